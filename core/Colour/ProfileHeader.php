@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Colour;
+
+/**
+ * What the fixed header of an ICC profile says of itself (ICC.1:2010, 7.2), read from its bytes.
+ * A profile is usable for a picture when its class, its channels and its declared size agree with what it is embedded in.
+ */
+final readonly class ProfileHeader
+{
+    private const CLASSES = ['mntr' => 'display', 'scnr' => 'input', 'prtr' => 'output', 'spac' => 'colour space'];
+
+    private const CHANNELS = ['RGB ' => Channels::Rgb, 'GRAY' => Channels::Grey, 'CMYK' => Channels::Cmyk];
+
+    /** @param ?string $flaw why it can't be used, in plain words; null when it can */
+    private function __construct(public ?string $flaw, public ?string $description) {}
+
+    /** @param string $bytes the whole profile */
+    public static function read(string $bytes, Channels $channels): self
+    {
+        if (strlen($bytes) < 132 || substr($bytes, 36, 4) !== 'acsp') {
+            return new self('it is not an ICC profile', null);
+        }
+        $declared = self::number($bytes, 0);
+        if ($declared > strlen($bytes)) {
+            return new self("it is cut off at ".strlen($bytes)." of {$declared} bytes", null);
+        }
+        if (! isset(self::CLASSES[substr($bytes, 12, 4)])) {
+            return new self('it is of class “'.trim(substr($bytes, 12, 4)).'”, which describes no device', self::describe($bytes));
+        }
+        $its = self::CHANNELS[substr($bytes, 16, 4)] ?? null;
+        if ($its !== $channels) {
+            return new self('it is for '.($its === null ? 'other' : $its->value).' channels and the picture is '.$channels->value, self::describe($bytes));
+        }
+
+        return new self(null, self::describe($bytes));
+    }
+
+    /** The profile's own English description: tag desc as textDescriptionType (v2) or multiLocalizedUnicodeType (v4). */
+    private static function describe(string $bytes): ?string
+    {
+        $count = min(100, self::number($bytes, 128));
+        for ($i = 0; $i < $count; $i++) {
+            $entry = 132 + 12 * $i;
+            if (substr($bytes, $entry, 4) !== 'desc') {
+                continue;
+            }
+            $tag = substr($bytes, self::number($bytes, $entry + 4), self::number($bytes, $entry + 8));
+            $text = match (substr($tag, 0, 4)) {
+                'desc' => substr($tag, 12, max(0, self::number($tag, 8) - 1)),
+                'mluc' => self::localized($tag),
+                default => '',
+            };
+            $text = trim((string) preg_replace('/[^\x20-\x7e\xa0-\x{ffff}]/u', '', mb_scrub($text)));
+
+            return $text === '' ? null : mb_substr($text, 0, 100);
+        }
+
+        return null;
+    }
+
+    private static function localized(string $tag): string
+    {
+        $first = null;
+        for ($i = 0; $i < min(100, self::number($tag, 8)); $i++) {
+            $at = 16 + 12 * $i;
+            $record = fn (): string => mb_convert_encoding(substr($tag, self::number($tag, $at + 8), self::number($tag, $at + 4)), 'UTF-8', 'UTF-16BE');
+            if (substr($tag, $at, 2) === 'en') {
+                return $record();
+            }
+            $first ??= $record();
+        }
+
+        return $first ?? '';
+    }
+
+    private static function number(string $bytes, int $at): int
+    {
+        $word = substr($bytes, $at, 4);
+
+        return strlen($word) === 4 ? (int) unpack('N', $word)[1] : 0;
+    }
+}

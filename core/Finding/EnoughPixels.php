@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finding;
+
+use Planisher\Measure\Figure;
+use Planisher\Measure\Length;
+use Planisher\Measure\Unit;
+use Planisher\Picture\Window;
+use Planisher\Plan\Enough;
+
+/** Judges the picture's own pixels at the size. */
+final class EnoughPixels implements Check
+{
+    public function look(Situation $at): ?Finding
+    {
+        $plan = $at->plan;
+        if ($plan === null) {
+            return null;
+        }
+        $ppi = Figure::decimal($plan->sharpness->ppi, $plan->sharpness->ppi < 10 ? 1 : 0).Figure::THIN_SPACE.'ppi';
+        $distance = Figure::decimal($plan->sharpness->sharpFromInches() * 2.54, 0).Figure::THIN_SPACE.'cm';
+        $aim = $at->lab->resolution->label();
+        $least = Figure::decimal($at->lab->minimumPpi, 0).Figure::THIN_SPACE.'ppi';
+
+        return match ($plan->sharpness->enough) {
+            Enough::Plenty => Finding::fine('pixels-plenty', 'Plenty of pixels', "{$ppi} at this size; the lab aims at {$aim}."),
+            Enough::Enough => Finding::fine('pixels-enough', 'Enough pixels', "{$ppi}: less than the lab’s {$aim}, but sharp from {$distance}, and nobody looks closer."),
+            Enough::Soft => Finding::look('pixels-soft', 'It may look soft', "{$ppi}: sharp only from {$distance}. The lab prints from {$least}.", $this->loosen($at)),
+            Enough::TooFew => Finding::stops('pixels-too-few', 'Too few pixels', "{$ppi}, and {$at->lab->name} prints from {$least}. {$this->largest($at)}", $this->loosen($at)),
+        };
+    }
+
+    /** A window that was drawn tight is the first thing to let go. */
+    private function loosen(Situation $at): ?Remedy
+    {
+        $window = $at->line->print?->window ?? new Window;
+
+        return $window->tight > 1.01
+            ? new Remedy('Loosen the window', ['window' => ['tight' => 1]])
+            : null;
+    }
+
+    private function largest(Situation $at): string
+    {
+        $plan = $at->plan;
+        if ($plan === null) {
+            return '';
+        }
+        $share = $plan->sharpness->ppi / $at->lab->minimumPpi;
+        $side = fn (Length $length): Length => Length::ofNanometres((int) ($length->nanometres * $share), $length->unit === Unit::Millimetre ? Unit::Centimetre : $length->unit);
+        $width = $side($plan->paper->width);
+
+        return "This part carries at most {$width->number} × {$side($plan->paper->height)}.";
+    }
+}

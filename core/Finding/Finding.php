@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finding;
+
+/** One thing seen before it goes: a stable code, how much it weighs, plain words with their figures. */
+final readonly class Finding
+{
+    private function __construct(
+        public string $code,
+        public Level $level,
+        public string $title,
+        public string $text,
+        public ?Remedy $remedy,
+    ) {}
+
+    public static function fine(string $code, string $title, string $text): self
+    {
+        return new self($code, Level::Fine, $title, $text, null);
+    }
+
+    public static function look(string $code, string $title, string $text, ?Remedy $remedy = null): self
+    {
+        return new self($code, Level::Look, $title, $text, $remedy);
+    }
+
+    public static function stops(string $code, string $title, string $text, ?Remedy $remedy = null): self
+    {
+        return new self($code, Level::Stops, $title, $text, $remedy);
+    }
+
+    /** @return array{code: string, level: string, title: string, text: string, remedy: ?array{label: string, change: array<string, mixed>}} */
+    public function toArray(): array
+    {
+        return [
+            'code' => $this->code,
+            'level' => $this->level->value,
+            'title' => $this->title,
+            'text' => $this->text,
+            'remedy' => $this->remedy === null ? null : ['label' => $this->remedy->label, 'change' => $this->remedy->change],
+        ];
+    }
+}

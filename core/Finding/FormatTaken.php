@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finding;
+
+use Planisher\Lab\FileFormat;
+
+/** Stops a file kind, bit depth or colour space that the lab does not take. */
+final class FormatTaken implements Check
+{
+    public function look(Situation $at): ?Finding
+    {
+        [$output, $lab] = [$at->line->output, $at->lab];
+        $format = $output->formatFor($lab);
+        if (! in_array($format, $lab->formats, true)) {
+            $taken = implode(' or ', array_map(fn (FileFormat $f): string => $f->label(), $lab->formats));
+
+            return Finding::stops('format-not-taken', "The lab takes no {$format->label()}", "{$lab->name} takes {$taken}.", new Remedy("Save as {$lab->formats[0]->label()}", ['output' => ['format' => null]]));
+        }
+        if ($output->bits === 16 && $format === FileFormat::Jpeg) {
+            return Finding::stops('bits-not-taken', 'A JPEG has no 16 bits', 'A JPEG holds 8 bits a colour.', new Remedy('Make it 8 bits', ['output' => ['bits' => null]]));
+        }
+        if (! in_array($output->bits, $lab->bits, true)) {
+            return Finding::stops('bits-not-taken', "The lab takes no {$output->bits}-bit files", "{$lab->name} takes ".implode(' or ', $lab->bits).' bits a colour.', new Remedy('Make it 8 bits', ['output' => ['bits' => null]]));
+        }
+        $colour = $output->colourFor($lab);
+
+        return $colour === $lab->colour ? null : Finding::stops(
+            'colour-not-taken',
+            "The lab asks for {$lab->colour->value}",
+            "A file in {$colour->value} would be printed with the wrong colours.",
+            new Remedy("Use {$lab->colour->value}", ['output' => ['colour' => null]]),
+        );
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Lab;
+
+use Planisher\Colour\Space;
+use Planisher\Measure\Resolution;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\Node;
+
+/** What one lab offers and asks for. */
+final readonly class LabCard
+{
+    /**
+     * @param  non-empty-list<Size>  $sizes  the lab's list
+     * @param  Resolution  $resolution  what the lab aims at
+     * @param  float  $minimumPpi  the least the lab prints
+     * @param  non-empty-list<FileFormat>  $formats  the first is the one used unless a line says otherwise
+     * @param  int  $quality  JPEG quality, 1 to 100
+     * @param  list<int>  $bits  bits per sample that the lab takes in a TIFF
+     * @param  ?int  $maxBytes  the largest file the lab takes
+     * @param  int  $nameLength  the longest file name the lab takes, ending included
+     */
+    public function __construct(
+        public string $name,
+        public array $sizes,
+        public Resolution $resolution,
+        public float $minimumPpi,
+        public Space $colour,
+        public array $formats,
+        public int $quality,
+        public array $bits,
+        public ?Size $largestPiece,
+        public ?int $maxBytes,
+        public int $nameLength,
+    ) {}
+
+    /** @throws \Planisher\OrderFile\OrderFileError */
+    public static function fromNode(Node $node): self
+    {
+        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'maxBytes', 'nameLength']);
+        $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
+
+        return new self(
+            name: $node->need('name')->string(),
+            sizes: array_map(fn (Node $n): Size => $n->size(), $node->need('sizes')->items(1)),
+            resolution: Resolution::perInch((string) ($node->maybe('ppi')?->number(36, 1200) ?? 300)),
+            minimumPpi: $node->maybe('minimumPpi')?->number(1, 1200) ?? 100.0,
+            colour: $node->maybe('colour')?->choice(Space::class) ?? Space::Srgb,
+            formats: $formats ?: [FileFormat::Jpeg],
+            quality: $node->maybe('quality')?->int(1, 100) ?? 95,
+            bits: array_map(fn (Node $n): int => $n->int(8, 16), $node->maybe('bits')?->items(1) ?? []) ?: [8],
+            largestPiece: $node->maybe('largestPiece')?->size(),
+            maxBytes: $node->maybe('maxBytes')?->int(100_000, 100_000_000_000),
+            nameLength: $node->maybe('nameLength')?->int(16, 200) ?? 40,
+        );
+    }
+
+    /** The listed size that this is, whichever way up, or null. */
+    public function lists(Size $size): ?Size
+    {
+        foreach ($this->sizes as $listed) {
+            if ($listed->sameAs($size)) {
+                return $listed;
+            }
+        }
+
+        return null;
+    }
+
+    /** The listed size closest in both sides. */
+    public function nearest(Size $size): Size
+    {
+        $far = fn (Size $listed): float => hypot(
+            $listed->portrait()->width->inches() - $size->portrait()->width->inches(),
+            $listed->portrait()->height->inches() - $size->portrait()->height->inches(),
+        );
+        $sizes = $this->sizes;
+        usort($sizes, fn (Size $a, Size $b): int => $far($a) <=> $far($b));
+
+        return $sizes[0];
+    }
+
+    /** @return array<string, mixed> as in the order file */
+    public function toArray(): array
+    {
+        return array_filter([
+            'name' => $this->name,
+            'sizes' => array_map(strval(...), $this->sizes),
+            'ppi' => $this->resolution->typed(),
+            'minimumPpi' => $this->minimumPpi,
+            'colour' => $this->colour->value,
+            'formats' => array_map(fn (FileFormat $f): string => $f->value, $this->formats),
+            'quality' => $this->quality,
+            'bits' => $this->bits,
+            'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
+            'maxBytes' => $this->maxBytes,
+            'nameLength' => $this->nameLength,
+        ], fn (mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Line;
+
+use Planisher\OrderFile\Node;
+
+/**
+ * What an order file may ask for and this version can't make yet. A line that asks for any of it is stopped
+ * and says so, rather than made without. Each finish that is added takes its entry out of here.
+ */
+final class NotYet
+{
+    /**
+     * @return list<string> what the line asks for, in words
+     */
+    public static function in(Node $line): array
+    {
+        $make = $line->maybe('make')?->raw() ?? 'print';
+        if ($make !== Make::Print->value) {
+            return [match (Make::tryFrom((string) $make)) {
+                Make::Canvas => 'a canvas',
+                Make::Panels => 'panels',
+                Make::SharedSheet => 'a shared sheet',
+                default => 'a screen copy',
+            }];
+        }
+        $output = $line->maybe('output');
+        $forPaper = $line->maybe('forPaper');
+
+        return array_keys(array_filter([
+            'the whole picture without cropping' => ($line->maybe('fit')?->raw() ?? 'fill') !== 'fill',
+            'a border' => self::measures($line->maybe('border')?->raw()),
+            'a raised picture' => self::measures($line->maybe('raise')?->raw()),
+            'a keyline' => $line->maybe('keyline') !== null,
+            'a carrier' => ! in_array($line->maybe('carrier')?->raw() ?? 'auto', ['auto', 'none'], true),
+            'a profile of your own' => self::isProfileFile($output?->maybe('colour')?->raw()),
+            'lifting for paper' => ($forPaper?->maybe('open')?->raw() ?? 0) != 0 || ($forPaper?->maybe('contrast')?->raw() ?? 0) != 0,
+        ]));
+    }
+
+    public static function isProfileFile(mixed $colour): bool
+    {
+        return is_string($colour) && preg_match('/\.ic[cm]$/i', $colour) === 1;
+    }
+
+    /** Whether a length, or any length of a list of sides, is other than 0. */
+    private static function measures(mixed $value): bool
+    {
+        return is_array($value)
+            ? array_filter($value, self::measures(...)) !== []
+            : $value !== null && preg_match('/[1-9]/', (string) json_encode($value)) === 1;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Line;
+
+use Planisher\Colour\Intent;
+use Planisher\Colour\Space;
+use Planisher\Lab\FileFormat;
+use Planisher\Lab\LabCard;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Resolution;
+use Planisher\OrderFile\Node;
+
+/** How the file is written. What is null follows the lab card. */
+final readonly class Output
+{
+    public const KEYS = ['ppi', 'colour', 'intent', 'format', 'quality', 'bits', 'sharpen'];
+
+    private const OWN = 'own';
+
+    private const LAB = 'lab';
+
+    private function __construct(
+        public ?Resolution $resolution = null,
+        public bool $ownPixels = false,
+        public ?Space $colour = null,
+        public Intent $intent = Intent::Relative,
+        public ?FileFormat $format = null,
+        public ?int $quality = null,
+        public int $bits = 8,
+        public bool $sharpenAsked = false,
+    ) {}
+
+    /** @throws \Planisher\OrderFile\OrderFileError */
+    public static function fromNode(?Node $node): self
+    {
+        if ($node === null) {
+            return new self;
+        }
+        $node->object(self::KEYS);
+        $ppi = $node->maybe('ppi');
+        $own = $ppi?->raw() === self::OWN;
+        $colour = $node->maybe('colour');
+        $bits = $node->maybe('bits');
+        if ($bits !== null && ! in_array($bits->raw(), [8, 16], true)) {
+            throw $bits->unexpected('8 or 16');
+        }
+
+        return new self(
+            resolution: $ppi === null || $own ? null : self::resolution($ppi),
+            ownPixels: $own,
+            colour: $colour === null || $colour->raw() === self::LAB || NotYet::isProfileFile($colour->raw()) ? null : $colour->choice(Space::class),
+            intent: $node->maybe('intent')?->choice(Intent::class) ?? Intent::Relative,
+            format: $node->maybe('format')?->choice(FileFormat::class),
+            quality: $node->maybe('quality')?->int(1, 100),
+            bits: $bits?->raw() ?? 8,
+            sharpenAsked: $node->maybe('sharpen') !== null,
+        );
+    }
+
+    public function formatFor(LabCard $lab): FileFormat
+    {
+        return $this->format ?? $lab->formats[0];
+    }
+
+    public function qualityFor(LabCard $lab): int
+    {
+        return $this->quality ?? $lab->quality;
+    }
+
+    public function colourFor(LabCard $lab): Space
+    {
+        return $this->colour ?? $lab->colour;
+    }
+
+    /** @return array<string, mixed> only what differs from the defaults, as in the order file */
+    public function toArray(): array
+    {
+        return array_filter([
+            'ppi' => $this->ownPixels ? self::OWN : $this->resolution?->typed(),
+            'colour' => $this->colour?->value,
+            'intent' => $this->intent === Intent::Relative ? null : $this->intent->value,
+            'format' => $this->format?->value,
+            'quality' => $this->quality,
+            'bits' => $this->bits === 8 ? null : $this->bits,
+        ], fn (mixed $value): bool => $value !== null);
+    }
+
+    private static function resolution(Node $ppi): Resolution
+    {
+        $typed = $ppi->raw();
+        try {
+            return match (true) {
+                is_int($typed), is_float($typed) => Resolution::perInch((string) $typed),
+                is_string($typed) => Resolution::parse($typed),
+                default => throw new MeasureError,
+            };
+        } catch (MeasureError $e) {
+            throw $ppi->unexpected(trim('pixels per inch as a number, "120 px/cm" or "own". '.$e->getMessage()));
+        }
+    }
+}

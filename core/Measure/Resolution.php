@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Measure;
+
+/** Pixels per length on paper, exact: so many pixels on so many nanometres. */
+final readonly class Resolution
+{
+    public const HIGHEST_PPI = 2400;
+
+    private function __construct(private int $pixels, private int $nanometres, public Unit $unit) {}
+
+    /** @throws MeasureError when not from 1 to 2400 per inch */
+    public static function perInch(int|float|string $ppi): self
+    {
+        return self::per((string) $ppi, Unit::Inch);
+    }
+
+    public static function perCentimetre(int|float|string $number): self
+    {
+        return self::per((string) $number, Unit::Centimetre);
+    }
+
+    /** The resolution at which so many of a picture's own pixels cover a length. */
+    public static function own(int $pixels, Length $length): self
+    {
+        if ($pixels < 1 || $length->nanometres < 1) {
+            throw new MeasureError('A resolution needs pixels and a length, both above 0.');
+        }
+
+        return new self($pixels, $length->nanometres, Unit::Inch);
+    }
+
+    /**
+     * Reads `300`, `300 ppi`, `120 px/cm`.
+     *
+     * @throws MeasureError when the text is no resolution; the message quotes it
+     */
+    public static function parse(string $text): self
+    {
+        if (! preg_match('/^\s*(\d+(?:\.\d+)?)\s*(ppi|dpi|px\/in|px\/cm|ppcm|)\s*$/i', $text, $m)) {
+            throw new MeasureError("“{$text}” is not a resolution. Write pixels per inch, such as 300, or per centimetre, such as 120 px/cm.");
+        }
+
+        return self::per($m[1], str_contains(strtolower($m[2]), 'cm') ? Unit::Centimetre : Unit::Inch);
+    }
+
+    /** The pixel at a position in nanometres, rounded half up. */
+    public function pixelAt(int $nanometres): int
+    {
+        $top = 2 * $nanometres * $this->pixels + $this->nanometres;
+        $bottom = 2 * $this->nanometres;
+
+        return intdiv($top - (($top % $bottom + $bottom) % $bottom), $bottom);
+    }
+
+    public function ppi(): float
+    {
+        return $this->pixels / $this->nanometres * Unit::Inch->nanometres();
+    }
+
+    public function perMillimetre(): float
+    {
+        return $this->pixels / $this->nanometres * Unit::Millimetre->nanometres();
+    }
+
+    public function label(): string
+    {
+        $thin = Figure::THIN_SPACE;
+
+        return $this->unit === Unit::Centimetre
+            ? Figure::decimal($this->perMillimetre() * 10, 2)."{$thin}px/cm"
+            : Figure::decimal($this->ppi(), $this->ppi() < 100 ? 1 : 0)."{$thin}ppi";
+    }
+
+    /** As it stands in the order file: a number per inch, or "120 px/cm". */
+    public function typed(): float|int|string
+    {
+        if ($this->unit === Unit::Centimetre) {
+            return Figure::decimal($this->perMillimetre() * 10, 4).' px/cm';
+        }
+        $ppi = round($this->ppi(), 6);
+
+        return $ppi === floor($ppi) ? (int) $ppi : $ppi;
+    }
+
+    private static function per(string $number, Unit $unit): self
+    {
+        $decimals = strlen(substr((string) strrchr($number, '.'), 1));
+        if ($decimals > 4 || ! is_numeric($number)) {
+            throw new MeasureError("“{$number}” is not a resolution; four decimals are the most.");
+        }
+        $scale = 10 ** $decimals;
+        $resolution = new self((int) round((float) $number * $scale), $unit->nanometres() * $scale, $unit);
+        if ($resolution->ppi() < 1 || $resolution->ppi() > self::HIGHEST_PPI) {
+            throw new MeasureError("“{$number}” pixels per {$unit->value} is out of range: 1 to ".self::HIGHEST_PPI.' per inch.');
+        }
+
+        return $resolution;
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Naming;
+
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Line\Make;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\OrderHead;
+
+/** Gives every line of an order its file name: safe, no longer than the lab takes, none given twice. */
+final class NameBook
+{
+    /**
+     * @param  array<int, Line>  $lines  by the line's number in the order, 1 and up
+     * @return array<int, FileName> by the same number
+     */
+    public static function names(OrderHead $order, LabCard $lab, array $lines): array
+    {
+        $digits = strlen((string) max([1, ...array_keys($lines)]));
+        $taken = [];
+        $names = [];
+        foreach ($lines as $number => $line) {
+            $extension = $line->output->formatFor($lab)->extension();
+            $room = $lab->nameLength - strlen($extension) - 1;
+            $parts = self::parts($order, $line, str_pad((string) $number, $digits, '0', STR_PAD_LEFT));
+            $full = self::join($parts, $line->name->join, PHP_INT_MAX);
+            $stem = self::join($parts, $line->name->join, $room);
+            $apart = $stem;
+            for ($n = 2; isset($taken["{$apart}.{$extension}"]); $n++) {
+                $apart = substr($stem, 0, $room - strlen("-{$n}"))."-{$n}";
+            }
+            $taken["{$apart}.{$extension}"] = true;
+            $names[$number] = new FileName($apart, $extension, $stem !== $full, $apart !== $stem);
+        }
+
+        return $names;
+    }
+
+    /** "8x10", "60x40cm", "8-5x11", "a4" */
+    public static function size(Size $size): string
+    {
+        if ($size->name !== null) {
+            return strtolower($size->name);
+        }
+        $unit = $size->width->unit;
+        $side = fn (float $length): string => str_replace('.', '-', rtrim(rtrim(number_format($length, 3, '.', ''), '0'), '.'));
+
+        return $side($size->width->in($unit)).'x'.$side($size->height->in($unit)).($unit->value === 'in' ? '' : $unit->value);
+    }
+
+    /** @return list<array{text: string, tellsApart: bool}> the parts that have something to say */
+    private static function parts(OrderHead $order, Line $line, string $number): array
+    {
+        $parts = [];
+        foreach ($line->name->parts as $part) {
+            $text = match ($part) {
+                NamePart::Client => $order->client,
+                NamePart::Order => $order->number,
+                NamePart::Size => $line->print === null ? '' : self::size($line->print->size),
+                NamePart::Subject => $line->subjectOf(null),
+                NamePart::Finish => $line->make === Make::Print ? 'print' : $line->make->value,
+                NamePart::Panel => '',
+                NamePart::Number => $number,
+                NamePart::Copies => $line->copies.'-copies',
+                NamePart::Date => $order->date,
+                default => $part,
+            };
+            $text = SafeText::of($text);
+            if ($text !== '') {
+                $parts[] = ['text' => $text, 'tellsApart' => $part instanceof NamePart && $part->tellsApart()];
+            }
+        }
+
+        return $parts ?: [['text' => $number, 'tellsApart' => true]];
+    }
+
+    /**
+     * The parts joined in at most $room characters, the longest part shortened first.
+     *
+     * @param  list<array{text: string, tellsApart: bool}>  $parts
+     */
+    private static function join(array $parts, string $join, int $room): string
+    {
+        $stem = function () use (&$parts, $join): string {
+            return implode($join, array_filter(array_column($parts, 'text'), fn (string $text): bool => $text !== ''));
+        };
+        while (strlen($stem()) > $room) {
+            $longest = null;
+            foreach ($parts as $i => $part) {
+                $weight = strlen($part['text']) - ($part['tellsApart'] ? 1000 : 0);
+                if ($part['text'] !== '' && ($longest === null || $weight > $longest['weight'])) {
+                    $longest = ['part' => $i, 'weight' => $weight];
+                }
+            }
+            if ($longest === null) {
+                break;
+            }
+            $text = &$parts[$longest['part']]['text'];
+            $text = rtrim(substr($text, 0, -1), '-');
+            unset($text);
+        }
+        $name = $stem();
+
+        return SafeText::isReserved($name) ? "print{$join}{$name}" : $name;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\OrderFile;
+
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+
+/** A whole order as an order file tells it. */
+final readonly class Order
+{
+    public const VERSION = 1;
+
+    /** @param non-empty-array<int, Line> $lines by number, 1 and up, in the file's order */
+    private function __construct(public OrderHead $head, public LabCard $lab, public array $lines) {}
+
+    /**
+     * @param  mixed  $decoded  the JSON document, objects as associative arrays
+     *
+     * @throws OrderFileErrors with every place that can't be read
+     */
+    public static function read(mixed $decoded): self
+    {
+        $errors = [];
+        $try = function (callable $read) use (&$errors): mixed {
+            try {
+                return $read();
+            } catch (OrderFileError $e) {
+                $errors[] = $e;
+
+                return null;
+            }
+        };
+        $document = $try(fn (): Node => Node::root($decoded)->object(['planisher', 'order', 'lab', 'lines']));
+        if ($document === null) {
+            throw new OrderFileErrors($errors);
+        }
+        $try(fn (): int => $document->need('planisher')->int(self::VERSION, self::VERSION));
+        $head = $try(fn (): OrderHead => OrderHead::fromNode($document->need('order')));
+        $lab = $try(fn (): LabCard => LabCard::fromNode($document->need('lab')));
+        $nodes = $try(fn (): array => $document->need('lines')->items(1, 1000)) ?? [];
+        $lines = array_map(fn (Node $node): ?Line => $try(fn (): Line => Line::fromNode($node)), $nodes);
+        if ($errors !== []) {
+            throw new OrderFileErrors($errors);
+        }
+
+        return new self($head, $lab, array_combine(range(1, count($lines)), $lines));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\OrderFile;
+
+/** Something in an order file that can't be read: where it stands, what was found, what was expected. */
+final class OrderFileError extends \InvalidArgumentException
+{
+    public function __construct(public readonly string $path, public readonly string $found, public readonly string $expected)
+    {
+        parent::__construct(($path === '' ? 'the document' : $path).": found {$found}; expected {$expected}");
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Plan;
+
+use Planisher\Colour\Rgb;
+use Planisher\Measure\Resolution;
+
+/** One file as it will be: its size in pixels, what lands where, how it is written. */
+final readonly class PlannedFile
+{
+    /** @param non-empty-list<Placement> $placements */
+    public function __construct(
+        public string $name,
+        public int $width,
+        public int $height,
+        public Resolution $resolution,
+        public Rgb $paper,
+        public array $placements,
+        public Encoding $encoding,
+    ) {}
+
+    /** What the pixels take before any packing: exact for a TIFF (width × height × 3 × bytes a sample). */
+    public function unpackedBytes(): int
+    {
+        return $this->width * $this->height * 3 * intdiv($this->encoding->bits, 8);
+    }
+
+    /** The same for the same pixels in the same encoding, whatever the file is called. */
+    public function hash(): string
+    {
+        return hash('sha256', (string) json_encode([
+            $this->width, $this->height, round($this->resolution->ppi(), 4), (string) $this->paper,
+            array_map(fn (Placement $p): array => $p->toArray(), $this->placements), $this->encoding->toArray(),
+        ]));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Plan;
+
+use Planisher\Lab\LabCard;
+use Planisher\Measure\Size;
+
+/**
+ * Whether a picture has enough pixels for a size. An eye resolves one arcminute (visual acuity 1.0, ISO 8596),
+ * so at a distance d it needs 1/(d · tan 1′) pixels per unit; a print is looked at from its diagonal, never closer than 25 cm.
+ */
+final readonly class Sharpness
+{
+    private const NEAREST_INCHES = 25 / 2.54;
+
+    private function __construct(public Enough $enough, public float $ppi) {}
+
+    /** @param float $ppi of the picture's own pixels at the size, the smaller of the two directions */
+    public static function judge(float $ppi, Size $size, LabCard $lab): self
+    {
+        $distance = max(self::NEAREST_INCHES, $size->diagonalInches());
+
+        return new self(match (true) {
+            $ppi < $lab->minimumPpi => Enough::TooFew,
+            $ppi >= $lab->resolution->ppi() => Enough::Plenty,
+            $ppi >= self::ppiNeededAt($distance) => Enough::Enough,
+            default => Enough::Soft,
+        }, $ppi);
+    }
+
+    /** @param float $inches above 0 */
+    public static function ppiNeededAt(float $inches): float
+    {
+        return 1 / ($inches * tan(deg2rad(1 / 60)));
+    }
+
+    /** The distance in inches from which these pixels can't be told apart. */
+    public function sharpFromInches(): float
+    {
+        return 1 / ($this->ppi * tan(deg2rad(1 / 60)));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Plan;
+
+use Planisher\Finding\Checks;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Level;
+use Planisher\Finding\Situation;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Naming\FileName;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+
+/** A line taken through the whole computation: what is wanted + picture facts + lab card → plan and findings. */
+final readonly class WorkedLine
+{
+    /**
+     * @param  ?Plan  $plan  null when the line has no usable picture, or asks for what can't be made
+     * @param  non-empty-list<Finding>  $findings  worst first
+     */
+    private function __construct(
+        public Line $line,
+        public LabCard $lab,
+        public PictureFacts|PictureTrouble $picture,
+        public FileName $name,
+        public ?Plan $plan,
+        public array $findings,
+    ) {}
+
+    public static function work(Line $line, PictureFacts|PictureTrouble $picture, LabCard $lab, FileName $name): self
+    {
+        $plan = $line->print !== null && $picture instanceof PictureFacts
+            ? PrintPlanner::plan($line, $picture, $lab, (string) $name)
+            : null;
+
+        return new self($line, $lab, $picture, $name, $plan, Checks::judge(new Situation($line, $lab, $picture, $name, $plan)));
+    }
+
+    public function worst(): Finding
+    {
+        return $this->findings[0];
+    }
+
+    /** Whether a finding stops the print. */
+    public function isStopped(): bool
+    {
+        return $this->worst()->level === Level::Stops;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Telling;
+
+use Planisher\Lab\FileFormat;
+use Planisher\Measure\Figure;
+use Planisher\Plan\WorkedLine;
+
+/** The facts under the drawing: a figure and what it means, each. */
+final class FactStrip
+{
+    /** @return list<array{figure: string, note: string}> empty while there is no plan */
+    public static function of(WorkedLine $worked): array
+    {
+        $plan = $worked->plan;
+        if ($plan === null) {
+            return [];
+        }
+        $placement = $plan->files[0]->placements[0];
+        $file = $plan->files[0];
+        $thin = Figure::THIN_SPACE;
+        $scale = $plan->scale();
+        $sides = $plan->cut->sides();
+        $centimetres = $plan->sharpness->sharpFromInches() * 2.54;
+        $unpacked = Figure::bytes($file->unpackedBytes());
+
+        return [
+            [
+                'figure' => Figure::pixels($placement->source->width, $placement->source->height),
+                'note' => 'taken from '.Figure::count($placement->picture->width).' × '.Figure::count($placement->picture->height),
+            ],
+            [
+                'figure' => Figure::decimal($plan->sharpness->ppi, 0)."{$thin}ppi at size",
+                'note' => match (true) {
+                    abs($scale - 1) < 0.0005 => 'its own pixels, not resampled',
+                    $scale < 1 => "at {$file->resolution->label()}, reduced × ".Figure::decimal($scale, 2),
+                    default => "at {$file->resolution->label()}, enlarged × ".Figure::decimal($scale, 2),
+                },
+            ],
+            ['figure' => $sides === '' ? 'Nothing cut' : Figure::percent($plan->cut->area).' cut', 'note' => $sides === '' ? 'the whole picture is printed' : $sides],
+            ['figure' => "Sharp from {$thin}".Figure::decimal($centimetres, 0)."{$thin}cm", 'note' => 'to an eye of 1 arcminute'],
+            [
+                'figure' => Figure::pixels($file->width, $file->height),
+                'note' => $file->encoding->label().($file->encoding->format === FileFormat::Tiff ? ", at most {$unpacked}" : ", {$unpacked} unpacked"),
+            ],
+        ];
+    }
+}

@@ -1,0 +1,16 @@
+[global]
+daemonize = no
+pid = @RUN@/php-fpm.pid
+error_log = @LOGS@/php-fpm.log
+log_limit = 8192
+[app]
+listen = @RUN@/php-fpm.sock
+listen.mode = 0660
+listen.backlog = 511
+pm = static
+pm.max_children = @CHILDREN@
+pm.max_requests = 1000
+pm.status_path = /_fpm
+request_terminate_timeout = 180s
+catch_workers_output = yes
+clear_env = no

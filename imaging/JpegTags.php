@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging;
+
+use Planisher\Colour\Space;
+use Planisher\Measure\Resolution;
+use Planisher\Measure\Unit;
+
+/**
+ * The marker segments a print file carries before its pixels, and nothing else: JFIF and Exif both say the resolution,
+ * then the profile. libvips 8.14 writes no JFIF segment and an Exif of version 2.1, so we write our own.
+ * Sources: JFIF 1.02 (APP0), EXIF 2.3 = JEITA CP-3451C (APP1), ICC.1:2010 annex B.4 (APP2).
+ */
+final class JpegTags
+{
+    private const SHORT = 3;
+
+    private const LONG = 4;
+
+    private const ASCII = 2;
+
+    private const RATIONAL = 5;
+
+    private const UNDEFINED = 7;
+
+    private const ICC_CHUNK = 65_519;
+
+    /** Copies a JPEG that libvips saved without metadata, with our segments in front. */
+    public static function wrap(string $bare, string $path, int $width, int $height, Resolution $resolution, Space $space): void
+    {
+        $in = fopen($bare, 'rb');
+        $out = fopen($path, 'xb');
+        if ($in === false || $out === false || fread($in, 2) !== "\xFF\xD8") {
+            throw new CannotWrite("“{$path}” can’t be written.");
+        }
+        $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $space).self::icc(Profiles::bytes($space));
+        $copied = @fwrite($out, $head) === strlen($head) ? @stream_copy_to_stream($in, $out) : false;
+        $whole = $copied === filesize($bare) - 2 && @fflush($out);
+        fclose($in);
+        if (! (@fclose($out) && $whole)) {
+            throw new CannotWrite('The disk is full, or the folder can’t be written to.');
+        }
+    }
+
+    private static function jfif(Resolution $resolution): string
+    {
+        $perCentimetre = $resolution->unit === Unit::Centimetre;
+        $density = (int) round($perCentimetre ? $resolution->perMillimetre() * 10 : $resolution->ppi());
+
+        return self::segment(0xE0, "JFIF\0".pack('CCCnnCC', 1, 2, $perCentimetre ? 2 : 1, $density, $density, 0, 0));
+    }
+
+    private static function exif(int $width, int $height, Resolution $resolution, Space $space): string
+    {
+        $perCentimetre = $resolution->unit === Unit::Centimetre;
+        $density = pack('NN', (int) round(($perCentimetre ? $resolution->perMillimetre() * 10 : $resolution->ppi()) * 10_000), 10_000);
+        $ifd0 = [
+            [0x0112, self::SHORT, 1, pack('nn', 1, 0)],
+            [0x011A, self::RATIONAL, 1, $density],
+            [0x011B, self::RATIONAL, 1, $density],
+            [0x0128, self::SHORT, 1, pack('nn', $perCentimetre ? 3 : 2, 0)],
+            [0x0213, self::SHORT, 1, pack('nn', 1, 0)],
+            [0x8769, self::LONG, 1, null],
+        ];
+        $exif = [
+            [0x9000, self::UNDEFINED, 4, '0230'],
+            [0x9101, self::UNDEFINED, 4, "\1\2\3\0"],
+            [0xA000, self::UNDEFINED, 4, '0100'],
+            [0xA001, self::SHORT, 1, pack('nn', $space->exifColorSpace(), 0)],
+            [0xA002, self::LONG, 1, pack('N', $width)],
+            [0xA003, self::LONG, 1, pack('N', $height)],
+            [0xA005, self::LONG, 1, null],
+        ];
+        $interoperability = [[0x0001, self::ASCII, 4, $space === Space::Srgb ? "R98\0" : "R03\0"], [0x0002, self::UNDEFINED, 4, '0100']];
+        $first = self::ifd($ifd0, 8, true);
+        $second = self::ifd($exif, 8 + strlen($first), true);
+        $third = self::ifd($interoperability, 8 + strlen($first) + strlen($second), false);
+
+        return self::segment(0xE1, "Exif\0\0MM\0*".pack('N', 8).$first.$second.$third);
+    }
+
+    private static function icc(string $profile): string
+    {
+        $chunks = str_split($profile, self::ICC_CHUNK);
+
+        return implode('', array_map(
+            fn (string $chunk, int $i): string => self::segment(0xE2, "ICC_PROFILE\0".pack('CC', $i + 1, count($chunks)).$chunk),
+            $chunks,
+            array_keys($chunks),
+        ));
+    }
+
+    /**
+     * A TIFF directory with its long values behind it.
+     *
+     * @param  list<array{int, int, int, ?string}>  $entries  tag, type, count, value; a null value points behind this directory
+     */
+    private static function ifd(array $entries, int $offset, bool $pointsBehind): string
+    {
+        $behindAt = $offset + 2 + 12 * count($entries) + 4;
+        $behind = '';
+        $directory = pack('n', count($entries));
+        $length = $behindAt + array_sum(array_map(fn (array $e): int => strlen((string) $e[3]) > 4 ? strlen((string) $e[3]) : 0, $entries));
+        foreach ($entries as [$tag, $type, $count, $value]) {
+            if ($value === null) {
+                $value = pack('N', $pointsBehind ? $length : 0);
+            } elseif (strlen($value) > 4) {
+                $at = $behindAt + strlen($behind);
+                $behind .= $value;
+                $value = pack('N', $at);
+            }
+            $directory .= pack('nnN', $tag, $type, $count).$value;
+        }
+
+        return $directory.pack('N', 0).$behind;
+    }
+
+    private static function segment(int $marker, string $body): string
+    {
+        return "\xFF".chr($marker).pack('n', strlen($body) + 2).$body;
+    }
+}

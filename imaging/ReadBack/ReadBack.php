@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\ReadBack;
+
+use Planisher\Colour\Channels;
+use Planisher\Colour\ProfileHeader;
+use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\VipsError;
+use Planisher\Measure\Figure;
+use Planisher\Plan\PlannedFile;
+
+/** A made file opened again and measured against its plan. */
+final readonly class ReadBack
+{
+    /** A resolution tag may be off by the rounding of its own number: half a pixel per inch in JFIF's whole numbers. */
+    private const PPI_ROUNDING = 0.5;
+
+    /** @param non-empty-list<Measured> $figures */
+    private function __construct(
+        public int $width,
+        public int $height,
+        public float $ppi,
+        public ?string $profile,
+        public int $bytes,
+        public string $sha256,
+        public array $figures,
+    ) {}
+
+    /**
+     * @param  ?int  $maxBytes  the largest file the lab takes
+     *
+     * @throws Unreadable
+     */
+    public static function of(string $path, PlannedFile $plan, ?int $maxBytes): self
+    {
+        $facts = HeaderReader::read($path);
+        $bytes = (int) filesize($path);
+        $profile = $facts->profile === null ? null : ProfileHeader::read($facts->profile, Channels::Rgb)->description;
+        $ppi = (float) (array_values($facts->ppi)[count($facts->ppi) - 1] ?? 0);
+        $inches = fn (float $width, float $height): string => Figure::decimal($width, 2).' × '.Figure::decimal($height, 2).Figure::THIN_SPACE.'in';
+        $planned = $plan->resolution->ppi();
+        $tagsAgree = ! in_array(null, $facts->ppi, true)
+            && array_filter($facts->ppi, fn (?float $tag): bool => abs((float) $tag - $planned) > self::PPI_ROUNDING + 1e-6) === [];
+
+        $figures = [
+            new Measured('inches', $inches($plan->width / $planned, $plan->height / $planned), $ppi > 0 ? $inches($facts->width / $ppi, $facts->height / $ppi) : 'unknown', $tagsAgree && $facts->width === $plan->width && $facts->height === $plan->height),
+            new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $facts->width === $plan->width && $facts->height === $plan->height),
+            new Measured('ppi', Figure::decimal($planned, 1), Figure::decimal($ppi, 1), $tagsAgree),
+            new Measured('profile', $plan->encoding->colour->profileDescription(), $profile ?? 'none', $facts->profile === Profiles::bytes($plan->encoding->colour)),
+            new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
+            new Measured('bytes', $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes), Figure::bytes($bytes), $maxBytes === null || $bytes <= $maxBytes),
+            new Measured('whole', 'every row', ...self::decodes($path, $facts) ? ['every row', true] : ['cut off', false]),
+        ];
+
+        return new self($facts->width, $facts->height, $ppi, $profile, $bytes, (string) hash_file('sha256', $path), $figures);
+    }
+
+    public function agrees(): bool
+    {
+        return $this->disagreements() === [];
+    }
+
+    /** @return list<Measured> */
+    public function disagreements(): array
+    {
+        return array_values(array_filter($this->figures, fn (Measured $m): bool => ! $m->agrees));
+    }
+
+    /** @return list<array{what: string, planned: string, found: string, agrees: bool}> */
+    public function toArray(): array
+    {
+        return array_map(fn (Measured $m): array => $m->toArray(), $this->figures);
+    }
+
+    /** Every row is unpacked once; a JPEG at an eighth, which still reads all of its bits. */
+    private static function decodes(string $path, FileFacts $facts): bool
+    {
+        if (! $facts->complete) {
+            return false;
+        }
+        try {
+            Image::open($path, shrink: 8)->mean();
+
+            return true;
+        } catch (VipsError) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\Vips;
+
+/**
+ * A libvips image: a thin hold on the C object, freed with this one. Calls return new images; nothing is computed
+ * until it is written. Every failing call throws VipsError with libvips' own words.
+ */
+final class Image
+{
+    public const FORMAT_8_BIT = 0;
+
+    public const FORMAT_16_BIT = 2;
+
+    public const SPACE_SRGB = 22;
+
+    public const SPACE_RGB16 = 25;
+
+    /** @param list<mixed> $keep what must live as long as this image does */
+    private function __construct(private readonly \FFI\CData $image, private array $keep = []) {}
+
+    public function __destruct()
+    {
+        Library::get()->g_object_unref($this->image);
+    }
+
+    /**
+     * @param  bool  $streamed  read once from top to bottom, never held whole
+     * @param  int  $shrink  1, 2, 4 or 8: a JPEG is unpacked at that fraction; other kinds take no notice
+     *
+     * @throws VipsError
+     */
+    public static function open(string $path, bool $streamed = true, int $shrink = 1): self
+    {
+        $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
+        $image = Library::get()->vips_image_new_from_file($path, ...(new Arguments(['access' => $streamed ? 1 : 0, 'fail_on' => 1] + $reduce))->flat());
+        if ($image === null) {
+            throw Library::error('open');
+        }
+
+        return new self($image);
+    }
+
+    /** The upright picture shrunk while it is decoded to fit a square of so many pixels; whole file read. */
+    public static function thumbnail(string $path, int $side): self
+    {
+        return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'fail_on' => 1]);
+    }
+
+    /** @param string $pixels interleaved, 8 bits a band */
+    public static function fromPixels(string $pixels, int $width, int $height, int $bands): self
+    {
+        $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, $bands, self::FORMAT_8_BIT);
+
+        return $image === null ? throw Library::error('fromPixels') : new self($image);
+    }
+
+    /**
+     * Runs an image-to-image operation by its libvips name.
+     *
+     * @param  list<int|float|string>  $arguments  the required ones after the output
+     * @param  array<string, mixed>  $options  the optional ones by name
+     *
+     * @throws VipsError
+     */
+    public function run(string $operation, array $arguments = [], array $options = []): self
+    {
+        return self::made($operation, [$this->image], $arguments, $options, [$this]);
+    }
+
+    /**
+     * Writes the image to a file with a saver, e.g. jpegsave.
+     *
+     * @param  array<string, mixed>  $options
+     *
+     * @throws VipsError
+     */
+    public function save(string $saver, string $path, array $options): void
+    {
+        if (Library::get()->{"vips_{$saver}"}($this->image, $path, ...(new Arguments($options))->flat()) !== 0) {
+            throw Library::error($saver);
+        }
+    }
+
+    /** All pixels computed now and held in memory, or in a file that is deleted with this image when they are many. */
+    public function held(int $mostBytesInMemory): self
+    {
+        $ffi = Library::get();
+        $bytes = $this->width() * $this->height() * $this->bands() * ($this->format() === self::FORMAT_16_BIT ? 2 : 1);
+        if ($bytes <= $mostBytesInMemory) {
+            $held = $ffi->vips_image_copy_memory($this->image);
+
+            return $held === null ? throw Library::error('copy_memory') : new self($held);
+        }
+        $held = $ffi->vips_image_new_temp_file('%s.v');
+        if ($held === null || $ffi->vips_image_write($this->image, $held) !== 0) {
+            throw Library::error('temp_file');
+        }
+
+        return new self($held);
+    }
+
+    /** Calls back with 0 to 100 while this image's pixels are computed; made for the image that is saved. */
+    public function onProgress(callable $told): void
+    {
+        $ffi = Library::get();
+        $last = -1;
+        $callback = function ($image, $progress, $data) use ($told, &$last): void {
+            if ($progress->percent !== $last) {
+                $told($last = $progress->percent);
+            }
+        };
+        $this->keep[] = $callback;
+        $ffi->vips_image_set_progress($this->image, 1);
+        $ffi->g_signal_connect_data($ffi->cast('void*', $this->image), 'eval', $callback, null, null, 0);
+    }
+
+    public function width(): int
+    {
+        return Library::get()->vips_image_get_width($this->image);
+    }
+
+    public function height(): int
+    {
+        return Library::get()->vips_image_get_height($this->image);
+    }
+
+    public function bands(): int
+    {
+        return Library::get()->vips_image_get_bands($this->image);
+    }
+
+    /** libvips' band format: 0 = 8 bits, 2 = 16 bits, more = others */
+    public function format(): int
+    {
+        return Library::get()->vips_image_get_format($this->image);
+    }
+
+    /** libvips' interpretation number */
+    public function interpretation(): int
+    {
+        return Library::get()->vips_image_get_interpretation($this->image);
+    }
+
+    public function hasAlpha(): bool
+    {
+        return Library::get()->vips_image_hasalpha($this->image) !== 0;
+    }
+
+    public function text(string $field): ?string
+    {
+        $out = Library::get()->new('const char*');
+        if (! $this->has($field) || Library::get()->vips_image_get_string($this->image, $field, \FFI::addr($out)) !== 0) {
+            return null;
+        }
+
+        return \FFI::string($out);
+    }
+
+    public function int(string $field): ?int
+    {
+        $out = Library::get()->new('int');
+        if (! $this->has($field) || Library::get()->vips_image_get_int($this->image, $field, \FFI::addr($out)) !== 0) {
+            return null;
+        }
+
+        return $out->cdata;
+    }
+
+    public function blob(string $field): ?string
+    {
+        $ffi = Library::get();
+        $data = $ffi->new('const void*');
+        $length = $ffi->new('size_t');
+        if (! $this->has($field) || $ffi->vips_image_get_blob($this->image, $field, \FFI::addr($data), \FFI::addr($length)) !== 0) {
+            return null;
+        }
+
+        return \FFI::string($ffi->cast('char*', $data), $length->cdata);
+    }
+
+    /** A copy without the named metadata; null takes all that is not about colour. */
+    public function withoutMetadata(): self
+    {
+        $copy = $this->run('copy');
+        foreach (['exif-data', 'xmp-data', 'iptc-data', 'photoshop-data', 'orientation', 'jpeg-thumbnail-data', 'resolution-unit'] as $field) {
+            Library::get()->vips_image_remove($copy->image, $field);
+        }
+        foreach ($this->fields() as $field) {
+            if (str_starts_with($field, 'exif-') || str_starts_with($field, 'png-comment') || str_starts_with($field, 'heif-')) {
+                Library::get()->vips_image_remove($copy->image, $field);
+            }
+        }
+
+        return $copy;
+    }
+
+    public function with(string $field, string|int $value): self
+    {
+        $copy = $this->run('copy');
+        is_int($value)
+            ? Library::get()->vips_image_set_int($copy->image, $field, $value)
+            : Library::get()->vips_image_set_string($copy->image, $field, $value);
+
+        return $copy;
+    }
+
+    public function withBlob(string $field, string $bytes): self
+    {
+        $copy = $this->run('copy');
+        Library::get()->vips_image_set_blob_copy($copy->image, $field, $bytes, strlen($bytes));
+
+        return $copy;
+    }
+
+    public function without(string $field): self
+    {
+        $copy = $this->run('copy');
+        Library::get()->vips_image_remove($copy->image, $field);
+
+        return $copy;
+    }
+
+    /** The mean of all samples; decodes every pixel. */
+    public function mean(): float
+    {
+        $out = Library::get()->new('double');
+        if (Library::get()->vips_avg($this->image, \FFI::addr($out), null) !== 0) {
+            throw Library::error('avg');
+        }
+
+        return $out->cdata;
+    }
+
+    /** All samples, interleaved, as bytes. */
+    public function pixels(): string
+    {
+        $ffi = Library::get();
+        $size = $ffi->new('size_t');
+        $data = $ffi->vips_image_write_to_memory($this->image, \FFI::addr($size));
+        if ($data === null) {
+            throw Library::error('write_to_memory');
+        }
+        $bytes = \FFI::string($ffi->cast('char*', $data), $size->cdata);
+        $ffi->g_free($data);
+
+        return $bytes;
+    }
+
+    private function has(string $field): bool
+    {
+        return Library::get()->vips_image_get_typeof($this->image, $field) !== 0;
+    }
+
+    /** @return list<string> */
+    private function fields(): array
+    {
+        $ffi = Library::get();
+        $names = $ffi->vips_image_get_fields($this->image);
+        $fields = [];
+        for ($i = 0; $names[$i] !== null; $i++) {
+            $fields[] = \FFI::string($names[$i]);
+        }
+        $ffi->g_strfreev($names);
+
+        return $fields;
+    }
+
+    /**
+     * @param  list<mixed>  $before  arguments before the output
+     * @param  list<mixed>  $after  arguments after it
+     * @param  array<string, mixed>  $options
+     * @param  list<mixed>  $keep
+     */
+    private static function made(string $operation, array $before, array $after, array $options, array $keep = []): self
+    {
+        $out = Library::get()->new('VipsImage*');
+        $arguments = new Arguments($options);
+        if (Library::get()->{"vips_{$operation}"}(...$before, ...[\FFI::addr($out)], ...$after, ...$arguments->flat()) !== 0) {
+            throw Library::error($operation);
+        }
+
+        return new self($out, $keep);
+    }
+}

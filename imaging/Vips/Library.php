@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\Vips;
+
+/**
+ * The loaded libvips. One thread less to think about: its operation cache is off, so memory is freed with the PHP object,
+ * and only the loaders of the allowed formats are left on.
+ */
+final class Library
+{
+    private const ALLOWED_LOADERS = ['Jpeg', 'Tiff', 'Png', 'Webp', 'Heif'];
+
+    private static ?\FFI $ffi = null;
+
+    public static function get(): \FFI
+    {
+        return self::$ffi ??= self::load();
+    }
+
+    /** The most bytes of pixels libvips has held at once in this process. */
+    public static function mostMemory(): int
+    {
+        return self::get()->vips_tracked_get_mem_highwater();
+    }
+
+    /** libvips' last words, cleared. */
+    public static function error(string $call): VipsError
+    {
+        $said = trim((string) self::get()->vips_error_buffer());
+        self::get()->vips_error_clear();
+
+        return new VipsError("{$call}: {$said}");
+    }
+
+    private static function load(): \FFI
+    {
+        try {
+            $ffi = \FFI::cdef((string) file_get_contents(__DIR__.'/vips.h'), 'libvips.so.42');
+        } catch (\FFI\Exception $e) {
+            throw new VipsError('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$e->getMessage());
+        }
+        putenv('VIPS_WARNING=0'); // broken metadata warns on stderr; we judge profiles ourselves
+        if ($ffi->vips_init('planisher') !== 0) {
+            throw new VipsError('libvips did not start: '.$ffi->vips_error_buffer());
+        }
+        $ffi->vips_cache_set_max(0);
+        $ffi->vips_operation_block_set('VipsForeignLoad', 1);
+        foreach (self::ALLOWED_LOADERS as $loader) {
+            $ffi->vips_operation_block_set("VipsForeignLoad{$loader}", 0);
+        }
+
+        return $ffi;
+    }
+}
