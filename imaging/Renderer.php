@@ -88,7 +88,8 @@ final class Renderer
         ]);
     }
 
-    private static function convert(Image $image, PictureFacts $picture, Encoding $encoding): Image
+    /** Into the target space, always by conversion; only pixels that are in exactly that space already are left as they are. */
+    public static function convert(Image $image, PictureFacts $picture, Encoding $encoding): Image
     {
         $usable = $picture->profile !== null && $picture->profileFlaw === null;
         $target = Profiles::bytes($encoding->colour);

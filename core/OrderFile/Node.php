@@ -159,7 +159,7 @@ final readonly class Node
         try {
             return $parse($text);
         } catch (MeasureError $e) {
-            throw new OrderFileError($this->path, "“{$text}”", 'a measure. '.$e->getMessage());
+            throw new OrderFileError($this->path, "“{$text}”", 'a measure. '.$e->getMessage(), $e->getMessage());
         }
     }
 

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\PrivateFile;
+use App\Models\Line;
+use App\Models\Order;
+use App\Orders\LineChanger;
+use App\Orders\LineView;
+use App\Orders\WorkedOrder;
+use App\Pictures\PictureStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Level;
+use Planisher\Imaging\Preview;
+use Planisher\OrderFile\OrderFileError;
+
+final class LineController
+{
+    private const PREVIEW_SIDE = 1600;
+
+    public function store(Request $request, Order $order): JsonResponse
+    {
+        $given = $request->validate(['size' => ['required', 'string', 'max:60'], 'copies' => ['nullable', 'integer'], 'picture' => ['nullable', 'string']]);
+        $wanted = LineChanger::typed(['size' => $given['size'], 'copies' => $given['copies'] ?? 1]);
+        $picture = isset($given['picture']) ? $order->pictures()->where('name', $given['picture'])->first() : null;
+        if (isset($given['picture']) && $picture === null) {
+            throw new OrderFileError('picture', "“{$given['picture']}”", 'a picture of this order', "This order has no picture “{$given['picture']}”.");
+        }
+        $line = DB::transaction(function () use ($order, $wanted, $picture): Line {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+
+            return Line::query()->create([
+                'order_id' => $order->id,
+                'number' => (int) Line::query()->withTrashed()->where('order_id', $order->id)->max('number') + 1,
+                'order_picture_id' => $picture?->id,
+                'wanted' => $wanted,
+            ]);
+        });
+
+        return self::shown($line, 201);
+    }
+
+    public function update(Request $request, Line $line): JsonResponse
+    {
+        $request->validate(['version' => ['required', 'integer'], 'change' => ['required', 'array']]);
+
+        return self::shown(LineChanger::patch($line, $request->integer('version'), (array) $request->input('change')));
+    }
+
+    public function pass(Request $request, Line $line): JsonResponse
+    {
+        $request->validate(['version' => ['required', 'integer']]);
+        $worked = WorkedOrder::line($line);
+        if ($worked->isStopped()) {
+            return response()->json(['message' => "It can’t pass: {$worked->worst()->title}. {$worked->worst()->text}"], 422);
+        }
+
+        return self::shown(LineChanger::change($line, $request->integer('version'), function (Line $now) use ($worked): void {
+            $now->state = Line::PASSED;
+            $now->passed_with = array_values(array_map(
+                fn (Finding $finding): array => $finding->toArray(),
+                array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Level::Look),
+            ));
+        }));
+    }
+
+    /** Takes a pass back. */
+    public function hold(Request $request, Line $line): JsonResponse
+    {
+        $request->validate(['version' => ['required', 'integer']]);
+
+        return self::shown(LineChanger::change($line, $request->integer('version'), function (Line $now): void {
+            $now->state = Line::OPEN;
+            $now->passed_with = null;
+        }));
+    }
+
+    public function destroy(Request $request, Line $line): Response
+    {
+        $request->validate(['version' => ['required', 'integer']]);
+        LineChanger::change($line, $request->integer('version'), fn (Line $now) => $now->deleted_at = now());
+
+        return response()->noContent();
+    }
+
+    public function restore(Line $line): JsonResponse
+    {
+        $line->restore();
+
+        return self::shown($line);
+    }
+
+    public function preview(Line $line, string $hash): Response
+    {
+        $plan = WorkedOrder::line($line)->plan;
+        $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
+        $path = storage_path('app/previews/'.substr($hash, 0, 2)."/{$hash}.jpg");
+        if (! is_file($path)) {
+            is_dir(dirname($path)) || @mkdir(dirname($path), 0775, true);
+            $file = $plan->files[0];
+            Preview::write($file, PictureStore::proxy($file->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+        }
+
+        return PrivateFile::inline($path, 'image/jpeg');
+    }
+
+    private static function shown(Line $line, int $status = 200): JsonResponse
+    {
+        return response()->json(LineView::of($line, WorkedOrder::line($line)), $status);
+    }
+}

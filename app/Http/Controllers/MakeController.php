@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\PrivateFile;
+use App\Making\Making;
+use App\Making\MakeView;
+use App\Making\Zip;
+use App\Models\MadeFile;
+use App\Models\Make;
+use App\Models\Order;
+use App\Orders\OrderView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class MakeController
+{
+    public function index(Order $order): JsonResponse
+    {
+        return response()->json([
+            'order' => OrderView::head($order),
+            'makes' => $order->makes()->with('files.line')->get()->map(MakeView::of(...))->all(),
+        ]);
+    }
+
+    public function store(Request $request, Order $order): JsonResponse
+    {
+        $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer']]);
+        $make = Making::start($order, $request->has('lines') ? array_map(intval(...), (array) $request->input('lines')) : null);
+
+        return $make === null
+            ? response()->json(['message' => 'No line is passed yet. Pass the lines that are right, then make their files.'], 422)
+            : response()->json(['id' => $make->id], 201);
+    }
+
+    public function again(MadeFile $file): JsonResponse
+    {
+        abort_unless(Making::again($file), 422, 'Only a file that failed can be made again here.');
+
+        return response()->json(['id' => $file->id]);
+    }
+
+    public function download(MadeFile $file): Response
+    {
+        abort_unless($file->state === MadeFile::MADE, 404, 'This file isn’t made yet.');
+
+        return PrivateFile::download($file->path(), str_ends_with($file->name, '.tif') ? 'image/tiff' : 'image/jpeg', $file->name);
+    }
+
+    public function zip(Make $make): Response
+    {
+        abort_if($make->files()->where('state', MadeFile::MADE)->doesntExist(), 404, 'No file of this set is made yet.');
+
+        return PrivateFile::download(Zip::of($make), 'application/zip', basename(dirname($make->folder)).'_'.basename($make->folder).'.zip');
+    }
+}

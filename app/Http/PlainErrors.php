@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use Planisher\OrderFile\OrderFileError;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Turns what goes wrong into words: mendable errors say what to do, all others carry the id they are logged under. */
+final class PlainErrors
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([OrderFileError::class]);
+        $exceptions->render(fn (OrderFileError $e): JsonResponse => self::mendable($e));
+        $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say('The file is larger than 400 MB, the most that is taken.', 413));
+        $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
+            if (! $request->is('api/*') || $e instanceof ValidationException) {
+                return null;
+            }
+            if (self::isDatabaseAway($e)) {
+                return self::say('The database isn’t answering. Nothing that was saved is lost; this is tried again.', 503);
+            }
+            if ($e->getPrevious() instanceof TokenMismatchException) {
+                return self::say('The page was open for too long. Load it again; all that was saved is kept.', 419);
+            }
+            if ($e instanceof NotFoundHttpException) {
+                return self::say('This isn’t there any more.', 404);
+            }
+            if ($e instanceof HttpExceptionInterface) {
+                return self::say($e->getMessage() ?: 'That isn’t possible here.', $e->getStatusCode());
+            }
+            if ($e instanceof \Illuminate\Auth\AuthenticationException) {
+                return self::say('Sign in first.', 401);
+            }
+            $id = Str::lower(Str::random(8));
+            Log::error("[{$id}] {$e->getMessage()}", ['exception' => $e]);
+
+            return self::say("Something went wrong on our side. It was noted as {$id}; what was saved is kept.", 500);
+        });
+    }
+
+    private static function mendable(OrderFileError $e): JsonResponse
+    {
+        $words = $e->plain ?? "Found {$e->found}; expected {$e->expected}.";
+
+        return response()->json(['message' => $words, 'errors' => [$e->path === '' ? 'change' : $e->path => [$words]]], 422);
+    }
+
+    private static function say(string $message, int $status): JsonResponse
+    {
+        return response()->json(['message' => $message], $status);
+    }
+
+    private static function isDatabaseAway(\Throwable $e): bool
+    {
+        return ($e instanceof QueryException || $e instanceof \PDOException)
+            && preg_match('/\[(2002|2006|2013|1053)\]|gone away|Connection refused|Lost connection|server shutdown/i', $e->getMessage()) === 1;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Making\Ticket;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Pictures\PictureStore;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Str;
+use Planisher\Imaging\CannotWrite;
+use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\MadeFile as Made;
+use Planisher\Picture\PictureTrouble;
+
+/**
+ * Makes one file. Doing it twice gives the same bytes once; a worker that dies half-way leaves nothing under the final
+ * name, and the next one makes it.
+ */
+final class MakeFile implements ShouldQueue
+{
+    use Dispatchable, InteractsWithQueue, Queueable;
+
+    /** Tries are only used up by workers that died. */
+    public int $tries = 5;
+
+    private const TELL_EVERY_SECONDS = 0.4;
+
+    private const DATABASE_WAITS = 60;
+
+    public function __construct(public readonly int $fileId) {}
+
+    public function handle(): void
+    {
+        $file = MadeFile::query()->with('make')->find($this->fileId);
+        if ($file === null || $file->state === MadeFile::MADE) {
+            return;
+        }
+        $file->update(['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().':'.$this->job?->getJobId()]);
+        try {
+            $made = self::make($file);
+            self::surely(fn () => self::finish($file, $made));
+        } catch (CannotWrite $e) {
+            self::surely(fn () => self::giveUp($file, $e->getMessage()));
+        } catch (\Throwable $e) {
+            $id = Str::lower(Str::random(8));
+            Log::error("[{$id}] making {$file->name}: {$e->getMessage()}", ['exception' => $e]);
+            self::surely(fn () => self::giveUp($file, "Something went wrong on our side. It was noted as {$id}."));
+        }
+    }
+
+    /** After five workers have died on it. */
+    public function failed(?\Throwable $e): void
+    {
+        $file = MadeFile::query()->find($this->fileId);
+        if ($file !== null && $file->state !== MadeFile::MADE) {
+            self::giveUp($file, 'The program that makes it stopped several times on this file. Nothing half-made was kept.');
+        }
+    }
+
+    /** Who holds a file: this process on this machine. */
+    public static function holder(): string
+    {
+        return gethostname().':'.getmypid();
+    }
+
+    private static function make(MadeFile $file): Made
+    {
+        $worked = Ticket::work($file->ticket, $file->name);
+        if ($worked->plan === null || $worked->isStopped()) {
+            throw new CannotWrite("{$worked->worst()->title}. {$worked->worst()->text}");
+        }
+        foreach ($worked->plan->files as $planned) {
+            if ($planned->name === $file->name) {
+                $picture = PictureStore::verified($planned->placements[0]->picture);
+                if ($picture instanceof PictureTrouble) {
+                    throw new CannotWrite("{$picture->title}. {$picture->text}");
+                }
+
+                return FileMaker::make($planned, $picture, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
+            }
+        }
+        throw new CannotWrite('The line makes no file of this name any more.');
+    }
+
+    /** @return callable(int): void */
+    private static function teller(MadeFile $file): callable
+    {
+        $told = microtime(true);
+
+        return function (int $percent) use ($file, &$told): void {
+            if (microtime(true) - $told >= self::TELL_EVERY_SECONDS) {
+                $told = microtime(true);
+                rescue(fn () => MadeFile::query()->whereKey($file->id)->update(['percent' => min(99, $percent)]), report: false);
+            }
+        };
+    }
+
+    private static function finish(MadeFile $file, Made $made): void
+    {
+        $file->update([
+            'state' => MadeFile::MADE, 'percent' => 100, 'held_by' => null, 'error' => null,
+            'bytes' => $made->readBack->bytes, 'sha256' => $made->readBack->sha256, 'read_back' => $made->readBack->toArray(),
+        ]);
+        $allMade = MadeFile::query()->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])->where('state', '!=', MadeFile::MADE)->doesntExist();
+        if ($allMade) {
+            Line::query()->whereKey($file->line_id)->where(['version' => $file->line_version, 'state' => Line::PASSED])->update(['state' => Line::MADE]);
+        }
+    }
+
+    private static function giveUp(MadeFile $file, string $why): void
+    {
+        $file->update(['state' => MadeFile::FAILED, 'held_by' => null, 'error' => $why]);
+    }
+
+    /** A file that is made must not be lost for a database that is away for a moment. */
+    private static function surely(callable $write): void
+    {
+        retry(self::DATABASE_WAITS, $write, 1000);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Making;
+
+use App\Jobs\MakeFile;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Make;
+use App\Models\Order;
+use App\Orders\WorkedOrder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Planisher\Naming\SafeText;
+
+/** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a ticket. */
+final class Making
+{
+    /**
+     * @param  ?list<int>  $chosen  ids of lines; null for all that are passed
+     * @return ?Make null when no passed line is among them
+     */
+    public static function start(Order $order, ?array $chosen): ?Make
+    {
+        $make = DB::transaction(function () use ($order, $chosen): ?Make {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+            $worked = new WorkedOrder($order);
+            $lines = $order->lines->filter(fn (Line $line): bool => $line->state === Line::PASSED
+                && ($chosen === null || in_array($line->id, $chosen, true))
+                && ! $worked->of($line)->isStopped());
+            if ($lines->isEmpty()) {
+                return null;
+            }
+            $make = Make::query()->create(['order_id' => $order->id, 'folder' => self::folder($order)]);
+            foreach ($lines as $line) {
+                foreach ($worked->of($line)->plan->files ?? [] as $file) {
+                    $make->files()->create([
+                        'line_id' => $line->id,
+                        'line_version' => $line->version,
+                        'name' => $file->name,
+                        'ticket' => Ticket::of($worked->of($line)),
+                    ]);
+                }
+            }
+
+            return $make;
+        });
+        $make?->files->each(fn (MadeFile $file) => MakeFile::dispatch($file->id));
+
+        return $make;
+    }
+
+    /** Puts a failed file on the queue once more. */
+    public static function again(MadeFile $file): bool
+    {
+        $taken = MadeFile::query()->whereKey($file->id)->where('state', MadeFile::FAILED)
+            ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
+        if ($taken === 1) {
+            MakeFile::dispatch($file->id);
+        }
+
+        return $taken === 1;
+    }
+
+    /** orders/<number>_<client>/<date-n>, n counting the sets of a day */
+    private static function folder(Order $order): string
+    {
+        $home = (SafeText::of($order->number) ?: 'order').'_'.(SafeText::of($order->client->name) ?: 'client');
+        $today = Carbon::today()->format('Y-m-d');
+        $n = Make::query()->where('order_id', $order->id)->where('folder', 'like', "%/{$today}-%")->count() + 1;
+
+        return "{$home}/{$today}-{$n}";
+    }
+}

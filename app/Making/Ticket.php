@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Making;
+
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\Node;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\WorkedLine;
+
+/**
+ * What a file is made from: line, lab card and picture as they were when making was asked for. The same ticket gives the
+ * same plan and the same bytes, whatever has been changed since.
+ */
+final class Ticket
+{
+    /** @return array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>} */
+    public static function of(WorkedLine $worked): array
+    {
+        $picture = $worked->picture;
+        if (! $picture instanceof PictureFacts) {
+            throw new \LogicException('A line without a usable picture has no ticket.');
+        }
+
+        return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray()];
+    }
+
+    /** @param array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>} $ticket */
+    public static function work(array $ticket, string $name): WorkedLine
+    {
+        $stem = pathinfo($name, PATHINFO_FILENAME);
+
+        return WorkedLine::work(
+            Line::fromNode(Node::root($ticket['line'])),
+            PictureFacts::fromArray($ticket['picture']),
+            LabCard::fromNode(Node::root($ticket['lab'])),
+            new FileName($stem, pathinfo($name, PATHINFO_EXTENSION), false, false),
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $make_id
+ * @property int $line_id
+ * @property int $line_version
+ * @property string $name
+ * @property array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>} $ticket
+ * @property string $state
+ * @property int $percent
+ * @property ?string $held_by
+ * @property ?string $error
+ * @property ?int $bytes
+ * @property ?string $sha256
+ * @property ?list<array<string, mixed>> $read_back
+ * @property Make $make
+ * @property Line $line
+ */
+class MadeFile extends Model
+{
+    public const WAITING = 'waiting';
+
+    public const MAKING = 'making';
+
+    public const MADE = 'made';
+
+    public const FAILED = 'failed';
+
+    protected $guarded = [];
+
+    protected $attributes = ['state' => self::WAITING, 'percent' => 0];
+
+    protected function casts(): array
+    {
+        return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode'];
+    }
+
+    public function make(): BelongsTo
+    {
+        return $this->belongsTo(Make::class);
+    }
+
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(Line::class)->withTrashed();
+    }
+
+    public function path(): string
+    {
+        return $this->make->path().'/'.$this->name;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * One press of “Make files”: a folder and its files.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property string $folder
+ * @property Carbon $created_at
+ * @property Order $order
+ * @property Collection<int, MadeFile> $files
+ */
+class Make extends Model
+{
+    protected $guarded = [];
+
+    public function order(): BelongsTo
+    {
+        return $this->belongsTo(Order::class);
+    }
+
+    public function files(): HasMany
+    {
+        return $this->hasMany(MadeFile::class)->orderBy('id');
+    }
+
+    public function path(): string
+    {
+        return storage_path("app/orders/{$this->folder}");
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Planisher\OrderFile\OrderHead;
+
+/**
+ * @property int $id
+ * @property string $number
+ * @property ?string $title
+ * @property int $client_id
+ * @property int $lab_id
+ * @property Carbon $ordered_on
+ * @property ?Carbon $due_on
+ * @property Client $client
+ * @property Lab $lab
+ * @property Collection<int, Line> $lines
+ * @property Collection<int, OrderPicture> $pictures
+ * @property Collection<int, Make> $makes
+ */
+class Order extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['ordered_on' => 'date', 'due_on' => 'date'];
+    }
+
+    /** The next free number of a month: 2611-04. */
+    public static function nextNumber(Carbon $day): string
+    {
+        $month = $day->format('ym');
+        $last = self::query()->where('number', 'like', "{$month}-%")->pluck('number')
+            ->map(fn (string $number): int => (int) substr($number, strlen($month) + 1))->max() ?? 0;
+
+        return sprintf('%s-%02d', $month, $last + 1);
+    }
+
+    public function head(): OrderHead
+    {
+        return new OrderHead($this->number, $this->client->name, $this->ordered_on->format('Y-m-d'));
+    }
+
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    public function lab(): BelongsTo
+    {
+        return $this->belongsTo(Lab::class);
+    }
+
+    public function lines(): HasMany
+    {
+        return $this->hasMany(Line::class)->orderBy('number');
+    }
+
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(OrderPicture::class)->orderBy('id');
+    }
+
+    public function makes(): HasMany
+    {
+        return $this->hasMany(Make::class)->orderByDesc('id');
+    }
+}

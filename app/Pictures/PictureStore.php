@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\Order;
+use App\Models\OrderPicture;
+use App\Models\Picture;
+use Illuminate\Support\Facades\DB;
+use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Proxy;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+
+/** Originals, kept once each under their own checksum and never written again, with screen-sized proxies beside them. */
+final class PictureStore
+{
+    private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 400];
+
+    /**
+     * Takes an uploaded file into an order. The same bytes are one picture.
+     *
+     * @throws PictureRefused
+     */
+    public static function take(Order $order, string $upload, string $name): OrderPicture
+    {
+        $facts = PictureReader::read($upload, $name);
+        $picture = Picture::query()->where('sha256', $facts->sha256)->first();
+        if ($picture === null || self::trouble($picture, $name) !== null) {
+            self::keep($upload, $facts);
+            $picture = Picture::query()->updateOrCreate(
+                ['sha256' => $facts->sha256],
+                ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime(self::path($facts))],
+            );
+        }
+
+        return DB::transaction(function () use ($order, $picture, $name): OrderPicture {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+
+            return OrderPicture::query()->where(['order_id' => $order->id, 'picture_id' => $picture->id])->first()
+                ?? OrderPicture::query()->create(['order_id' => $order->id, 'picture_id' => $picture->id, 'name' => self::nameApart($order, $name)]);
+        });
+    }
+
+    /** The facts of a stored picture, or why it can't be used. Only when its size or time has changed is it hashed again. */
+    public static function look(OrderPicture $inOrder): PictureFacts|PictureTrouble
+    {
+        return self::trouble($inOrder->picture, $inOrder->name) ?? $inOrder->facts();
+    }
+
+    /** The original's path, its checksum taken anew; for making, where nothing may be assumed. */
+    public static function verified(PictureFacts $facts): string|PictureTrouble
+    {
+        $path = self::path($facts);
+        clearstatcache(true, $path);
+
+        return match (true) {
+            ! is_file($path) => PictureTrouble::missing($facts->name),
+            hash_file('sha256', $path) !== $facts->sha256 => PictureTrouble::changed($facts->name),
+            default => $path,
+        };
+    }
+
+    public static function proxy(string $sha256, string $kind): string
+    {
+        return storage_path('app/proxies/'.substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg");
+    }
+
+    private static function path(PictureFacts $facts): string
+    {
+        return storage_path('app/pictures/'.substr($facts->sha256, 0, 2)."/{$facts->sha256}.{$facts->format->extension()}");
+    }
+
+    private static function trouble(Picture $picture, string $name): ?PictureTrouble
+    {
+        $facts = $picture->pictureFacts($name);
+        $path = self::path($facts);
+        if (! is_file($path)) {
+            return PictureTrouble::missing($name);
+        }
+        $untouched = filesize($path) === $facts->bytes && filemtime($path) === $picture->modified_at;
+
+        return $untouched || hash_file('sha256', $path) === $facts->sha256 ? null : PictureTrouble::changed($name);
+    }
+
+    /** Proxies first, which decodes every pixel: a picture that is cut off is refused before anything is kept. */
+    private static function keep(string $upload, PictureFacts $facts): void
+    {
+        foreach (self::PROXY_SIDES as $kind => $side) {
+            Proxy::write($upload, $facts, $side, self::room(self::proxy($facts->sha256, $kind)));
+        }
+        $path = self::room(self::path($facts));
+        $part = $path.'.'.getmypid().'.part';
+        if (! @copy($upload, $part)) {
+            @unlink($part);
+            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+        }
+        chmod($part, 0444);
+        rename($part, $path);
+    }
+
+    private static function room(string $path): string
+    {
+        $folder = dirname($path);
+        is_dir($folder) || @mkdir($folder, 0775, true) || is_dir($folder) || throw new PictureRefused('the studio’s disk can’t be written to.');
+
+        return $path;
+    }
+
+    private static function nameApart(Order $order, string $name): string
+    {
+        ['filename' => $stem, 'extension' => $extension] = pathinfo($name) + ['extension' => ''];
+        $extension = $extension === '' ? '' : ".{$extension}";
+        $apart = $name;
+        for ($n = 2; OrderPicture::query()->where(['order_id' => $order->id, 'name' => $apart])->exists(); $n++) {
+            $apart = "{$stem}-{$n}{$extension}";
+        }
+
+        return $apart;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\RecoverCommand;
+use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\PlainErrors;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        health: '/up',
+        then: function (): void {
+            require __DIR__.'/../routes/web.php';
+        },
+    )
+    ->withCommands([RecoverCommand::class])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class); // same origin only
+        $middleware->append(ContentSecurityPolicy::class);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        PlainErrors::register($exceptions);
+    })
+    ->create();
+
+$storage = getenv('PLANISHER_STORAGE');
+if (is_string($storage) && $storage !== '') {
+    $app->useStoragePath($storage);
+}
+
+return $app;

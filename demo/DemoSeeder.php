@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Demo;
+
+use App\Models\Client;
+use App\Models\Lab;
+use App\Models\Line;
+use App\Models\Order;
+use App\Models\User;
+use App\Orders\LineChanger;
+use App\Orders\WorkedOrder;
+use App\Pictures\PictureStore;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Level;
+
+/** A made-up coast: one studio, two labs, three clients, two orders. Sown once, into an empty Planisher. */
+final class DemoSeeder extends Seeder
+{
+    public const EMAIL = 'wren@halloway.example';
+
+    public const PASSWORD = 'copper-and-paper';
+
+    private const LABS = [
+        'Larkmoor Print Lab' => [
+            'sizes' => ['4 x 6 in', '5 x 7 in', '8 x 8 in', '8 x 10 in', '8 x 12 in', '11 x 14 in', '12 x 18 in', '16 x 20 in', '20 x 30 in', 'A4'],
+            'ppi' => 300, 'minimumPpi' => 100, 'colour' => 'sRGB', 'formats' => ['jpeg', 'tiff'], 'quality' => 95,
+            'largestPiece' => '40 x 60 in', 'maxBytes' => 200_000_000, 'nameLength' => 60,
+        ],
+        'Copperbeck Colour' => [
+            'sizes' => ['20 x 30 cm', '30 x 45 cm', '40 x 60 cm', '60 x 90 cm', '30 x 30 cm'],
+            'ppi' => 240, 'minimumPpi' => 120, 'colour' => 'Adobe RGB (1998)', 'formats' => ['tiff', 'jpeg'], 'bits' => [8, 16],
+            'largestPiece' => '120 x 240 cm', 'maxBytes' => 500_000_000, 'nameLength' => 48,
+        ],
+    ];
+
+    private const CLIENTS = ['Isholm Rowing Club', 'Brindle Pottery', 'Keepers of Tarn Light'];
+
+    private const ORDERS = [
+        [
+            'client' => 'Isholm Rowing Club', 'title' => 'Autumn set', 'lab' => 'Larkmoor Print Lab', 'ordered' => -3, 'due' => 10,
+            'pictures' => ['point-light.jpg', 'dawn-boat.jpg', 'high-dunes.jpg', 'lone-tree.jpg', 'long-shore.jpg', 'old-gears.jpg', 'kitchen-table.jpg', 'dyed-wool.jpg', 'beehives.jpg'],
+            'lines' => [
+                ['4 x 6 in', 'dawn-boat.jpg', 12, 'pass'],
+                ['8 x 12 in', 'high-dunes.jpg', 1, 'pass'],
+                ['11 x 14 in', 'point-light.jpg', 1, null, ['window' => ['x' => 0.58, 'y' => 0.5, 'tight' => 1.08]]],
+                ['8 x 10 in', 'kitchen-table.jpg', 2, 'pass'],
+                ['16 x 20 in', 'beehives.jpg', 1, null],
+                ['11 x 15 in', 'lone-tree.jpg', 1, null],
+                ['8 x 8 in', 'dyed-wool.jpg', 1, 'pass'],
+                ['8 x 10 in', 'old-gears.jpg', 3, null],
+                ['5 x 7 in', null, 2, null],
+            ],
+        ],
+        [
+            'client' => 'Brindle Pottery', 'title' => 'Winter fair', 'lab' => 'Copperbeck Colour', 'ordered' => -1, 'due' => 17,
+            'pictures' => ['glazed-bowls.jpg', 'glazed-bowls-16bit.tif', 'dyed-wool.jpg', 'kitchen-table.jpg'],
+            'lines' => [
+                ['40 x 60 cm', 'glazed-bowls.jpg', 2, 'pass'],
+                ['20 x 30 cm', 'glazed-bowls-16bit.tif', 4, null, ['output' => ['bits' => 16]]],
+                ['30 x 30 cm', 'dyed-wool.jpg', 1, null],
+            ],
+        ],
+    ];
+
+    public function run(): void
+    {
+        if (User::query()->exists()) {
+            return;
+        }
+        $folder = storage_path('framework/demo-'.getmypid());
+        File::ensureDirectoryExists($folder);
+        try {
+            $pictures = (new DemoPictures($folder))->make();
+            foreach (self::LABS as $name => $card) {
+                Lab::query()->create(['name' => $name, 'card' => ['name' => $name] + $card]);
+            }
+            foreach (self::CLIENTS as $name) {
+                Client::query()->create(['name' => $name]);
+            }
+            foreach (self::ORDERS as $order) {
+                $this->order($order, $pictures);
+            }
+        } finally {
+            File::deleteDirectory($folder);
+        }
+        User::query()->create(['name' => 'Wren Halloway', 'email' => self::EMAIL, 'password' => self::PASSWORD]); // last: marks the demo as sown
+    }
+
+    /**
+     * @param  array<string, mixed>  $wanted
+     * @param  array<string, string>  $pictures
+     */
+    private function order(array $wanted, array $pictures): void
+    {
+        $day = Carbon::today()->addDays($wanted['ordered']);
+        $order = Order::query()->create([
+            'number' => Order::nextNumber($day),
+            'title' => $wanted['title'],
+            'client_id' => Client::query()->where('name', $wanted['client'])->firstOrFail()->id,
+            'lab_id' => Lab::query()->where('name', $wanted['lab'])->firstOrFail()->id,
+            'ordered_on' => $day,
+            'due_on' => Carbon::today()->addDays($wanted['due']),
+        ]);
+        $taken = [];
+        foreach ($wanted['pictures'] as $name) {
+            $taken[$name] = PictureStore::take($order, $pictures[$name], $name);
+        }
+        foreach ($wanted['lines'] as $i => $line) {
+            [$size, $picture, $copies, $pass] = $line;
+            Line::query()->create([
+                'order_id' => $order->id,
+                'number' => $i + 1,
+                'order_picture_id' => $picture === null ? null : $taken[$picture]->id,
+                'wanted' => LineChanger::typed(['size' => $size, 'copies' => $copies] + ($line[4] ?? [])),
+                'state' => $pass === null ? Line::OPEN : Line::PASSED,
+            ]);
+        }
+        $worked = new WorkedOrder($order->fresh() ?? $order);
+        foreach ($order->lines()->where('state', Line::PASSED)->get() as $line) {
+            $looks = array_filter($worked->of($line)->findings, fn (Finding $finding): bool => $finding->level === Level::Look);
+            $line->update(['passed_with' => array_map(fn (Finding $finding): array => $finding->toArray(), array_values($looks))]);
+        }
+    }
+}

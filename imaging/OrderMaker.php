@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging;
+
+use Planisher\Line\Line;
+use Planisher\Naming\NameBook;
+use Planisher\OrderFile\Order;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\WorkedLine;
+
+/** Makes all files of an order file from a folder of pictures into another, line by line; a stopped line does not stop the others. */
+final class OrderMaker
+{
+    /** @var array<string, PictureFacts|PictureTrouble> by name; each picture is measured once */
+    private array $measured = [];
+
+    /** @param callable(string $said, ?int $percent): void $tell */
+    public function __construct(private readonly string $pictures, private readonly string $out, private readonly \Closure $tell) {}
+
+    /**
+     * @return list<array<string, mixed>> per line: number, made, findings, files and, when it failed, error
+     */
+    public function run(Order $order, bool $dry): array
+    {
+        $names = NameBook::names($order->head, $order->lab, $order->lines);
+        $report = [];
+        foreach ($order->lines as $number => $line) {
+            $worked = WorkedLine::work($line, $this->measure($line), $order->lab, $names[$number]);
+            $report[] = ['number' => $number, ...$this->line($worked, $dry)];
+        }
+
+        return $report;
+    }
+
+    /** @return array<string, mixed> */
+    private function line(WorkedLine $worked, bool $dry): array
+    {
+        $report = ['made' => false, 'findings' => array_map(fn ($finding): array => $finding->toArray(), $worked->findings), 'files' => []];
+        if ($worked->isStopped() || $worked->plan === null) {
+            ($this->tell)("{$worked->name}: stopped. {$worked->worst()->title}. {$worked->worst()->text}", null);
+
+            return $report;
+        }
+        foreach ($worked->plan->files as $file) {
+            if ($dry) {
+                $report['files'][] = ['name' => $file->name, 'width' => $file->width, 'height' => $file->height, 'ppi' => round($file->resolution->ppi(), 3), 'profile' => $file->encoding->colour->profileDescription()];
+
+                continue;
+            }
+            try {
+                $made = FileMaker::make($file, $this->path((string) $worked->line->picture), $this->out, $worked->lab->maxBytes, fn (int $percent) => ($this->tell)($file->name, $percent));
+            } catch (CannotWrite $e) {
+                ($this->tell)("{$file->name}: {$e->getMessage()}", null);
+
+                return [...$report, 'error' => $e->getMessage()];
+            }
+            ($this->tell)("{$file->name}: made, read back", null);
+            $report['files'][] = $made->toArray();
+        }
+
+        return [...$report, 'made' => ! $dry];
+    }
+
+    private function measure(Line $line): PictureFacts|PictureTrouble
+    {
+        $name = $line->picture;
+        if ($name === null) {
+            return PictureTrouble::none();
+        }
+
+        return $this->measured[$name] ??= match (true) {
+            basename($name) !== $name || in_array($name, ['.', '..'], true) || str_contains($name, "\0") => PictureTrouble::unreadable($name, 'a picture is named by its file name alone, without folders.'),
+            ! is_file($this->path($name)) => PictureTrouble::missing($name),
+            default => $this->read($name),
+        };
+    }
+
+    private function read(string $name): PictureFacts|PictureTrouble
+    {
+        try {
+            return PictureReader::read($this->path($name), $name);
+        } catch (PictureRefused $e) {
+            return PictureTrouble::unreadable($name, $e->getMessage());
+        }
+    }
+
+    private function path(string $name): string
+    {
+        return "{$this->pictures}/{$name}";
+    }
+}

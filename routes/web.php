@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\LineController;
+use App\Http\Controllers\MakeController;
+use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PictureController;
+use App\Http\Controllers\SignInController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('web')->prefix('api')->group(function (): void {
+    Route::get('me', [SignInController::class, 'show']);
+    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware('auth')->group(function (): void {
+        Route::post('sign-out', [SignInController::class, 'destroy']);
+
+        Route::get('orders', [OrderController::class, 'index']);
+        Route::get('new-order', [OrderController::class, 'choices']);
+        Route::post('orders', [OrderController::class, 'store']);
+        Route::get('orders/{order}', [OrderController::class, 'show'])->middleware('cache.headers:no_cache;private;etag');
+
+        Route::post('orders/{order}/pictures', [PictureController::class, 'store']);
+        Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
+        Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where(['sha256' => '[0-9a-f]{64}', 'kind' => 'screen|thumb']);
+
+        Route::post('orders/{order}/lines', [LineController::class, 'store']);
+        Route::patch('lines/{line}', [LineController::class, 'update']);
+        Route::delete('lines/{line}', [LineController::class, 'destroy']);
+        Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
+        Route::post('lines/{line}/pass', [LineController::class, 'pass']);
+        Route::post('lines/{line}/hold', [LineController::class, 'hold']);
+        Route::get('lines/{line}/preview/{hash}', [LineController::class, 'preview'])->where('hash', '[0-9a-f]{64}');
+
+        Route::get('orders/{order}/make', [MakeController::class, 'index']);
+        Route::post('orders/{order}/make', [MakeController::class, 'store']);
+        Route::post('files/{file}/again', [MakeController::class, 'again']);
+        Route::get('files/{file}', [MakeController::class, 'download']);
+        Route::get('makes/{make}/zip', [MakeController::class, 'zip']);
+    });
+    Route::any('{any}', fn () => abort(404))->where('any', '.*');
+});
+
+// The page itself is the same for everybody and needs neither session nor database.
+Route::view('{any?}', 'page')->where('any', '.*');
