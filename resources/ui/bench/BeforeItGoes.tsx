@@ -1,0 +1,70 @@
+import type { LineView, Remedy } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { Mark } from '@/common/Mark';
+
+interface Props {
+    line: LineView;
+    onRemedy: (remedy: Remedy) => void;
+    onPass: () => void;
+    onHold: () => void;
+}
+
+/** The findings, worst first, each with its remedy; and the photographer's yes. */
+export function BeforeItGoes({ line, onRemedy, onPass, onHold }: Props) {
+    const stopped = line.findings[0]?.level === 'stops';
+    const passed = line.state === 'passed' || line.state === 'made';
+    return (
+        <aside aria-label="Before it goes" className="flex w-[296px] shrink-0 flex-col border-l border-rule bg-paper">
+            <h2 className="border-b border-rule px-[18px] pt-4 pb-2 text-[13px] font-semibold">Before it goes</h2>
+            <ul className="grow overflow-auto" aria-live="polite">
+                {line.findings.map((finding) => (
+                    <li
+                        key={finding.code}
+                        className="flex gap-2.5 border-b border-rule px-[18px] py-[11px]"
+                        data-code={finding.code}
+                    >
+                        <span className="mt-[3px]">
+                            <Mark level={finding.level} />
+                        </span>
+                        <div className="text-[13px] leading-[1.4]">
+                            <p className="font-semibold">{finding.title}</p>
+                            <p className="text-soft">{finding.text}</p>
+                            {finding.remedy && (
+                                <button
+                                    className="mt-1 border-b border-copper/50 font-semibold text-copper hover:border-copper"
+                                    onClick={() => onRemedy(finding.remedy!)}
+                                >
+                                    {finding.remedy.label}
+                                </button>
+                            )}
+                        </div>
+                    </li>
+                ))}
+            </ul>
+            <div className="flex items-center gap-2.5 border-t border-rule px-[18px] py-3.5">
+                {passed ? (
+                    <>
+                        <p className="flex grow items-center gap-2 text-[13px] font-semibold">
+                            <Mark level="fine" filled={line.state === 'made'} />
+                            {line.state === 'made' ? 'Made, read back' : 'Passed'}
+                        </p>
+                        {line.state === 'passed' && <Button onClick={onHold}>Take it back</Button>}
+                        <Button look="main" onClick={onPass}>
+                            Go on<Key>↵</Key>
+                        </Button>
+                    </>
+                ) : (
+                    <Button
+                        look="main"
+                        className="grow"
+                        onClick={onPass}
+                        disabled={stopped}
+                        title={stopped ? 'A line that is stopped can’t pass' : undefined}
+                    >
+                        Pass and go on<Key>↵</Key>
+                    </Button>
+                )}
+            </div>
+        </aside>
+    );
+}

@@ -1,0 +1,159 @@
+import { useCallback } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useLineActs, useOrder, useTell } from '@/api/queries';
+import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
+import { daysAway } from '@/common/days';
+import { Loading, Trouble } from '@/common/Loading';
+import { useNotices } from '@/common/notices';
+import { TopBar } from '@/common/TopBar';
+import { useKeys } from '@/common/useKeys';
+import { Drawing } from '@/drawing/Drawing';
+import { Sentence } from '@/sentence/Sentence';
+import { BeforeItGoes } from './BeforeItGoes';
+import { Rack } from './Rack';
+
+const KEYS = [
+    { keys: 'Enter', does: 'pass the line and go to the next that is not passed' },
+    { keys: '[  and  ]', does: 'the line before, the line after' },
+    { keys: 'Tab', does: 'walk the words of the sentence; Enter opens one, Esc closes it' },
+    { keys: 'Arrows', does: 'move the picture 1 mm; with Shift 10 mm' },
+    { keys: '+  and  −', does: 'tighter, looser; so does the wheel' },
+    { keys: 'T', does: 'turn the window' },
+    { keys: 'C', does: 'centre the window' },
+    { keys: 'O', does: 'back to the order sheet' },
+];
+
+/** One line, worked on. */
+export function Bench() {
+    const params = useParams();
+    const order = useOrder(Number(params.order));
+    if (!order.data) {
+        return <Loading error={order.error ?? order.failureReason} />;
+    }
+    const line = order.data.lines.find((candidate) => candidate.id === Number(params.line));
+    if (!line) {
+        return <Loading error={new Error('This line isn’t on the order any more. Go back to the order sheet.')} />;
+    }
+    return <Workbench key={line.id} order={order.data} line={line} trouble={order.failureReason} />;
+}
+
+const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
+
+function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView; trouble: Error | null }) {
+    const navigate = useNavigate();
+    const notices = useNotices();
+    const tell = useTell();
+    const acts = useLineActs(order.id, line.id);
+    const at = order.lines.findIndex((candidate) => candidate.id === line.id);
+    const go = (to: LineView | undefined) => to && void navigate(`/orders/${order.id}/lines/${to.id}`);
+    const sheet = `/orders/${order.id}`;
+
+    const goOn = () => {
+        const after = [...order.lines.slice(at + 1), ...order.lines.slice(0, at)];
+        const next = after.find((candidate) => candidate.state === 'open' || candidate.state === 'waiting');
+        if (next) {
+            go(next);
+        } else {
+            notices.say('Every line is passed. Make the files when you are ready.');
+            void navigate(sheet);
+        }
+    };
+    const pass = () => {
+        if (line.state === 'passed' || line.state === 'made') {
+            goOn();
+        } else {
+            tell(acts.pass().then(goOn));
+        }
+    };
+    const { change } = acts;
+    const saveWindow = useCallback(
+        (window: object) => {
+            const saved = change({ window });
+            tell(saved);
+            return saved;
+        },
+        [change, tell],
+    );
+    const turn = () => {
+        const drawn = line.drawing;
+        if (drawn) {
+            tell(change({ turn: drawn.paper.width > drawn.paper.height ? 'portrait' : 'landscape' }));
+        }
+    };
+    useKeys({
+        Enter: pass,
+        '[': () => go(order.lines[at - 1]),
+        ']': () => go(order.lines[at + 1]),
+        o: () => void navigate(sheet),
+    });
+
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`${line.short} · Planisher`}</title>
+            <TopBar
+                keys={KEYS}
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <Link to={sheet} className="font-semibold">
+                            {order.number} {order.client}
+                        </Link>
+                        <span className="truncate text-soft">
+                            for {order.lab}
+                            {order.dueOn ? ` · due ${daysAway(order.dueOn)}` : ''}
+                        </span>
+                    </>
+                }
+                acts={
+                    <>
+                        <span className="text-[13px] whitespace-nowrap text-soft" role="status">
+                            {acts.isSaving ? 'Saving…' : `Line ${at + 1} of ${order.lines.length}`}
+                        </span>
+                        <Link
+                            to={sheet}
+                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap"
+                        >
+                            Order sheet
+                        </Link>
+                    </>
+                }
+            />
+            <Trouble error={trouble} />
+            <div className="flex min-h-0 grow">
+                <Rack orderId={order.id} lines={order.lines} current={line.id} />
+                <main className="flex min-w-0 grow flex-col">
+                    <h1 className="sr-only">{line.short}</h1>
+                    <Sentence line={line} order={order} change={change} />
+                    {isDrawn(line) && (
+                        <Drawing line={line} onWindow={saveWindow} onSize={(size) => change({ size })} onTurn={turn} />
+                    )}
+                    <Facts line={line} />
+                </main>
+                <BeforeItGoes
+                    line={line}
+                    onRemedy={(remedy) => tell(change(remedy.change))}
+                    onPass={pass}
+                    onHold={() => tell(acts.hold())}
+                />
+            </div>
+        </div>
+    );
+}
+
+/** The facts under the drawing. */
+function Facts({ line }: { line: LineView }) {
+    return (
+        <dl className="flex shrink-0 border-t border-rule" data-testid="facts">
+            {line.facts.map((fact) => (
+                <div key={fact.note} className="min-w-0 flex-1 border-l border-rule px-3.5 py-2.5 first:border-l-0">
+                    <dt className="truncate text-[13.5px] font-semibold" title={fact.figure}>
+                        {fact.figure}
+                    </dt>
+                    <dd className="text-[12px] leading-snug text-soft">{fact.note}</dd>
+                </div>
+            ))}
+        </dl>
+    );
+}

@@ -1,0 +1,26 @@
+import type { ButtonHTMLAttributes } from 'react';
+
+const looks = {
+    main: 'bg-copper text-white border-copper hover:bg-[#7a3718]',
+    plain: 'bg-white text-ink border-[#a9a9a8] hover:border-ink',
+    quiet: 'bg-transparent text-ink border-transparent hover:border-rule',
+};
+
+export function Button({
+    look = 'plain',
+    className = '',
+    ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof looks }) {
+    return (
+        <button
+            type="button"
+            {...rest}
+            className={`rounded-[3px] border px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-55 ${looks[look]} ${className}`}
+        />
+    );
+}
+
+/** A key as it is named on a button. */
+export const Key = ({ children }: { children: string }) => (
+    <kbd className="ml-1 rounded-[3px] border border-current px-1 font-sans text-[11px] font-medium opacity-80">{children}</kbd>
+);

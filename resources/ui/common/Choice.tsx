@@ -1,0 +1,33 @@
+import { RadioGroup } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface Props<T extends string> {
+    label: string;
+    value: T | null;
+    options: { value: T; label: ReactNode; note?: string }[];
+    onChoose: (value: T) => void;
+}
+
+/** One of a few, by arrow keys or by click. */
+export function Choice<T extends string>({ label, value, options, onChoose }: Props<T>) {
+    return (
+        <RadioGroup.Root
+            aria-label={label}
+            value={value ?? ''}
+            onValueChange={(chosen) => onChoose(chosen as T)}
+            className="flex flex-col gap-px"
+        >
+            {options.map((option) => (
+                <RadioGroup.Item
+                    key={option.value}
+                    value={option.value}
+                    className="group flex items-baseline gap-2 rounded-[3px] px-2 py-[5px] text-left hover:bg-chrome data-[state=checked]:bg-blush"
+                >
+                    <span className="size-[9px] shrink-0 translate-y-[-1px] rounded-full border border-soft group-data-[state=checked]:border-copper group-data-[state=checked]:bg-copper" />
+                    <span>{option.label}</span>
+                    {option.note && <span className="ml-auto pl-3 text-small text-soft">{option.note}</span>}
+                </RadioGroup.Item>
+            ))}
+        </RadioGroup.Root>
+    );
+}

@@ -1,0 +1,26 @@
+import type { ReactNode } from 'react';
+
+/** A page that is not there yet, or can't be had: says which. */
+export function Loading({ error }: { error: Error | null }) {
+    return (
+        <div className="p-10" role={error ? 'alert' : 'status'}>
+            {error ? (
+                <>
+                    <h1 className="font-serif text-title">This can’t be shown just now</h1>
+                    <p className="mt-2 text-soft">{error.message}</p>
+                </>
+            ) : (
+                <p className="text-soft">Fetching…</p>
+            )}
+        </div>
+    );
+}
+
+/** Told above a page that goes on showing what it last knew. */
+export function Trouble({ error, children }: { error: Error | null; children?: ReactNode }) {
+    return error ? (
+        <p role="alert" className="shrink-0 bg-stops px-[18px] py-1.5 text-[13px] text-white">
+            {error.message} {children}
+        </p>
+    ) : null;
+}

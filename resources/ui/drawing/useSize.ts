@@ -1,0 +1,16 @@
+import { useLayoutEffect, useRef, useState } from 'react';
+
+/** The size of an element in screen pixels, kept up to date. */
+export function useSize<T extends HTMLElement>() {
+    const ref = useRef<T>(null);
+    const [size, setSize] = useState({ width: 0, height: 0 });
+    useLayoutEffect(() => {
+        const element = ref.current!;
+        const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight });
+        measure();
+        const observer = new ResizeObserver(measure);
+        observer.observe(element);
+        return () => observer.disconnect();
+    }, []);
+    return { ref, size };
+}

@@ -1,0 +1,185 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, thumbUrl } from '@/api/client';
+import { useMakes } from '@/api/queries';
+import type { MadeFile, Make, Measured } from '@/api/types';
+import { Loading, Trouble } from '@/common/Loading';
+import { Mark } from '@/common/Mark';
+import { useNotices } from '@/common/notices';
+import { TopBar } from '@/common/TopBar';
+
+/** The files of an order: being made, read back, and to be had. */
+export function MakePage() {
+    const id = Number(useParams().order);
+    const makes = useMakes(id);
+    if (!makes.data) {
+        return <Loading error={makes.error ?? makes.failureReason} />;
+    }
+    const { order } = makes.data;
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`Files of ${order.number} · Planisher`}</title>
+            <TopBar
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <Link to={`/orders/${id}`} className="font-semibold">
+                            {order.number} {order.client}
+                        </Link>
+                    </>
+                }
+                keys={[{ keys: 'Tab', does: 'walk the files' }]}
+                acts={
+                    <Link
+                        to={`/orders/${id}`}
+                        className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
+                    >
+                        Order sheet
+                    </Link>
+                }
+            />
+            <Trouble error={makes.failureReason} />
+            <main className="grow overflow-auto px-10 py-6">
+                <h1 className="font-serif text-title leading-tight">Files for {order.lab}</h1>
+                {makes.data.makes.length === 0 ? (
+                    <p className="mt-4 text-soft">
+                        Nothing was made of this order yet. Pass the lines that are right on the order sheet, then press Make
+                        files.
+                    </p>
+                ) : (
+                    makes.data.makes.map((make) => <Set key={make.id} make={make} orderId={id} />)
+                )}
+            </main>
+        </div>
+    );
+}
+
+function Set({ make, orderId }: { make: Make; orderId: number }) {
+    const made = make.files.filter((file) => file.state === 'made').length;
+    const failed = make.files.filter((file) => file.state === 'failed').length;
+    const busy = made + failed < make.files.length;
+    const share = make.files.reduce((sum, file) => sum + (file.state === 'failed' ? 100 : file.percent), 0) / make.files.length;
+    const started = new Date(make.startedAt).toLocaleString('en-GB', {
+        day: 'numeric',
+        month: 'long',
+        hour: '2-digit',
+        minute: '2-digit',
+    });
+    return (
+        <section className="mt-6" aria-label={make.folder}>
+            <div className="flex items-end gap-5 pb-2">
+                <div className="min-w-0 grow">
+                    <h2 className="truncate text-[13px] font-semibold">{make.folder}</h2>
+                    <p className="text-small text-soft" role="status">
+                        {started} · {made} of {make.files.length} made and read back
+                        {failed > 0 ? ` · ${failed} could not be made` : ''}
+                    </p>
+                </div>
+                {busy && <progress value={share} max={100} aria-label="All files" className="mb-1 h-1.5 w-48 accent-copper" />}
+                {made > 0 && !busy && (
+                    <a
+                        href={`/api/makes/${make.id}/zip`}
+                        className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
+                    >
+                        Download all as ZIP
+                    </a>
+                )}
+            </div>
+            <ul>
+                {make.files.map((file) => (
+                    <FileRow key={file.id} file={file} orderId={orderId} />
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
+    const client = useQueryClient();
+    const notices = useNotices();
+    const again = useMutation({
+        mutationFn: () => api.post(`files/${file.id}/again`),
+        onSuccess: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
+        onError: (error) => notices.say(error.message),
+    });
+    return (
+        <li className="grid grid-cols-[52px_minmax(15rem,22rem)_1fr_auto] items-center gap-4 border-t border-rule py-2.5">
+            <img src={thumbUrl(file.picture)} alt="" className="h-10 w-[52px] object-cover" />
+            <div className="min-w-0">
+                <p className="truncate font-medium" title={file.name}>
+                    {file.name}
+                </p>
+                <p className="text-small text-soft">
+                    <Link to={`/orders/${orderId}/lines/${file.lineId}`} className="underline underline-offset-2 hover:text-ink">
+                        Line {file.lineNumber}
+                    </Link>
+                    {file.sha256 ? <span title={`SHA-256 ${file.sha256}`}> · {file.sha256.slice(0, 10)}…</span> : null}
+                </p>
+            </div>
+            <div>
+                {file.state === 'waiting' && <p className="text-[13px] text-soft">Waiting for its turn</p>}
+                {file.state === 'making' && (
+                    <p className="flex items-center gap-3 text-[13px] text-soft">
+                        <progress value={file.percent} max={100} aria-label={file.name} className="h-1.5 w-40 accent-copper" />
+                        {file.percent} %
+                    </p>
+                )}
+                {file.state === 'made' && (
+                    <ul className="flex flex-wrap gap-x-5 gap-y-1">
+                        {file.readBack.map((measured) => (
+                            <ReadFigure key={measured.what} measured={measured} />
+                        ))}
+                    </ul>
+                )}
+                {file.state === 'failed' && (
+                    <p role="alert" className="flex items-start gap-2 text-[13px]">
+                        <span className="mt-1">
+                            <Mark level="stops" />
+                        </span>
+                        {file.error}
+                    </p>
+                )}
+            </div>
+            {file.state === 'made' && (
+                <a
+                    href={`/api/files/${file.id}`}
+                    aria-label={`Download ${file.name}`}
+                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                >
+                    Download
+                </a>
+            )}
+            {file.state === 'failed' && (
+                <button
+                    onClick={() => again.mutate()}
+                    disabled={again.isPending}
+                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                >
+                    Make it again
+                </button>
+            )}
+        </li>
+    );
+}
+
+const said: Record<string, (found: string) => string> = {
+    ppi: (found) => `${found} ppi`,
+    bits: (found) => `${found} bits`,
+};
+
+function ReadFigure({ measured }: { measured: Measured }) {
+    return (
+        <li className="flex items-center gap-1.5 text-small whitespace-nowrap" title={`planned: ${measured.planned}`}>
+            {measured.agrees ? (
+                <svg width="11" height="11" viewBox="0 0 11 11" role="img" aria-label="agrees with the plan">
+                    <path d="M1.5 6 L4.2 8.7 L9.6 2" className="fill-none stroke-fine" strokeWidth="1.8" />
+                </svg>
+            ) : (
+                <Mark level="stops" />
+            )}
+            {said[measured.what]?.(measured.found) ?? measured.found}
+        </li>
+    );
+}

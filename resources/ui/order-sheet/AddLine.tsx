@@ -1,0 +1,103 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState, type FormEvent } from 'react';
+import { api, ApiError } from '@/api/client';
+import type { LineView, OrderSheet } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { Field } from '@/common/Field';
+import { useKeys } from '@/common/useKeys';
+import { useDrop } from './dragging';
+
+/** The empty end of the lines: what was ordered is typed here, or a picture is dropped on it. */
+export function AddLine({
+    order,
+    onFiles,
+}: {
+    order: OrderSheet;
+    onFiles: (files: File[], then: (name: string) => void) => void;
+}) {
+    const client = useQueryClient();
+    const first = useRef<HTMLFormElement>(null);
+    const [size, setSize] = useState('');
+    const [copies, setCopies] = useState('1');
+    const [picture, setPicture] = useState('');
+    const add = useMutation({
+        mutationFn: () =>
+            api.post<LineView>(`orders/${order.id}/lines`, {
+                size,
+                copies: copies === '' ? 0 : Number(copies),
+                picture: picture || null,
+            }),
+        onSuccess: async () => {
+            await client.invalidateQueries({ queryKey: ['order', order.id] });
+            setPicture('');
+            setCopies('1');
+            focus();
+        },
+    });
+    const focus = () => first.current?.querySelector<HTMLInputElement>('input')?.focus();
+    useKeys({ a: focus });
+    const drop = useDrop({ onPicture: setPicture, onFiles: (files) => onFiles(files.slice(0, 1), setPicture) });
+    const errors = add.error instanceof ApiError ? (add.error.body.errors ?? {}) : {};
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        add.mutate();
+    };
+    return (
+        <form
+            ref={first}
+            onSubmit={submit}
+            noValidate
+            aria-label="Add a print"
+            className={`border-t border-rule py-4 pl-[46px] ${drop.isOver ? 'bg-blush' : ''}`}
+            {...drop.handlers}
+        >
+            <div className="flex items-end gap-4">
+                <Field
+                    label="Size"
+                    list="lab-sizes"
+                    placeholder="8 × 10 in"
+                    value={size}
+                    onChange={(e) => setSize(e.target.value)}
+                    aria-invalid={!!errors.size}
+                    className="w-36"
+                />
+                <datalist id="lab-sizes">
+                    {order.labCard.sizes.map((offered) => (
+                        <option key={offered.size} value={offered.label} />
+                    ))}
+                </datalist>
+                <Field
+                    label="Prints"
+                    type="number"
+                    min={1}
+                    max={9999}
+                    value={copies}
+                    onChange={(e) => setCopies(e.target.value)}
+                    aria-invalid={!!errors.copies}
+                    className="w-20"
+                />
+                <label className="flex flex-col gap-1 text-small text-soft">
+                    Picture
+                    <select
+                        value={picture}
+                        onChange={(e) => setPicture(e.target.value)}
+                        className="h-[34px] w-44 rounded-[3px] border border-[#8f8f8e] bg-white px-2 text-base text-ink"
+                    >
+                        <option value="">none yet</option>
+                        {order.pictures.map((offered) => (
+                            <option key={offered.id}>{offered.name}</option>
+                        ))}
+                    </select>
+                </label>
+                <Button type="submit" disabled={add.isPending || size.trim() === ''} className="h-[34px]">
+                    Add this print<Key>A</Key>
+                </Button>
+            </div>
+            {add.error && (
+                <p role="alert" className="mt-2 text-small text-stops">
+                    {add.error.message}
+                </p>
+            )}
+        </form>
+    );
+}

@@ -1,0 +1,91 @@
+import { Link } from 'react-router';
+import { useLineActs, useTell } from '@/api/queries';
+import type { LineView } from '@/api/types';
+import { Mark } from '@/common/Mark';
+import { Silhouette } from '@/silhouette/Silhouette';
+import { useDrop } from './dragging';
+
+interface Props {
+    orderId: number;
+    line: LineView;
+    scale: number;
+    isChosen: boolean;
+    onChoose: (chosen: boolean) => void;
+    onFiles: (files: File[], then: (name: string) => void) => void;
+}
+
+/** One line at a glance: its silhouette, its sentence in short, its worst finding, its quantity. */
+export function LineRow({ orderId, line, scale, isChosen, onChoose, onFiles }: Props) {
+    const acts = useLineActs(orderId, line.id);
+    const tell = useTell();
+    const choose = (picture: string) => tell(acts.change({ picture }));
+    const drop = useDrop({ onPicture: choose, onFiles: (files) => onFiles(files.slice(0, 1), choose) });
+    const waiting = line.state === 'waiting';
+    const figures = line.facts.length > 0 ? `${line.facts[1]!.figure} · ${line.uses.colour} · ` : '';
+    return (
+        <li
+            className={`group relative grid grid-cols-[28px_118px_1fr_190px_92px_28px] items-center gap-4 border-t border-rule py-2.5 hover:bg-chrome/60 ${drop.isOver ? 'bg-blush' : ''}`}
+            {...drop.handlers}
+        >
+            <label className="relative z-10 flex h-full items-center text-small text-soft">
+                <span className="group-focus-within:hidden group-hover:hidden has-[+:checked]:hidden">{line.number}</span>
+                <input
+                    type="checkbox"
+                    aria-label={`Choose line ${line.number}`}
+                    checked={isChosen}
+                    onChange={(event) => onChoose(event.target.checked)}
+                    className="absolute left-0 size-[15px] opacity-0 accent-copper group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
+                />
+            </label>
+            <div className="grid min-h-10 place-items-center">
+                <Silhouette drawing={line.drawing} picture={line.picture} scale={scale} label={line.short} />
+            </div>
+            <div className="min-w-0">
+                <Link
+                    to={`/orders/${orderId}/lines/${line.id}`}
+                    className={`block truncate font-serif text-[17px] leading-snug after:absolute after:inset-0 ${waiting ? 'text-soft' : ''}`}
+                >
+                    {line.short}
+                </Link>
+                <p className="truncate text-small text-soft">
+                    {figures}
+                    {line.fileName}
+                </p>
+            </div>
+            <State line={line} />
+            <p className="text-right text-[13px] font-semibold">{line.prints}</p>
+            <button
+                aria-label={`Remove line ${line.number}`}
+                title="Remove this line"
+                onClick={() => void acts.remove()}
+                className="relative z-10 size-6 rounded-[3px] text-soft opacity-0 group-hover:opacity-100 hover:bg-white hover:text-stops focus-visible:opacity-100"
+            >
+                ×
+            </button>
+        </li>
+    );
+}
+
+function State({ line }: { line: LineView }) {
+    const worst = line.findings[0]!;
+    if (line.state === 'waiting') {
+        return <p className="text-[13px] text-soft">Waiting for its picture</p>;
+    }
+    if (line.state === 'made') {
+        return (
+            <p className="flex items-center gap-2 text-[13px]">
+                <Mark level="fine" filled /> Made, read back
+            </p>
+        );
+    }
+    return (
+        <p className="flex items-center gap-2 text-[13px]">
+            <Mark level={line.state === 'passed' && worst.level !== 'stops' ? 'fine' : worst.level} />
+            {line.state === 'passed' && worst.level !== 'stops'
+                ? 'Passed'
+                : worst.level === 'fine'
+                  ? 'Ready to pass'
+                  : worst.title}
+        </p>
+    );
+}

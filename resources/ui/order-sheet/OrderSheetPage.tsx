@@ -1,0 +1,195 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '@/api/client';
+import { useOrder, useTell } from '@/api/queries';
+import type { LineView, OrderSheet } from '@/api/types';
+import { Button } from '@/common/Button';
+import { daysAway, longDay } from '@/common/days';
+import { Loading, Trouble } from '@/common/Loading';
+import { useNotices } from '@/common/notices';
+import { TopBar } from '@/common/TopBar';
+import { useKeys } from '@/common/useKeys';
+import { PassedBar } from '@/orders/PassedBar';
+import { scaleFor } from '@/silhouette/Silhouette';
+import { AddLine } from './AddLine';
+import { useDrop } from './dragging';
+import { LineRow } from './LineRow';
+import { Pictures } from './Pictures';
+import { useUploads } from './uploads';
+
+const KEYS = [
+    { keys: 'A', does: 'add a print' },
+    { keys: 'Enter', does: 'open the line that has the focus on the bench' },
+    { keys: 'M', does: 'make the files of all passed lines' },
+    { keys: 'Tab', does: 'walk the lines' },
+];
+
+/** The whole order at a glance: its pictures and its lines. */
+export function OrderSheetPage() {
+    const order = useOrder(Number(useParams().order));
+    return order.data ? (
+        <Sheet order={order.data} trouble={order.failureReason} />
+    ) : (
+        <Loading error={order.error ?? order.failureReason} />
+    );
+}
+
+function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null }) {
+    const client = useQueryClient();
+    const notices = useNotices();
+    const tell = useTell();
+    const navigate = useNavigate();
+    const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+    const already = useCallback(
+        (name: string) => notices.say(`“${name}” is in this order already; it was not added twice.`),
+        [notices],
+    );
+    const uploads = useUploads(order.id, already);
+    const drop = useDrop({ onFiles: uploads.add });
+    const lines = order.lines.filter((line) => chosen.has(line.id));
+    const make = useMutation({
+        mutationFn: () =>
+            api.post<{ id: number }>(`orders/${order.id}/make`, lines.length > 0 ? { lines: lines.map((line) => line.id) } : {}),
+        onSuccess: () => navigate(`/orders/${order.id}/make`),
+        onError: (error) => notices.say(error.message, { lasts: true }),
+    });
+    useKeys({ m: () => make.mutate() });
+    const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
+    const scale = scaleFor(
+        order.lines.map((line) => line.drawing),
+        110,
+        84,
+    );
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`${order.client}, ${order.number} · Planisher`}</title>
+            <TopBar
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <span className="font-semibold">
+                            {order.number} {order.client}
+                        </span>
+                    </>
+                }
+                keys={KEYS}
+            />
+            <Trouble error={trouble} />
+            <div className="flex min-h-0 grow">
+                <Pictures
+                    orderId={order.id}
+                    pictures={order.pictures}
+                    uploads={uploads.uploads}
+                    onFiles={uploads.add}
+                    onAgain={uploads.again}
+                    onAway={uploads.away}
+                    onRemoved={(promise) => tell(promise.then(refetch))}
+                />
+                <main className="min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
+                    <h1 className="font-serif text-title leading-tight">
+                        {order.client}
+                        {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
+                    </h1>
+                    <p className="mt-1 text-[13px] text-soft">
+                        Order {order.number} · {order.lab}
+                        {order.dueOn ? ` · due ${longDay(order.dueOn)}, ${daysAway(order.dueOn)}` : ''}
+                    </p>
+                    <div className="mt-4 mb-3 flex items-center gap-3">
+                        {lines.length > 0 && <ChosenActs orderId={order.id} lines={lines} onDone={() => setChosen(new Set())} />}
+                        <div className="ml-auto flex items-center gap-4">
+                            <PassedBar
+                                wide
+                                lines={order.lines.map((line) => ({ state: line.state, level: line.findings[0]!.level }))}
+                            />
+                            <Link
+                                to={`/orders/${order.id}/make`}
+                                className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                            >
+                                Files made
+                            </Link>
+                            <Button look="main" onClick={() => make.mutate()} disabled={make.isPending}>
+                                {lines.length > 0 ? `Make ${lines.length} chosen` : 'Make files'}
+                            </Button>
+                        </div>
+                    </div>
+                    <ol>
+                        {order.lines.map((line) => (
+                            <LineRow
+                                key={line.id}
+                                orderId={order.id}
+                                line={line}
+                                scale={scale}
+                                isChosen={chosen.has(line.id)}
+                                onChoose={(choose) =>
+                                    setChosen(
+                                        (held) => new Set(choose ? [...held, line.id] : [...held].filter((id) => id !== line.id)),
+                                    )
+                                }
+                                onFiles={uploads.add}
+                            />
+                        ))}
+                    </ol>
+                    {order.lines.length === 0 && (
+                        <p className="border-t border-rule py-6 text-soft">
+                            No lines yet. Drop the pictures on the left, then write down what was ordered:
+                        </p>
+                    )}
+                    <AddLine order={order} onFiles={uploads.add} />
+                </main>
+            </div>
+        </div>
+    );
+}
+
+/** What can be done to the chosen lines together. */
+function ChosenActs({ orderId, lines, onDone }: { orderId: number; lines: LineView[]; onDone: () => void }) {
+    const client = useQueryClient();
+    const notices = useNotices();
+    const all = useMutation({
+        mutationFn: async (act: 'pass' | 'remove') => {
+            const kept: string[] = [];
+            for (const line of lines) {
+                try {
+                    await (act === 'pass'
+                        ? api.post(`lines/${line.id}/pass`, { version: line.version })
+                        : api.delete(`lines/${line.id}`, { version: line.version }));
+                } catch (error) {
+                    kept.push(`Line ${line.number}: ${(error as Error).message}`);
+                }
+            }
+            return { act, kept };
+        },
+        onSuccess: ({ act, kept }) => {
+            kept.forEach((words) => notices.say(words, { lasts: true }));
+            if (act === 'remove' && kept.length < lines.length) {
+                const restore = () =>
+                    void Promise.allSettled(lines.map((line) => api.post(`lines/${line.id}/restore`))).then(() =>
+                        client.invalidateQueries({ queryKey: ['order', orderId] }),
+                    );
+                notices.say(`${lines.length - kept.length} lines were removed.`, {
+                    lasts: true,
+                    act: { label: 'Bring them back', run: restore },
+                });
+            }
+            onDone();
+            return client.invalidateQueries({ queryKey: ['order', orderId] });
+        },
+    });
+    return (
+        <>
+            <span className="text-[13px] text-soft">{lines.length} chosen:</span>
+            <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>
+                Pass
+            </Button>
+            <Button onClick={() => all.mutate('remove')} disabled={all.isPending}>
+                Remove
+            </Button>
+            <Button look="quiet" onClick={onDone}>
+                None
+            </Button>
+        </>
+    );
+}

@@ -1,0 +1,127 @@
+import { useRef } from 'react';
+import { api, thumbUrl } from '@/api/client';
+import type { OrderPicture } from '@/api/types';
+import { carryPicture, useDrop } from './dragging';
+import type { Upload } from './uploads';
+
+interface Props {
+    orderId: number;
+    pictures: OrderPicture[];
+    uploads: Upload[];
+    onFiles: (files: File[]) => void;
+    onAgain: (upload: Upload) => void;
+    onAway: (id: number) => void;
+    onRemoved: (promise: Promise<unknown>) => void;
+}
+
+/** The order's pictures, those on their way, and where to drop more. */
+export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway, onRemoved }: Props) {
+    const input = useRef<HTMLInputElement>(null);
+    const drop = useDrop({ onFiles });
+    return (
+        <aside
+            aria-label="Pictures"
+            className="w-[252px] shrink-0 overflow-auto border-r border-rule bg-chrome px-4 py-3"
+            {...drop.handlers}
+        >
+            <h2 className="mb-2 text-[13px] font-semibold">Pictures · {pictures.length}</h2>
+            <ul className="grid grid-cols-3 gap-x-2 gap-y-2.5">
+                {pictures.map((picture) => (
+                    <li
+                        key={picture.id}
+                        className="group relative"
+                        draggable
+                        onDragStart={(event) => carryPicture(event, picture.name)}
+                    >
+                        <img src={thumbUrl(picture.sha256)} alt="" className="h-[52px] w-full object-cover" draggable={false} />
+                        {picture.lines > 0 && (
+                            <span
+                                className="absolute top-0.5 right-0.5 rounded-[3px] bg-ink/85 px-1 text-[11px] font-semibold text-white"
+                                title={`on ${picture.lines} of the lines`}
+                            >
+                                {picture.lines}
+                            </span>
+                        )}
+                        <p className="narrow mt-0.5 truncate text-tiny" title={`${picture.name}, ${picture.size}`}>
+                            {picture.name}
+                        </p>
+                        {picture.lines === 0 && (
+                            <button
+                                aria-label={`Take ${picture.name} off this order`}
+                                title="Take it off this order"
+                                onClick={() => onRemoved(api.delete(`orders/${orderId}/pictures/${picture.id}`))}
+                                className="absolute top-0.5 left-0.5 size-[18px] rounded-[3px] bg-white/90 text-[13px] leading-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+                            >
+                                ×
+                            </button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            <ul className="mt-2 flex flex-col gap-2">
+                {uploads.map((upload) => (
+                    <li key={upload.id} className="rounded-[3px] bg-white px-2 py-1.5 text-small">
+                        <p className="truncate">{upload.file.name}</p>
+                        {upload.state === 'failed' ? (
+                            <>
+                                <p role="alert" className="text-stops">
+                                    {upload.message}
+                                </p>
+                                <p className="mt-1 flex gap-3">
+                                    <button
+                                        className="font-semibold text-copper underline underline-offset-2"
+                                        onClick={() => onAgain(upload)}
+                                    >
+                                        Try again
+                                    </button>
+                                    <button className="text-soft underline underline-offset-2" onClick={() => onAway(upload.id)}>
+                                        Put away
+                                    </button>
+                                </p>
+                            </>
+                        ) : (
+                            <Progress upload={upload} />
+                        )}
+                    </li>
+                ))}
+            </ul>
+            <div
+                className={`mt-3 rounded-[3px] border border-dashed px-3 py-3 text-[13px] text-soft ${drop.isOver ? 'border-copper bg-blush' : 'border-[#9a9a99]'}`}
+            >
+                Drop pictures here, or{' '}
+                <button className="font-semibold text-copper underline underline-offset-2" onClick={() => input.current?.click()}>
+                    choose files
+                </button>
+                . Originals are never changed.
+                <input
+                    ref={input}
+                    type="file"
+                    multiple
+                    hidden
+                    aria-label="Add pictures"
+                    accept=".jpg,.jpeg,.tif,.tiff,.png,.webp,.heic,.heif,image/*"
+                    onChange={(event) => {
+                        onFiles([...(event.target.files ?? [])]);
+                        event.target.value = '';
+                    }}
+                />
+            </div>
+        </aside>
+    );
+}
+
+function Progress({ upload }: { upload: Upload }) {
+    const words =
+        upload.state === 'waiting' ? 'waiting' : upload.sent < 1 ? `${Math.round(upload.sent * 100)} % sent` : 'measuring';
+    return (
+        <p className="flex items-center gap-2 text-soft">
+            <progress
+                value={upload.sent}
+                max={1}
+                aria-label={`${upload.file.name}: ${words}`}
+                className="h-1.5 w-24 accent-copper"
+            />
+            {words}
+        </p>
+    );
+}

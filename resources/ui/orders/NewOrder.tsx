@@ -1,0 +1,106 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ApiError } from '@/api/client';
+import { Button } from '@/common/Button';
+import { Choice } from '@/common/Choice';
+import { Field } from '@/common/Field';
+
+/** Client, lab, day: and at once the order sheet. */
+export function NewOrder({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+    return (
+        <Dialog.Root open={open} onOpenChange={onOpenChange}>
+            <Dialog.Portal>
+                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
+                <Dialog.Content
+                    aria-describedby={undefined}
+                    className="fixed top-1/2 left-1/2 z-50 w-[26rem] -translate-1/2 rounded bg-white p-6 shadow-xl"
+                >
+                    <Dialog.Title className="mb-4 font-serif text-lead font-medium">New order</Dialog.Title>
+                    <Form />
+                </Dialog.Content>
+            </Dialog.Portal>
+        </Dialog.Root>
+    );
+}
+
+function Form() {
+    const navigate = useNavigate();
+    const choices = useQuery({
+        queryKey: ['new-order'],
+        queryFn: () => api.get<{ labs: string[]; clients: string[] }>('new-order'),
+    });
+    const [client, setClient] = useState('');
+    const [title, setTitle] = useState('');
+    const [dueOn, setDueOn] = useState('');
+    const [chosen, setLab] = useState<string | null>(null);
+    const lab = chosen ?? (choices.data?.labs.length === 1 ? choices.data.labs[0]! : null);
+    const create = useMutation({
+        mutationFn: () => api.post<{ id: number }>('orders', { client, title: title || null, dueOn: dueOn || null, lab }),
+        onSuccess: ({ id }) => navigate(`/orders/${id}`),
+    });
+    const errors = create.error instanceof ApiError ? (create.error.body.errors ?? {}) : {};
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        create.mutate();
+    };
+    return (
+        <form onSubmit={submit} noValidate className="flex flex-col gap-4">
+            <Field
+                label="Client"
+                list="known-clients"
+                autoFocus
+                value={client}
+                onChange={(e) => setClient(e.target.value)}
+                error={errors.client?.[0]}
+            />
+            <datalist id="known-clients">
+                {choices.data?.clients.map((name) => (
+                    <option key={name} value={name} />
+                ))}
+            </datalist>
+            <Field
+                label="What it is called, if anything"
+                value={title}
+                onChange={(e) => setTitle(e.target.value)}
+                error={errors.title?.[0]}
+            />
+            <div>
+                <p className="mb-1 text-small text-soft">Lab</p>
+                <Choice
+                    label="Lab"
+                    value={lab}
+                    options={(choices.data?.labs ?? []).map((name) => ({ value: name, label: name }))}
+                    onChoose={setLab}
+                />
+                {errors.lab && (
+                    <p role="alert" className="mt-1 text-small text-stops">
+                        {errors.lab[0]}
+                    </p>
+                )}
+            </div>
+            <Field
+                label="Due, if a day is set"
+                type="date"
+                value={dueOn}
+                onChange={(e) => setDueOn(e.target.value)}
+                error={errors.dueOn?.[0]}
+                className="w-44"
+            />
+            {create.error && Object.keys(errors).length === 0 && (
+                <p role="alert" className="text-small text-stops">
+                    {create.error.message}
+                </p>
+            )}
+            <div className="mt-2 flex gap-3">
+                <Button look="main" type="submit" disabled={create.isPending}>
+                    Open its order sheet
+                </Button>
+                <Dialog.Close asChild>
+                    <Button>Not now</Button>
+                </Dialog.Close>
+            </div>
+        </form>
+    );
+}

@@ -1,0 +1,63 @@
+import { useState, type FormEvent, type ReactNode } from 'react';
+import { Button } from '@/common/Button';
+import { Field } from '@/common/Field';
+
+interface Props {
+    label: ReactNode;
+    value: string;
+    note?: ReactNode;
+    width?: string;
+    inputMode?: 'numeric' | 'text';
+    /** saves; fails with the words for the field */
+    onSet: (typed: string) => Promise<unknown>;
+    onDone?: () => void;
+}
+
+/** Exact entry: typed, set with Enter, its error told where it is typed. Leaving it sets it, too. */
+export function Typed({ label, value, note, width = 'w-32', inputMode, onSet, onDone }: Props) {
+    const [typed, setTyped] = useState(value);
+    const [error, setError] = useState<string | null>(null);
+    const [known, setKnown] = useState(value);
+    if (known !== value) {
+        setKnown(value);
+        setTyped(value);
+    }
+    const set = async () => {
+        if (typed.trim() === value) {
+            return true;
+        }
+        try {
+            await onSet(typed.trim());
+            setError(null);
+            return true;
+        } catch (failed) {
+            setError((failed as Error).message);
+            return false;
+        }
+    };
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        void set().then((done) => done && onDone?.());
+    };
+    return (
+        <form onSubmit={submit} noValidate className="flex items-start gap-2">
+            <div className="grow">
+                <Field
+                    label={label}
+                    beside
+                    value={typed}
+                    inputMode={inputMode}
+                    note={note}
+                    error={error}
+                    onChange={(event) => setTyped(event.target.value)}
+                    onFocus={(event) => event.target.select()}
+                    onBlur={() => void set()}
+                    className={`text-right ${width}`}
+                />
+            </div>
+            <Button type="submit" className="sr-only">
+                Set
+            </Button>
+        </form>
+    );
+}

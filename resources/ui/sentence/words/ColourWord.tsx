@@ -1,0 +1,35 @@
+import { useTell } from '@/api/queries';
+import type { Space } from '@/api/order-file';
+import { Choice } from '@/common/Choice';
+import type { WordProps } from '../Sentence';
+
+export function ColourWord({ line, order, change }: WordProps) {
+    const tell = useTell();
+    const output = line.line.output;
+    return (
+        <div className="flex flex-col gap-3">
+            <Choice<'lab' | Space>
+                label="Colour space"
+                value={(output?.colour as Space | undefined) ?? 'lab'}
+                onChoose={(colour) => tell(change({ output: { colour: colour === 'lab' ? null : colour } }))}
+                options={[
+                    { value: 'lab', label: 'What the lab asks for', note: order.labCard.colour },
+                    { value: 'sRGB', label: 'sRGB' },
+                    { value: 'Adobe RGB (1998)', label: 'Adobe RGB (1998)' },
+                ]}
+            />
+            <div>
+                <p className="mb-1 text-small text-soft">Colours that don’t fit are drawn in</p>
+                <Choice
+                    label="Rendering intent"
+                    value={output?.intent ?? 'relative'}
+                    onChoose={(intent) => tell(change({ output: { intent: intent === 'relative' ? null : intent } }))}
+                    options={[
+                        { value: 'relative', label: 'to the nearest that fits', note: 'relative' },
+                        { value: 'perceptual', label: 'together, keeping distances', note: 'perceptual' },
+                    ]}
+                />
+            </div>
+        </div>
+    );
+}

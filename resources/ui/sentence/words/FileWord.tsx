@@ -1,0 +1,53 @@
+import { useTell } from '@/api/queries';
+import { Choice } from '@/common/Choice';
+import type { WordProps } from '../Sentence';
+import { Typed } from '../Typed';
+
+const LABELS = { jpeg: 'JPEG', tiff: 'TIFF' };
+
+export function FileWord({ line, order, change, close }: WordProps) {
+    const tell = useTell();
+    const { format, quality } = line.uses;
+    const setQuality = (typed: string) => {
+        const number = /^\d{1,3}$/.test(typed) ? Number(typed) : NaN;
+        return number >= 1 && number <= 100
+            ? change({ output: { quality: number } })
+            : Promise.reject(new Error(`“${typed}” is not a JPEG quality. Write a whole number from 1 to 100.`));
+    };
+    return (
+        <div className="flex flex-col gap-3">
+            <Choice
+                label="Kind of file"
+                value={format}
+                onChoose={(chosen) => tell(change({ output: { format: chosen, ...(chosen === 'jpeg' ? { bits: null } : {}) } }))}
+                options={(['jpeg', 'tiff'] as const).map((value) => ({
+                    value,
+                    label: LABELS[value],
+                    note: order.labCard.formats.includes(value) ? undefined : 'the lab takes none',
+                }))}
+            />
+            {format === 'jpeg' && (
+                <Typed
+                    label="Quality, 1 to 100"
+                    value={String(quality)}
+                    width="w-16"
+                    inputMode="numeric"
+                    onSet={setQuality}
+                    onDone={close}
+                />
+            )}
+            {format === 'tiff' && (
+                <Choice
+                    label="Bits a colour"
+                    value={String(line.line.output?.bits ?? 8)}
+                    onChoose={(bits) => tell(change({ output: { bits: bits === '16' ? 16 : null } }))}
+                    options={['8', '16'].map((value) => ({
+                        value,
+                        label: `${value} bits a colour`,
+                        note: order.labCard.bits.includes(Number(value)) ? undefined : 'the lab takes none',
+                    }))}
+                />
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,21 @@
+import { useTell } from '@/api/queries';
+import { Choice } from '@/common/Choice';
+import type { WordProps } from '../Sentence';
+
+const OPTIONS = [
+    { value: 'auto' as const, label: 'To suit the picture', note: 'cuts least' },
+    { value: 'landscape' as const, label: 'Landscape' },
+    { value: 'portrait' as const, label: 'Portrait' },
+];
+
+export function TurnWord({ line, change }: WordProps) {
+    const tell = useTell();
+    return (
+        <Choice
+            label="Which way up"
+            value={line.line.turn ?? 'auto'}
+            options={OPTIONS}
+            onChoose={(turn) => tell(change({ turn }))}
+        />
+    );
+}
