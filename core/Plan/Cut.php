@@ -24,16 +24,35 @@ final readonly class Cut
         );
     }
 
-    /** “9 % from the left, 4 % from the right”; nothing is said of a side that keeps all, or loses a rounding of pixels. */
+    /** “9 % from the left and 4 % from the right”; nothing is said of a side that keeps all, or loses a rounding of pixels. */
     public function sides(): string
     {
-        $sides = array_filter(
-            ['the left' => $this->left, 'the right' => $this->right, 'the top' => $this->top, 'the bottom' => $this->bottom],
-            fn (float $share): bool => $share >= 0.0005,
-        );
-        $said = array_map(fn (string $side, float $share): string => Figure::percent($share)." from {$side}", array_keys($sides), $sides);
+        $said = [];
+        foreach ($this->cutSides() as $side => $share) {
+            $said[] = Figure::percent($share)." from the {$side}";
+        }
         $last = array_pop($said);
 
         return $said === [] ? (string) $last : implode(', ', $said)." and {$last}";
+    }
+
+    /** The same in fewer words: “left 19, right 2.7 %”. */
+    public function sidesShort(): string
+    {
+        $said = [];
+        foreach ($this->cutSides() as $side => $share) {
+            $said[] = "{$side} ".Figure::decimal($share * 100, $share < 0.1 ? 1 : 0);
+        }
+
+        return implode(', ', $said).Figure::THIN_SPACE.'%';
+    }
+
+    /** @return array<string, float> */
+    private function cutSides(): array
+    {
+        return array_filter(
+            ['left' => $this->left, 'right' => $this->right, 'top' => $this->top, 'bottom' => $this->bottom],
+            fn (float $share): bool => $share >= 0.0005,
+        );
     }
 }

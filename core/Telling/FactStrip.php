@@ -39,8 +39,8 @@ final class FactStrip
                     default => "at {$file->resolution->label()}, enlarged × ".Figure::decimal($scale, 2),
                 },
             ],
-            ['figure' => $sides === '' ? 'Nothing cut' : Figure::percent($plan->cut->area).' cut', 'note' => $sides === '' ? 'the whole picture is printed' : $sides],
-            ['figure' => "Sharp from {$thin}".Figure::decimal($centimetres, 0)."{$thin}cm", 'note' => 'to an eye of 1 arcminute'],
+            ['figure' => $sides === '' ? 'Nothing cut' : Figure::percent($plan->cut->area).' cut', 'note' => $sides === '' ? 'the whole picture is printed' : $plan->cut->sidesShort()],
+            ['figure' => 'Sharp from '.Figure::decimal($centimetres, 0)."{$thin}cm", 'note' => 'to an eye of 1 arcminute'],
             [
                 'figure' => Figure::pixels($file->width, $file->height),
                 'note' => $file->encoding->label().($file->encoding->format === FileFormat::Tiff ? ", at most {$unpacked}" : ", {$unpacked} unpacked"),

@@ -52,7 +52,7 @@ final readonly class ReadBack
             new Measured('profile', $plan->encoding->colour->profileDescription(), $profile ?? 'none', $facts->profile === Profiles::bytes($plan->encoding->colour)),
             new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
             new Measured('bytes', $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes), Figure::bytes($bytes), $maxBytes === null || $bytes <= $maxBytes),
-            new Measured('whole', 'every row', ...self::decodes($path, $facts) ? ['every row', true] : ['cut off', false]),
+            new Measured('whole', 'all rows read', ...self::decodes($path, $facts) ? ['all rows read', true] : ['cut off', false]),
         ];
 
         return new self($facts->width, $facts->height, $ppi, $profile, $bytes, (string) hash_file('sha256', $path), $figures);

@@ -11,6 +11,7 @@ import { draggedRect, moved, tightened, type WantedWindow } from './window';
 /** Room round the paper for dimensions, in screen pixels. */
 const ROOM = { left: 92, right: 56, top: 70, bottom: 62 };
 const DIMENSION_AWAY = 32;
+const CSS_PIXELS_PER_MM = 96 / 25.4;
 const WHEEL_STEP = 0.0016;
 const KEY_STEP = 1.05;
 
@@ -70,8 +71,9 @@ export function Drawing({ line, onWindow, onSize, onTurn }: Props) {
                     </svg>
                     <DimensionFigure {...across} />
                     <DimensionFigure {...down} />
-                    <div className="absolute bottom-3 left-4">
+                    <div className="absolute bottom-3 left-4 flex items-end gap-4">
                         <ScaleBar scale={scale} />
+                        <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / scale).toFixed(1)}`}</span>
                     </div>
                 </>
             )}
@@ -196,14 +198,6 @@ function PictureUnderWindow({ line, sheet, scale, onWindow, onTurn }: UnderProps
                 <Preview key={line.id} href={`/api/lines/${line.id}/preview/${line.planHash}`} sheet={sheet} />
             )}
             <rect {...sheet} className="fill-none stroke-ink/60" strokeWidth="0.8" />
-            <text
-                x={sheet.x + sheet.width}
-                y={sheet.y + sheet.height + 18}
-                textAnchor="end"
-                className="narrow fill-ink text-[13px]"
-            >
-                {`drawn 1 : ${(96 / 25.4 / scale).toFixed(1)}`}
-            </text>
         </svg>
     );
 }

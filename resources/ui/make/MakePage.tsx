@@ -77,7 +77,7 @@ function Set({ make, orderId }: { make: Make; orderId: number }) {
                         {failed > 0 ? ` · ${failed} could not be made` : ''}
                     </p>
                 </div>
-                {busy && <progress value={share} max={100} aria-label="All files" className="mb-1 h-1.5 w-48 accent-copper" />}
+                {busy && <progress value={share} max={100} aria-label="All files" className="mb-1 w-48" />}
                 {made > 0 && !busy && (
                     <a
                         href={`/api/makes/${make.id}/zip`}
@@ -122,7 +122,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                 {file.state === 'waiting' && <p className="text-[13px] text-soft">Waiting for its turn</p>}
                 {file.state === 'making' && (
                     <p className="flex items-center gap-3 text-[13px] text-soft">
-                        <progress value={file.percent} max={100} aria-label={file.name} className="h-1.5 w-40 accent-copper" />
+                        <progress value={file.percent} max={100} aria-label={file.name} className="w-40" />
                         {file.percent} %
                     </p>
                 )}

@@ -88,11 +88,13 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway,
             <div
                 className={`mt-3 rounded-[3px] border border-dashed px-3 py-3 text-[13px] text-soft ${drop.isOver ? 'border-copper bg-blush' : 'border-[#9a9a99]'}`}
             >
-                Drop pictures here, or{' '}
-                <button className="font-semibold text-copper underline underline-offset-2" onClick={() => input.current?.click()}>
-                    choose files
+                <p>Drop pictures here. Originals are never changed.</p>
+                <button
+                    className="mt-1 font-semibold text-copper underline underline-offset-2"
+                    onClick={() => input.current?.click()}
+                >
+                    Choose files…
                 </button>
-                . Originals are never changed.
                 <input
                     ref={input}
                     type="file"
@@ -115,12 +117,7 @@ function Progress({ upload }: { upload: Upload }) {
         upload.state === 'waiting' ? 'waiting' : upload.sent < 1 ? `${Math.round(upload.sent * 100)} % sent` : 'measuring';
     return (
         <p className="flex items-center gap-2 text-soft">
-            <progress
-                value={upload.sent}
-                max={1}
-                aria-label={`${upload.file.name}: ${words}`}
-                className="h-1.5 w-24 accent-copper"
-            />
+            <progress value={upload.sent} max={1} aria-label={`${upload.file.name}: ${words}`} className="w-24" />
             {words}
         </p>
     );

@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui';
-import { useState, type ComponentType } from 'react';
+import { useRef, useState, type ComponentType } from 'react';
 import type { LineActs } from '@/api/queries';
 import type { LineView, OrderSheet } from '@/api/types';
 import { ColourWord } from './words/ColourWord';
@@ -47,25 +47,40 @@ export function Sentence({ line, order, change }: Omit<WordProps, 'close'>) {
     );
 }
 
+/** How far below its word a popover opens, so that the whole sentence stays readable. */
+function belowSentence(word: HTMLElement | null): number {
+    const sentence = word?.closest('p');
+    return sentence && word ? sentence.getBoundingClientRect().bottom - word.getBoundingClientRect().bottom + 2 : 8;
+}
+
 function Word({ word, text, ...props }: Omit<WordProps, 'close'> & { word: string; text: string }) {
     const [open, setOpen] = useState(false);
+    const [below, setBelow] = useState(8);
+    const trigger = useRef<HTMLButtonElement>(null);
     const entry = WORDS[word];
     if (!entry) {
         return <span>{text}</span>;
     }
     const { title, Panel } = entry;
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
+        <Popover.Root
+            open={open}
+            onOpenChange={(opens) => {
+                setBelow(opens ? belowSentence(trigger.current) : below);
+                setOpen(opens);
+            }}
+        >
             <Popover.Trigger
+                ref={trigger}
                 aria-label={`${text}. ${title}`}
-                className={`inline border-b border-dotted border-copper text-left decoration-clone hover:bg-blush data-[state=open]:border-solid data-[state=open]:bg-[#f0dcd2] ${word === 'name' ? 'font-sans text-[15px]' : ''}`}
+                className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-[#f0dcd2] data-[state=open]:decoration-solid ${word === 'name' ? 'font-sans text-[15px]' : ''}`}
             >
                 {text}
             </Popover.Trigger>
             <Popover.Portal>
                 <Popover.Content
                     align="start"
-                    sideOffset={8}
+                    sideOffset={below}
                     collisionPadding={12}
                     aria-label={title}
                     className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"

@@ -28,7 +28,7 @@ export function SignIn() {
         <main className="grid min-h-screen grid-cols-[minmax(24rem,2fr)_3fr]">
             <form onSubmit={submit} className="flex flex-col justify-center gap-4 border-r border-rule px-14">
                 <Wordmark />
-                <h1 className="mt-3 mb-2 max-w-80 font-serif text-title leading-tight">The order, ready for the lab.</h1>
+                <h1 className="mt-3 mb-2 max-w-96 font-serif text-title leading-tight">The order, ready for the lab.</h1>
                 <Field
                     label="E-mail"
                     type="email"
