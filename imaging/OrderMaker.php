@@ -17,7 +17,7 @@ final class OrderMaker
     /** @var array<string, PictureFacts|PictureTrouble> by name; each picture is measured once */
     private array $measured = [];
 
-    /** @param callable(string $said, ?int $percent): void $tell */
+    /** @param  \Closure(string, ?int): void  $tell */
     public function __construct(private readonly string $pictures, private readonly string $out, private readonly \Closure $tell) {}
 
     /**

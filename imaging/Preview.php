@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Planisher\Imaging;
 
 use Planisher\Imaging\Vips\Image;
+use Planisher\Lab\FileFormat;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Encoding;
 use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
-use Planisher\Lab\FileFormat;
 
 /** The same plan, small: rendered by the same renderer from a proxy, in the file's own colour space. */
 final class Preview
 {
     private const QUALITY = 88;
 
-    /** @param int $side the longest side in pixels, at most */
+    /** @param  int  $side the longest side in pixels, at most */
     public static function write(PlannedFile $file, string $proxy, int $side, string $path): void
     {
         $part = $path.'.'.getmypid().'.part';

@@ -9,10 +9,10 @@ use Planisher\Colour\Intent;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
+use Planisher\Lab\FileFormat;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 use Planisher\Plan\Encoding;
-use Planisher\Lab\FileFormat;
 
 /** A screen-sized, upright JPEG of a picture. It keeps the picture's own profile; grey and CMYK become sRGB. */
 final class Proxy

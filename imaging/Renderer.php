@@ -45,7 +45,7 @@ final class Renderer
         return self::convert($image, $placement->picture, $file->encoding);
     }
 
-    /** @param list<float> $behind what shows through transparent parts, 8-bit codes */
+    /** @param  list<float>  $behind what shows through transparent parts, 8-bit codes */
     private static function place(Placement $placement, string $path, array $behind): Image
     {
         $picture = $placement->picture;

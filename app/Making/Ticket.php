@@ -28,7 +28,7 @@ final class Ticket
         return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray()];
     }
 
-    /** @param array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>} $ticket */
+    /** @param  array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>}  $ticket */
     public static function work(array $ticket, string $name): WorkedLine
     {
         $stem = pathinfo($name, PATHINFO_FILENAME);

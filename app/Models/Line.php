@@ -19,6 +19,7 @@ use Planisher\OrderFile\Node;
  * @property string $state
  * @property ?list<array<string, mixed>> $passed_with
  * @property int $version
+ * @property ?\Illuminate\Support\Carbon $deleted_at
  * @property Order $order
  * @property ?OrderPicture $orderPicture
  */
@@ -47,11 +48,13 @@ class Line extends Model
         return WantedLine::fromNode(Node::root([...$this->wanted, 'picture' => $this->orderPicture?->name]));
     }
 
+    /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo
     {
         return $this->belongsTo(Order::class);
     }
 
+    /** @return BelongsTo<OrderPicture, $this> */
     public function orderPicture(): BelongsTo
     {
         return $this->belongsTo(OrderPicture::class);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * @property int $id
@@ -43,14 +44,19 @@ class MadeFile extends Model
         return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode'];
     }
 
+    /** @return BelongsTo<Make, $this> */
     public function make(): BelongsTo
     {
         return $this->belongsTo(Make::class);
     }
 
+    /** @return BelongsTo<Line, $this> */
     public function line(): BelongsTo
     {
-        return $this->belongsTo(Line::class)->withTrashed();
+        $relation = $this->belongsTo(Line::class);
+        $relation->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $relation;
     }
 
     public function path(): string

@@ -24,14 +24,19 @@ class Make extends Model
 {
     protected $guarded = [];
 
+    /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo
     {
         return $this->belongsTo(Order::class);
     }
 
+    /** @return HasMany<MadeFile, $this> */
     public function files(): HasMany
     {
-        return $this->hasMany(MadeFile::class)->orderBy('id');
+        $relation = $this->hasMany(MadeFile::class);
+        $relation->orderBy('id');
+
+        return $relation;
     }
 
     public function path(): string

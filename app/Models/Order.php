@@ -49,28 +49,42 @@ class Order extends Model
         return new OrderHead($this->number, $this->client->name, $this->ordered_on->format('Y-m-d'));
     }
 
+    /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo
     {
         return $this->belongsTo(Client::class);
     }
 
+    /** @return BelongsTo<Lab, $this> */
     public function lab(): BelongsTo
     {
         return $this->belongsTo(Lab::class);
     }
 
+    /** @return HasMany<Line, $this> */
     public function lines(): HasMany
     {
-        return $this->hasMany(Line::class)->orderBy('number');
+        $relation = $this->hasMany(Line::class);
+        $relation->orderBy('number');
+
+        return $relation;
     }
 
+    /** @return HasMany<OrderPicture, $this> */
     public function pictures(): HasMany
     {
-        return $this->hasMany(OrderPicture::class)->orderBy('id');
+        $relation = $this->hasMany(OrderPicture::class);
+        $relation->orderBy('id');
+
+        return $relation;
     }
 
+    /** @return HasMany<Make, $this> */
     public function makes(): HasMany
     {
-        return $this->hasMany(Make::class)->orderByDesc('id');
+        $relation = $this->hasMany(Make::class);
+        $relation->orderByDesc('id');
+
+        return $relation;
     }
 }

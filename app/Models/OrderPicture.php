@@ -21,6 +21,7 @@ class OrderPicture extends Model
 {
     protected $guarded = [];
 
+    /** @return BelongsTo<Picture, $this> */
     public function picture(): BelongsTo
     {
         return $this->belongsTo(Picture::class);

@@ -18,12 +18,13 @@ final class LineChanger
      * @param  int  $seen  the version the change was made on
      * @param  callable(Line): void  $change
      *
-     * @throws StaleLine|OrderFileError
+     * @throws StaleLine
      */
     public static function change(Line $line, int $seen, callable $change): Line
     {
         return DB::transaction(function () use ($line, $seen, $change): Line {
-            $now = Line::query()->withTrashed()->lockForUpdate()->findOrFail($line->id);
+            /** @var Line $now */
+            $now = Line::withTrashed()->whereKey($line->id)->lockForUpdate()->firstOrFail();
             if ($now->version !== $seen || $now->trashed()) {
                 throw new StaleLine($now);
             }
@@ -40,7 +41,7 @@ final class LineChanger
     /**
      * @param  array<string, mixed>  $patch  of the line's order-file form
      *
-     * @throws StaleLine|OrderFileError
+     * @throws StaleLine when somebody else changed it meanwhile
      */
     public static function patch(Line $line, int $seen, array $patch): Line
     {

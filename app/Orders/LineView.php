@@ -55,7 +55,7 @@ final class LineView
      */
     private static function drawing(WorkedLine $worked): ?array
     {
-        $paper = $worked->plan?->paper ?? $worked->line->print?->size;
+        $paper = $worked->plan->paper ?? $worked->line->print?->size;
 
         return $paper === null ? null : [
             'paper' => [

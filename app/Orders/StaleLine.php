@@ -10,7 +10,7 @@ use Illuminate\Http\JsonResponse;
 /** A change to a line that somebody else has changed meanwhile. Nothing is overwritten; the answer shows what it is now. */
 final class StaleLine extends \RuntimeException
 {
-    public function __construct(private readonly Line $line)
+    public function __construct(private readonly Line $now)
     {
         parent::__construct('This line was changed in another window meanwhile.');
     }
@@ -19,7 +19,7 @@ final class StaleLine extends \RuntimeException
     {
         return response()->json([
             'message' => "{$this->getMessage()} Your change was not saved; look at what it is now, then make it again if you still want it.",
-            'line' => LineView::of($this->line, WorkedOrder::line($this->line)),
+            'line' => LineView::of($this->now, WorkedOrder::line($this->now)),
         ], 409);
     }
 

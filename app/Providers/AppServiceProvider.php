@@ -17,7 +17,7 @@ class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict($this->app->environment() !== 'production');
         RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
             ->by(Str::lower($request->string('email')->value()).'|'.$request->ip())
             ->response(fn (Request $request, array $headers) => response()->json([

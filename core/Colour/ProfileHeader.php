@@ -14,10 +14,10 @@ final readonly class ProfileHeader
 
     private const CHANNELS = ['RGB ' => Channels::Rgb, 'GRAY' => Channels::Grey, 'CMYK' => Channels::Cmyk];
 
-    /** @param ?string $flaw why it can't be used, in plain words; null when it can */
+    /** @param  ?string  $flaw why it can't be used, in plain words; null when it can */
     private function __construct(public ?string $flaw, public ?string $description) {}
 
-    /** @param string $bytes the whole profile */
+    /** @param  string  $bytes the whole profile */
     public static function read(string $bytes, Channels $channels): self
     {
         if (strlen($bytes) < 132 || substr($bytes, 36, 4) !== 'acsp') {
@@ -25,7 +25,7 @@ final readonly class ProfileHeader
         }
         $declared = self::number($bytes, 0);
         if ($declared > strlen($bytes)) {
-            return new self("it is cut off at ".strlen($bytes)." of {$declared} bytes", null);
+            return new self('it is cut off at '.strlen($bytes)." of {$declared} bytes", null);
         }
         if (! isset(self::CLASSES[substr($bytes, 12, 4)])) {
             return new self('it is of class “'.trim(substr($bytes, 12, 4)).'”, which describes no device', self::describe($bytes));

@@ -35,7 +35,7 @@ final class EnoughPixels implements Check
     /** A window that was drawn tight is the first thing to let go. */
     private function loosen(Situation $at): ?Remedy
     {
-        $window = $at->line->print?->window ?? new Window;
+        $window = $at->line->print->window ?? new Window;
 
         return $window->tight > 1.01
             ? new Remedy('Loosen the window', ['window' => ['tight' => 1]])

@@ -22,7 +22,7 @@ final readonly class Length
         return new self(0, '0', $unit);
     }
 
-    /** @param string $number a decimal or a fraction: "8", "21.59", "8 1/2", "3/8" */
+    /** @param  string  $number a decimal or a fraction: "8", "21.59", "8 1/2", "3/8" */
     public static function of(string $number, Unit $unit): self
     {
         [$top, $bottom] = self::fraction($number);

@@ -13,7 +13,7 @@ final readonly class NamePattern
 
     private const JOINERS = ['_', '-'];
 
-    /** @param non-empty-list<NamePart|string> $parts a string is free text */
+    /** @param  non-empty-list<NamePart|string>  $parts a string is free text */
     private function __construct(public array $parts, public string $join) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */

@@ -12,7 +12,7 @@ final readonly class Order
 {
     public const VERSION = 1;
 
-    /** @param non-empty-array<int, Line> $lines by number, 1 and up, in the file's order */
+    /** @param  non-empty-array<int, Line>  $lines by number, 1 and up, in the file's order */
     private function __construct(public OrderHead $head, public LabCard $lab, public array $lines) {}
 
     /**

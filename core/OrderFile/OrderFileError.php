@@ -7,7 +7,7 @@ namespace Planisher\OrderFile;
 /** Something in an order file that can't be read: where it stands, what was found, what was expected. */
 final class OrderFileError extends \InvalidArgumentException
 {
-    /** @param ?string $plain the same in words for somebody at a form, where the place is plain to see */
+    /** @param  ?string  $plain the same in words for somebody at a form, where the place is plain to see */
     public function __construct(
         public readonly string $path,
         public readonly string $found,

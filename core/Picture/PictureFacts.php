@@ -55,7 +55,7 @@ final readonly class PictureFacts
         ];
     }
 
-    /** @param array<string, mixed> $stored as toArray gave it */
+    /** @param  array<string, mixed>  $stored as toArray gave it */
     public static function fromArray(array $stored): self
     {
         return new self(...[

@@ -10,7 +10,7 @@ use Planisher\Measure\Resolution;
 /** One file as it will be: its size in pixels, what lands where, how it is written. */
 final readonly class PlannedFile
 {
-    /** @param non-empty-list<Placement> $placements */
+    /** @param  non-empty-list<Placement>  $placements */
     public function __construct(
         public string $name,
         public int $width,

@@ -17,7 +17,7 @@ use Planisher\Picture\Window;
 /** Plans one picture cropped to fill one piece of paper. */
 final class PrintPlanner
 {
-    /** @param string $name of the file, ending included */
+    /** @param  string  $name of the file, ending included */
     public static function plan(Line $line, PictureFacts $picture, LabCard $lab, string $name): Plan
     {
         $print = $line->print ?? throw new \LogicException('A print planner needs a line that makes a print.');

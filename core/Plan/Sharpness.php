@@ -17,7 +17,7 @@ final readonly class Sharpness
 
     private function __construct(public Enough $enough, public float $ppi) {}
 
-    /** @param float $ppi of the picture's own pixels at the size, the smaller of the two directions */
+    /** @param  float  $ppi of the picture's own pixels at the size, the smaller of the two directions */
     public static function judge(float $ppi, Size $size, LabCard $lab): self
     {
         $distance = max(self::NEAREST_INCHES, $size->diagonalInches());
@@ -30,7 +30,7 @@ final readonly class Sharpness
         }, $ppi);
     }
 
-    /** @param float $inches above 0 */
+    /** @param  float  $inches above 0 */
     public static function ppiNeededAt(float $inches): float
     {
         return 1 / ($inches * tan(deg2rad(1 / 60)));

@@ -18,7 +18,7 @@ final class HeaderReader
         }
     }
 
-    /** @param resource $file */
+    /** @param  resource  $file */
     private static function jpeg($file): FileFacts
     {
         $ppi = ['JFIF' => null, 'Exif' => null];
@@ -57,7 +57,7 @@ final class HeaderReader
         );
     }
 
-    /** @param resource $file */
+    /** @param  resource  $file */
     private static function tiff($file): FileFacts
     {
         $directory = new TiffDirectory(function (int $at, int $bytes) use ($file): string {

@@ -18,7 +18,7 @@ final readonly class ReadBack
     /** A resolution tag may be off by the rounding of its own number: half a pixel per inch in JFIF's whole numbers. */
     private const PPI_ROUNDING = 0.5;
 
-    /** @param non-empty-list<Measured> $figures */
+    /** @param  non-empty-list<Measured>  $figures */
     private function __construct(
         public int $width,
         public int $height,

@@ -28,7 +28,7 @@ final class TiffDirectory
 
     private string $short = 'v';
 
-    /** @param callable(int, int): string $read so many bytes at an offset */
+    /** @param  \Closure(int, int): string  $read so many bytes at an offset */
     public function __construct(private readonly \Closure $read)
     {
         $head = ($this->read)(0, 8);

@@ -16,7 +16,7 @@ final class Arguments
     /** @var list<\FFI\CData> */
     private array $objects = [];
 
-    /** @param array<string, mixed> $options a list of ints or of floats becomes an array; interpolate is a name */
+    /** @param  array<string, mixed>  $options a list of ints or of floats becomes an array; interpolate is a name */
     public function __construct(array $options)
     {
         foreach ($options as $name => $value) {
@@ -43,7 +43,7 @@ final class Arguments
         return $this->flat;
     }
 
-    /** @param non-empty-list<int|float> $numbers */
+    /** @param  non-empty-list<int|float>  $numbers */
     private static function area(array $numbers): \FFI\CData
     {
         $ffi = Library::get();

@@ -18,8 +18,8 @@ final class Image
 
     public const SPACE_RGB16 = 25;
 
-    /** @param list<mixed> $keep what must live as long as this image does */
-    private function __construct(private readonly \FFI\CData $image, private array $keep = []) {}
+    /** @param  list<mixed>  $keep what must live as long as this image does */
+    private function __construct(private readonly \FFI\CData $image, private array $keep = []) {} // @phpstan-ignore property.onlyWritten
 
     public function __destruct()
     {
@@ -49,7 +49,7 @@ final class Image
         return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'fail_on' => 1]);
     }
 
-    /** @param string $pixels interleaved, 8 bits a band */
+    /** @param  string  $pixels interleaved, 8 bits a band */
     public static function fromPixels(string $pixels, int $width, int $height, int $bands): self
     {
         $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, $bands, self::FORMAT_8_BIT);

@@ -32,7 +32,7 @@ foreach ($spaces as $file => $space) {
     file_put_contents(($argv[1] ?? __DIR__)."/{$file}.icc", profile($space['name'], $space['primaries'], $space['curve']));
 }
 
-/** @param list<array{float, float}> $primaries chromaticities x, y of red, green and blue */
+/** @param  list<array{float, float}>  $primaries chromaticities x, y of red, green and blue */
 function profile(string $name, array $primaries, string $curve): string
 {
     $white = fromXy(D65_XY);

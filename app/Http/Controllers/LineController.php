@@ -14,6 +14,7 @@ use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
@@ -37,7 +38,7 @@ final class LineController
 
             return Line::query()->create([
                 'order_id' => $order->id,
-                'number' => (int) Line::query()->withTrashed()->where('order_id', $order->id)->max('number') + 1,
+                'number' => (int) Line::withTrashed()->where('order_id', $order->id)->max('number') + 1,
                 'order_picture_id' => $picture?->id,
                 'wanted' => $wanted,
             ]);
@@ -84,7 +85,9 @@ final class LineController
     public function destroy(Request $request, Line $line): Response
     {
         $request->validate(['version' => ['required', 'integer']]);
-        LineChanger::change($line, $request->integer('version'), fn (Line $now) => $now->deleted_at = now());
+        LineChanger::change($line, $request->integer('version'), function (Line $now): void {
+            $now->deleted_at = Carbon::now();
+        });
 
         return response()->noContent();
     }

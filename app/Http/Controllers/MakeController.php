@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
-use App\Making\Making;
 use App\Making\MakeView;
+use App\Making\Making;
 use App\Making\Zip;
 use App\Models\MadeFile;
 use App\Models\Make;

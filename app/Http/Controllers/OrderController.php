@@ -30,9 +30,10 @@ final class OrderController
                 ->orWhereHas('pictures', fn (Builder $picture) => $picture->where('name', 'like', $like))))
             ->orderByRaw('due_on is null, due_on, id')
             ->limit(self::MOST_ROWS)
-            ->get();
+            ->get()
+            ->all();
 
-        return response()->json(['orders' => $orders->map(OrderView::row(...))->all()]);
+        return response()->json(['orders' => array_map(OrderView::row(...), $orders)]);
     }
 
     /** What a new order can be made of. */

@@ -56,7 +56,6 @@ export function Drawing({ line, onWindow, onSize, onTurn }: Props) {
                     <PictureUnderWindow
                         line={line}
                         sheet={{ x: left, y: top, ...sheet }}
-                        scale={scale}
                         onWindow={onWindow}
                         onTurn={onTurn}
                     />
@@ -83,11 +82,10 @@ export function Drawing({ line, onWindow, onSize, onTurn }: Props) {
 
 interface UnderProps extends Pick<Props, 'line' | 'onWindow' | 'onTurn'> {
     sheet: PixelRect;
-    scale: number;
 }
 
 /** The paper and what is on it; what the window leaves out lies veiled round it. */
-function PictureUnderWindow({ line, sheet, scale, onWindow, onTurn }: UnderProps) {
+function PictureUnderWindow({ line, sheet, onWindow, onTurn }: UnderProps) {
     const { paper } = line.drawing;
     const picture = line.picture;
     const under = useWindow(line, onWindow);

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Colour;
+
+use PHPUnit\Framework\TestCase;
+use Planisher\Colour\Channels;
+use Planisher\Colour\ProfileHeader;
+use Planisher\Colour\Space;
+use Planisher\Imaging\Profiles;
+
+/** Offsets in an ICC header: ICC.1:2010, 7.2. */
+final class ProfileHeaderTest extends TestCase
+{
+    public function test_reads_its_own_description(): void
+    {
+        foreach (Space::cases() as $space) {
+            $header = ProfileHeader::read(Profiles::bytes($space), Channels::Rgb);
+            self::assertNull($header->flaw);
+            self::assertSame($space->profileDescription(), $header->description);
+        }
+    }
+
+    public function test_says_what_is_wrong(): void
+    {
+        $good = Profiles::bytes(Space::Srgb);
+        $flaw = fn (string $bytes, Channels $channels = Channels::Rgb): string => (string) ProfileHeader::read($bytes, $channels)->flaw;
+        self::assertStringContainsString('not an ICC profile', $flaw('hello'));
+        self::assertStringContainsString('not an ICC profile', $flaw(substr_replace($good, 'xxxx', 36, 4)));
+        self::assertStringContainsString('cut off at 1000 of 2528 bytes', $flaw(substr($good, 0, 1000)));
+        self::assertStringContainsString('class “abst”', $flaw(substr_replace($good, 'abst', 12, 4)));
+        self::assertStringContainsString('RGB channels and the picture is CMYK', $flaw($good, Channels::Cmyk));
+        self::assertStringContainsString('grey', $flaw(substr_replace($good, 'GRAY', 16, 4)));
+    }
+
+    public function test_survives_any_bytes(): void
+    {
+        mt_srand(29);
+        $good = Profiles::bytes(Space::Srgb);
+        for ($i = 0; $i < 500; $i++) {
+            $bytes = $good;
+            for ($j = 0; $j < 8; $j++) {
+                $bytes[mt_rand(0, 260)] = chr(mt_rand(0, 255));
+            }
+            $header = ProfileHeader::read($bytes, Channels::Rgb);
+            self::assertTrue($header->description === null || mb_check_encoding($header->description, 'UTF-8'));
+        }
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Finding;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Planisher\Colour\Channels;
+use Planisher\Finding\Level;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+use Tests\core\Situations;
+
+final class ChecksTest extends TestCase
+{
+    /**
+     * @param  array<string, mixed>  $line
+     * @param  array<string, mixed>  $lab
+     */
+    #[DataProvider('findings')]
+    public function test_finds(string $code, Level $level, string $says, array $line = [], PictureFacts|PictureTrouble|null $picture = null, array $lab = []): void
+    {
+        $worked = Situations::work($line, $picture, $lab);
+        $finding = Situations::finding($worked, $code);
+        self::assertNotNull($finding, 'found: '.implode(', ', array_map(fn ($f): string => $f->code, $worked->findings)));
+        self::assertSame($level, $finding->level);
+        self::assertMatchesRegularExpression("/{$says}/u", "{$finding->title}. {$finding->text}");
+        self::assertSame($level === Level::Stops, $worked->isStopped());
+    }
+
+    /** @return iterable<string, list<mixed>> */
+    public static function findings(): iterable
+    {
+        yield 'listed' => ['size-listed', Level::Fine, 'is on Larkmoor’s list'];
+        yield 'listed, turned' => ['size-listed', Level::Fine, '10 × 8', ['size' => '10 x 8 in']];
+        yield 'not listed' => ['size-not-listed', Level::Look, 'nearest it lists is 8 × 10 in', ['size' => '8.5 x 11 in']];
+        yield 'plenty' => ['pixels-plenty', Level::Fine, '350.ppi'];
+        yield 'enough' => ['pixels-enough', Level::Fine, 'sharp from', ['size' => '12 x 18 in'], Situations::picture(3600, 2400)];
+        yield 'soft' => ['pixels-soft', Level::Look, '150.ppi', [], Situations::picture(1500, 1200)];
+        yield 'too few' => ['pixels-too-few', Level::Stops, 'carries at most 8 × 6\.4 in', [], Situations::picture(800, 640)];
+        yield 'enlarged' => ['enlarged', Level::Look, 'Enlarged 2\.1 times', [], Situations::picture(1400, 1120)];
+        yield 'cut much' => ['cut-much', Level::Look, '17.% of the picture'];
+        yield 'cut little' => ['cut-little', Level::Fine, '3\.1.% from the left', ['size' => '8 x 11.25 in']];
+        yield 'cut nothing' => ['cut-nothing', Level::Fine, 'Nothing is cut', ['size' => '4 x 6 in']];
+        yield 'profile known' => ['profile-known', Level::Fine, 'in sRGB already'];
+        yield 'profile converted' => ['profile-known', Level::Fine, 'From sRGB IEC61966-2\.1 into Adobe', [], null, ['colour' => 'Adobe RGB (1998)']];
+        yield 'no profile' => ['profile-none', Level::Look, 'Taken as sRGB', [], Situations::picture(4200, 2800, profile: null)];
+        yield 'broken profile' => ['profile-unreadable', Level::Look, 'but it is cut off', [], Situations::picture(4200, 2800, profileFlaw: 'it is cut off')];
+        yield 'CMYK without profile' => ['profile-none', Level::Look, 'CMYK', [], Situations::picture(4200, 2800, profile: null, channels: Channels::Cmyk)];
+        yield 'format' => ['format-not-taken', Level::Stops, 'takes no TIFF', ['output' => ['format' => 'tiff']], null, ['formats' => ['jpeg']]];
+        yield 'bits of a JPEG' => ['bits-not-taken', Level::Stops, 'no 16 bits', ['output' => ['bits' => 16]]];
+        yield 'bits of the lab' => ['bits-not-taken', Level::Stops, 'no 16-bit files', ['output' => ['bits' => 16, 'format' => 'tiff']]];
+        yield 'colour' => ['colour-not-taken', Level::Stops, 'wrong colours', ['output' => ['colour' => 'Adobe RGB (1998)']]];
+        yield 'piece' => ['piece-too-large', Level::Stops, 'largest piece, 20 × 30 in', ['size' => '24 x 24 in'], Situations::picture(9000, 9000), ['largestPiece' => '20 x 30 in']];
+        yield 'file' => ['file-large', Level::Look, 'takes 20.MB', ['output' => ['format' => 'tiff']], null, ['maxBytes' => 20_000_000]];
+        yield 'no copies' => ['copies-zero', Level::Stops, 'nothing would be made', ['copies' => 0]];
+        yield 'no picture' => ['no-picture', Level::Stops, 'Choose one', ['picture' => null], PictureTrouble::none()];
+        yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
+        yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
+        yield 'canvas' => ['not-made-yet', Level::Stops, 'asks for a canvas', ['make' => 'canvas', 'size' => '60 x 40 cm']];
+        yield 'whole' => ['not-made-yet', Level::Stops, 'whole picture', ['fit' => 'whole']];
+        yield 'border' => ['not-made-yet', Level::Stops, 'a border', ['border' => ['top' => '1 in']]];
+        yield 'sharpening' => ['not-sharpened', Level::Look, 'made without', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
+        yield 'name' => ['name-safe', Level::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
+        yield 'name shortened' => ['name-shortened', Level::Fine, 'takes 20', [], null, ['nameLength' => 20]];
+    }
+
+    public function test_worst_comes_first(): void
+    {
+        $worked = Situations::work(['size' => '11 x 15 in', 'copies' => 0]);
+        $ranks = array_map(fn ($finding): int => $finding->level->rank(), $worked->findings);
+        self::assertSame('copies-zero', $worked->worst()->code);
+        $sorted = $ranks;
+        sort($sorted);
+        self::assertSame($sorted, $ranks);
+    }
+
+    public function test_defaults_of_the_order_file_ask_for_nothing_that_is_missing(): void
+    {
+        $asked = ['border' => '0 in', 'raise' => '0 mm', 'paperColour' => '#ffffff', 'keyline' => null, 'carrier' => 'auto', 'trimMarks' => true, 'frameCover' => '5 mm', 'forPaper' => ['open' => 0, 'contrast' => 0]];
+        self::assertNull(Situations::finding(Situations::work($asked), 'not-made-yet'));
+    }
+
+    /** A remedy is one press: the changed line no longer has the finding. */
+    #[DataProvider('remedies')]
+    public function test_remedies_cure(array $line, string $code, array $lab = []): void
+    {
+        $finding = Situations::finding(Situations::work($line, null, $lab), $code);
+        self::assertNotNull($finding?->remedy);
+        $cured = array_filter(array_replace_recursive($line, $finding->remedy->change), fn (mixed $v): bool => $v !== null);
+        self::assertNull(Situations::finding(Situations::work($cured, null, $lab), $code));
+    }
+
+    /** @return iterable<array{0: array<string, mixed>, 1: string, 2?: array<string, mixed>}> */
+    public static function remedies(): iterable
+    {
+        yield [['size' => '8.5 x 11 in'], 'size-not-listed'];
+        yield [['copies' => 0], 'copies-zero'];
+        yield [['output' => ['colour' => 'Adobe RGB (1998)']], 'colour-not-taken'];
+        yield [['output' => ['format' => 'tiff']], 'format-not-taken', ['formats' => ['jpeg']]];
+        yield [['output' => ['bits' => 16, 'format' => 'tiff']], 'bits-not-taken'];
+        yield [['output' => ['format' => 'tiff']], 'file-large', ['maxBytes' => 20_000_000]];
+        yield [['size' => '12 x 18 in', 'window' => ['tight' => 3.0]], 'pixels-too-few'];
+    }
+}
