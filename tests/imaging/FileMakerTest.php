@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\imaging;
+
+use PHPUnit\Framework\TestCase;
+use Planisher\Imaging\CannotWrite;
+use Planisher\Imaging\FileMaker;
+use Symfony\Component\Process\Process;
+
+final class FileMakerTest extends TestCase
+{
+    use Pictures;
+
+    /** JFIF 1.02 and EXIF 2.3 (JEITA CP-3451C), read by exiftool; the pixels by ImageMagick. */
+    public function test_a_jpeg_as_others_read_it(): void
+    {
+        $path = $this->picture('a.jpg', 900, 700);
+        $made = FileMaker::make(self::planned($path, ['size' => '8 x 10 in']), $path, "{$this->folder}/out");
+        $exif = self::exif($made->path);
+        self::assertSame([1, 300, 300], [$exif['JFIF:ResolutionUnit'], $exif['JFIF:XResolution'], $exif['JFIF:YResolution']]);
+        self::assertSame([2, 300, 300], [$exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution'], $exif['IFD0:YResolution']]);
+        self::assertSame([3000, 2400], [$exif['ExifIFD:ExifImageWidth'], $exif['ExifIFD:ExifImageHeight']]);
+        self::assertSame([1, '0230', 'R98'], [$exif['ExifIFD:ColorSpace'], $exif['ExifIFD:ExifVersion'], $exif['InteropIFD:InteropIndex']]);
+        self::assertSame('sRGB IEC61966-2.1', $exif['ICC_Profile:ProfileDescription'] ?? $exif['ICC-header:ProfileDescription'] ?? null);
+        self::assertStringContainsString('3000x2400', self::tool('identify', $made->path));
+        self::assertStringContainsString('OK', self::tool('exiftool', '-validate', $made->path));
+        self::assertSame('1 1', $exif['File:YCbCrSubSampling']);
+    }
+
+    public function test_a_jpeg_for_adobe_rgb_per_centimetre(): void
+    {
+        $path = $this->picture('a.jpg', 900, 700);
+        $made = FileMaker::make(self::planned($path, ['size' => '20 x 30 cm', 'output' => ['ppi' => '50 px/cm']], ['colour' => 'Adobe RGB (1998)']), $path, "{$this->folder}/out");
+        $exif = self::exif($made->path);
+        self::assertSame([2, 50, 3, 50], [$exif['JFIF:ResolutionUnit'], $exif['JFIF:XResolution'], $exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution']]);
+        self::assertSame([65535, 'R03'], [$exif['ExifIFD:ColorSpace'], $exif['InteropIFD:InteropIndex']]);
+        self::assertSame([1500, 1000], [$made->readBack->width, $made->readBack->height]);
+        self::assertEqualsWithDelta(127, $made->readBack->ppi, 0.001);
+    }
+
+    /** TIFF 6.0: XResolution, ResolutionUnit, Compression 5 (LZW), Predictor 2; 16 bits where asked. */
+    public function test_a_tiff_as_others_read_it(): void
+    {
+        $path = $this->picture('a.png', 900, 600);
+        foreach ([8, 16] as $bits) {
+            $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['format' => 'tiff', 'bits' => $bits]], ['bits' => [8, 16]]), $path, "{$this->folder}/out-{$bits}");
+            $exif = self::exif($made->path);
+            self::assertSame([2, 300, 300, 5, 2], [$exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution'], $exif['IFD0:YResolution'], $exif['IFD0:Compression'], $exif['IFD0:Predictor']]);
+            self::assertSame("{$bits} {$bits} {$bits}", $exif['IFD0:BitsPerSample']);
+            self::assertSame([1800, 1200], [$exif['IFD0:ImageWidth'], $exif['IFD0:ImageHeight']]);
+        }
+        $white = $this->picture('w.png', 10, 10);
+        self::tool('vips', 'linear', $white, "{$this->folder}/white.png", '0', '255', '--uchar');
+        $made = FileMaker::make(self::planned("{$this->folder}/white.png", ['size' => '5 x 5 in', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16]], ['bits' => [16]]), "{$this->folder}/white.png", "{$this->folder}/out-white");
+        self::assertSame('65535', trim(self::tool('/usr/bin/convert', $made->path, '-format', '%[fx:minima*65535]', 'info:')), 'white of 8 bits is white of 16');
+    }
+
+    public function test_private_metadata_stays_home(): void
+    {
+        $path = $this->picture('a.jpg');
+        self::tool('exiftool', '-q', '-overwrite_original', '-GPSLatitude=54.5', '-GPSLatitudeRef=N', '-SerialNumber=4711', '-XMP:Creator=Wren', '-IPTC:City=Isholm', $path);
+        foreach (['jpeg', 'tiff'] as $format) {
+            $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 72, 'format' => $format]]), $path, "{$this->folder}/out");
+            $tags = self::tool('exiftool', '-a', '-G1', $made->path);
+            self::assertDoesNotMatchRegularExpression('/GPS|Serial|Creator  |City|Thumbnail/', $tags);
+        }
+    }
+
+    public function test_the_same_plan_gives_the_same_bytes(): void
+    {
+        $path = $this->picture('a.jpg', 900, 700);
+        $file = self::planned($path, ['size' => '8 x 10 in']);
+        $first = FileMaker::make($file, $path, "{$this->folder}/one");
+        $second = FileMaker::make($file, $path, "{$this->folder}/two");
+        self::assertFileEquals($first->path, $second->path);
+        $inode = fileinode($first->path);
+        $again = FileMaker::make($file, $path, "{$this->folder}/one");
+        self::assertSame($first->readBack->sha256, $again->readBack->sha256);
+        clearstatcache();
+        self::assertSame($inode, fileinode($again->path), 'what was there is left as it is');
+        self::assertSame(['.', '..', $file->name], scandir("{$this->folder}/one"));
+    }
+
+    public function test_another_file_of_the_name_is_never_overwritten(): void
+    {
+        $path = $this->picture('a.jpg');
+        $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 72]]);
+        mkdir("{$this->folder}/out");
+        file_put_contents("{$this->folder}/out/{$file->name}", 'somebody else’s');
+        try {
+            FileMaker::make($file, $path, "{$this->folder}/out");
+            self::fail('it was overwritten');
+        } catch (CannotWrite $e) {
+            self::assertStringContainsString('Nothing is overwritten', $e->getMessage());
+        }
+        self::assertStringEqualsFile("{$this->folder}/out/{$file->name}", 'somebody else’s');
+        self::assertSame(['.', '..', $file->name], scandir("{$this->folder}/out"));
+    }
+
+    public function test_a_picture_cut_off_makes_no_file(): void
+    {
+        $path = $this->picture('a.jpg', 900, 700);
+        $file = self::planned($path, ['size' => '8 x 10 in']);
+        file_put_contents($path, substr((string) file_get_contents($path), 0, 20_000));
+        try {
+            FileMaker::make($file, $path, "{$this->folder}/out");
+            self::fail('it was made');
+        } catch (CannotWrite $e) {
+            self::assertStringContainsString('cut off part-way', $e->getMessage());
+        }
+        self::assertSame(['.', '..'], scandir("{$this->folder}/out"));
+    }
+
+    public function test_a_file_larger_than_the_lab_takes_is_not_kept(): void
+    {
+        $path = $this->picture('a.jpg', 900, 700);
+        $this->expectException(CannotWrite::class);
+        $this->expectExceptionMessageMatches('/its bytes came out as .*planned was at most 100.kB/u');
+        FileMaker::make(self::planned($path, ['size' => '8 x 10 in']), $path, "{$this->folder}/out", 100_000);
+    }
+
+    /** A file system of 2 MB, as small as a full disk; needs root, as the test machines have. */
+    public function test_a_full_disk_is_said_and_leaves_nothing(): void
+    {
+        if (posix_getuid() !== 0) {
+            self::markTestSkipped('mounting a small file system needs root');
+        }
+        $path = $this->picture('a.jpg', 900, 700);
+        mkdir("{$this->folder}/small");
+        self::tool('mount', '-t', 'tmpfs', '-o', 'size=2m', 'none', "{$this->folder}/small");
+        try {
+            foreach (['jpeg' => 100, 'tiff' => null] as $format => $quality) {
+                try {
+                    $output = array_filter(['format' => $format, 'quality' => $quality]);
+                    FileMaker::make(self::planned($path, ['size' => '16 x 20 in', 'output' => $output]), $path, "{$this->folder}/small/out");
+                    self::fail('it was made');
+                } catch (CannotWrite $e) {
+                    self::assertMatchesRegularExpression('/disk is full/', $e->getMessage());
+                }
+                self::assertSame(['.', '..'], scandir("{$this->folder}/small/out"), $format);
+            }
+            // What fits is made on the same disk right after.
+            $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 72]]), $path, "{$this->folder}/small/out");
+            self::assertTrue($made->readBack->agrees());
+        } finally {
+            self::tool('umount', "{$this->folder}/small");
+        }
+    }
+
+    /** Killed in the middle: nothing under the final name, and the next try makes it and clears up. */
+    public function test_killed_in_the_middle_of_a_file(): void
+    {
+        $path = $this->picture('a.jpg', 3000, 2000);
+        $order = ['planisher' => 1, 'order' => ['number' => '1', 'client' => 'C', 'date' => '2026-11-24'], 'lab' => ['name' => 'L', 'sizes' => ['30 x 45 in']], 'lines' => [['picture' => 'a.jpg', 'size' => '30 x 45 in']]];
+        file_put_contents("{$this->folder}/order.json", json_encode($order));
+        $make = [PHP_BINARY, __DIR__.'/../../bin/make.php', "{$this->folder}/order.json", '--pictures', $this->folder, '--out', "{$this->folder}/out"];
+        $process = new Process($make);
+        $process->start();
+        for ($waited = 0; $waited < 200 && glob("{$this->folder}/out/.*.bare") === []; $waited++) {
+            usleep(20_000);
+        }
+        $process->signal(SIGKILL);
+        $process->wait();
+        self::assertNotSame([], glob("{$this->folder}/out/.*.part*"), 'it was in the middle');
+        self::assertSame([], glob("{$this->folder}/out/*"), 'nothing is visible');
+        self::tool(...$make);
+        self::assertSame(['c_30x45_a_1.jpg', 'report.json'], array_map(basename(...), glob("{$this->folder}/out/*") ?: []));
+        self::assertSame([], glob("{$this->folder}/out/.*.part*"), 'what the dead one left is cleared');
+    }
+}

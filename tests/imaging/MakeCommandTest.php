@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\imaging;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** bin/planisher make, run as another program would run it. */
+final class MakeCommandTest extends TestCase
+{
+    use Pictures;
+
+    /** @param list<string> $more */
+    private function make(mixed $order, array $more = []): Process
+    {
+        file_put_contents("{$this->folder}/order.json", is_string($order) ? $order : json_encode($order));
+        $process = new Process([__DIR__.'/../../bin/planisher', 'make', "{$this->folder}/order.json", '--pictures', $this->folder, '--out', "{$this->folder}/out", ...$more]);
+        $process->run();
+
+        return $process;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $lines
+     * @return array<string, mixed>
+     */
+    private static function order(array $lines): array
+    {
+        return ['planisher' => 1, 'order' => ['number' => '2611-04', 'client' => 'Isholm', 'date' => '2026-11-24'], 'lab' => ['name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in'], 'formats' => ['jpeg', 'tiff']], 'lines' => $lines];
+    }
+
+    /** @return array<string, mixed> */
+    private function report(): array
+    {
+        return json_decode((string) file_get_contents("{$this->folder}/out/report.json"), true);
+    }
+
+    public function test_makes_all_lines_and_reports(): void
+    {
+        $picture = $this->picture('dawn-boat.jpg', 3000, 2000);
+        $before = hash_file('sha256', $picture);
+        $process = $this->make(self::order([['picture' => 'dawn-boat.jpg', 'size' => '8 x 10 in'], ['picture' => 'dawn-boat.jpg', 'size' => '4x6', 'subject' => 'Boat', 'output' => ['format' => 'tiff']]]));
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        self::assertSame('', $process->getOutput());
+        self::assertStringContainsString('isholm_8x10_dawn-boat_1.jpg: made, read back', $process->getErrorOutput());
+        $file = $this->report()['lines'][0]['files'][0];
+        self::assertSame(['isholm_8x10_dawn-boat_1.jpg', 3000, 2400, 300, 'sRGB IEC61966-2.1'], [$file['name'], $file['width'], $file['height'], $file['ppi'], $file['profile']]);
+        $path = "{$this->folder}/out/{$file['name']}";
+        self::assertSame(hash_file('sha256', $path), $file['sha256']);
+        self::assertSame(filesize($path), $file['bytes']);
+        self::assertSame([], array_filter($file['readBack'], fn (array $figure): bool => ! $figure['agrees']));
+        self::assertStringContainsString('3000x2400', self::tool('identify', $path));
+        self::assertFileExists("{$this->folder}/out/isholm_4x6_boat_2.tif");
+        self::assertSame($before, hash_file('sha256', $picture), 'the original is as it was');
+
+        $again = $this->make(self::order([['picture' => 'dawn-boat.jpg', 'size' => '8 x 10 in'], ['picture' => 'dawn-boat.jpg', 'size' => '4x6', 'subject' => 'Boat', 'output' => ['format' => 'tiff']]]));
+        self::assertSame(0, $again->getExitCode(), 'the same again is no error');
+        self::assertCount(3, glob("{$this->folder}/out/*") ?: []);
+    }
+
+    public function test_a_stopped_line_stops_only_itself(): void
+    {
+        $this->picture('a.jpg', 3000, 2000);
+        file_put_contents("{$this->folder}/text.jpg", 'hello');
+        file_put_contents("{$this->folder}/cut.jpg", substr((string) file_get_contents("{$this->folder}/a.jpg"), 0, 30_000));
+        $process = $this->make(self::order([
+            ['picture' => 'missing.jpg', 'size' => '4 x 6 in'],
+            ['picture' => '../a.jpg', 'size' => '4 x 6 in'],
+            ['picture' => 'text.jpg', 'size' => '4 x 6 in'],
+            ['picture' => 'cut.jpg', 'size' => '4 x 6 in'],
+            ['make' => 'canvas', 'picture' => 'a.jpg', 'size' => '60 x 40 cm'],
+            ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'copies' => 0],
+            ['size' => '4 x 6 in'],
+            ['picture' => 'a.jpg', 'size' => '4 x 6 in'],
+        ]));
+        self::assertSame(1, $process->getExitCode());
+        $lines = $this->report()['lines'];
+        self::assertSame([false, false, false, false, false, false, false, true], array_column($lines, 'made'));
+        self::assertSame(['picture-missing', 'picture-unreadable', 'picture-unreadable', 'not-made-yet', 'copies-zero', 'no-picture'], array_map(fn (int $i): string => $lines[$i]['findings'][0]['code'], [0, 1, 2, 4, 5, 6]));
+        self::assertStringContainsString('cut off', $lines[3]['error']);
+        self::assertSame(['isholm_4x6_a_8.jpg', 'report.json'], array_map(basename(...), glob("{$this->folder}/out/*") ?: []));
+    }
+
+    public function test_a_dry_run_writes_nothing(): void
+    {
+        $this->picture('a.jpg', 3000, 2000);
+        $process = $this->make(self::order([['picture' => 'a.jpg', 'size' => '8 x 10 in']]), ['--dry-run']);
+        self::assertSame(0, $process->getExitCode());
+        self::assertSame([3000, 2400], [json_decode($process->getOutput(), true)['lines'][0]['files'][0]['width'], json_decode($process->getOutput(), true)['lines'][0]['files'][0]['height']]);
+        self::assertDirectoryDoesNotExist("{$this->folder}/out");
+    }
+
+    public function test_an_order_that_cannot_be_read(): void
+    {
+        $broken = $this->make("{\n  \"planisher\": 1,\n  oops\n}");
+        self::assertSame(2, $broken->getExitCode());
+        self::assertStringContainsString('Line 3, column 3: found “oops”', $broken->getErrorOutput());
+        $banana = $this->make(self::order([['picture' => 'a.jpg', 'size' => 'banana'], ['picture' => 'a.jpg', 'size' => '15 x 11 px']]));
+        self::assertSame(2, $banana->getExitCode());
+        self::assertStringContainsString('lines[0].size: found “banana”', $banana->getErrorOutput());
+        self::assertStringContainsString('lines[1].size: found “15 x 11 px”', $banana->getErrorOutput());
+        self::assertDirectoryDoesNotExist("{$this->folder}/out");
+    }
+
+    public function test_words_on_the_command_line_that_are_not_understood(): void
+    {
+        foreach ([[], ['nowhere.json', '--pictures', $this->folder, '--out', 'x'], ['--speed', '9']] as $words) {
+            $process = new Process([__DIR__.'/../../bin/planisher', 'make', ...$words]);
+            $process->run();
+            self::assertSame(2, $process->getExitCode());
+            self::assertStringStartsWith('planisher make: ', $process->getErrorOutput());
+        }
+    }
+
+    public function test_an_earlier_report_and_other_peoples_files_are_kept(): void
+    {
+        $this->picture('a.jpg', 900, 600);
+        mkdir("{$this->folder}/out");
+        file_put_contents("{$this->folder}/out/isholm_4x6_a_1.jpg", 'mine');
+        $first = $this->make(self::order([['picture' => 'a.jpg', 'size' => '4 x 6 in']]));
+        self::assertSame(1, $first->getExitCode());
+        self::assertStringContainsString('Nothing is overwritten', $this->report()['lines'][0]['error']);
+        self::assertStringEqualsFile("{$this->folder}/out/isholm_4x6_a_1.jpg", 'mine');
+        $this->make(self::order([['picture' => 'a.jpg', 'size' => '4 x 6 in', 'subject' => 'B']]));
+        self::assertFileExists("{$this->folder}/out/report-1.json");
+    }
+}

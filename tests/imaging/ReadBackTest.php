@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\imaging;
+
+use PHPUnit\Framework\TestCase;
+use Planisher\Colour\Space;
+use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Profiles;
+use Planisher\Imaging\ReadBack\Measured;
+use Planisher\Imaging\ReadBack\ReadBack;
+use Planisher\Imaging\ReadBack\Unreadable;
+use Planisher\Plan\PlannedFile;
+
+/** The read-back sees what is wrong with a file: each test spoils a good one with another program. */
+final class ReadBackTest extends TestCase
+{
+    use Pictures;
+
+    /** @return array{string, PlannedFile} */
+    private function made(string $format): array
+    {
+        $path = $this->picture('a.jpg', 900, 600);
+        $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 150, 'format' => $format]]);
+
+        return [FileMaker::make($file, $path, "{$this->folder}/out")->path, $file];
+    }
+
+    /** @return list<string> what disagrees */
+    private static function wrong(string $path, PlannedFile $file, ?int $maxBytes = null): array
+    {
+        return array_map(fn (Measured $m): string => $m->what, ReadBack::of($path, $file, $maxBytes)->disagreements());
+    }
+
+    public function test_a_good_file_agrees(): void
+    {
+        foreach (['jpeg', 'tiff'] as $format) {
+            [$path, $file] = $this->made($format);
+            self::assertSame([], self::wrong($path, $file, 10_000_000));
+            $readBack = ReadBack::of($path, $file, null);
+            self::assertSame([900, 600, 150.0], [$readBack->width, $readBack->height, $readBack->ppi]);
+            self::assertSame(filesize($path), $readBack->bytes);
+            self::assertStringStartsWith($readBack->sha256, self::tool('sha256sum', $path));
+        }
+    }
+
+    public function test_sees_a_wrong_resolution(): void
+    {
+        [$jpeg, $file] = $this->made('jpeg');
+        self::tool('exiftool', '-q', '-overwrite_original', '-JFIF:XResolution=72', $jpeg);
+        self::assertSame(['inches', 'ppi'], self::wrong($jpeg, $file));
+        [$tiff, $file] = $this->made('tiff');
+        self::tool('exiftool', '-q', '-overwrite_original', '-IFD0:XResolution=300', $tiff);
+        self::assertSame(['inches', 'ppi'], self::wrong($tiff, $file));
+    }
+
+    public function test_sees_a_wrong_or_missing_profile(): void
+    {
+        foreach (['jpeg', 'tiff'] as $format) {
+            [$path, $file] = $this->made($format);
+            self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.Profiles::path(Space::AdobeRgb), $path);
+            self::assertSame(['profile'], self::wrong($path, $file));
+            self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile=', $path);
+            self::assertSame(['profile'], self::wrong($path, $file));
+        }
+    }
+
+    public function test_sees_a_wrong_size(): void
+    {
+        [$path, $file] = $this->made('jpeg');
+        self::tool('/usr/bin/convert', $path, '-crop', '899x600+0+0', '+repage', $path);
+        self::assertContains('pixels', self::wrong($path, $file));
+    }
+
+    public function test_sees_a_file_too_large(): void
+    {
+        [$path, $file] = $this->made('jpeg');
+        self::assertSame(['bytes'], self::wrong($path, $file, 1000));
+    }
+
+    public function test_sees_a_file_cut_off(): void
+    {
+        foreach (['jpeg', 'tiff'] as $format) {
+            [$path, $file] = $this->made($format);
+            file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) * 0.6)));
+            try {
+                self::assertContains('whole', self::wrong($path, $file));
+            } catch (Unreadable $e) {
+                self::assertNotSame('', $e->getMessage()); // a TIFF's directory stands at its end
+            }
+        }
+        // Bits missing in the middle, the end in its place
+        [$path, $file] = $this->made('jpeg');
+        $bytes = (string) file_get_contents($path);
+        file_put_contents($path, substr($bytes, 0, intdiv(strlen($bytes), 2))."\xFF\xD9");
+        self::assertSame(['whole'], self::wrong($path, $file));
+    }
+
+    public function test_what_is_no_file_of_ours_is_unreadable(): void
+    {
+        [, $file] = $this->made('jpeg');
+        file_put_contents("{$this->folder}/x", 'hello');
+        $this->expectException(Unreadable::class);
+        ReadBack::of("{$this->folder}/x", $file, null);
+    }
+}
