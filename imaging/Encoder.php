@@ -45,7 +45,7 @@ final class Encoder
     private static function tiff(Image $image, PlannedFile $file, string $path): void
     {
         $perCentimetre = $file->resolution->unit === Unit::Centimetre;
-        $image->save('tiffsave', $path, [
+        $image->withoutMetadata()->save('tiffsave', $path, [
             'compression' => self::LZW, 'predictor' => self::HORIZONTAL,
             'xres' => $file->resolution->perMillimetre(), 'yres' => $file->resolution->perMillimetre(),
             'resunit' => $perCentimetre ? 0 : 1,

@@ -82,7 +82,7 @@ final readonly class ReadBack
             return false;
         }
         try {
-            Image::open($path, shrink: 8)->mean();
+            Image::open($path, shrink: 8, strict: true)->mean();
 
             return true;
         } catch (VipsError) {

@@ -18,6 +18,11 @@ final class Image
 
     public const SPACE_RGB16 = 25;
 
+    /** VipsFailOn */
+    private const FAIL_ON_TRUNCATED = 1;
+
+    private const FAIL_ON_WARNING = 3;
+
     /** @param  list<mixed>  $keep what must live as long as this image does */
     private function __construct(private readonly \FFI\CData $image, private array $keep = []) {} // @phpstan-ignore property.onlyWritten
 
@@ -29,13 +34,14 @@ final class Image
     /**
      * @param  bool  $streamed  read once from top to bottom, never held whole
      * @param  int  $shrink  1, 2, 4 or 8: a JPEG is unpacked at that fraction; other kinds take no notice
+     * @param  bool  $strict  fail on anything odd in the file, not only on a file that is cut off
      *
      * @throws VipsError
      */
-    public static function open(string $path, bool $streamed = true, int $shrink = 1): self
+    public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false): self
     {
         $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
-        $image = Library::get()->vips_image_new_from_file($path, ...(new Arguments(['access' => $streamed ? 1 : 0, 'fail_on' => 1] + $reduce))->flat());
+        $image = Library::get()->vips_image_new_from_file($path, ...(new Arguments(['access' => $streamed ? 1 : 0, 'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED] + $reduce))->flat());
         if ($image === null) {
             throw Library::error('open');
         }
@@ -46,7 +52,7 @@ final class Image
     /** The upright picture shrunk while it is decoded to fit a square of so many pixels; whole file read. */
     public static function thumbnail(string $path, int $side): self
     {
-        return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'fail_on' => 1]);
+        return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'fail_on' => self::FAIL_ON_TRUNCATED]);
     }
 
     /** @param  string  $pixels interleaved, 8 bits a band */

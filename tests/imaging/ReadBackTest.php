@@ -18,13 +18,15 @@ final class ReadBackTest extends TestCase
 {
     use Pictures;
 
+    private int $made = 0;
+
     /** @return array{string, PlannedFile} */
     private function made(string $format): array
     {
         $path = $this->picture('a.jpg', 900, 600);
         $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 150, 'format' => $format]]);
 
-        return [FileMaker::make($file, $path, "{$this->folder}/out")->path, $file];
+        return [FileMaker::make($file, $path, $this->folder."/out-".++$this->made)->path, $file];
     }
 
     /** @return list<string> what disagrees */

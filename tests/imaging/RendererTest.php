@@ -27,7 +27,7 @@ final class RendererTest extends TestCase
         $file = self::planned($path, ['size' => '5 x 5 in', 'window' => ['x' => 0.3, 'y' => 0.6, 'tight' => 1.4]] + self::LOSSLESS);
         $window = $file->placements[0]->source;
         $made = FileMaker::make($file, $path, "{$this->folder}/out");
-        self::assertSame(
+        self::assertSamePixels(
             self::pixels($path, '-crop', "{$window->width}x{$window->height}+{$window->x}+{$window->y}", '+repage'),
             self::pixels($made->path),
         );
@@ -42,8 +42,8 @@ final class RendererTest extends TestCase
             $file = self::planned($path, ['size' => '4 x 5 in', 'window' => ['x' => 0.35, 'y' => 0.7, 'tight' => 1.2]] + self::LOSSLESS);
             $window = $file->placements[0]->source;
             $made = FileMaker::make($file, $path, "{$this->folder}/out-{$orientation}");
-            self::assertSame(
-                self::pixels($path, '-auto-orient', '-crop', "{$window->width}x{$window->height}+{$window->x}+{$window->y}", '+repage'),
+            self::assertSamePixels(
+                self::pixels($path, '-auto-orient', '+repage', '-crop', "{$window->width}x{$window->height}+{$window->x}+{$window->y}", '+repage'),
                 self::pixels($made->path),
                 "orientation {$orientation}",
             );
@@ -61,7 +61,8 @@ final class RendererTest extends TestCase
         $turned = Renderer::compose(self::planned($lying, ['size' => '4 x 6 in', 'output' => ['ppi' => 60]]), $lying);
         self::assertSame([240, 360], [$turned->width(), $turned->height()]);
         $difference = self::difference(self::codes($plain->pixels()), self::codes($turned->pixels()));
-        self::assertLessThanOrEqual(1, $difference['max']);
+        self::assertLessThanOrEqual(2, $difference['max'], 'rounded once more between the two directions');
+        self::assertLessThan(0.2, $difference['mean']);
     }
 
     /** A ramp stays where it is when it is enlarged: no shift by half a pixel, which libvips' own resize has. */
@@ -122,10 +123,12 @@ final class RendererTest extends TestCase
     public function test_grey_cmyk_deep_and_transparent_pictures_become_rgb(): void
     {
         $from = $this->picture('a.png', 120, 80);
-        $kinds = ['grey.png' => ['colourspace', 'b-w'], 'ink.tif' => ['colourspace', 'cmyk'], 'deep.tif' => ['colourspace', 'rgb16'], 'deepgrey.tif' => ['colourspace', 'grey16'], 'clear.png' => ['addalpha']];
+        $kinds = ['grey.png' => ['colourspace', 'b-w'], 'ink.tif' => ['colourspace', 'cmyk'], 'deep.tif' => ['colourspace', 'rgb16'], 'deepgrey.tif' => ['colourspace', 'grey16'], 'clear.png' => null];
         foreach ($kinds as $name => $how) {
             $path = "{$this->folder}/{$name}";
-            self::tool('vips', $how[0], $from, $path, ...array_slice($how, 1));
+            $how === null
+                ? self::tool('/usr/bin/convert', $from, '-alpha', 'on', '-channel', 'A', '-evaluate', 'set', '50%', $path)
+                : self::tool('vips', $how[0], $from, $path, $how[1]);
             foreach (['sRGB', 'Adobe RGB (1998)'] as $space) {
                 $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 30]], ['colour' => $space]), $path, "{$this->folder}/out-{$name}-".md5($space));
                 self::assertTrue($made->readBack->agrees());
@@ -147,7 +150,7 @@ final class RendererTest extends TestCase
         $facts = PictureReader::read("{$this->folder}/lies.tif", 'lies.tif');
         self::assertStringContainsString('CMYK', (string) $facts->profileFlaw);
         $made = FileMaker::make(self::planned("{$this->folder}/lies.tif", ['size' => '4 x 6 in'] + self::LOSSLESS), "{$this->folder}/lies.tif", "{$this->folder}/out");
-        self::assertSame(self::pixels($path), self::pixels($made->path));
+        self::assertSamePixels(self::pixels($path), self::pixels($made->path));
     }
 
     /** The preview is the same plan: it equals the reduced file within 2/255 on average. */
