@@ -4,5 +4,8 @@ import ts from 'typescript-eslint';
 export default ts.config(
     { ignores: ['vendor', 'node_modules', 'public', 'var', 'resources/ui/api/order-file.ts'] },
     ts.configs.recommended,
-    { plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+    {
+        plugins: { 'react-hooks': hooks },
+        rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+    },
 );

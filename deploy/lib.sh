@@ -20,7 +20,7 @@ as_app() {
 use_instance() {
   instance=$1; home=$root/var/$1; storage=$home/storage; run=$home/run; logs=$home/logs
   app_port=$2; db_port=$3
-  mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$root/bootstrap/cache"
+  mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$home/cache"
   if [ ! -f "$home/env" ]; then
     ( umask 077; cat >"$home/env" <<ENV
 APP_NAME=Planisher
@@ -44,13 +44,16 @@ ENV
   fi
   set -a; . "$home/env"; set +a
   export APP_URL="http://127.0.0.1:$app_port" DB_PORT=$db_port PLANISHER_STORAGE=$storage
+  # Laravel's caches hold an instance's settings, so each instance has its own.
+  export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php
+  export APP_SERVICES_CACHE=$home/cache/services.php APP_PACKAGES_CACHE=$home/cache/packages.php
   own
 }
 
 own() {
   [ "$(id -u)" = 0 ] || return 0
   chown "$app_user:$app_user" "$storage" "$run" "$run/tmp" "$logs"
-  chown -R "$app_user:$app_user" "$storage" "$run" "$root/bootstrap/cache"
+  chown -R "$app_user:$app_user" "$storage" "$run" "$home/cache"
 }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

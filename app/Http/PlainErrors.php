@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +27,7 @@ final class PlainErrors
         $exceptions->render(fn (OrderFileError $e): JsonResponse => self::mendable($e));
         $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say('The file is larger than 400 MB, the most that is taken.', 413));
         $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
-            if (! $request->is('api/*') || $e instanceof ValidationException) {
+            if (! $request->is('api/*') || $e instanceof ValidationException || $e instanceof HttpResponseException) {
                 return null;
             }
             if (self::isDatabaseAway($e)) {

@@ -28,13 +28,13 @@ final class Situations
         ]);
     }
 
-    /** @param array<string, mixed> $card */
+    /** @param  array<string, mixed>  $card */
     public static function lab(array $card = []): LabCard
     {
         return LabCard::fromNode(Node::root($card + ['name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in', '12 x 18 in'], 'formats' => ['jpeg', 'tiff']]));
     }
 
-    /** @param array<string, mixed> $line */
+    /** @param  array<string, mixed>  $line */
     public static function line(array $line = []): Line
     {
         return Line::fromNode(Node::root($line + ['picture' => 'dawn-boat.jpg', 'size' => '8 x 10 in']));

@@ -12,7 +12,7 @@ final class MakeCommandTest extends TestCase
 {
     use Pictures;
 
-    /** @param list<string> $more */
+    /** @param  list<string>  $more */
     private function make(mixed $order, array $more = []): Process
     {
         file_put_contents("{$this->folder}/order.json", is_string($order) ? $order : json_encode($order));

@@ -26,7 +26,7 @@ final class ReadBackTest extends TestCase
         $path = $this->picture('a.jpg', 900, 600);
         $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 150, 'format' => $format]]);
 
-        return [FileMaker::make($file, $path, $this->folder."/out-".++$this->made)->path, $file];
+        return [FileMaker::make($file, $path, $this->folder.'/out-'.++$this->made)->path, $file];
     }
 
     /** @return list<string> what disagrees */

@@ -53,12 +53,7 @@ export function Drawing({ line, onWindow, onSize, onTurn }: Props) {
         <div ref={ref} className="relative min-h-0 grow overflow-hidden bg-desk select-none" data-testid="drawing">
             {size.width > 0 && (
                 <>
-                    <PictureUnderWindow
-                        line={line}
-                        sheet={{ x: left, y: top, ...sheet }}
-                        onWindow={onWindow}
-                        onTurn={onTurn}
-                    />
+                    <PictureUnderWindow line={line} sheet={{ x: left, y: top, ...sheet }} onWindow={onWindow} onTurn={onTurn} />
                     <svg
                         className="pointer-events-none absolute inset-0"
                         width={size.width}

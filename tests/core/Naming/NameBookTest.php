@@ -15,7 +15,7 @@ use Tests\core\Situations;
 
 final class NameBookTest extends TestCase
 {
-    /** @param array<string, mixed> $line */
+    /** @param  array<string, mixed>  $line */
     private static function named(array $line, int $length = 60, string $client = 'Isholm Rowing Club'): string
     {
         return (string) NameBook::names(new OrderHead('2611-04', $client, '2026-11-24'), Situations::lab(['nameLength' => $length]), [1 => Situations::line($line)])[1];

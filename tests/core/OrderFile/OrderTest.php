@@ -64,7 +64,7 @@ final class OrderTest extends TestCase
         self::assertArrayNotHasKey('name', $short);
     }
 
-    /** @param list<string|int> $at where the value goes */
+    /** @param  list<string|int>  $at where the value goes */
     #[DataProvider('breaks')]
     public function test_says_where_what_and_what_was_expected(array $at, mixed $value, string $says): void
     {

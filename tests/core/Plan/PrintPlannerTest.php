@@ -11,13 +11,13 @@ use Tests\core\Situations;
 
 final class PrintPlannerTest extends TestCase
 {
-    /** @param array<string, mixed> $line */
+    /** @param  array<string, mixed>  $line */
     private static function plan(array $line, int $width = 4200, int $height = 2800): Plan
     {
         return Situations::work($line, Situations::picture($width, $height))->plan ?? throw new \LogicException('no plan');
     }
 
-    /** @param array{int, int} $pixels */
+    /** @param  array{int, int}  $pixels */
     #[DataProvider('prints')]
     public function test_pixels_of_a_print(string $size, string $turn, int $width, int $height, array $pixels): void
     {

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+/** deploy/test starts the real stack these tests talk to, with its own database and ports. */
+export default defineConfig({
+    testDir: 'tests/browser',
+    outputDir: 'var/results/browser',
+    reporter: [['list'], ['junit', { outputFile: 'var/results/browser.xml' }]],
+    workers: 1,
+    timeout: 60_000,
+    expect: { timeout: 10_000 },
+    use: {
+        baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8190',
+        viewport: { width: 1280, height: 800 },
+        trace: 'retain-on-failure',
+        launchOptions: {
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+});

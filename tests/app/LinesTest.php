@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Models\Line;
+
+final class LinesTest extends TestCase
+{
+    public function test_a_line_is_worked_out_as_it_is_added(): void
+    {
+        $this->line();
+        $answer = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
+        self::assertSame(1, $answer['number']);
+        self::assertSame('open', $answer['state']);
+        self::assertSame('isholm-rowing-club_4x6_dawn-boat_1.jpg', $answer['fileName']);
+        self::assertSame(['x' => 0, 'y' => 0, 'width' => 480, 'height' => 320], $answer['drawing']['window']);
+        self::assertSame("Make 1 print of Dawn boat cropped to 4 × 6 in, landscape to suit the picture, at 300\u{2009}ppi in the lab’s sRGB, saved as JPEG 95, named isholm-rowing-club_4x6_dawn-boat_1", implode('', array_column($answer['sentence'], 'text')));
+    }
+
+    public function test_sizes_that_are_none(): void
+    {
+        foreach (['banana' => 'is not a size', '15 x 11 px' => 'in pixels', '0 x 10 in' => 'side of 0', '8 x in' => 'is not a length', '' => 'size'] as $size => $says) {
+            $message = $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => $size])->assertUnprocessable()->json('message');
+            self::assertStringContainsString($says, $message);
+        }
+        self::assertSame(0, Line::query()->count());
+        $line = $this->line();
+        $answer = $this->change($line, ['size' => 'banana'])->assertUnprocessable();
+        self::assertStringContainsString('“banana” is not a size', $answer->json('message'));
+        self::assertSame('4 x 6 in', $line->fresh()?->wanted['size'], 'the line is as it was');
+    }
+
+    public function test_changes_that_are_none(): void
+    {
+        $line = $this->line();
+        $changes = [
+            ['copies' => -1], ['copies' => 'many'], ['copies' => 10_000], ['window' => ['x' => 2]], ['window' => ['tight' => 0]], ['turn' => 'sideways'],
+            ['output' => ['quality' => 0]], ['output' => ['ppi' => 0]], ['output' => ['bits' => 12]], ['banana' => 1], ['name' => ['parts' => ['../etc']]], ['make' => 'canvas'], ['size' => null],
+        ];
+        foreach ($changes as $change) {
+            $message = $this->change($line, $change)->assertUnprocessable()->json('message');
+            self::assertNotSame('', $message, json_encode($change));
+        }
+        self::assertSame(1, $line->fresh()?->version);
+        $this->change($line, ['picture' => 'nowhere.jpg'])->assertUnprocessable()->assertJsonPath('message', 'This order has no picture “nowhere.jpg”.');
+    }
+
+    public function test_no_copies_stops_the_line_and_one_press_mends_it(): void
+    {
+        $line = $this->line();
+        $answer = $this->change($line, ['copies' => 0])->assertOk();
+        self::assertSame('copies-zero', $answer->json('findings.0.code'));
+        $this->pass($line)->assertUnprocessable()->assertJsonPath('message', 'It can’t pass: No copies. The line asks for 0 prints, so nothing would be made. Give a number, or remove the line.');
+        $this->change($line, $answer->json('findings.0.remedy.change'))->assertOk();
+        $this->pass($line)->assertOk()->assertJsonPath('state', 'passed');
+    }
+
+    public function test_a_change_made_on_an_older_version_is_refused_and_shown(): void
+    {
+        $line = $this->line();
+        $this->change($line, ['copies' => 3], 1)->assertOk()->assertJsonPath('version', 2);
+        $answer = $this->change($line, ['copies' => 9], 1)->assertConflict();
+        self::assertSame([2, 3], [$answer->json('line.version'), $answer->json('line.line.copies')]);
+        self::assertSame(3, $line->fresh()?->wanted['copies']);
+        $this->postJson("/api/lines/{$line->id}/pass", ['version' => 1])->assertConflict();
+        $this->deleteJson("/api/lines/{$line->id}", ['version' => 1])->assertConflict();
+    }
+
+    public function test_passing_records_what_there_was_to_look_at_and_a_change_opens_it_again(): void
+    {
+        $line = $this->line('8 x 10 in');
+        $this->pass($line)->assertOk()->assertJsonPath('state', 'passed');
+        self::assertContains('cut-much', array_column($line->fresh()->passed_with ?? [], 'code'));
+        $this->change($line, ['copies' => 2])->assertOk()->assertJsonPath('state', 'open');
+        self::assertNull($line->fresh()?->passed_with);
+        $this->pass($line);
+        $this->postJson("/api/lines/{$line->id}/hold", ['version' => $line->fresh()?->version])->assertOk()->assertJsonPath('state', 'open');
+    }
+
+    public function test_a_removed_line_comes_back_with_its_number(): void
+    {
+        $line = $this->line();
+        $this->deleteJson("/api/lines/{$line->id}", ['version' => 1])->assertNoContent();
+        $this->line('8 x 10 in');
+        $this->getJson("/api/orders/{$this->order->id}")->assertJsonCount(1, 'lines')->assertJsonPath('lines.0.number', 2);
+        $this->postJson("/api/lines/{$line->id}/restore")->assertOk();
+        $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('lines.*.number', [1, 2]);
+    }
+
+    public function test_another_picture_starts_with_a_window_of_its_own(): void
+    {
+        $line = $this->line(change: ['window' => ['x' => 0.3, 'tight' => 2]]);
+        $this->upload(self::pictureBytes(blue: 3), 'slipway.jpg');
+        $this->change($line, ['picture' => 'slipway.jpg'])->assertOk()->assertJsonPath('line.window', ['x' => 0.5, 'y' => 0.5, 'tight' => 1]);
+    }
+
+    public function test_a_picture_missing_or_changed_on_disk_stops_its_lines(): void
+    {
+        $line = $this->line();
+        $path = $this->original('dawn-boat.jpg');
+        $bytes = (string) file_get_contents($path);
+        chmod($path, 0644);
+        file_put_contents($path, self::pictureBytes(300, 200));
+        clearstatcache(); // another request would start without it
+        $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('lines.0.findings.0.code', 'picture-changed');
+        $this->pass($line)->assertUnprocessable();
+        unlink($path);
+        $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('lines.0.findings.0.code', 'picture-missing');
+        $this->upload($bytes, 'dawn-boat.jpg')->assertCreated()->assertJson(['already' => true]);
+        $this->pass($line)->assertOk();
+    }
+
+    public function test_the_preview_is_of_the_plan_it_was_asked_for(): void
+    {
+        $line = $this->line();
+        $hash = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash');
+        $sent = (string) $this->get("/api/lines/{$line->id}/preview/{$hash}")->assertOk()->headers->get('X-Accel-Redirect');
+        self::assertSame([1600, 1067], array_slice(getimagesize(storage_path('app/'.substr($sent, strlen('/_private/')))) ?: [], 0, 2));
+        $this->change($line, ['window' => ['tight' => 2]]);
+        $this->getJson("/api/lines/{$line->id}/preview/{$hash}")->assertNotFound();
+    }
+}

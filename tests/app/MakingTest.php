@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Console\RecoverCommand;
+use App\Jobs\MakeFile;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Make;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+
+final class MakingTest extends TestCase
+{
+    private function make(): Make
+    {
+        $id = $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated()->json('id');
+
+        return Make::query()->findOrFail($id);
+    }
+
+    public function test_makes_passed_lines_and_reads_them_back(): void
+    {
+        $first = $this->line();
+        $this->pass($first);
+        $open = $this->line('8 x 10 in');
+        $make = $this->make();
+        self::assertMatchesRegularExpression('#^2611-01_isholm-rowing-club/\d{4}-\d\d-\d\d-1$#', $make->folder);
+        $file = $this->getJson("/api/orders/{$this->order->id}/make")->assertOk()->assertJsonCount(1, 'makes.0.files')->json('makes.0.files.0');
+        self::assertSame(['isholm-rowing-club_4x6_dawn-boat_1.jpg', 'made'], [$file['name'], $file['state']]);
+        self::assertSame([], array_filter($file['readBack'], fn (array $figure): bool => ! $figure['agrees']));
+        self::assertContains("1800 × 1200\u{2009}px", array_column($file['readBack'], 'found'));
+        self::assertSame(['made', 'open'], [$first->fresh()?->state, $open->fresh()?->state]);
+
+        $answer = $this->get("/api/files/{$file['id']}")->assertOk();
+        self::assertStringContainsString('filename="isholm-rowing-club_4x6_dawn-boat_1.jpg"', (string) $answer->headers->get('Content-Disposition'));
+        $path = storage_path('app/'.substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/')));
+        self::assertSame($file['sha256'], hash_file('sha256', $path));
+    }
+
+    public function test_all_files_of_a_set_in_one_zip(): void
+    {
+        $this->pass($this->line());
+        $this->pass($this->line('8 x 10 in'));
+        $make = $this->make();
+        $answer = $this->get("/api/makes/{$make->id}/zip")->assertOk();
+        $zip = new \ZipArchive;
+        $zip->open(storage_path('app/'.substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/'))));
+        self::assertSame(2, $zip->numFiles);
+        foreach ($make->files as $file) {
+            self::assertSame($file->sha256, hash('sha256', (string) $zip->getFromName($file->name)));
+        }
+    }
+
+    public function test_nothing_passed_makes_nothing(): void
+    {
+        $this->line();
+        $this->postJson("/api/orders/{$this->order->id}/make")->assertUnprocessable()->assertJsonPath('message', 'No line is passed yet. Pass the lines that are right, then make their files.');
+        self::assertSame(0, Make::query()->count());
+    }
+
+    public function test_only_the_chosen_lines(): void
+    {
+        $lines = [$this->line(), $this->line('8 x 10 in')];
+        array_map($this->pass(...), $lines);
+        $this->postJson("/api/orders/{$this->order->id}/make", ['lines' => [$lines[1]->id]])->assertCreated();
+        self::assertSame([$lines[1]->id], MadeFile::query()->pluck('line_id')->all());
+    }
+
+    public function test_each_press_has_a_folder_of_its_own_and_the_same_line_the_same_bytes(): void
+    {
+        $line = $this->line();
+        $this->pass($line);
+        $one = $this->make();
+        $line->fresh()?->update(['state' => Line::PASSED]);
+        $two = $this->make();
+        self::assertStringEndsWith('-2', $two->folder);
+        self::assertSame($one->files[0]?->sha256, $two->files[0]?->sha256);
+    }
+
+    public function test_a_picture_changed_after_passing_is_not_printed(): void
+    {
+        $line = $this->line();
+        $this->pass($line);
+        $path = $this->original('dawn-boat.jpg');
+        $bytes = (string) file_get_contents($path);
+        $touched = (int) filemtime($path);
+        chmod($path, 0644);
+        file_put_contents($path, strrev($bytes)); // the same size and time: only its checksum tells
+        touch($path, $touched);
+        clearstatcache();
+        $make = $this->make();
+        $file = $this->getJson("/api/orders/{$this->order->id}/make")->json('makes.0.files.0');
+        self::assertSame('failed', $file['state']);
+        self::assertStringContainsString('isn’t the file that was measured', $file['error']);
+        self::assertSame([], File::isDirectory($make->path()) ? File::files($make->path(), true) : []);
+        $this->getJson("/api/files/{$file['id']}")->assertNotFound();
+
+        file_put_contents($path, $bytes);
+        $this->postJson("/api/files/{$file['id']}/again")->assertOk();
+        self::assertSame('made', MadeFile::query()->findOrFail($file['id'])->state);
+        $this->postJson("/api/files/{$file['id']}/again")->assertUnprocessable();
+    }
+
+    public function test_a_ticket_is_made_as_it_was_written(): void
+    {
+        $line = $this->line();
+        $this->pass($line);
+        config(['queue.default' => 'database']);
+        $make = $this->make();
+        $this->change($line, ['size' => '8 x 10 in'])->assertOk();
+        $file = $make->files()->firstOrFail();
+        (new MakeFile($file->id))->handle();
+        self::assertSame(['made', [1800, 1200]], [$file->fresh()?->state, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
+        self::assertSame('open', $line->fresh()?->state, 'what is wanted now is not made yet');
+    }
+
+    /** @see RecoverCommand */
+    public function test_what_a_dead_worker_held_is_handed_back_and_what_a_living_one_holds_is_not(): void
+    {
+        $this->pass($this->line());
+        $this->pass($this->line('8 x 10 in'));
+        config(['queue.default' => 'database']);
+        $make = $this->make();
+        [$dead, $alive] = [$make->files[0], $make->files[1]];
+        $jobs = DB::table('jobs')->orderBy('id')->pluck('id');
+        DB::table('jobs')->update(['reserved_at' => time(), 'attempts' => 1]);
+        $dead?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().":4194303:{$jobs[0]}"]); // above the kernel's highest pid in use
+        $alive?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().':'.getmypid().":{$jobs[1]}"]);
+        $this->artisan('planisher:recover')->assertSuccessful();
+        self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead?->fresh()?->state, $alive?->fresh()?->state]);
+        self::assertSame([null, true], [DB::table('jobs')->where('id', $jobs[0])->value('reserved_at'), DB::table('jobs')->where('id', $jobs[1])->value('reserved_at') !== null]);
+    }
+}
