@@ -77,8 +77,11 @@ function useKeepLine(orderId: number) {
 }
 
 export interface LineActs {
-    /** Saves a change; the promise fails with the words for the field. */
-    change: (change: Change) => Promise<LineView>;
+    /**
+     * Saves a change; the promise fails with the words for the field. What builds on what is there (one more part, the
+     * other way up) is given as a function: it is asked when the changes before it have been saved.
+     */
+    change: (change: Change | ((line: LineView) => Change)) => Promise<LineView>;
     pass: () => Promise<LineView>;
     hold: () => Promise<LineView>;
     remove: () => Promise<void>;
@@ -95,9 +98,12 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
     const notices = useNotices();
     const act = useMutation({
         scope: { id: `line-${lineId}` },
-        mutationFn: async ({ method, path, body }: { method: 'post' | 'patch'; path: string; body?: object }) => {
-            const version = client.getQueryData<OrderSheet>(orderKey(orderId))?.lines.find((line) => line.id === lineId)?.version;
-            return api[method]<LineView>(path, { ...body, version });
+        mutationFn: async (send: (line: LineView) => Promise<LineView>) => {
+            const line = client.getQueryData<OrderSheet>(orderKey(orderId))?.lines.find((held) => held.id === lineId);
+            if (!line) {
+                throw new ApiError(404, 'This line isn’t on the order any more.');
+            }
+            return send(line);
         },
         onMutate: () => client.cancelQueries({ queryKey: orderKey(orderId) }),
         onSuccess: keep,
@@ -135,9 +141,15 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
         },
     });
     return {
-        change: (change) => act.mutateAsync({ method: 'patch', path: `lines/${lineId}`, body: { change } }),
-        pass: () => act.mutateAsync({ method: 'post', path: `lines/${lineId}/pass` }),
-        hold: () => act.mutateAsync({ method: 'post', path: `lines/${lineId}/hold` }),
+        change: (change) =>
+            act.mutateAsync((line) =>
+                api.patch(`lines/${lineId}`, {
+                    change: typeof change === 'function' ? change(line) : change,
+                    version: line.version,
+                }),
+            ),
+        pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
+        hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
         remove: () => remove.mutateAsync(),
         isSaving: act.isPending,
     };

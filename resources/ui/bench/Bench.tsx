@@ -75,10 +75,9 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
         [change, tell],
     );
     const turn = () => {
-        const drawn = line.drawing;
-        if (drawn) {
-            tell(change({ turn: drawn.paper.width > drawn.paper.height ? 'portrait' : 'landscape' }));
-        }
+        tell(
+            change(({ drawing }) => ({ turn: drawing && drawing.paper.width > drawing.paper.height ? 'portrait' : 'landscape' })),
+        );
     };
     useKeys({
         Enter: pass,

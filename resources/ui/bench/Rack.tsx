@@ -11,7 +11,9 @@ export function Rack({ orderId, lines, current }: { orderId: number; lines: Line
         84,
     );
     const here = useRef<HTMLAnchorElement>(null);
-    useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), [current]);
+    useEffect(() => {
+        here.current?.scrollIntoView({ block: 'nearest' });
+    }, [current]);
     return (
         <nav
             aria-label="Lines of this order"

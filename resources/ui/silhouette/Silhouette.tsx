@@ -11,6 +11,7 @@ interface Props {
     drawing: DrawingFigures | null;
     picture: UsedPicture | null;
     scale: number;
+    /** empty where words beside it say the same */
     label: string;
 }
 
@@ -27,8 +28,7 @@ export function Silhouette({ drawing, picture, scale, label }: Props) {
             width={width}
             height={height}
             viewBox={`0 0 ${width} ${height}`}
-            role="img"
-            aria-label={label}
+            {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
             className="block shrink-0 drop-shadow-sm"
         >
             {picture && window ? (

@@ -10,8 +10,13 @@ const labelOf = (part: NamePart) => (typeof part === 'string' ? part : `“${par
 export function NameWord({ line, change }: WordProps) {
     const tell = useTell();
     const { parts, join } = line.uses.name;
-    const set = (changed: NamePart[]) => tell(change({ name: { parts: changed, join } }));
-    const swap = (i: number) => set(parts.map((part, at) => (at === i - 1 ? parts[i]! : at === i ? parts[i - 1]! : part)));
+    const set = (changed: (parts: NamePart[]) => NamePart[]) =>
+        change(({ uses: { name } }) => ({ name: { ...name, parts: changed(name.parts) } }));
+    const forward = (part: NamePart) => (all: NamePart[]) => {
+        const at = all.findIndex((held) => labelOf(held) === labelOf(part));
+        return at < 1 ? all : all.toSpliced(at - 1, 2, all[at]!, all[at - 1]!);
+    };
+    const without = (part: NamePart) => (all: NamePart[]) => all.filter((held) => labelOf(held) !== labelOf(part));
     const unused = PARTS.filter((part) => !parts.includes(part));
     return (
         <div className="flex flex-col gap-3">
@@ -26,7 +31,7 @@ export function NameWord({ line, change }: WordProps) {
                             type="button"
                             disabled={i === 0}
                             aria-label={`Move ${labelOf(part)} forward`}
-                            onClick={() => swap(i)}
+                            onClick={() => tell(set(forward(part)))}
                             className="size-6 disabled:opacity-30"
                         >
                             ↑
@@ -35,7 +40,7 @@ export function NameWord({ line, change }: WordProps) {
                             type="button"
                             disabled={parts.length === 1}
                             aria-label={`Leave ${labelOf(part)} out`}
-                            onClick={() => set(parts.filter((_, at) => at !== i))}
+                            onClick={() => tell(set(without(part)))}
                             className="size-6 disabled:opacity-30"
                         >
                             ×
@@ -50,7 +55,7 @@ export function NameWord({ line, change }: WordProps) {
                         <button
                             key={part}
                             type="button"
-                            onClick={() => set([...parts, part])}
+                            onClick={() => tell(set((all) => [...without(part)(all), part]))}
                             className="rounded-[3px] border border-rule px-2 py-0.5 hover:border-ink"
                         >
                             {part}
@@ -62,12 +67,12 @@ export function NameWord({ line, change }: WordProps) {
                 label="add your own words"
                 value=""
                 width="w-32"
-                onSet={(text) => (text === '' ? Promise.resolve() : change({ name: { parts: [...parts, { text }], join } }))}
+                onSet={(text) => (text === '' ? Promise.resolve() : set((all) => [...all, { text }]))}
             />
             <Choice
                 label="Joined by"
                 value={join}
-                onChoose={(chosen) => tell(change({ name: { parts, join: chosen } }))}
+                onChoose={(chosen) => tell(change(({ uses: { name } }) => ({ name: { ...name, join: chosen } })))}
                 options={[
                     { value: '_', label: 'joined by _' },
                     { value: '-', label: 'joined by -' },

@@ -1,0 +1,44 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, openWord, test } from './studio';
+
+async function audit(page: Page) {
+    await page.waitForLoadState('networkidle');
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(violations.map(({ id, nodes }) => [id, nodes.map((node) => node.html)])).toEqual([]);
+}
+
+test('orders, order sheet, bench and make page', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible();
+    await audit(page);
+    await page.getByRole('button', { name: 'New order' }).click();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.goto('/orders/1');
+    await expect(page.getByRole('heading', { name: 'Isholm Rowing Club' })).toBeVisible();
+    await audit(page);
+    await page.goto('/orders/1/lines/3');
+    await expect(page.getByTestId('facts')).toBeVisible();
+    await audit(page);
+    for (const title of ['Size on paper', 'What the file is called', 'Kind of file', 'Which picture']) {
+        await openWord(page, title);
+        await audit(page);
+        await page.keyboard.press('Escape');
+    }
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys of this page' })).toBeVisible();
+    await audit(page);
+    await page.goto('/orders/1/make');
+    await expect(page.getByRole('heading', { name: /^Files for/ })).toBeVisible();
+    await audit(page);
+});
+
+test.describe('signed out', () => {
+    test.use({ storageState: { cookies: [], origins: [] } });
+    test('sign-in', async ({ page }) => {
+        await page.goto('/');
+        await expect(page.getByLabel('E-mail')).toBeVisible();
+        await audit(page);
+    });
+});

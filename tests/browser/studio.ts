@@ -1,0 +1,130 @@
+import { expect, test as base, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+export const PICTURES = 'demo/pictures';
+export const WREN = { email: 'wren@halloway.example', password: 'copper-and-paper' };
+
+/** What the page may say on its console without a test failing: answers that a test has asked for. */
+const EXPECTED = /status of (4\d\d|50\d)|ERR_FAILED|ERR_CONNECTION_RESET|ERR_INTERNET_DISCONNECTED/;
+
+/** A signed-in page that fails the test when the page has an error of its own. One sign-in serves all tests. */
+export const test = base.extend<{ page: Page }, { studio: string }>({
+    studio: [
+        async ({ browser }, give) => {
+            const path = 'var/results/studio.json'; // a worker that takes over after a failure finds it here
+            if (existsSync(path)) {
+                return give(path);
+            }
+            const context = await browser.newContext({ baseURL: process.env.APP_URL });
+            const page = await context.newPage();
+            await signIn(page);
+            await context.storageState({ path });
+            await context.close();
+            await give(path);
+        },
+        { scope: 'worker' },
+    ],
+    storageState: ({ studio }, give) => give(studio),
+    page: async ({ page }, give) => {
+        const wrong: string[] = [];
+        page.on(
+            'console',
+            (message) => message.type() === 'error' && !EXPECTED.test(message.text()) && wrong.push(message.text()),
+        );
+        page.on('pageerror', (error) => wrong.push(error.message));
+        await give(page);
+        expect(wrong).toEqual([]);
+    },
+});
+
+export { expect };
+
+export async function signIn(page: Page) {
+    await page.goto('/');
+    await page.getByLabel('E-mail').fill(WREN.email);
+    await page.getByLabel('Password').fill(WREN.password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible();
+}
+
+/** Opens a new order through the page and stands on its empty order sheet. */
+export async function newOrder(page: Page, client: string, lab = 'Larkmoor Print Lab') {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New order' }).click();
+    const dialog = page.getByRole('dialog', { name: 'New order' });
+    await dialog.getByLabel('Client').fill(client);
+    await dialog.getByRole('radio', { name: lab }).click();
+    await dialog.getByRole('button', { name: 'Open its order sheet' }).click();
+    await expect(page.getByRole('heading', { name: client })).toBeVisible();
+}
+
+export async function addPictures(page: Page, ...paths: string[]) {
+    await page.getByLabel('Add pictures').setInputFiles(paths);
+    for (const path of paths) {
+        await expect(page.getByRole('complementary', { name: 'Pictures' }).getByText(path.split('/').at(-1)!)).toBeVisible({
+            timeout: 30_000,
+        });
+    }
+    await expect(page.getByRole('progressbar', { name: /sent|measuring|waiting/ })).toHaveCount(0, { timeout: 30_000 });
+}
+
+export async function addLine(page: Page, size: string, prints: number, picture?: string) {
+    const form = page.getByRole('form', { name: 'Add a print' });
+    const lines = page.getByRole('main').getByRole('listitem');
+    const before = await lines.count();
+    await form.getByLabel('Size').fill(size);
+    await form.getByLabel('Prints').fill(String(prints));
+    if (picture) {
+        await form.getByLabel('Picture').selectOption(picture);
+    }
+    await form.getByRole('button', { name: /Add this print/ }).click();
+    await expect(lines).toHaveCount(before + 1);
+}
+
+/** Opens a word of the sentence by its popover's title and gives the popover. */
+export async function openWord(page: Page, title: string) {
+    await page
+        .getByTestId('sentence')
+        .getByRole('button', { name: new RegExp(`${title}$`) })
+        .click();
+    return page.getByRole('dialog', { name: title });
+}
+
+export const fact = (page: Page, figure: string | RegExp) => page.getByTestId('facts').getByText(figure);
+
+/** The demo picture dropped on a place as a person would from the desktop. */
+export async function dropFile(page: Page, place: ReturnType<Page['locator']>, path: string) {
+    const bytes = readFileSync(path).toString('base64');
+    const transfer = await page.evaluateHandle(
+        ([base64, name]) => {
+            const raw = Uint8Array.from(atob(base64!), (letter) => letter.charCodeAt(0));
+            const data = new DataTransfer();
+            data.items.add(new File([raw], name!, { type: 'image/jpeg' }));
+            return data;
+        },
+        [bytes, path.split('/').at(-1)!],
+    );
+    await place.dispatchEvent('dragover', { dataTransfer: transfer });
+    await place.dispatchEvent('drop', { dataTransfer: transfer });
+}
+
+/** Presses a download and gives where the file lies. */
+export async function download(page: Page, press: () => Promise<void>) {
+    const folder = join(tmpdir(), `planisher-downloads-${process.pid}`);
+    mkdirSync(folder, { recursive: true });
+    const started = page.waitForEvent('download');
+    await press();
+    const file = await started;
+    const path = join(folder, file.suggestedFilename());
+    await file.saveAs(path);
+    return path;
+}
+
+/** What another program says of a file. */
+export const tool = (command: string, ...args: string[]) => execFileSync(command, args, { encoding: 'utf8' });
+
+export const exif = (path: string) =>
+    (JSON.parse(tool('exiftool', '-json', '-G1', '-n', path)) as Record<string, string | number>[])[0]!;
