@@ -34,7 +34,7 @@ final class Encoder
         $bare = "{$path}.bare";
         try {
             $image->save('jpegsave', $bare, [
-                'Q' => $file->encoding->quality, 'subsample_mode' => self::NO_SUBSAMPLING, 'optimize_coding' => true, 'strip' => true,
+                'Q' => $file->encoding->quality, 'subsample_mode' => self::NO_SUBSAMPLING, 'strip' => true, // optimize_coding would hold the whole picture in memory
             ]);
             JpegTags::wrap($bare, $path, $file->width, $file->height, $file->resolution, $file->encoding->colour);
         } finally {

@@ -59,7 +59,7 @@ final class FileMaker
         if (@link($part, $final)) {
             return;
         }
-        if (is_file($final) && hash_file('sha256', $final) === $sha256) {
+        if (is_file($final) && Checksum::of($final) === $sha256) {
             return;
         }
         throw new CannotWrite(is_file($final)

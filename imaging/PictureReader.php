@@ -54,7 +54,7 @@ final class PictureReader
 
         return new PictureFacts(
             name: $name,
-            sha256: (string) hash_file('sha256', $path),
+            sha256: Checksum::of($path),
             bytes: $bytes,
             format: $format,
             width: $lies ? $height : $width,

@@ -8,6 +8,7 @@ use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
 use Illuminate\Support\Facades\DB;
+use Planisher\Imaging\Checksum;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Proxy;
@@ -58,7 +59,7 @@ final class PictureStore
 
         return match (true) {
             ! is_file($path) => PictureTrouble::missing($facts->name),
-            hash_file('sha256', $path) !== $facts->sha256 => PictureTrouble::changed($facts->name),
+            Checksum::of($path) !== $facts->sha256 => PictureTrouble::changed($facts->name),
             default => $path,
         };
     }
@@ -82,7 +83,7 @@ final class PictureStore
         }
         $untouched = filesize($path) === $facts->bytes && filemtime($path) === $picture->modified_at;
 
-        return $untouched || hash_file('sha256', $path) === $facts->sha256 ? null : PictureTrouble::changed($name);
+        return $untouched || Checksum::of($path) === $facts->sha256 ? null : PictureTrouble::changed($name);
     }
 
     /** Proxies first, which decodes every pixel: a picture that is cut off is refused before anything is kept. */

@@ -15,11 +15,18 @@ final class SafeText
     /** May be empty when nothing of the text is a letter or a digit. */
     public static function of(string $text): string
     {
+        $latin = preg_match('/[^\x00-\x7f]/', $text) === 1 ? self::fold($text) : strtolower($text);
+
+        return trim((string) preg_replace('/[^a-z0-9]+/', '-', str_replace(["'", '’'], '', $latin)), '-');
+    }
+
+    /** ICU's transforms take long to load, so plain text does without. */
+    private static function fold(string $text): string
+    {
         self::$fold ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()')
             ?? throw new \RuntimeException('ICU has no Latin-ASCII transform.');
-        $plain = str_replace(["'", '’'], '', (string) self::$fold->transliterate(mb_scrub($text)));
 
-        return trim((string) preg_replace('/[^a-z0-9]+/', '-', $plain), '-');
+        return (string) self::$fold->transliterate(mb_scrub($text));
     }
 
     public static function isReserved(string $stem): bool

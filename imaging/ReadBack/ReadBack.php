@@ -6,6 +6,7 @@ namespace Planisher\Imaging\ReadBack;
 
 use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
+use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
@@ -55,7 +56,7 @@ final readonly class ReadBack
             new Measured('whole', 'all rows read', ...self::decodes($path, $facts) ? ['all rows read', true] : ['cut off', false]),
         ];
 
-        return new self($facts->width, $facts->height, $ppi, $profile, $bytes, (string) hash_file('sha256', $path), $figures);
+        return new self($facts->width, $facts->height, $ppi, $profile, $bytes, Checksum::of($path), $figures);
     }
 
     public function agrees(): bool

@@ -63,6 +63,18 @@ final class Image
         return $image === null ? throw Library::error('fromPixels') : new self($image);
     }
 
+    /** One band of grain about 0. @param float $sigma in codes */
+    public static function gaussianNoise(int $width, int $height, float $sigma): self
+    {
+        return self::made('gaussnoise', [], [$width, $height], ['mean' => 0.0, 'sigma' => $sigma, 'seed' => 1]);
+    }
+
+    /** Sample by sample the sum of both, in 8 bits; one band is added to each of three. */
+    public function plus(self $other): self
+    {
+        return self::made('add', [$this->image, $other->image], [], [], [$this, $other])->run('cast', [self::FORMAT_8_BIT]);
+    }
+
     /**
      * Runs an image-to-image operation by its libvips name.
      *

@@ -60,3 +60,5 @@ int vips_avg(VipsImage *in, double *out, ...);
 int vips_jpegsave(VipsImage *in, const char *filename, ...);
 int vips_tiffsave(VipsImage *in, const char *filename, ...);
 int vips_pngsave(VipsImage *in, const char *filename, ...);
+int vips_gaussnoise(VipsImage **out, int width, int height, ...);
+int vips_add(VipsImage *left, VipsImage *right, VipsImage **out, ...);

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Planisher\Colour\Space;
+use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\Preview;
+use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Proxy;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Naming\NameBook;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderHead;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\WorkedLine;
+
+/** Our work against the same work by others, in one run on one machine. Ratios are what counts. */
+final class Bench
+{
+    private const RUNS = 8;
+
+    private const IMAGEMAGICK_RUNS = 2;
+
+    private const AGAINST_BARE = 1.25;
+
+    private const AGAINST_IMAGEMAGICK = 4.0;
+
+    private const MOST_MEMORY = 250_000_000;
+
+    private const PLAN_MS = 5.0;
+
+    private const PREVIEW_MS = 150.0;
+
+    private const LAB = [
+        'name' => 'Bench', 'sizes' => ['8 x 10 in', '16 x 20 in'], 'colour' => 'Adobe RGB (1998)', 'formats' => ['jpeg', 'tiff'], 'quality' => 95,
+    ];
+
+    private bool $kept = true;
+
+    private string $picture;
+
+    public function __construct(private readonly string $folder) {}
+
+    /** @return bool whether every limit was kept */
+    public function run(): bool
+    {
+        is_dir($this->folder) || mkdir($this->folder, 0775, true);
+        $this->picture = "{$this->folder}/picture.jpg";
+        is_file($this->picture) || self::writePicture($this->picture);
+        $facts = PictureReader::read($this->picture, 'picture.jpg');
+        printf("%d × %d px, %.1f MB, sRGB to Adobe RGB (1998), JPEG 95 at full colour resolution. Best of %d runs (ImageMagick: %d), %d cores.\n\n",
+            $facts->width, $facts->height, $facts->bytes / 1e6, self::RUNS, self::IMAGEMAGICK_RUNS, (int) trim((string) shell_exec('nproc')));
+        $this->row('', 'ours', 'against', 'ratio', 'limit', '');
+        foreach (['8 x 10 in', '16 x 20 in'] as $size) {
+            $this->file($size, $facts);
+        }
+        $this->planning($facts);
+        $this->preview($facts);
+
+        return $this->kept;
+    }
+
+    /** A whole file: our process from the order file to the read-back report, against the bare steps. */
+    private function file(string $size, PictureFacts $facts): void
+    {
+        $wanted = ['picture' => 'picture.jpg', 'size' => $size];
+        $order = "{$this->folder}/order.json";
+        file_put_contents($order, json_encode(['planisher' => 1, 'order' => ['number' => '1', 'client' => 'Bench', 'date' => '2026-11-24'], 'lab' => self::LAB, 'lines' => [$wanted]]));
+        $out = "{$this->folder}/out";
+        $clear = fn () => array_map(unlink(...), glob("{$out}/*") ?: []);
+        $file = self::worked($wanted, $facts)->plan->files[0] ?? throw new \LogicException('The bench’s own line can’t be planned.');
+        [$source, $target] = [$file->placements[0]->source, $file->placements[0]->target];
+        $profile = Profiles::path(Space::AdobeRgb);
+
+        $php = [PHP_BINARY, '-d', 'ffi.enable=1'];
+        $box = array_map(strval(...), [$source->x, $source->y, $source->width, $source->height, $target->width, $target->height]);
+        ['ours' => $ours, 'bare' => $bare] = Measured::best(self::RUNS, [
+            'ours' => [...$php, dirname(__DIR__).'/bin/make.php', $order, '--pictures', $this->folder, '--out', $out],
+            'bare' => [...$php, __DIR__.'/bare.php', $this->picture, "{$this->folder}/bare.jpg", ...$box, $profile, '95'],
+        ], $clear);
+        ['magick' => $magick] = Measured::best(self::IMAGEMAGICK_RUNS, ['magick' => [is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert', $this->picture,
+            '-crop', "{$source->width}x{$source->height}+{$source->x}+{$source->y}", '+repage', '-filter', 'Lanczos', '-resize', "{$target->width}x{$target->height}!",
+            '-intent', 'Relative', '-black-point-compensation', '-profile', $profile,
+            '-sampling-factor', '1x1', '-density', '300', '-units', 'PixelsPerInch', '-quality', '95', "{$this->folder}/magick.jpg"]], $clear);
+
+        $this->ratio("{$size}, whole process", $ours->seconds, 'bare libvips, FFI', $bare->seconds, $ours->seconds / $bare->seconds, self::AGAINST_BARE);
+        $this->ratio("{$size}, whole process", $ours->seconds, 'ImageMagick', $magick->seconds, $magick->seconds / $ours->seconds, self::AGAINST_IMAGEMAGICK, atLeast: true);
+        $this->limit("{$size}, peak memory", $ours->peakBytes / 1e6, self::MOST_MEMORY / 1e6, 'MB');
+    }
+
+    private function planning(PictureFacts $facts): void
+    {
+        $wanted = ['picture' => 'picture.jpg', 'size' => '8 x 10 in', 'window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.2]];
+        $this->limit('plan and findings of a line', self::milliseconds(200, fn () => self::worked($wanted, $facts)), self::PLAN_MS, 'ms');
+    }
+
+    private function preview(PictureFacts $facts): void
+    {
+        $proxy = "{$this->folder}/proxy.jpg";
+        Proxy::write($this->picture, $facts, 2048, $proxy);
+        $file = self::worked(['picture' => 'picture.jpg', 'size' => '8 x 10 in'], $facts)->plan->files[0] ?? throw new \LogicException('The bench’s own line can’t be planned.');
+        $this->limit('preview, 1600 px, warm proxy', self::milliseconds(9, fn () => Preview::write($file, $proxy, 1600, "{$this->folder}/preview.jpg")), self::PREVIEW_MS, 'ms');
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private static function worked(array $wanted, PictureFacts $facts): WorkedLine
+    {
+        $line = Line::fromNode(Node::root($wanted));
+        $lab = LabCard::fromNode(Node::root(self::LAB));
+
+        return WorkedLine::work($line, $facts, $lab, NameBook::names(new OrderHead('1', 'Bench', '2026-11-24'), $lab, [1 => $line])[1]);
+    }
+
+    /** The middle one of some calls. */
+    private static function milliseconds(int $calls, callable $call): float
+    {
+        $call();
+        $took = [];
+        for ($i = 0; $i < $calls; $i++) {
+            $started = hrtime(true);
+            $call();
+            $took[] = (hrtime(true) - $started) / 1e6;
+        }
+        sort($took);
+
+        return $took[intdiv($calls, 2)];
+    }
+
+    /** 24 megapixels with a photograph's detail: a demo picture enlarged, and grain over it so that it packs like one. */
+    private static function writePicture(string $path): void
+    {
+        $grain = Image::gaussianNoise(6000, 4000, 6.0);
+        Image::open(dirname(__DIR__).'/demo/pictures/lighthouse-point.jpg', streamed: false)
+            ->run('affine', [6000 / 4200, 0.0, 0.0, 4000 / 2800], ['interpolate' => 'bicubic', 'oarea' => [0, 0, 6000, 4000]])
+            ->plus($grain)
+            ->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))
+            ->save('jpegsave', $path, ['Q' => 95]);
+    }
+
+    private function ratio(string $what, float $ours, string $against, float $theirs, float $ratio, float $limit, bool $atLeast = false): void
+    {
+        $keeps = $atLeast ? $ratio >= $limit : $ratio <= $limit;
+        $this->row($what, sprintf('%.2f s', $ours), sprintf('%s %.2f s', $against, $theirs), sprintf('%.2f', $ratio), ($atLeast ? 'at least ' : 'at most ').$limit, $keeps ? 'kept' : 'MISSED');
+        $this->kept = $this->kept && $keeps;
+    }
+
+    private function limit(string $what, float $ours, float $limit, string $unit): void
+    {
+        $this->row($what, sprintf('%.1f %s', $ours, $unit), '', sprintf('%.2f', $ours / $limit), "at most {$limit} {$unit}", $ours <= $limit ? 'kept' : 'MISSED');
+        $this->kept = $this->kept && $ours <= $limit;
+    }
+
+    private function row(string ...$cells): void
+    {
+        $widths = [32, 12, 28, 8, 16, 8];
+        echo rtrim(implode('', array_map(fn (string $cell, int $width): string => $cell.str_repeat(' ', max(1, $width - mb_strlen($cell))), $cells, $widths))), "\n";
+    }
+}

@@ -1,0 +1,47 @@
+// Takes the pictures of the main views from a freshly seeded, running demo:  node docs/screenshots/take.mjs [ADDRESS] [FOLDER]
+import { chromium } from '@playwright/test';
+
+const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots'] = process.argv.slice(2);
+const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: address });
+const take = async (name) => {
+    await page.waitForLoadState('networkidle');
+    await page.waitForTimeout(600);
+    await page.screenshot({ path: `${folder}/${name}.png` });
+};
+
+await page.goto('/');
+await page.getByLabel('E-mail').waitFor();
+await take('sign-in');
+await page.getByLabel('E-mail').fill('wren@halloway.example');
+await page.getByLabel('Password').fill('copper-and-paper');
+await page.getByRole('button', { name: 'Sign in' }).click();
+await page.getByRole('heading', { name: 'On the desk' }).waitFor();
+await take('orders');
+await page.getByRole('link', { name: 'Isholm Rowing Club' }).click();
+await page.getByRole('heading', { name: 'Isholm Rowing Club' }).waitFor();
+await take('order-sheet');
+await page.goto('/orders/1/lines/3');
+await page.getByTestId('preview').waitFor();
+await take('bench');
+await page
+    .getByTestId('sentence')
+    .getByRole('button', { name: /Size on paper$/ })
+    .click();
+await take('bench-word');
+await page.keyboard.press('Escape');
+await page.goto('/orders/1/make');
+await page.getByRole('heading', { name: /^Files for/ }).waitFor();
+if (await page.getByText('Nothing was made of this order yet').isVisible()) {
+    await page.goto('/orders/1');
+    await page.getByRole('button', { name: 'Make files' }).click();
+}
+await page
+    .getByText(/(\d+) of \1 made and read back/)
+    .first()
+    .waitFor({ timeout: 120_000 });
+await take('make');
+await browser.close();
