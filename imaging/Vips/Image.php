@@ -63,7 +63,7 @@ final class Image
         return $image === null ? throw Library::error('fromPixels') : new self($image);
     }
 
-    /** One band of grain about 0. @param float $sigma in codes */
+    /** One band of grain about 0. @param  float  $sigma in codes */
     public static function gaussianNoise(int $width, int $height, float $sigma): self
     {
         return self::made('gaussnoise', [], [$width, $height], ['mean' => 0.0, 'sigma' => $sigma, 'seed' => 1]);
