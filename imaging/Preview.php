@@ -9,6 +9,7 @@ use Planisher\Lab\FileFormat;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Encoding;
+use Planisher\Plan\Fill;
 use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
 
@@ -39,23 +40,34 @@ final class Preview
     private static function small(PlannedFile $file, PictureFacts $proxy, int $side): PlannedFile
     {
         $scale = min(1.0, $side / max($file->width, $file->height));
-        $target = self::scaled(new PixelRect(0, 0, $file->width, $file->height), $scale, $scale);
-        $placement = $file->placements[0];
-        $source = self::scaled($placement->source, $proxy->width / $placement->picture->width, $proxy->height / $placement->picture->height);
+        $target = fn (PixelRect $r): PixelRect => self::scaled($r, $scale, $scale);
+        $whole = $target(new PixelRect(0, 0, $file->width, $file->height));
+        $place = fn (Placement $p): Placement => new Placement(
+            $proxy,
+            self::scaled($p->source, $proxy->width / $p->picture->width, $proxy->height / $p->picture->height),
+            $target($p->target),
+        );
+        $fill = fn (Fill $f): Fill => new Fill(self::inside($target($f->where), $whole), $f->colour);
 
         return new PlannedFile(
-            $file->name, $target->width, $target->height, $file->resolution, $file->paper,
-            [new Placement($proxy, $source, $target)],
+            $file->name, $whole->width, $whole->height, $file->resolution, $file->paper,
+            array_map($fill, $file->fills), array_map($place, $file->placements), array_map($fill, $file->strokes),
             new Encoding($file->encoding->colour, $file->encoding->intent, FileFormat::Jpeg, self::QUALITY, 8),
         );
     }
 
-    /** Edges are rounded, not sizes. */
+    /** Edges are rounded, not sizes; what is there stays at least a pixel wide. */
     private static function scaled(PixelRect $r, float $x, float $y): PixelRect
     {
         [$left, $top] = [(int) round($r->x * $x), (int) round($r->y * $y)];
         [$right, $bottom] = [(int) round(($r->x + $r->width) * $x), (int) round(($r->y + $r->height) * $y)];
 
         return new PixelRect($left, $top, max(1, $right - $left), max(1, $bottom - $top));
+    }
+
+    /** A stroke kept a pixel wide must not stand beyond the edge for it. */
+    private static function inside(PixelRect $r, PixelRect $whole): PixelRect
+    {
+        return new PixelRect(min($r->x, $whole->width - $r->width), min($r->y, $whole->height - $r->height), $r->width, $r->height);
     }
 }

@@ -6,16 +6,19 @@ namespace Planisher\Imaging;
 
 use Planisher\Colour\Channels;
 use Planisher\Colour\Intent;
+use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Encoding;
+use Planisher\Plan\Fill;
 use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
 
 /**
- * Executes a planned file: crop → scale → turn upright → convert, as one stream that is computed when it is written.
+ * Executes a planned file: crop → scale → turn upright → convert → lay on paper and sheet → strokes, as one stream that is
+ * computed when it is written.
  * The picture is read once from top to bottom, so memory does not grow with it.
  */
 final class Renderer
@@ -29,6 +32,9 @@ final class Renderer
     /** VipsKernel: lanczos3, the sharpest for reducing photographs; measured in docs/imaging.md. */
     private const LANCZOS3 = 5;
 
+    /** VipsExtend: the background goes on outside. */
+    private const EXTEND_BACKGROUND = 5;
+
     /** VipsExtend: the edge pixels go on outside. */
     private const EXTEND_COPY = 1;
 
@@ -40,9 +46,60 @@ final class Renderer
     public static function compose(PlannedFile $file, string $path): Image
     {
         $placement = $file->placements[0];
-        $image = self::place($placement, $path, $file->paper->codes());
+        $where = $placement->target;
+        $image = self::convert(self::place($placement, $path, $file->paper->codes()), $placement->picture, $file->encoding);
+        foreach ($file->strokes as $stroke) {
+            if (self::within($stroke->where, $where)) {
+                $image = self::paint($image, new Fill(new PixelRect($stroke->where->x - $where->x, $stroke->where->y - $where->y, $stroke->where->width, $stroke->where->height), $stroke->colour), $file->encoding);
+            }
+        }
+        if ($where->width === $file->width && $where->height === $file->height) {
+            return $image;
+        }
+        $sheet = self::sheet($image, $file);
+        foreach ($file->strokes as $stroke) {
+            if (! self::within($stroke->where, $where)) {
+                $sheet = self::paint($sheet, $stroke, $file->encoding);
+            }
+        }
 
-        return self::convert($image, $placement->picture, $file->encoding);
+        return $sheet;
+    }
+
+    /** A colour as its codes in the file's space, at the file's bits. @return list<float> */
+    public static function codes(Rgb $colour, Encoding $encoding): array
+    {
+        $pixel = Image::fromPixels(pack('C3', ...array_map(intval(...), $colour->codes())), 1, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+        $bytes = self::intoSpace($pixel, $encoding, embedded: false, from: Profiles::path(Space::Srgb))->pixels();
+
+        return array_map(floatval(...), array_values((array) unpack($encoding->bits === 16 ? 'S3' : 'C3', $bytes)));
+    }
+
+    /** The image laid on its paper, and that on its sheet. */
+    private static function sheet(Image $image, PlannedFile $file): Image
+    {
+        $at = $file->placements[0]->target;
+        foreach ([...$file->fills, new Fill(new PixelRect(0, 0, $file->width, $file->height), $file->paper)] as $ground) {
+            $image = $image->run('embed', [$at->x - $ground->where->x, $at->y - $ground->where->y, $ground->where->width, $ground->where->height], [
+                'extend' => self::EXTEND_BACKGROUND, 'background' => self::codes($ground->colour, $file->encoding),
+            ]);
+            $at = $ground->where;
+        }
+
+        return $image;
+    }
+
+    private static function paint(Image $on, Fill $fill, Encoding $encoding): Image
+    {
+        $colour = Image::plain($fill->where->width, $fill->where->height, self::codes($fill->colour, $encoding), like: $on);
+
+        return $on->inserted($colour, $fill->where->x, $fill->where->y);
+    }
+
+    private static function within(PixelRect $inner, PixelRect $outer): bool
+    {
+        return $inner->x >= $outer->x && $inner->y >= $outer->y
+            && $inner->x + $inner->width <= $outer->x + $outer->width && $inner->y + $inner->height <= $outer->y + $outer->height;
     }
 
     /** @param  list<float>  $behind what shows through transparent parts, 8-bit codes */
@@ -106,9 +163,15 @@ final class Renderer
             }
         }
 
+        return self::intoSpace($image, $encoding, $usable, $picture->channels === Channels::Cmyk ? 'cmyk' : Profiles::path(Space::Srgb));
+    }
+
+    /** @param  string  $from  the profile taken where none is embedded or the embedded one isn't used */
+    private static function intoSpace(Image $image, Encoding $encoding, bool $embedded, string $from): Image
+    {
         return $image->run('icc_transform', [Profiles::path($encoding->colour)], [
-            'embedded' => $usable,
-            'input_profile' => $picture->channels === Channels::Cmyk ? 'cmyk' : Profiles::path(Space::Srgb),
+            'embedded' => $embedded,
+            'input_profile' => $from,
             'intent' => self::INTENTS[$encoding->intent->value],
             'black_point_compensation' => $encoding->intent === Intent::Relative,
             'depth' => $encoding->bits,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\Fit;
 use Planisher\Measure\Figure;
 
 /** Says what the crop takes away; more than a tenth asks for a look. */
@@ -18,12 +19,12 @@ final class CutLittle implements Check
             return null;
         }
         if ($cut->sides() === '') {
-            return Finding::fine('cut-nothing', 'Nothing is cut', 'The picture has the shape of the paper.');
+            return Finding::fine('cut-nothing', 'Nothing is cut', $at->line->print?->fit === Fit::Whole ? 'The whole picture is printed.' : 'The picture has the shape it is printed in.');
         }
         $share = Figure::percent($cut->area);
 
         return $cut->area > self::LITTLE + 1e-9
-            ? Finding::look('cut-much', "{$share} of the picture is cut", ucfirst($cut->sides()).'. Move the window so that what matters stays.')
+            ? Finding::look('cut-much', "{$share} of the picture is cut", ucfirst($cut->sides()).'. Move the window so that what matters stays.', new Remedy('Print the whole picture', ['fit' => 'whole', 'window' => null]))
             : Finding::fine('cut-little', "{$share} is cut", ucfirst($cut->sides()).'.');
     }
 }

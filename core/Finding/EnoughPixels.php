@@ -7,7 +7,6 @@ namespace Planisher\Finding;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\Picture\Window;
 use Planisher\Plan\Enough;
 
 /** Judges the picture's own pixels at the size. */
@@ -35,9 +34,7 @@ final class EnoughPixels implements Check
     /** A window that was drawn tight is the first thing to let go. */
     private function loosen(Situation $at): ?Remedy
     {
-        $window = $at->line->print->window ?? new Window;
-
-        return $window->tight > 1.01
+        return ($at->plan->wanted->tight ?? 1) > 1.01
             ? new Remedy('Loosen the window', ['window' => ['tight' => 1]])
             : null;
     }
@@ -49,9 +46,9 @@ final class EnoughPixels implements Check
             return '';
         }
         $share = $plan->sharpness->ppi / $at->lab->minimumPpi;
-        $side = fn (Length $length): Length => Length::ofNanometres((int) ($length->nanometres * $share), $length->unit === Unit::Millimetre ? Unit::Centimetre : $length->unit);
-        $width = $side($plan->paper->width);
+        $unit = $plan->paper()->width->unit === Unit::Millimetre ? Unit::Centimetre : $plan->paper()->width->unit;
+        $side = fn (int $nanometres): Length => Length::ofNanometres((int) ($nanometres * $share), $unit);
 
-        return "This part carries at most {$width->number} × {$side($plan->paper->height)}.";
+        return "This part carries at most {$side($plan->layout->image->width)->number} × {$side($plan->layout->image->height)}.";
     }
 }

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-/** Says whether the lab lists the size. */
+use Planisher\Line\Side;
+use Planisher\Measure\Size;
+use Planisher\Plan\Layout;
+use Planisher\Plan\LayoutFlaw;
+use Planisher\Telling\Sides;
+
+/** Says whether the lab lists the size, and what it is laid on when it doesn't. */
 final class SizeListed implements Check
 {
     public function look(Situation $at): ?Finding
@@ -14,16 +20,58 @@ final class SizeListed implements Check
             return null;
         }
         $lab = $at->lab;
+        $layout = $at->plan?->layout;
+        $carrier = $at->line->print?->carrier->size;
+        if ($carrier !== null && $layout?->has(LayoutFlaw::CarrierTooSmall) === true) {
+            return Finding::stops(
+                'carrier-too-small',
+                "{$carrier->label()} is too small a sheet",
+                "It can’t hold {$size->label()} either way up.",
+                new Remedy('Choose the sheet that suits', ['carrier' => null]),
+            );
+        }
+        if ($carrier !== null && $lab->lists($carrier) === null) {
+            return Finding::look('carrier-not-listed', "{$carrier->label()} isn’t on the lab’s list", "{$lab->name} may cut or refuse the sheet.", new Remedy('Choose the sheet that suits', ['carrier' => null]));
+        }
+        if ($layout?->carrier !== null) {
+            return self::carried($at, $size, $layout, $layout->carrier);
+        }
         if ($lab->lists($size) !== null) {
             return Finding::fine('size-listed', 'The lab lists this size', "{$size->label()} is on {$lab->name}’s list.");
         }
-        $nearest = $lab->nearest($size);
+        $sheet = $lab->smallestThatHolds($size);
+        if ($sheet === null) {
+            $largest = $lab->largest();
+
+            return Finding::look(
+                'no-sheet-holds',
+                'No sheet of the lab is large enough',
+                "{$size->label()} isn’t listed, and the largest sheet {$lab->name} lists is {$largest->label()}. It may cut or refuse it.",
+                new Remedy("Make it {$largest->label()}", ['size' => (string) $largest]),
+            );
+        }
 
         return Finding::look(
             'size-not-listed',
             "{$size->label()} isn’t on the lab’s list",
-            "{$lab->name} may cut or refuse it. The nearest it lists is {$nearest->label()}.",
-            new Remedy("Make it {$nearest->label()}", ['size' => (string) $nearest]),
+            "{$lab->name} may cut or refuse it. {$sheet->label()} is the smallest sheet that holds it.",
+            new Remedy("Lay it on the {$sheet->label()} sheet", ['carrier' => null]),
+        );
+    }
+
+    private static function carried(Situation $at, Size $size, Layout $layout, Size $carrier): Finding
+    {
+        $trim = Sides::say($layout->surplus(Side::Top), $layout->surplus(Side::Right), $layout->surplus(Side::Bottom), $layout->surplus(Side::Left), $layout->paper->width->unit);
+        $listed = $at->lab->lists($carrier) ?? $carrier;
+        if ($at->line->print?->carrier->auto !== true) {
+            return Finding::fine('carrier-kept', "Laid on {$listed->label()}", "White to trim away: {$trim}.");
+        }
+
+        return Finding::look(
+            'carrier-used',
+            "{$size->label()} isn’t on the lab’s list",
+            "{$listed->label()} is the smallest sheet that holds it. White to trim away: {$trim}.",
+            new Remedy("Keep the {$listed->label()} sheet", ['carrier' => (string) $listed]),
         );
     }
 }

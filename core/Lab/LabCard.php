@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Lab;
 
 use Planisher\Colour\Space;
+use Planisher\Measure\Length;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\Node;
@@ -19,6 +20,7 @@ final readonly class LabCard
      * @param  non-empty-list<FileFormat>  $formats  the first is the one used unless a line says otherwise
      * @param  int  $quality  JPEG quality, 1 to 100
      * @param  list<int>  $bits  bits per sample that the lab takes in a TIFF
+     * @param  ?Length  $bleed  how much picture the lab wants beyond each edge, to trim away
      * @param  ?int  $maxBytes  the largest file the lab takes
      * @param  int  $nameLength  the longest file name the lab takes, ending included
      */
@@ -32,6 +34,7 @@ final readonly class LabCard
         public int $quality,
         public array $bits,
         public ?Size $largestPiece,
+        public ?Length $bleed,
         public ?int $maxBytes,
         public int $nameLength,
     ) {}
@@ -39,7 +42,7 @@ final readonly class LabCard
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {
-        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'maxBytes', 'nameLength']);
+        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'maxBytes', 'nameLength']);
         $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
 
         return new self(
@@ -52,6 +55,7 @@ final readonly class LabCard
             quality: $node->maybe('quality')?->int(1, 100) ?? 95,
             bits: array_map(fn (Node $n): int => $n->int(8, 16), $node->maybe('bits')?->items(1) ?? []) ?: [8],
             largestPiece: $node->maybe('largestPiece')?->size(),
+            bleed: $node->maybe('bleed')?->length(),
             maxBytes: $node->maybe('maxBytes')?->int(100_000, 100_000_000_000),
             nameLength: $node->maybe('nameLength')?->int(16, 200) ?? 40,
         );
@@ -67,6 +71,24 @@ final readonly class LabCard
         }
 
         return null;
+    }
+
+    /** The smallest listed sheet, by area, then by the way round it, that holds a size either way up; null when none does. */
+    public function smallestThatHolds(Size $size): ?Size
+    {
+        $holding = array_values(array_filter($this->sizes, fn (Size $listed): bool => $listed->holds($size)));
+        usort($holding, fn (Size $a, Size $b): int => [$a->areaSquareInches(), $a->width->nanometres + $a->height->nanometres]
+            <=> [$b->areaSquareInches(), $b->width->nanometres + $b->height->nanometres]);
+
+        return $holding[0] ?? null;
+    }
+
+    public function largest(): Size
+    {
+        $sizes = $this->sizes;
+        usort($sizes, fn (Size $a, Size $b): int => $b->areaSquareInches() <=> $a->areaSquareInches());
+
+        return $sizes[0];
     }
 
     /** The listed size closest in both sides. */
@@ -95,6 +117,7 @@ final readonly class LabCard
             'quality' => $this->quality,
             'bits' => $this->bits,
             'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
+            'bleed' => $this->bleed === null ? null : (string) $this->bleed,
             'maxBytes' => $this->maxBytes,
             'nameLength' => $this->nameLength,
         ], fn (mixed $value): bool => $value !== null);

@@ -13,7 +13,6 @@ final readonly class Line
 {
     private const KEYS = [
         'make', 'picture', 'subject', 'copies', ...PrintFinish::KEYS,
-        'border', 'raise', 'paperColour', 'keyline', 'carrier', 'trimMarks', 'frameCover',
         'canvas', 'panels', 'sheet', 'longSide', 'output', 'forPaper', 'name',
     ];
 
@@ -40,7 +39,6 @@ final readonly class Line
     {
         $node->object(self::KEYS);
         $make = $node->maybe('make')?->choice(Make::class) ?? Make::Print;
-        $node->maybe('fit')?->choice(Fit::class);
 
         return new self(
             make: $make,

@@ -30,11 +30,6 @@ final class NotYet
         $forPaper = $line->maybe('forPaper');
 
         return array_keys(array_filter([
-            'the whole picture without cropping' => ($line->maybe('fit')?->raw() ?? 'fill') !== 'fill',
-            'a border' => self::measures($line->maybe('border')?->raw()),
-            'a raised picture' => self::measures($line->maybe('raise')?->raw()),
-            'a keyline' => $line->maybe('keyline') !== null,
-            'a carrier' => ! in_array($line->maybe('carrier')?->raw() ?? 'auto', ['auto', 'none'], true),
             'a profile of your own' => self::isProfileFile($output?->maybe('colour')?->raw()),
             'lifting for paper' => ($forPaper?->maybe('open')?->raw() ?? 0) != 0 || ($forPaper?->maybe('contrast')?->raw() ?? 0) != 0,
         ]));
@@ -43,13 +38,5 @@ final class NotYet
     public static function isProfileFile(mixed $colour): bool
     {
         return is_string($colour) && preg_match('/\.ic[cm]$/i', $colour) === 1;
-    }
-
-    /** Whether a length, or any length of a list of sides, is other than 0. */
-    private static function measures(mixed $value): bool
-    {
-        return is_array($value)
-            ? array_filter($value, self::measures(...)) !== []
-            : $value !== null && preg_match('/[1-9]/', (string) json_encode($value)) === 1;
     }
 }

@@ -4,30 +4,82 @@ declare(strict_types=1);
 
 namespace Planisher\Line;
 
+use Planisher\Colour\Rgb;
+use Planisher\Measure\Length;
 use Planisher\Measure\Size;
+use Planisher\Measure\Unit;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\Window;
 
-/** One picture cropped to fill one piece of paper. */
+/** How one picture sits on one piece of paper. */
 final readonly class PrintFinish
 {
-    public const KEYS = ['size', 'turn', 'fit', 'window'];
+    public const KEYS = ['size', 'turn', 'fit', 'window', 'border', 'image', 'raise', 'paperColour', 'keyline', 'carrier', 'trimMarks', 'frameCover'];
 
-    public function __construct(public Size $size, public Turn $turn, public Window $window) {}
+    /**
+     * @param  ?Window  $window  null for the one that keeps in what must stay in
+     * @param  ?ImageSize  $image  null for the largest inside the border
+     * @param  bool  $trimMarks  drawn in the surplus of a carrier
+     * @param  Length  $frameCover  what a frame hides all round; checked, never rendered
+     */
+    private function __construct(
+        public Size $size,
+        public Turn $turn,
+        public Fit $fit,
+        public ?Window $window,
+        public Border $border,
+        public ?ImageSize $image,
+        public Raise $raise,
+        public Rgb $paperColour,
+        public ?Keyline $keyline,
+        public CarrierWish $carrier,
+        public bool $trimMarks,
+        public Length $frameCover,
+    ) {}
+
+    /** About what a frame's rebate hides (common practice, no source) */
+    public static function usualFrameCover(): Length
+    {
+        return Length::of('5', Unit::Millimetre);
+    }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $line): self
     {
+        $window = $line->maybe('window');
+
         return new self(
-            $line->need('size')->size(),
-            $line->maybe('turn')?->choice(Turn::class) ?? Turn::Auto,
-            Window::fromNode($line->maybe('window')),
+            size: $line->need('size')->size(),
+            turn: $line->maybe('turn')?->choice(Turn::class) ?? Turn::Auto,
+            fit: $line->maybe('fit')?->choice(Fit::class) ?? Fit::Fill,
+            window: $window === null ? null : Window::fromNode($window),
+            border: Border::fromNode($line->maybe('border')),
+            image: ImageSize::fromNode($line->maybe('image')),
+            raise: Raise::fromNode($line->maybe('raise')),
+            paperColour: $line->maybe('paperColour')?->colour() ?? Rgb::white(),
+            keyline: Keyline::fromNode($line->maybe('keyline')),
+            carrier: CarrierWish::fromNode($line->maybe('carrier')),
+            trimMarks: $line->maybe('trimMarks')?->bool() ?? true,
+            frameCover: $line->maybe('frameCover')?->length() ?? self::usualFrameCover(),
         );
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> as in the order file, only what differs from the defaults */
     public function toArray(): array
     {
-        return ['size' => (string) $this->size, 'turn' => $this->turn->value, 'window' => $this->window->toArray()];
+        return array_filter([
+            'size' => (string) $this->size,
+            'turn' => $this->turn === Turn::Auto ? null : $this->turn->value,
+            'fit' => $this->fit === Fit::Fill ? null : $this->fit->value,
+            'window' => $this->window?->toArray(),
+            'border' => $this->border->isNone() ? null : $this->border->toArray(),
+            'image' => $this->image?->toArray(),
+            'raise' => $this->raise->isNone() ? null : (string) $this->raise,
+            'paperColour' => $this->paperColour->equals(Rgb::white()) ? null : (string) $this->paperColour,
+            'keyline' => $this->keyline?->toArray(),
+            'carrier' => $this->carrier->auto ? null : (string) $this->carrier,
+            'trimMarks' => $this->trimMarks ? null : false,
+            'frameCover' => $this->frameCover->equals(self::usualFrameCover()) ? null : (string) $this->frameCover,
+        ], fn (mixed $value): bool => $value !== null);
     }
 }

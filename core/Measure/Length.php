@@ -37,6 +37,15 @@ final readonly class Length
         return new self($nanometres, Figure::decimal($nanometres / $unit->nanometres(), $unit === Unit::Millimetre ? 1 : 2), $unit);
     }
 
+    /** The same length with no digit lost: in its unit where a few decimals say it exactly, in mm otherwise. */
+    public static function exact(int $nanometres, Unit $unit): self
+    {
+        $scaled = $nanometres * 10_000;
+        $unit = $scaled % $unit->nanometres() === 0 ? $unit : Unit::Millimetre;
+
+        return new self($nanometres, Figure::decimal($nanometres / $unit->nanometres(), 6), $unit);
+    }
+
     /**
      * Reads `8 in`, `8"`, `8 1/2 in`, `8½`, `215.9 mm`, `21,59cm`; a bare number is in the studio's unit.
      *
@@ -62,6 +71,12 @@ final readonly class Length
     public function px(Resolution $resolution): int
     {
         return $resolution->pixelAt($this->nanometres);
+    }
+
+    /** For people: “0.5 in”, thin space before the unit. */
+    public function label(): string
+    {
+        return $this->number.Figure::THIN_SPACE.$this->unit->value;
     }
 
     public function inches(): float

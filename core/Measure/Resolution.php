@@ -23,13 +23,13 @@ final readonly class Resolution
     }
 
     /** The resolution at which so many of a picture's own pixels cover a length. */
-    public static function own(int $pixels, Length $length): self
+    public static function own(int $pixels, int $nanometres): self
     {
-        if ($pixels < 1 || $length->nanometres < 1) {
+        if ($pixels < 1 || $nanometres < 1) {
             throw new MeasureError('A resolution needs pixels and a length, both above 0.');
         }
 
-        return new self($pixels, $length->nanometres, Unit::Inch);
+        return new self($pixels, $nanometres, Unit::Inch);
     }
 
     /**

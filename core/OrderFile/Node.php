@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\OrderFile;
 
+use Planisher\Colour\Rgb;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
@@ -123,6 +124,11 @@ final readonly class Node
     public function size(): Size
     {
         return $this->measured(fn (string $text): Size => Size::parse($text));
+    }
+
+    public function colour(): Rgb
+    {
+        return (is_string($this->value) ? Rgb::parse($this->value) : null) ?? throw $this->unexpected('a colour such as #1c1c1c');
     }
 
     public function raw(): mixed

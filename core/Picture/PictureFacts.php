@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Picture;
 
 use Planisher\Colour\Channels;
+use Planisher\OrderFile\Node;
 
 /**
  * What is known of a picture without decoding it. Width and height are in pixels as displayed,
@@ -18,6 +19,7 @@ final readonly class PictureFacts
      * @param  int  $bits  per sample: 8, 16 or 32
      * @param  ?string  $profile  the embedded profile's description; null when there is none
      * @param  ?string  $profileFlaw  why the embedded profile can't be used; null when it can or there is none
+     * @param  list<MustStayIn>  $mustStayIn  marked by the photographer
      */
     public function __construct(
         public string $name,
@@ -32,12 +34,19 @@ final readonly class PictureFacts
         public bool $alpha,
         public ?string $profile,
         public ?string $profileFlaw,
+        public array $mustStayIn = [],
     ) {}
 
     /** The file name without its ending. */
     public function stem(): string
     {
         return pathinfo($this->name, PATHINFO_FILENAME);
+    }
+
+    /** @param  list<MustStayIn>  $areas */
+    public function keeping(array $areas): self
+    {
+        return new self(...[...get_object_vars($this), 'mustStayIn' => $areas]);
     }
 
     public function named(string $name): self
@@ -52,6 +61,7 @@ final readonly class PictureFacts
             ...get_object_vars($this),
             'format' => $this->format->value,
             'channels' => $this->channels->value,
+            'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $this->mustStayIn),
         ];
     }
 
@@ -62,6 +72,7 @@ final readonly class PictureFacts
             ...$stored,
             'format' => PictureFormat::from($stored['format']),
             'channels' => Channels::from($stored['channels']),
+            'mustStayIn' => MustStayIn::listFromNode(Node::root($stored['mustStayIn'] ?? [])),
         ]);
     }
 }

@@ -29,6 +29,46 @@ final readonly class Window
         );
     }
 
+    /** How far from the edge an area should lie, where there is room for it: a twentieth of the window's side. */
+    private const COMFORT = 0.05;
+
+    /**
+     * The largest window, moved from the middle just as far as what must stay in asks for: clear of what is hidden at its
+     * edges, and a little more where there is room. Where an area can't be cleared it lies as far inside as can be.
+     *
+     * @param  array{float, float}  $across  hidden at left and right, in fractions of the window's width
+     * @param  array{float, float}  $down  hidden at top and bottom, in fractions of its height
+     */
+    public static function keeping(PictureFacts $picture, Ratio $ratio, array $across, array $down): self
+    {
+        $areas = $picture->mustStayIn;
+        if ($areas === []) {
+            return new self;
+        }
+        [$width, $height] = self::largest($picture, $ratio);
+        $least = fn (array $edges): float => (float) min($edges);
+        $most = fn (array $edges): float => (float) max($edges);
+
+        return new self(
+            self::centre($width / $picture->width, $least(array_column($areas, 'x')), $most(array_map(fn (MustStayIn $a): float => $a->right(), $areas)), $across),
+            self::centre($height / $picture->height, $least(array_column($areas, 'y')), $most(array_map(fn (MustStayIn $a): float => $a->bottom(), $areas)), $down),
+        );
+    }
+
+    /**
+     * @param  float  $side  of the window, this and the rest in fractions of the picture's side
+     * @param  array{float, float}  $hidden  in fractions of the window's side
+     */
+    private static function centre(float $side, float $from, float $to, array $hidden): float
+    {
+        [$first, $last] = [$to + $hidden[1] * $side - $side, $from - $hidden[0] * $side];
+        $comfort = min(self::COMFORT * $side, ($last - $first) / 2); // below 0 where an area can't be cleared: the middle is then the best
+        [$first, $last] = [$first + $comfort, $last - $comfort];
+        $start = max($first, min($last, (1 - $side) / 2));
+
+        return max(0.0, min(1 - $side, $start)) + $side / 2;
+    }
+
     /**
      * The window in whole source pixels: of the ratio to within a pixel, never outside the picture.
      */

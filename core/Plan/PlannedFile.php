@@ -10,14 +10,21 @@ use Planisher\Measure\Resolution;
 /** One file as it will be: its size in pixels, what lands where, how it is written. */
 final readonly class PlannedFile
 {
-    /** @param  non-empty-list<Placement>  $placements */
+    /**
+     * @param  Rgb  $paper  the colour of all that nothing else lies on
+     * @param  list<Fill>  $fills  painted under the placements
+     * @param  non-empty-list<Placement>  $placements
+     * @param  list<Fill>  $strokes  painted over them
+     */
     public function __construct(
         public string $name,
         public int $width,
         public int $height,
         public Resolution $resolution,
         public Rgb $paper,
+        public array $fills,
         public array $placements,
+        public array $strokes,
         public Encoding $encoding,
     ) {}
 
@@ -32,7 +39,10 @@ final readonly class PlannedFile
     {
         return hash('sha256', (string) json_encode([
             $this->width, $this->height, round($this->resolution->ppi(), 4), (string) $this->paper,
-            array_map(fn (Placement $p): array => $p->toArray(), $this->placements), $this->encoding->toArray(),
+            array_map(fn (Fill $f): array => $f->toArray(), $this->fills),
+            array_map(fn (Placement $p): array => $p->toArray(), $this->placements),
+            array_map(fn (Fill $f): array => $f->toArray(), $this->strokes),
+            $this->encoding->toArray(),
         ]));
     }
 }

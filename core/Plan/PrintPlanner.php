@@ -6,7 +6,11 @@ namespace Planisher\Plan;
 
 use Planisher\Colour\Rgb;
 use Planisher\Lab\LabCard;
+use Planisher\Line\Fit;
+use Planisher\Line\Keyline;
 use Planisher\Line\Line;
+use Planisher\Line\PrintFinish;
+use Planisher\Line\Side;
 use Planisher\Line\Turn;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
@@ -14,28 +18,119 @@ use Planisher\Measure\Size;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
 
-/** Plans one picture cropped to fill one piece of paper. */
+/** Plans one picture on one piece of paper. */
 final class PrintPlanner
 {
     /** @param  string  $name of the file, ending included */
     public static function plan(Line $line, PictureFacts $picture, LabCard $lab, string $name): Plan
     {
         $print = $line->print ?? throw new \LogicException('A print planner needs a line that makes a print.');
-        $paper = self::turn($print->size, $print->turn, $picture);
-        $window = $print->window->on($picture, $paper->ratio());
-        $own = Resolution::own($window->width, $paper->width);
+        $layout = self::layout($print, $picture, $lab);
+        [$wanted, $window] = self::window($print, $layout, $picture);
+        $own = Resolution::own($window->width, $layout->image->width);
         $resolution = $line->output->ownPixels ? $own : $line->output->resolution ?? $lab->resolution;
-        $sheet = $line->output->ownPixels
-            ? new PixelRect(0, 0, $window->width, $window->height)
-            : new PixelRect(0, 0, max(1, $paper->width->px($resolution)), max(1, $paper->height->px($resolution)));
+        $ppi = min($own->ppi(), Resolution::own($window->height, $layout->image->height)->ppi());
 
-        $file = new PlannedFile(
+        return new Plan(
+            $layout,
+            $wanted,
+            $window,
+            Cut::by($window, $picture),
+            Sharpness::judge($ppi, $layout->paper, $lab),
+            [self::file($name, $line, $print, $layout, new Placement($picture, $window, self::imagePixels($line, $layout, $window, $resolution)), $resolution, $lab)],
+        );
+    }
+
+    /** The way up that was asked for; auto takes the one that cuts less, or prints a whole picture larger, and as typed when both are alike. */
+    private static function layout(PrintFinish $print, PictureFacts $picture, LabCard $lab): Layout
+    {
+        $of = fn (Size $size): Layout => Layout::of($print, $size, $picture, $lab);
+        if ($print->turn !== Turn::Auto) {
+            return $of($print->turn === Turn::Portrait ? $print->size->portrait() : $print->size->landscape());
+        }
+        [$typed, $turned] = [$of($print->size), $of($print->size->turned())];
+        $loss = fn (Layout $layout): float => $print->fit === Fit::Whole
+            ? -(float) $layout->image->width * $layout->image->height
+            : Window::leastCut($picture, $layout->image->ratio());
+
+        return $loss($turned) < $loss($typed) ? $turned : $typed;
+    }
+
+    /** @return array{Window, PixelRect} the window as wanted, and in source pixels */
+    private static function window(PrintFinish $print, Layout $layout, PictureFacts $picture): array
+    {
+        if ($print->fit === Fit::Whole) {
+            return [new Window, new PixelRect(0, 0, $picture->width, $picture->height)];
+        }
+        $ratio = $layout->image->ratio();
+        $hidden = fn (Side $side): float => max(0, $print->frameCover->nanometres - $layout->margin($side));
+        $wanted = $print->window ?? Window::keeping(
+            $picture,
+            $ratio,
+            [$hidden(Side::Left) / $layout->image->width, $hidden(Side::Right) / $layout->image->width],
+            [$hidden(Side::Top) / $layout->image->height, $hidden(Side::Bottom) / $layout->image->height],
+        );
+
+        return [$wanted, $wanted->on($picture, $ratio)];
+    }
+
+    /** The image in pixels from the paper's corner, so that they are the same on a carrier as without one. */
+    private static function imagePixels(Line $line, Layout $layout, PixelRect $window, Resolution $resolution): PixelRect
+    {
+        $image = $layout->image;
+        $edge = fn (int $position, int $end): int => match (true) {
+            $position < 0 => -$resolution->pixelAt(-$position),
+            $position > $end => $resolution->pixelAt($end) + $resolution->pixelAt($position - $end),
+            default => $resolution->pixelAt($position),
+        };
+        $left = $edge($image->left, $layout->paper->width->nanometres);
+        $top = $edge($image->top, $layout->paper->height->nanometres);
+
+        return $line->output->ownPixels
+            ? new PixelRect($left, $top, $window->width, $window->height)
+            : new PixelRect(
+                $left,
+                $top,
+                max(1, $edge($image->right(), $layout->paper->width->nanometres) - $left),
+                max(1, $edge($image->bottom(), $layout->paper->height->nanometres) - $top),
+            );
+    }
+
+    private static function file(string $name, Line $line, PrintFinish $print, Layout $layout, Placement $placement, Resolution $resolution, LabCard $lab): PlannedFile
+    {
+        $image = $placement->target;
+        $bleed = $resolution->pixelAt($layout->bleed);
+        $beyond = fn (Side $side): int => $resolution->pixelAt(max(0, $layout->margin($side)));
+        $spread = $layout->image->left < 0 ? $bleed : 0;
+        // With its own pixels the image says how many there are, and the margins are added to it.
+        $paper = $line->output->ownPixels
+            ? new PixelRect(0, 0, $image->x + $image->width - $spread + $beyond(Side::Right), $image->y + $image->height - $spread + $beyond(Side::Bottom))
+            : new PixelRect(0, 0, max(1, $layout->paper->width->px($resolution)), max(1, $layout->paper->height->px($resolution)));
+        $sheet = $layout->carrier === null
+            ? $paper
+            : new PixelRect(
+                -$resolution->pixelAt($layout->surplus(Side::Left)),
+                -$resolution->pixelAt($layout->surplus(Side::Top)),
+                max($paper->width, $layout->carrier->width->px($resolution)),
+                max($paper->height, $layout->carrier->height->px($resolution)),
+            );
+        $sheet = new PixelRect($sheet->x - $bleed, $sheet->y - $bleed, $sheet->width + 2 * $bleed, $sheet->height + 2 * $bleed);
+        $onSheet = fn (PixelRect $r): PixelRect => new PixelRect($r->x - $sheet->x, $r->y - $sheet->y, $r->width, $r->height);
+        $paperOnSheet = $onSheet($paper);
+        $imageOnSheet = $onSheet($image);
+
+        return new PlannedFile(
             $name,
             $sheet->width,
             $sheet->height,
             $resolution,
-            Rgb::white(),
-            [new Placement($picture, $window, $sheet)],
+            $layout->carrier === null ? $print->paperColour : Rgb::white(),
+            $layout->carrier === null || $print->paperColour->equals(Rgb::white()) ? [] : [new Fill($paperOnSheet, $print->paperColour)],
+            [new Placement($placement->picture, $placement->source, $imageOnSheet)],
+            [
+                ...($print->keyline === null ? [] : self::keyline($print->keyline, $spread === 0 ? $imageOnSheet : $paperOnSheet, $resolution)),
+                ...($layout->carrier === null || ! $print->trimMarks ? [] : TrimTicks::round($paperOnSheet, $sheet->width, $sheet->height, $resolution)),
+            ],
             new Encoding(
                 $line->output->colourFor($lab),
                 $line->output->intent,
@@ -44,20 +139,23 @@ final class PrintPlanner
                 $line->output->bits,
             ),
         );
-        $ppi = min($own->ppi(), Resolution::own($window->height, $paper->height)->ppi());
-
-        return new Plan($paper, $window, Cut::by($window, $picture), Sharpness::judge($ppi, $paper, $lab), [$file]);
     }
 
-    /** The way up that was asked for; auto takes the one that cuts less, and as typed when both cut the same. */
-    private static function turn(Size $size, Turn $turn, PictureFacts $picture): Size
+    /**
+     * Drawn inside the image's edge, at least a pixel wide.
+     *
+     * @return list<Fill>
+     */
+    private static function keyline(Keyline $keyline, PixelRect $image, Resolution $resolution): array
     {
-        return match ($turn) {
-            Turn::Portrait => $size->portrait(),
-            Turn::Landscape => $size->landscape(),
-            Turn::Auto => Window::leastCut($picture, $size->turned()->ratio()) < Window::leastCut($picture, $size->ratio())
-                ? $size->turned()
-                : $size,
-        };
+        $wide = min(max(1, $keyline->width->px($resolution)), intdiv(min($image->width, $image->height) + 1, 2));
+        [$right, $bottom] = [$image->x + $image->width - $wide, $image->y + $image->height - $wide];
+
+        return array_map(fn (PixelRect $where): Fill => new Fill($where, $keyline->colour), [
+            new PixelRect($image->x, $image->y, $image->width, $wide),
+            new PixelRect($image->x, $bottom, $image->width, $wide),
+            new PixelRect($image->x, $image->y, $wide, $image->height),
+            new PixelRect($right, $image->y, $wide, $image->height),
+        ]);
     }
 }

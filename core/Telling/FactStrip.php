@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Planisher\Telling;
 
 use Planisher\Lab\FileFormat;
+use Planisher\Line\Side;
 use Planisher\Measure\Figure;
+use Planisher\Measure\Length;
 use Planisher\Plan\WorkedLine;
 
 /** The facts under the drawing: a figure and what it means, each. */
@@ -26,7 +28,10 @@ final class FactStrip
         $centimetres = $plan->sharpness->sharpFromInches() * 2.54;
         $unpacked = Figure::bytes($file->unpackedBytes());
 
-        return [
+        $layout = $plan->layout;
+        $unit = $layout->paper->width->unit;
+
+        return array_values(array_filter([
             [
                 'figure' => Figure::pixels($placement->source->width, $placement->source->height),
                 'note' => 'taken from '.Figure::count($placement->picture->width).' × '.Figure::count($placement->picture->height),
@@ -39,12 +44,22 @@ final class FactStrip
                     default => "at {$file->resolution->label()}, enlarged × ".Figure::decimal($scale, 2),
                 },
             ],
-            ['figure' => $sides === '' ? 'Nothing cut' : Figure::percent($plan->cut->area).' cut', 'note' => $sides === '' ? 'the whole picture is printed' : $plan->cut->sidesShort()],
-            ['figure' => 'Sharp from '.Figure::decimal($centimetres, 0)."{$thin}cm", 'note' => 'to an eye of 1 arcminute'],
+            $layout->imageFillsPaper() ? null : [
+                'figure' => 'Image '.Length::ofNanometres($layout->image->width, $unit)->number.' × '.Length::ofNanometres($layout->image->height, $unit)->label(),
+                'note' => 'free: '.Sides::say($layout->margin(Side::Top), $layout->margin(Side::Right), $layout->margin(Side::Bottom), $layout->margin(Side::Left), $unit),
+            ],
+            $sides === '' && ! $layout->imageFillsPaper() ? null
+                : ['figure' => $sides === '' ? 'Nothing cut' : Figure::percent($plan->cut->area).' cut', 'note' => $sides === '' ? 'the whole picture is printed' : $plan->cut->sidesShort()],
+            $layout->carrier === null ? null : [
+                'figure' => 'Trim to '.$layout->paper->label(),
+                'note' => Sides::say($layout->surplus(Side::Top), $layout->surplus(Side::Right), $layout->surplus(Side::Bottom), $layout->surplus(Side::Left), $unit),
+            ],
+            $layout->carrier !== null && ! $layout->imageFillsPaper() ? null
+                : ['figure' => 'Sharp from '.Figure::decimal($centimetres, 0)."{$thin}cm", 'note' => 'to an eye of 1 arcminute'],
             [
                 'figure' => Figure::pixels($file->width, $file->height),
                 'note' => $file->encoding->label().($file->encoding->format === FileFormat::Tiff ? ", at most {$unpacked}" : ", {$unpacked} unpacked"),
             ],
-        ];
+        ]));
     }
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Telling;
 
+use Planisher\Colour\Rgb;
+use Planisher\Line\Fit;
+use Planisher\Line\PrintFinish;
 use Planisher\Line\Turn;
 use Planisher\Measure\Figure;
+use Planisher\Picture\PictureFacts;
 use Planisher\Plan\WorkedLine;
 
 /** A line written out as one plain sentence. A segment with a word opens on the bench and can be changed. */
@@ -27,9 +31,10 @@ final class Sentence
             $said(' of '),
             $word('picture', self::subject($worked)),
             $said(' '),
-            $word('size', 'cropped to '.($print?->size->label() ?? 'no size')),
+            $word('size', $print === null ? 'no size' : ($print->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$print->size->label()),
             $said(', '),
             $word('turn', self::turn($worked)),
+            ...($print === null ? [] : self::onPaper($print, $worked, $said, $word)),
             $said(', at '),
             $word('ppi', $line->output->ownPixels ? 'the picture’s own pixels' : ($line->output->resolution ?? $lab->resolution)->label()),
             $said(' in '),
@@ -41,12 +46,85 @@ final class Sentence
         ];
     }
 
+    /**
+     * What is said of the paper: only what there is to say.
+     *
+     * @param  \Closure(string): array{word: ?string, text: string}  $said
+     * @param  \Closure(string, string): array{word: ?string, text: string}  $word
+     * @return list<array{word: ?string, text: string}>
+     */
+    private static function onPaper(PrintFinish $print, WorkedLine $worked, \Closure $said, \Closure $word): array
+    {
+        $segments = [];
+        $say = function (string $before, string $key, string $text) use (&$segments, $said, $word): void {
+            array_push($segments, $said($before), $word($key, $text));
+        };
+        if (! $print->border->isNone()) {
+            $paper = $print->paperColour->equals(Rgb::white()) ? 'white' : (string) $print->paperColour;
+            $say(', with ', 'border', $print->fit === Fit::Whole
+                ? "room of {$print->border->label()} to mat over".($paper === 'white' ? '' : ", {$paper}")
+                : "a border of {$print->border->label()} in {$paper}");
+        } elseif (! $print->paperColour->equals(Rgb::white())) {
+            $say(', on ', 'border', "{$print->paperColour} paper");
+        }
+        if ($print->image !== null) {
+            $say(', ', 'image', "the image {$print->image->label()}");
+        }
+        if (! $print->raise->isNone()) {
+            $say(', ', 'raise', $print->raise->optical ? 'at the optical centre' : "raised {$print->raise->by->label()}");
+        }
+        if ($print->keyline !== null) {
+            $colour = $print->keyline->colour->equals(Rgb::black()) ? 'black' : (string) $print->keyline->colour;
+            $say(', ', 'keyline', "a {$colour} line of {$print->keyline->width->label()} round it");
+        }
+        $carrier = $worked->plan?->layout->carrier;
+        if ($carrier !== null) {
+            $listed = $worked->lab->lists($carrier) ?? $carrier;
+            $say(', laid on the lab’s ', 'carrier', "{$listed->label()} sheet");
+            $segments[] = $said(', white to trim away');
+        } elseif (! $print->carrier->auto && $worked->lab->lists($print->size) === null) {
+            $say(', ', 'carrier', 'on no larger sheet');
+        }
+        if (! $print->frameCover->equals(PrintFinish::usualFrameCover())) {
+            $say(', ', 'frame', $print->frameCover->nanometres === 0 ? 'no frame over its edge' : "{$print->frameCover->label()} of it under the frame");
+        }
+        $marked = $worked->picture instanceof PictureFacts ? count($worked->picture->mustStayIn) : 0;
+        if ($marked > 0) {
+            $say(', keeping in ', 'marked', $marked === 1 ? "“{$worked->picture->mustStayIn[0]->label}”" : "{$marked} marked parts");
+        }
+
+        return $segments;
+    }
+
+    /** What could be added and isn't said yet, by word. @return array<string, string> */
+    public static function addable(WorkedLine $worked): array
+    {
+        $there = array_column(self::segments($worked), 'word');
+        $whole = $worked->line->print?->fit === Fit::Whole;
+
+        return $worked->line->print === null ? [] : array_filter([
+            'border' => $whole ? 'room to mat over' : 'a border',
+            'image' => 'a size for the image',
+            'raise' => 'the image raised',
+            'keyline' => 'a line round it',
+            'carrier' => 'a larger sheet',
+            'frame' => 'what a frame covers',
+            'marked' => 'a part that must stay in',
+        ], fn (string $word): bool => ! in_array($word, $there, true) && ($word !== 'marked' || $worked->picture instanceof PictureFacts), ARRAY_FILTER_USE_KEY);
+    }
+
     /** The line in a few words, for the order sheet. */
     public static function short(WorkedLine $worked): string
     {
         $size = $worked->line->print?->size->label() ?? 'no size';
 
-        return $worked->line->picture === null ? "{$size}, no picture yet" : self::subject($worked).", cropped to {$size}";
+        $how = $worked->line->print?->fit === Fit::Whole ? 'whole on' : 'cropped to';
+        $carrier = $worked->plan?->layout->carrier;
+        $listed = $carrier === null ? null : ($worked->lab->lists($carrier) ?? $carrier);
+
+        return $worked->line->picture === null
+            ? "{$size}, no picture yet"
+            : self::subject($worked).", {$how} {$size}".($listed === null ? '' : " on a {$listed->label()} sheet");
     }
 
     /** “1 print”, “12 prints” */
@@ -63,7 +141,7 @@ final class Sentence
     private static function turn(WorkedLine $worked): string
     {
         $print = $worked->line->print;
-        $paper = $worked->plan?->paper;
+        $paper = $worked->plan?->paper();
         if ($print === null || $paper === null) {
             return 'whichever way suits';
         }

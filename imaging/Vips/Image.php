@@ -69,6 +69,26 @@ final class Image
         return self::made('gaussnoise', [], [$width, $height], ['mean' => 0.0, 'sigma' => $sigma, 'seed' => 1]);
     }
 
+    /**
+     * An image of one colour, in the depth and interpretation of another: a part of what lies outside a single pixel.
+     *
+     * @param  list<float>  $codes  a sample a band
+     */
+    public static function plain(int $width, int $height, array $codes, self $like): self
+    {
+        return self::made('black', [], [1, 1], ['bands' => count($codes)])
+            ->run('cast', [$like->format()])
+            ->run('copy', options: ['interpretation' => $like->interpretation()])
+            ->run('embed', [$width, $height, 2 * $width, 2 * $height], ['extend' => 5, 'background' => $codes])
+            ->run('crop', [0, 0, $width, $height]);
+    }
+
+    /** This image with another laid over it. */
+    public function inserted(self $other, int $x, int $y): self
+    {
+        return self::made('insert', [$this->image, $other->image], [$x, $y], [], [$this, $other]);
+    }
+
     /** Sample by sample the sum of both, in 8 bits; one band is added to each of three. */
     public function plus(self $other): self
     {
@@ -143,6 +163,17 @@ final class Image
     public function height(): int
     {
         return Library::get()->vips_image_get_height($this->image);
+    }
+
+    /** Where this image's origin lies: minus the left edge of a part that was cut out. */
+    public function offsetX(): int
+    {
+        return Library::get()->vips_image_get_xoffset($this->image);
+    }
+
+    public function offsetY(): int
+    {
+        return Library::get()->vips_image_get_yoffset($this->image);
     }
 
     public function bands(): int

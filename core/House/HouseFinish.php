@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\House;
+
+use Planisher\Colour\Space;
+use Planisher\Lab\FileFormat;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\OrderFile\Node;
+
+/** A named set of choices, kept for use again: some places of a line, and what they are set to. A place without a value is set back to its default. */
+final readonly class HouseFinish
+{
+    /** A line needs a size to be read; a finish that leaves it out is read with this one. */
+    private const ANY_SIZE = '8 x 10 in';
+
+    /**
+     * @param  non-empty-list<Choice>  $choices
+     * @param  array<string, mixed>  $wanted  of the order file's line
+     */
+    private function __construct(public array $choices, private array $wanted) {}
+
+    /**
+     * What a line has chosen, of these choices.
+     *
+     * @param  non-empty-list<Choice>  $choices
+     */
+    public static function from(Line $line, array $choices): self
+    {
+        $all = $line->toArray();
+        $wanted = [];
+        foreach (self::places($choices) as $place) {
+            $value = self::at($all, $place);
+            if ($value !== null) {
+                $wanted = self::put($wanted, $place, $value);
+            }
+        }
+
+        return new self($choices, $wanted);
+    }
+
+    /**
+     * @param  array{choices: list<string>, wanted: array<string, mixed>}  $stored  as toArray gave it
+     *
+     * @throws \Planisher\OrderFile\OrderFileError
+     */
+    public static function fromArray(array $stored): self
+    {
+        $choices = array_map(fn (Node $node): Choice => $node->choice(Choice::class), Node::root($stored)->need('choices')->items(1));
+
+        return self::from(self::read($stored['wanted']), $choices);
+    }
+
+    /** @return array{choices: list<string>, wanted: array<string, mixed>} */
+    public function toArray(): array
+    {
+        return ['choices' => array_map(fn (Choice $choice): string => $choice->value, $this->choices), 'wanted' => $this->wanted];
+    }
+
+    /** @return array<string, string> each choice in words */
+    public function words(): array
+    {
+        $line = self::read($this->wanted);
+
+        return array_combine(
+            array_map(fn (Choice $choice): string => $choice->value, $this->choices),
+            array_map(fn (Choice $choice): string => $choice->words($line), $this->choices),
+        );
+    }
+
+    /**
+     * What giving it to a line of this lab's changes, as a merge patch (RFC 7386), and what the lab doesn't have and is
+     * therefore left as it is, in words.
+     *
+     * @return array{array<string, mixed>, list<string>}
+     */
+    public function give(LabCard $lab): array
+    {
+        $line = self::read($this->wanted);
+        $output = $line->output;
+        $change = [];
+        $left = [];
+        foreach ($this->choices as $choice) {
+            $lacking = match ($choice) {
+                Choice::Size => $lab->lists($line->print->size ?? $lab->sizes[0]) === null ? "the size {$choice->words($line)}" : null,
+                Choice::Carrier => $line->print?->carrier->size !== null && $lab->lists($line->print->carrier->size) === null ? "the sheet {$line->print->carrier->size->label()}" : null,
+                Choice::File => match (true) {
+                    $output->format !== null && ! in_array($output->format, $lab->formats, true) => $output->format->label(),
+                    ! in_array($output->bits, $lab->bits, true) || ($output->bits === 16 && $output->formatFor($lab) === FileFormat::Jpeg) => "{$output->bits} bits",
+                    default => null,
+                },
+                Choice::Colour => $output->colour instanceof Space && $output->colour !== $lab->colour ? $output->colour->value : null,
+                default => null,
+            };
+            if ($lacking !== null) {
+                $left[] = $lacking;
+
+                continue;
+            }
+            foreach ($choice->keys() as $place) {
+                $change = self::put($change, $place, self::at($this->wanted, $place));
+            }
+        }
+
+        return [$change, $left];
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private static function read(array $wanted): Line
+    {
+        return Line::fromNode(Node::root($wanted + ['size' => self::ANY_SIZE]));
+    }
+
+    /**
+     * @param  list<Choice>  $choices
+     * @return list<string>
+     */
+    private static function places(array $choices): array
+    {
+        return array_merge(...array_map(fn (Choice $choice): array => $choice->keys(), $choices));
+    }
+
+    /** @param  array<string, mixed>  $in */
+    private static function at(array $in, string $place): mixed
+    {
+        [$key, $deeper] = explode('.', $place) + [1 => null];
+
+        return $deeper === null ? $in[$key] ?? null : $in[$key][$deeper] ?? null;
+    }
+
+    /**
+     * @param  array<string, mixed>  $in
+     * @return array<string, mixed>
+     */
+    private static function put(array $in, string $place, mixed $value): array
+    {
+        [$key, $deeper] = explode('.', $place) + [1 => null];
+
+        return $deeper === null ? [...$in, $key => $value] : [...$in, $key => [...$in[$key] ?? [], $deeper => $value]];
+    }
+}
