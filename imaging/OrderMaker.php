@@ -28,7 +28,11 @@ final class OrderMaker
         $names = NameBook::names($order->head, $order->lab, $order->lines);
         $report = [];
         foreach ($order->lines as $number => $line) {
-            $worked = WorkedLine::work($line, $this->measure($line), $order->lab, $names[$number]);
+            $picture = $this->measure($line);
+            if ($picture instanceof PictureFacts) {
+                $picture = $picture->keeping($order->mustStayIn[$picture->name] ?? []);
+            }
+            $worked = WorkedLine::work($line, $picture, $order->lab, $names[$number]);
             $report[] = ['number' => $number, ...$this->line($worked, $dry)];
         }
 

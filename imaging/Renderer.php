@@ -69,6 +69,9 @@ final class Renderer
     /** A colour as its codes in the file's space, at the file's bits. @return list<float> */
     public static function codes(Rgb $colour, Encoding $encoding): array
     {
+        if ($colour->equals(Rgb::white())) {
+            return array_fill(0, 3, 2.0 ** $encoding->bits - 1); // white is no ink at all; 16-bit conversion is two codes off it
+        }
         $pixel = Image::fromPixels(pack('C3', ...array_map(intval(...), $colour->codes())), 1, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
         $bytes = self::intoSpace($pixel, $encoding, embedded: false, from: Profiles::path(Space::Srgb))->pixels();
 

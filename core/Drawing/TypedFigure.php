@@ -27,7 +27,7 @@ final class TypedFigure
         $length = Length::parse($typed, $paper->width->unit);
         $parts = explode('-', $name);
         if ($parts[0] === 'paper') {
-            return ['size' => (string) ($parts[1] === 'width' ? Size::of($length, $paper->height) : Size::of($paper->width, $length))];
+            return self::paper($paper, $parts[1] === 'width' ? Size::of($length, $paper->height) : Size::of($paper->width, $length));
         }
         $side = Side::tryFrom($parts[1] ?? '');
 
@@ -39,6 +39,18 @@ final class TypedFigure
             $parts[0] === 'margin' && $side !== null => self::margin($print, $layout, $side, $length),
             default => throw new MeasureError("“{$name}” is no figure that can be typed into."),
         };
+    }
+
+    /**
+     * A paper typed to stand the other way up than it did is meant to: it no longer turns to suit the picture.
+     *
+     * @return array<string, mixed>
+     */
+    private static function paper(Size $before, Size $after): array
+    {
+        $lies = fn (Size $size): int => $size->width->nanometres <=> $size->height->nanometres;
+
+        return ['size' => (string) $after] + ($lies($after) === $lies($before) || $lies($after) === 0 ? [] : ['turn' => $lies($after) > 0 ? 'landscape' : 'portrait']);
     }
 
     /**

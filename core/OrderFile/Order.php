@@ -6,14 +6,18 @@ namespace Planisher\OrderFile;
 
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
+use Planisher\Picture\MustStayIn;
 
 /** A whole order as an order file tells it. */
 final readonly class Order
 {
     public const VERSION = 1;
 
-    /** @param  non-empty-array<int, Line>  $lines by number, 1 and up, in the file's order */
-    private function __construct(public OrderHead $head, public LabCard $lab, public array $lines) {}
+    /**
+     * @param  non-empty-array<int, Line>  $lines by number, 1 and up, in the file's order
+     * @param  array<string, list<MustStayIn>>  $mustStayIn  by the picture's name
+     */
+    private function __construct(public OrderHead $head, public LabCard $lab, public array $lines, public array $mustStayIn) {}
 
     /**
      * @param  mixed  $decoded  the JSON document, objects as associative arrays
@@ -32,7 +36,7 @@ final readonly class Order
                 return null;
             }
         };
-        $document = $try(fn (): Node => Node::root($decoded)->object(['planisher', 'order', 'lab', 'lines']));
+        $document = $try(fn (): Node => Node::root($decoded)->object(['planisher', 'order', 'lab', 'pictures', 'lines']));
         if ($document === null) {
             throw new OrderFileErrors($errors);
         }
@@ -41,10 +45,17 @@ final readonly class Order
         $lab = $try(fn (): LabCard => LabCard::fromNode($document->need('lab')));
         $nodes = $try(fn (): array => $document->need('lines')->items(1, 1000)) ?? [];
         $lines = array_map(fn (Node $node): ?Line => $try(fn (): Line => Line::fromNode($node)), $nodes);
+        $mustStayIn = [];
+        foreach ($try(fn (): array => $document->maybe('pictures')?->items(0, 1000) ?? []) ?? [] as $node) {
+            $try(function () use ($node, &$mustStayIn): void {
+                $node->object(['name', 'mustStayIn']);
+                $mustStayIn[$node->need('name')->string()] = MustStayIn::listFromNode($node->maybe('mustStayIn'));
+            });
+        }
         if ($errors !== []) {
             throw new OrderFileErrors($errors);
         }
 
-        return new self($head, $lab, array_combine(range(1, count($lines)), $lines));
+        return new self($head, $lab, array_combine(range(1, count($lines)), $lines), $mustStayIn);
     }
 }

@@ -25,6 +25,7 @@ final readonly class Layout
      * @param  Box  $image  the picture on the paper; beyond its edges where the lab asks for bleed
      * @param  ?Size  $carrier  the larger sheet, the way up that suits the paper
      * @param  int  $bleed  nanometres round the sheet that the lab trims away
+     * @param  float  $room  the area of the largest image this paper could hold, in square nanometres
      * @param  int  $raiseRoom  how far the image could be raised, in nanometres
      * @param  list<LayoutFlaw>  $flaws
      */
@@ -33,6 +34,7 @@ final readonly class Layout
         public Box $image,
         public ?Size $carrier,
         public int $bleed,
+        public float $room,
         public int $raiseRoom,
         public array $flaws,
     ) {}
@@ -72,7 +74,7 @@ final readonly class Layout
         $bleed = $lab->bleed->nanometres ?? 0;
         $reachesEdges = $image->equals($box) && $carrier === null;
 
-        return new self($paper, $reachesEdges ? $image->grown($bleed) : $image, $carrier, $bleed, $room, $flaws);
+        return new self($paper, $reachesEdges ? $image->grown($bleed) : $image, $carrier, $bleed, (float) $largest[0] * $largest[1], $room, $flaws);
     }
 
     public function box(): Box

@@ -50,7 +50,7 @@ final class PrintPlanner
         }
         [$typed, $turned] = [$of($print->size), $of($print->size->turned())];
         $loss = fn (Layout $layout): float => $print->fit === Fit::Whole
-            ? -(float) $layout->image->width * $layout->image->height
+            ? -$layout->room
             : Window::leastCut($picture, $layout->image->ratio());
 
         return $loss($turned) < $loss($typed) ? $turned : $typed;
@@ -74,26 +74,32 @@ final class PrintPlanner
         return [$wanted, $wanted->on($picture, $ratio)];
     }
 
-    /** The image in pixels from the paper's corner, so that they are the same on a carrier as without one. */
+    /**
+     * The image in pixels from the paper's corner, so that they are the same on a carrier as without one. Edges that lie on
+     * the paper's are its edges; an image with room on both sides has its own size rounded, so that it is squashed least.
+     */
     private static function imagePixels(Line $line, Layout $layout, PixelRect $window, Resolution $resolution): PixelRect
     {
-        $image = $layout->image;
-        $edge = fn (int $position, int $end): int => match (true) {
-            $position < 0 => -$resolution->pixelAt(-$position),
-            $position > $end => $resolution->pixelAt($end) + $resolution->pixelAt($position - $end),
-            default => $resolution->pixelAt($position),
-        };
-        $left = $edge($image->left, $layout->paper->width->nanometres);
-        $top = $edge($image->top, $layout->paper->height->nanometres);
+        [$left, $width] = self::span($layout->image->left, $layout->image->width, $layout->paper->width->nanometres, $resolution);
+        [$top, $height] = self::span($layout->image->top, $layout->image->height, $layout->paper->height->nanometres, $resolution);
 
         return $line->output->ownPixels
             ? new PixelRect($left, $top, $window->width, $window->height)
-            : new PixelRect(
-                $left,
-                $top,
-                max(1, $edge($image->right(), $layout->paper->width->nanometres) - $left),
-                max(1, $edge($image->bottom(), $layout->paper->height->nanometres) - $top),
-            );
+            : new PixelRect($left, $top, $width, $height);
+    }
+
+    /** @return array{int, int} first pixel and how many, of a stretch of the paper's side or of one beyond both its ends */
+    private static function span(int $from, int $length, int $side, Resolution $resolution): array
+    {
+        if ($from < 0) {
+            $bleed = $resolution->pixelAt(-$from);
+
+            return [-$bleed, $resolution->pixelAt($side) + 2 * $bleed];
+        }
+        $first = $resolution->pixelAt($from);
+        $many = $from > 0 && $from + $length < $side ? $resolution->pixelAt($length) : $resolution->pixelAt($from + $length) - $first;
+
+        return [$first, max(1, $many)];
     }
 
     private static function file(string $name, Line $line, PrintFinish $print, Layout $layout, Placement $placement, Resolution $resolution, LabCard $lab): PlannedFile

@@ -19,6 +19,9 @@ final readonly class ReadBack
     /** A resolution tag may be off by the rounding of its own number: half a pixel per inch in JFIF's whole numbers. */
     private const PPI_ROUNDING = 0.5;
 
+    /** Above this, an unpacked TIFF is held in a temporary file instead of in memory. */
+    private const HELD_IN_MEMORY = 60_000_000;
+
     /** @param  non-empty-list<Measured>  $figures */
     private function __construct(
         public int $width,
@@ -46,6 +49,7 @@ final readonly class ReadBack
         $tagsAgree = ! in_array(null, $facts->ppi, true)
             && array_filter($facts->ppi, fn (?float $tag): bool => abs((float) $tag - $planned) > self::PPI_ROUNDING + 1e-6) === [];
 
+        [$unpacked, $border] = self::unpack($path, $facts, $plan);
         $figures = [
             new Measured('inches', $inches($plan->width / $planned, $plan->height / $planned), $ppi > 0 ? $inches($facts->width / $ppi, $facts->height / $ppi) : 'unknown', $tagsAgree && $facts->width === $plan->width && $facts->height === $plan->height),
             new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $facts->width === $plan->width && $facts->height === $plan->height),
@@ -53,7 +57,8 @@ final readonly class ReadBack
             new Measured('profile', $plan->encoding->colour->profileDescription(), $profile ?? 'none', $facts->profile === Profiles::bytes($plan->encoding->colour)),
             new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
             new Measured('bytes', $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes), Figure::bytes($bytes), $maxBytes === null || $bytes <= $maxBytes),
-            new Measured('whole', 'all rows read', ...self::decodes($path, $facts) ? ['all rows read', true] : ['cut off', false]),
+            new Measured('whole', 'all rows read', ...$unpacked ? ['all rows read', true] : ['cut off', false]),
+            ...($border === null ? [] : [$border]),
         ];
 
         return new self($facts->width, $facts->height, $ppi, $profile, $bytes, Checksum::of($path), $figures);
@@ -76,18 +81,23 @@ final readonly class ReadBack
         return array_map(fn (Measured $m): array => $m->toArray(), $this->figures);
     }
 
-    /** Every row is unpacked once; a JPEG at an eighth, which still reads all of its bits. */
-    private static function decodes(string $path, FileFacts $facts): bool
+    /**
+     * Every row is unpacked once; a JPEG at an eighth, which still reads all of its bits.
+     *
+     * @return array{bool, ?Measured} whether all of it could be unpacked, and how its border is
+     */
+    private static function unpack(string $path, FileFacts $facts, PlannedFile $plan): array
     {
         if (! $facts->complete) {
-            return false;
+            return [false, null];
         }
         try {
-            Image::open($path, shrink: 8, strict: true)->mean();
+            $unpacked = Image::open($path, shrink: BorderReader::SHRINK, strict: true)->held(self::HELD_IN_MEMORY);
+            $asPlanned = $facts->width === $plan->width && $facts->height === $plan->height;
 
-            return true;
+            return [true, $asPlanned ? BorderReader::measure($unpacked, $plan) : null];
         } catch (VipsError) {
-            return false;
+            return [false, null];
         }
     }
 }

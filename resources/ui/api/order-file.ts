@@ -18,6 +18,13 @@ export type Size = string;
  */
 export type Format = "jpeg" | "tiff";
 /**
+ * A number and its unit: 8 in, 20.3 cm, 203 mm
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Length".
+ */
+export type Length = string;
+/**
  * This interface was referenced by `OrderFile`'s JSON-Schema
  * via the `definition` "Border".
  */
@@ -29,18 +36,6 @@ export type Border =
       bottom?: Length;
       left?: Length;
     };
-/**
- * A number and its unit: 8 in, 20.3 cm, 203 mm
- *
- * This interface was referenced by `OrderFile`'s JSON-Schema
- * via the `definition` "Length".
- */
-export type Length = string;
-/**
- * This interface was referenced by `OrderFile`'s JSON-Schema
- * via the `definition` "Colour".
- */
-export type Colour = string;
 /**
  * Pixels per inch, "120 px/cm", or "own": the picture's own pixels
  *
@@ -62,6 +57,11 @@ export type NamePart =
   | {
       text: string;
     };
+/**
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Colour".
+ */
+export type Colour = string;
 
 /**
  * One order: what bin/planisher make reads. Lengths and sizes are text with their unit.
@@ -70,6 +70,10 @@ export interface OrderFile {
   planisher: 1;
   order: OrderHead;
   lab: LabCard;
+  /**
+   * @maxItems 1000
+   */
+  pictures?: Picture[];
   /**
    * @minItems 1
    * @maxItems 1000
@@ -108,8 +112,232 @@ export interface LabCard {
    */
   bits?: [8 | 16, ...(8 | 16)[]];
   largestPiece?: Size;
+  bleed?: Length;
   maxBytes?: number;
   nameLength?: number;
+}
+/**
+ * What is known of a picture beside what stands in its file
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Picture".
+ */
+export interface Picture {
+  name: string;
+  /**
+   * @maxItems 20
+   */
+  mustStayIn?:
+    | []
+    | [MustStayIn]
+    | [MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn]
+    | [MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn, MustStayIn]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ]
+    | [
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn,
+        MustStayIn
+      ];
+}
+/**
+ * An area that no trim, frame, fold or joint may touch, in fractions of the picture
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "MustStayIn".
+ */
+export interface MustStayIn {
+  label?: string;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
 }
 /**
  * One thing ordered
@@ -127,18 +355,22 @@ export interface Line {
   fit?: "fill" | "whole";
   window?: Window;
   border?: Border;
-  raise?: Length;
-  paperColour?: Colour;
-  keyline?: null | {
-    width?: Length;
-    colour?: Colour;
-  };
+  image?: ImageSize;
+  /**
+   * How far above the middle; "optical": the image's centre a twentieth of the free height above it
+   */
+  raise?: "optical" | Length;
+  paperColour?: string;
+  keyline?: null | Keyline;
   /**
    * "auto", "none" or a size
    */
   carrier?: string;
   trimMarks?: boolean;
-  frameCover?: Length;
+  /**
+   * A number and its unit: 8 in, 20.3 cm, 203 mm
+   */
+  frameCover?: string;
   canvas?: {};
   panels?: {};
   sheet?: {};
@@ -160,6 +392,29 @@ export interface Window {
   x?: number;
   y?: number;
   tight?: number;
+}
+/**
+ * How large the image is on its paper; of one side the other follows
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "ImageSize".
+ */
+export interface ImageSize {
+  width?: Length;
+  height?: Length;
+}
+/**
+ * A thin line inside the image's edge
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Keyline".
+ */
+export interface Keyline {
+  /**
+   * A number and its unit: 8 in, 20.3 cm, 203 mm
+   */
+  width?: string;
+  colour?: string;
 }
 /**
  * What is left out follows the lab

@@ -34,7 +34,19 @@ final class ChecksTest extends TestCase
     {
         yield 'listed' => ['size-listed', Level::Fine, 'is on Larkmoor’s list'];
         yield 'listed, turned' => ['size-listed', Level::Fine, '10 × 8', ['size' => '10 x 8 in']];
-        yield 'not listed' => ['size-not-listed', Level::Look, 'nearest it lists is 8 × 10 in', ['size' => '8.5 x 11 in']];
+        yield 'not listed, on its own paper' => ['size-not-listed', Level::Look, '12 × 18 in is the smallest sheet that holds it', ['size' => '8.5 x 11 in', 'carrier' => 'none']];
+        yield 'carried' => ['carrier-used', Level::Look, 'White to trim away: 3\.5.in left and right|White to trim away: .*1\.75.in', ['size' => '8.5 x 11 in']];
+        yield 'the documented carrier' => ['carrier-used', Level::Look, '12 × 18 in is the smallest sheet.*0\.5.in above and below, 1\.5.in left and right', ['size' => '15 x 11 in']];
+        yield 'carrier kept' => ['carrier-kept', Level::Fine, 'Laid on 12 × 18 in', ['size' => '15 x 11 in', 'carrier' => '12 x 18 in']];
+        yield 'carrier too small' => ['carrier-too-small', Level::Stops, '8 × 10 in is too small a sheet', ['size' => '15 x 11 in', 'carrier' => '8 x 10 in']];
+        yield 'carrier not listed' => ['carrier-not-listed', Level::Look, 'cut or refuse the sheet', ['size' => '15 x 11 in', 'carrier' => '20 x 24 in']];
+        yield 'no sheet' => ['no-sheet-holds', Level::Look, 'largest sheet Larkmoor lists is 12 × 18 in', ['size' => '16 x 20 in'], Situations::picture(6000, 4800)];
+        yield 'margins too large' => ['margins-too-large', Level::Stops, '3.in on 6 × 4 in leaves nothing', ['size' => '4 x 6 in', 'border' => '3 in']];
+        yield 'border typed in the wrong unit' => ['border-heavy', Level::Look, '90.% of the paper is border', ['border' => '3 in']];
+        yield 'keyline wider than its border' => ['keyline-wide', Level::Look, '5.mm is wider than the border', ['border' => '3 mm', 'keyline' => ['width' => '5 mm']]];
+        yield 'keyline typed in the wrong unit' => ['keyline-wide', Level::Look, '3.in all round hides', ['keyline' => ['width' => '3 in']]];
+        yield 'raised too far' => ['raised-too-far', Level::Look, '2.in is more than the 1.in above', ['border' => '1 in', 'raise' => '2 in']];
+        yield 'image too large' => ['image-too-large', Level::Look, '12.in wide doesn’t fit', ['fit' => 'whole', 'image' => ['width' => '12 in']]];
         yield 'plenty' => ['pixels-plenty', Level::Fine, '350.ppi'];
         yield 'enough' => ['pixels-enough', Level::Fine, 'sharp from', ['size' => '12 x 18 in'], Situations::picture(3600, 2400)];
         yield 'soft' => ['pixels-soft', Level::Look, '150.ppi', [], Situations::picture(1500, 1200)];
@@ -59,8 +71,6 @@ final class ChecksTest extends TestCase
         yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
         yield 'canvas' => ['not-made-yet', Level::Stops, 'asks for a canvas', ['make' => 'canvas', 'size' => '60 x 40 cm']];
-        yield 'whole' => ['not-made-yet', Level::Stops, 'whole picture', ['fit' => 'whole']];
-        yield 'border' => ['not-made-yet', Level::Stops, 'a border', ['border' => ['top' => '1 in']]];
         yield 'sharpening' => ['not-sharpened', Level::Look, 'made without', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
         yield 'name' => ['name-safe', Level::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
         yield 'name shortened' => ['name-shortened', Level::Fine, 'takes 20', [], null, ['nameLength' => 20]];
@@ -95,7 +105,16 @@ final class ChecksTest extends TestCase
     /** @return iterable<array{0: array<string, mixed>, 1: string, 2?: array<string, mixed>}> */
     public static function remedies(): iterable
     {
-        yield [['size' => '8.5 x 11 in'], 'size-not-listed'];
+        yield [['size' => '8.5 x 11 in', 'carrier' => 'none'], 'size-not-listed'];
+        yield [['size' => '8.5 x 11 in'], 'carrier-used'];
+        yield [['size' => '8.5 x 11 in', 'carrier' => '4 x 6 in'], 'carrier-too-small'];
+        yield [['size' => '16 x 20 in'], 'no-sheet-holds'];
+        yield [['border' => '5 in'], 'margins-too-large'];
+        yield [['border' => '3 in'], 'border-heavy'];
+        yield [['border' => '2 mm', 'keyline' => ['width' => '5 mm']], 'keyline-wide'];
+        yield [['border' => '1 in', 'raise' => '2 in'], 'raised-too-far'];
+        yield [['fit' => 'whole', 'image' => ['width' => '12 in']], 'image-too-large'];
+        yield [[], 'cut-much'];
         yield [['copies' => 0], 'copies-zero'];
         yield [['output' => ['colour' => 'Adobe RGB (1998)']], 'colour-not-taken'];
         yield [['output' => ['format' => 'tiff']], 'format-not-taken', ['formats' => ['jpeg']]];

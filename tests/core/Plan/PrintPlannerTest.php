@@ -19,9 +19,9 @@ final class PrintPlannerTest extends TestCase
 
     /** @param  array{int, int}  $pixels */
     #[DataProvider('prints')]
-    public function test_pixels_of_a_print(string $size, string $turn, int $width, int $height, array $pixels): void
+    public function test_pixels_of_a_print(string $size, string $turn, int $width, int $height, array $pixels, string $carrier = 'auto'): void
     {
-        $file = self::plan(['size' => $size, 'turn' => $turn], $width, $height)->files[0];
+        $file = self::plan(['size' => $size, 'turn' => $turn, 'carrier' => $carrier], $width, $height)->files[0];
         self::assertSame($pixels, [$file->width, $file->height]);
     }
 
@@ -34,12 +34,12 @@ final class PrintPlannerTest extends TestCase
         yield 'portrait of a wide picture' => ['8 x 10 in', 'portrait', 4200, 2800, [2400, 3000]];
         yield 'landscape of a tall picture' => ['8 x 10 in', 'landscape', 2800, 4200, [3000, 2400]];
         yield 'square picture: as typed' => ['8 x 10 in', 'auto', 3000, 3000, [2400, 3000]];
-        yield 'ISO 216' => ['A4', 'portrait', 4200, 2800, [2480, 3508]];
+        yield 'ISO 216' => ['A4', 'portrait', 4200, 2800, [2480, 3508], 'none'];
     }
 
     public function test_own_pixels_are_not_resampled(): void
     {
-        $plan = self::plan(['size' => '8 x 12 in', 'output' => ['ppi' => 'own']]);
+        $plan = self::plan(['size' => '8 x 12 in', 'carrier' => 'none', 'output' => ['ppi' => 'own']]);
         self::assertSame([4200, 2800], [$plan->files[0]->width, $plan->files[0]->height]);
         self::assertSame(1.0, $plan->scale());
         self::assertEqualsWithDelta(350, $plan->files[0]->resolution->ppi(), 1e-9);
@@ -60,7 +60,7 @@ final class PrintPlannerTest extends TestCase
             $y = $placement->target->height / $placement->source->height;
             // The target's own edges are rounded to whole pixels, too; that is the rest of the allowance.
             $allowed = 1 / min($placement->source->width, $placement->source->height) + 1 / min($placement->target->width, $placement->target->height);
-            self::assertLessThanOrEqual($allowed, abs($x / $y - 1), "size {$plan->paper}");
+            self::assertLessThanOrEqual($allowed, abs($x / $y - 1), "size {$plan->paper()}");
         }
     }
 

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\House;
+
+use PHPUnit\Framework\TestCase;
+use Planisher\House\Choice;
+use Planisher\House\HouseFinish;
+use Tests\core\Situations;
+
+final class HouseFinishTest extends TestCase
+{
+    public function test_keeps_the_chosen_places_and_no_others(): void
+    {
+        $line = Situations::line(['size' => '16 x 20 in', 'fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'keyline' => ['colour' => '#333333'], 'copies' => 7, 'output' => ['format' => 'tiff', 'ppi' => 240]]);
+        $finish = HouseFinish::from($line, [Choice::Fit, Choice::Border, Choice::File]);
+        self::assertSame(['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff']], $finish->toArray()['wanted']);
+        self::assertEquals($finish, HouseFinish::fromArray($finish->toArray()));
+        [$change, $left] = $finish->give(Situations::lab());
+        self::assertSame([], $left);
+        self::assertSame(['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff', 'quality' => null, 'bits' => null]], $change);
+    }
+
+    public function test_a_choice_that_is_the_default_sets_it_back(): void
+    {
+        [$change] = HouseFinish::from(Situations::line(), [Choice::Keyline, Choice::Border])->give(Situations::lab());
+        self::assertSame(['keyline' => null, 'border' => null, 'paperColour' => null], $change);
+    }
+
+    public function test_what_the_lab_does_not_have_is_left_and_said(): void
+    {
+        $line = Situations::line(['size' => '16 x 20 in', 'border' => '1 in', 'carrier' => '20 x 24 in', 'output' => ['format' => 'tiff', 'bits' => 16, 'colour' => 'Adobe RGB (1998)']]);
+        $finish = HouseFinish::from($line, Choice::cases());
+        [$change, $left] = $finish->give(Situations::lab(['formats' => ['jpeg']]));
+        self::assertSame(['the size 16 × 20 in', 'the sheet 20 × 24 in', 'Adobe RGB (1998)', 'TIFF'], $left);
+        self::assertArrayNotHasKey('size', $change);
+        self::assertArrayNotHasKey('carrier', $change);
+        self::assertSame('1 in', $change['border']);
+        [, $left] = $finish->give(Situations::lab(['formats' => ['jpeg', 'tiff'], 'bits' => [8], 'sizes' => ['16 x 20 in', '20 x 24 in'], 'colour' => 'Adobe RGB (1998)']));
+        self::assertSame(['16 bits'], $left);
+    }
+
+    public function test_every_choice_has_words(): void
+    {
+        $plain = HouseFinish::from(Situations::line(), Choice::cases())->words();
+        $other = HouseFinish::from(Situations::line([
+            'size' => 'A4', 'turn' => 'portrait', 'fit' => 'whole', 'border' => '1 in', 'image' => ['width' => '6 in'], 'raise' => 'optical', 'keyline' => ['width' => '1 mm'],
+            'carrier' => 'none', 'frameCover' => '0 mm', 'output' => ['ppi' => 'own', 'colour' => 'sRGB', 'format' => 'jpeg', 'quality' => 80], 'name' => ['parts' => ['size']],
+        ]), Choice::cases())->words();
+        foreach (Choice::cases() as $choice) {
+            self::assertNotSame('', $plain[$choice->value]);
+            self::assertNotSame($plain[$choice->value], $other[$choice->value], $choice->value);
+        }
+    }
+}
