@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Demo;
 
 use App\Models\Client;
+use App\Models\HouseFinish;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\Order;
@@ -17,6 +18,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
+use Planisher\House\Choice;
+use Planisher\House\HouseFinish as Finish;
+use Planisher\Line\Line as WantedLine;
+use Planisher\OrderFile\Node;
 
 /** A made-up coast: one studio, two labs, three clients, two orders. Sown once, into an empty Planisher. */
 final class DemoSeeder extends Seeder
@@ -45,12 +50,12 @@ final class DemoSeeder extends Seeder
             'client' => 'Isholm Rowing Club', 'title' => 'Autumn set', 'lab' => 'Larkmoor Print Lab', 'ordered' => -3, 'due' => 10,
             'pictures' => ['point-light.jpg', 'dawn-boat.jpg', 'high-dunes.jpg', 'lone-tree.jpg', 'long-shore.jpg', 'old-gears.jpg', 'kitchen-table.jpg', 'dyed-wool.jpg', 'beehives.jpg'],
             'lines' => [
-                ['4 x 6 in', 'dawn-boat.jpg', 12, 'pass'],
+                ['4 x 6 in', 'dawn-boat.jpg', 12, 'pass', ['border' => '0.25 in']],
                 ['8 x 12 in', 'high-dunes.jpg', 1, 'pass'],
-                ['11 x 14 in', 'point-light.jpg', 1, null, ['window' => ['x' => 0.58, 'y' => 0.5, 'tight' => 1.08]]],
+                ['11 x 15 in', 'point-light.jpg', 1, null, ['window' => ['x' => 0.6, 'y' => 0.5, 'tight' => 1.06]]],
                 ['8 x 10 in', 'kitchen-table.jpg', 2, 'pass'],
                 ['16 x 20 in', 'beehives.jpg', 1, null],
-                ['11 x 15 in', 'lone-tree.jpg', 1, null],
+                ['16 x 20 in', 'lone-tree.jpg', 1, null, ['fit' => 'whole', 'border' => '2 in', 'raise' => 'optical', 'keyline' => []]],
                 ['8 x 8 in', 'dyed-wool.jpg', 1, 'pass'],
                 ['8 x 10 in', 'old-gears.jpg', 3, null],
                 ['5 x 7 in', null, 2, null],
@@ -65,6 +70,19 @@ final class DemoSeeder extends Seeder
                 ['30 x 30 cm', 'dyed-wool.jpg', 1, null],
             ],
         ],
+    ];
+
+    /** What is marked in the pictures: name, label, x, y, width, height in fractions. */
+    private const MARKS = [
+        'point-light.jpg' => [['the light', 0.600, 0.235, 0.145, 0.480]],
+        'dawn-boat.jpg' => [['boat and post', 0.36, 0.38, 0.45, 0.34]],
+    ];
+
+    private const FINISHES = [
+        'Whole, room to mat over' => ['fit' => 'whole', 'border' => '1.5 in', 'raise' => 'optical', 'choices' => ['fit', 'border', 'raise', 'image']],
+        'White border, fine line' => ['border' => '0.25 in', 'keyline' => [], 'choices' => ['border', 'keyline']],
+        'Warm card' => ['border' => ['top' => '1 in', 'right' => '1 in', 'bottom' => '1.5 in', 'left' => '1 in'], 'paperColour' => '#e9e1d3', 'choices' => ['border']],
+        'TIFF for hanging' => ['output' => ['format' => 'tiff', 'ppi' => 240], 'frameCover' => '8 mm', 'choices' => ['file', 'ppi', 'frame']],
     ];
 
     public function run(): void
@@ -84,6 +102,9 @@ final class DemoSeeder extends Seeder
             }
             foreach (self::ORDERS as $order) {
                 $this->order($order, $pictures);
+            }
+            foreach (self::FINISHES as $name => $wanted) {
+                $this->finish($name, $wanted);
             }
         } finally {
             File::deleteDirectory($folder);
@@ -110,6 +131,9 @@ final class DemoSeeder extends Seeder
         foreach ($wanted['pictures'] as $name) {
             $taken[$name] = PictureStore::take($order, $pictures[$name], $name);
         }
+        foreach (array_intersect_key(self::MARKS, $taken) as $name => $areas) {
+            $taken[$name]->picture->update(['must_stay_in' => array_map(fn (array $a): array => ['label' => $a[0], 'x' => $a[1], 'y' => $a[2], 'width' => $a[3], 'height' => $a[4]], $areas)]);
+        }
         foreach ($wanted['lines'] as $i => $line) {
             [$size, $picture, $copies, $pass] = $line;
             Line::query()->create([
@@ -125,5 +149,12 @@ final class DemoSeeder extends Seeder
             $looks = array_filter($worked->of($line)->findings, fn (Finding $finding): bool => $finding->level === Level::Look);
             $line->update(['passed_with' => array_map(fn (Finding $finding): array => $finding->toArray(), array_values($looks))]);
         }
+    }
+
+    /** @param  array<string, mixed>  $wanted  a line's choices, and which of them are kept */
+    private function finish(string $name, array $wanted): void
+    {
+        $line = WantedLine::fromNode(Node::root(['size' => '8 x 10 in'] + array_diff_key($wanted, ['choices' => true])));
+        HouseFinish::query()->create(['name' => $name, 'finish' => Finish::from($line, array_map(Choice::from(...), $wanted['choices']))->toArray()]);
     }
 }

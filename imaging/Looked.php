@@ -42,9 +42,9 @@ final class Looked
         [$w, $h] = [(int) ceil($width * self::SUGGESTED), (int) ceil($height * self::SUGGESTED)];
         $part = $small->run('smartcrop', [$w, $h], ['interesting' => self::ATTENTION]);
 
-        return MustStayIn::fromNode(Node::root([
-            'x' => round(-$part->offsetX() / $width, 4), 'y' => round(-$part->offsetY() / $height, 4),
-            'width' => round(min($w / $width, 1 + $part->offsetX() / $width), 4), 'height' => round(min($h / $height, 1 + $part->offsetY() / $height), 4),
-        ]));
+        $down = fn (float $fraction): float => floor($fraction * 10_000) / 10_000;
+        [$x, $y] = [$down(-$part->offsetX() / $width), $down(-$part->offsetY() / $height)];
+
+        return MustStayIn::fromNode(Node::root(['x' => $x, 'y' => $y, 'width' => $down(min($w / $width, 1 - $x)), 'height' => $down(min($h / $height, 1 - $y))]));
     }
 }

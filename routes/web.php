@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\HouseFinishController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\OrderController;
@@ -25,8 +26,19 @@ Route::middleware('web')->prefix('api')->group(function (): void {
         Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
         Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where(['sha256' => '[0-9a-f]{64}', 'kind' => 'screen|thumb']);
 
+        Route::get('pictures/{picture:sha256}/looked', [PictureController::class, 'looked']);
+        Route::put('pictures/{picture:sha256}/must-stay-in', [PictureController::class, 'mark']);
+
+        Route::get('house-finishes', [HouseFinishController::class, 'index']);
+        Route::post('house-finishes', [HouseFinishController::class, 'store']);
+        Route::patch('house-finishes/{finish}', [HouseFinishController::class, 'update']);
+        Route::delete('house-finishes/{finish}', [HouseFinishController::class, 'destroy']);
+        Route::post('orders/{order}/house-finishes/{finish}', [HouseFinishController::class, 'give']);
+        Route::get('lines/{line}/choices', [HouseFinishController::class, 'choices']);
+
         Route::post('orders/{order}/lines', [LineController::class, 'store']);
         Route::patch('lines/{line}', [LineController::class, 'update']);
+        Route::put('lines/{line}', [LineController::class, 'replace']);
         Route::delete('lines/{line}', [LineController::class, 'destroy']);
         Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
         Route::post('lines/{line}/pass', [LineController::class, 'pass']);

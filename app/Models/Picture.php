@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Planisher\OrderFile\Node;
+use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 
 /**
@@ -12,6 +14,7 @@ use Planisher\Picture\PictureFacts;
  * @property string $sha256
  * @property array<string, mixed> $facts
  * @property int $modified_at
+ * @property ?list<array<string, mixed>> $must_stay_in
  */
 class Picture extends Model
 {
@@ -19,11 +22,17 @@ class Picture extends Model
 
     protected function casts(): array
     {
-        return ['facts' => 'json:unicode', 'modified_at' => 'integer'];
+        return ['facts' => 'json:unicode', 'must_stay_in' => 'json:unicode', 'modified_at' => 'integer'];
     }
 
     public function pictureFacts(string $name): PictureFacts
     {
-        return PictureFacts::fromArray($this->facts)->named($name);
+        return PictureFacts::fromArray($this->facts)->named($name)->keeping($this->areas());
+    }
+
+    /** @return list<MustStayIn> */
+    public function areas(): array
+    {
+        return MustStayIn::listFromNode(Node::root($this->must_stay_in ?? []));
     }
 }

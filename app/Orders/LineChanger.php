@@ -51,11 +51,33 @@ final class LineChanger
                 unset($patch['picture']);
             }
             $now->wanted = self::typed(MergePatch::apply($now->wanted, $patch));
-            if ($now->isDirty()) {
-                $now->state = Line::OPEN;
-                $now->passed_with = null;
-            }
+            self::opened($now);
         });
+    }
+
+    /**
+     * Puts a line's wants, its picture among them, in place of what they are.
+     *
+     * @param  array<string, mixed>  $wanted  its whole order-file form
+     *
+     * @throws StaleLine when somebody else changed it meanwhile
+     */
+    public static function replace(Line $line, int $seen, array $wanted): Line
+    {
+        return self::change($line, $seen, function (Line $now) use ($wanted): void {
+            self::choose($now, $wanted['picture'] ?? null);
+            $now->wanted = self::typed(array_diff_key($wanted, ['picture' => true]));
+            self::opened($now);
+        });
+    }
+
+    /** What is changed has to be passed anew. */
+    private static function opened(Line $line): void
+    {
+        if ($line->isDirty()) {
+            $line->state = Line::OPEN;
+            $line->passed_with = null;
+        }
     }
 
     /**

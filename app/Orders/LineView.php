@@ -30,8 +30,9 @@ final class LineView
             'number' => $line->number,
             'version' => $line->version,
             'state' => $line->order_picture_id === null ? 'waiting' : $line->state,
-            'line' => $worked->line->toArray() + ['subject' => $worked->line->subjectOf(null)],
+            'line' => $worked->line->toArray(),
             'uses' => [
+                'subject' => $worked->line->subjectOf(null),
                 'ppi' => $worked->line->output->resolution?->typed() ?? $worked->lab->resolution->typed(),
                 'format' => $worked->line->output->formatFor($worked->lab)->value,
                 'quality' => $worked->line->output->qualityFor($worked->lab),

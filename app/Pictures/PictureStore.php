@@ -18,7 +18,7 @@ use Planisher\Picture\PictureTrouble;
 /** Originals, kept once each under their own checksum and never written again, with screen-sized proxies beside them. */
 final class PictureStore
 {
-    private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 400];
+    private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 256];
 
     /**
      * Takes an uploaded file into an order. The same bytes are one picture.

@@ -59,6 +59,12 @@ final readonly class HouseFinish
         return ['choices' => array_map(fn (Choice $choice): string => $choice->value, $this->choices), 'wanted' => $this->wanted];
     }
 
+    /** @param  non-empty-list<Choice>  $choices  of its own */
+    public function only(array $choices): self
+    {
+        return self::from(self::read($this->wanted), $choices);
+    }
+
     /** @return array<string, string> each choice in words */
     public function words(): array
     {

@@ -93,7 +93,7 @@ final class LinesTest extends TestCase
     {
         $line = $this->line(change: ['window' => ['x' => 0.3, 'tight' => 2]]);
         $this->upload(self::pictureBytes(blue: 3), 'slipway.jpg');
-        $this->change($line, ['picture' => 'slipway.jpg'])->assertOk()->assertJsonPath('line.window', ['x' => 0.5, 'y' => 0.5, 'tight' => 1]);
+        $this->change($line, ['picture' => 'slipway.jpg'])->assertOk()->assertJsonMissingPath('line.window')->assertJsonPath('uses.window', ['x' => 0.5, 'y' => 0.5, 'tight' => 1]);
     }
 
     public function test_a_picture_missing_or_changed_on_disk_stops_its_lines(): void
@@ -120,5 +120,58 @@ final class LinesTest extends TestCase
         self::assertSame([1600, 1067], array_slice(getimagesize(storage_path('app/'.substr($sent, strlen('/_private/')))) ?: [], 0, 2));
         $this->change($line, ['window' => ['tight' => 2]]);
         $this->getJson("/api/lines/{$line->id}/preview/{$hash}")->assertNotFound();
+    }
+
+    public function test_a_figure_of_the_drawing_is_typed(): void
+    {
+        $line = $this->line('8 x 10 in', ['fit' => 'whole', 'border' => '1 in']);
+        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => $name, 'typed' => $typed]]);
+        $type('image-width', '6 in')->assertOk()->assertJsonPath('line.image', ['width' => '6 in']);
+        $type('margin-left', '3 cm')->assertOk()->assertJsonPath('line.image', ['width' => '194 mm']);
+        self::assertStringContainsString('is not a length', $type('paper-width', 'banana')->assertUnprocessable()->json('message'));
+        self::assertStringContainsString('vanish', $type('margin-left', '6 in')->assertUnprocessable()->json('message'));
+        $type('paper-width', '30 cm')->assertOk()->assertJsonPath('line.size', '30 cm x 8 in');
+    }
+
+    public function test_a_line_is_put_back_as_it_was(): void
+    {
+        $line = $this->line('8 x 10 in', ['border' => '1 in', 'copies' => 4]);
+        $before = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.line');
+        $this->upload(self::pictureBytes(blue: 3), 'slipway.jpg');
+        $this->change($line, ['picture' => 'slipway.jpg', 'border' => null, 'size' => '4 x 6 in', 'keyline' => ['width' => '1 mm']])->assertOk();
+        $this->putJson("/api/lines/{$line->id}", ['version' => 1, 'line' => $before])->assertConflict();
+        $after = $this->putJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'line' => $before])->assertOk()->json('line');
+        self::assertSame($before, $after);
+    }
+
+    public function test_what_must_stay_in_is_marked_once_for_all_lines(): void
+    {
+        $first = $this->line('8 x 10 in');
+        $second = $this->line('4 x 6 in', ['window' => ['x' => 0.2, 'tight' => 2]]);
+        $sha256 = $this->order->pictures()->firstOrFail()->picture->sha256;
+        $area = ['label' => 'the boat', 'x' => 0.7, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2];
+        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [$area], 'seen' => []])->assertOk()->assertJson(['areas' => [$area]]);
+        $lines = $this->getJson("/api/orders/{$this->order->id}")->json('lines');
+        self::assertContains('must-stay-in-clear', array_column($lines[0]['findings'], 'code'));
+        self::assertSame('must-stay-in-cut', $lines[1]['findings'][0]['code']);
+        self::assertSame('“the boat”', $lines[0]['sentence'][array_search('marked', array_column($lines[0]['sentence'], 'word'), true)]['text'] ?? null);
+        $this->pass($second)->assertUnprocessable();
+        $this->change($second, $lines[1]['findings'][0]['remedy']['change'])->assertOk();
+        $this->pass($second)->assertOk();
+        self::assertNotNull($first->fresh());
+
+        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [], 'seen' => []])->assertConflict()->assertJson(['areas' => [$area]]);
+        foreach ([['x' => 0.9, 'y' => 0, 'width' => 0.2, 'height' => 0.1], ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 1], ['x' => 'left']] as $wrong) {
+            $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [$wrong], 'seen' => [$area]])->assertUnprocessable();
+        }
+    }
+
+    public function test_a_picture_is_looked_at(): void
+    {
+        $this->line();
+        $looked = $this->getJson('/api/pictures/'.$this->order->pictures()->firstOrFail()->picture->sha256.'/looked')->assertOk()->json();
+        self::assertNotEmpty($looked['colours']);
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $looked['colours'][0]);
+        self::assertLessThanOrEqual(1, $looked['suggestion']['x'] + $looked['suggestion']['width']);
     }
 }

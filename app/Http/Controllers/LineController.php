@@ -16,9 +16,11 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Planisher\Drawing\TypedFigure;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Imaging\Preview;
+use Planisher\Measure\MeasureError;
 use Planisher\OrderFile\OrderFileError;
 
 final class LineController
@@ -49,9 +51,33 @@ final class LineController
 
     public function update(Request $request, Line $line): JsonResponse
     {
-        $request->validate(['version' => ['required', 'integer'], 'change' => ['required', 'array']]);
+        $given = $request->validate(['version' => ['required', 'integer'], 'change' => ['required_without:figure', 'array'], 'figure.name' => ['required_with:figure', 'string'], 'figure.typed' => ['required_with:figure', 'string', 'max:60']]);
+        $change = isset($given['figure']) ? self::figure($line, $given['figure']['name'], $given['figure']['typed']) : (array) $request->input('change');
 
-        return self::shown(LineChanger::patch($line, $request->integer('version'), (array) $request->input('change')));
+        return self::shown(LineChanger::patch($line, $request->integer('version'), $change));
+    }
+
+    /** Puts a line as it was: for undo and redo. */
+    public function replace(Request $request, Line $line): JsonResponse
+    {
+        $request->validate(['version' => ['required', 'integer'], 'line' => ['required', 'array']]);
+
+        return self::shown(LineChanger::replace($line, $request->integer('version'), (array) $request->input('line')));
+    }
+
+    /**
+     * What a figure typed into the drawing changes.
+     *
+     * @return array<string, mixed>
+     */
+    private static function figure(Line $line, string $name, string $typed): array
+    {
+        $worked = WorkedOrder::line($line);
+        try {
+            return $worked->line->print === null ? [] : TypedFigure::change($worked->line->print, $worked->plan?->layout, $name, $typed);
+        } catch (MeasureError $e) {
+            throw new OrderFileError($name, "“{$typed}”", 'a length that can be', $e->getMessage());
+        }
     }
 
     public function pass(Request $request, Line $line): JsonResponse

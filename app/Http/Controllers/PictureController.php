@@ -7,12 +7,18 @@ namespace App\Http\Controllers;
 use App\Http\PrivateFile;
 use App\Models\Order;
 use App\Models\OrderPicture;
+use App\Models\Picture;
 use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Planisher\Imaging\Looked;
 use Planisher\Imaging\PictureRefused;
+use Planisher\OrderFile\Node;
+use Planisher\Picture\MustStayIn;
 
 final class PictureController
 {
@@ -48,5 +54,35 @@ final class PictureController
     public function proxy(string $sha256, string $kind): Response
     {
         return PrivateFile::inline(PictureStore::proxy($sha256, $kind), 'image/jpeg');
+    }
+
+    /** What is seen in a picture: its strong colours, and a first suggestion of what must stay in. */
+    public function looked(Picture $picture): JsonResponse
+    {
+        $looked = Cache::rememberForever("looked-{$picture->sha256}", fn (): array => [
+            'colours' => array_map(strval(...), Looked::strongColours(PictureStore::proxy($picture->sha256, 'thumb'))),
+            'suggestion' => Looked::suggestion(PictureStore::proxy($picture->sha256, 'screen'))->toArray(),
+        ]);
+
+        return response()->json($looked);
+    }
+
+    /** Marks what must stay in. The areas that were seen say whether somebody else has marked meanwhile. */
+    public function mark(Request $request, Picture $picture): JsonResponse
+    {
+        $areas = array_map(fn (MustStayIn $area): array => $area->toArray(), MustStayIn::listFromNode(Node::root($request->all())->maybe('areas')));
+        $seen = array_map(fn (MustStayIn $area): array => $area->toArray(), MustStayIn::listFromNode(Node::root($request->all())->maybe('seen')));
+
+        return DB::transaction(function () use ($picture, $areas, $seen): JsonResponse {
+            /** @var Picture $now */
+            $now = Picture::query()->whereKey($picture->id)->lockForUpdate()->firstOrFail();
+            $held = array_map(fn (MustStayIn $area): array => $area->toArray(), $now->areas());
+            if ($held != $seen) {
+                return response()->json(['message' => 'The picture was marked in another window meanwhile. Look at what is marked now, then mark it again.', 'areas' => $held], 409);
+            }
+            $now->update(['must_stay_in' => $areas]);
+
+            return response()->json(['areas' => $areas]);
+        });
     }
 }

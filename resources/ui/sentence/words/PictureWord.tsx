@@ -10,7 +10,7 @@ export function PictureWord({ line, order, change, close }: WordProps) {
             {line.picture && (
                 <Typed
                     label="Called"
-                    value={line.line.subject ?? ''}
+                    value={line.uses.subject}
                     width="w-44"
                     onSet={(subject) => change({ subject: subject || null })}
                     note="Its name in the sentence and in the file’s name."
