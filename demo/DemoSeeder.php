@@ -74,8 +74,8 @@ final class DemoSeeder extends Seeder
 
     /** What is marked in the pictures: name, label, x, y, width, height in fractions. */
     private const MARKS = [
-        'point-light.jpg' => [['the light', 0.600, 0.235, 0.145, 0.480]],
-        'dawn-boat.jpg' => [['boat and post', 0.36, 0.38, 0.45, 0.34]],
+        'point-light.jpg' => [['the light', 0.515, 0.175, 0.190, 0.420]],
+        'dawn-boat.jpg' => [['boat and post', 0.19, 0.51, 0.62, 0.41]],
     ];
 
     private const FINISHES = [

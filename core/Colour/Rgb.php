@@ -43,6 +43,16 @@ final readonly class Rgb
         return [(float) $this->red, (float) $this->green, (float) $this->blue];
     }
 
+    /** For people: white, black, or #rrggbb. */
+    public function label(): string
+    {
+        return match ((string) $this) {
+            '#ffffff' => 'white',
+            '#000000' => 'black',
+            default => (string) $this,
+        };
+    }
+
     public function __toString(): string
     {
         return sprintf('#%02x%02x%02x', $this->red, $this->green, $this->blue);

@@ -52,16 +52,18 @@ enum Choice: string
             self::Size => $print->size->label(),
             self::Turn => $print->turn->value === 'auto' ? 'whichever way up suits' : $print->turn->value,
             self::Fit => $print->fit === Fit::Whole ? 'the whole picture' : 'cropped to fill',
-            self::Border => $print->border->isNone() && $print->paperColour->equals(Rgb::white())
-                ? 'no border'
-                : ($print->border->isNone() ? 'no border' : "a border of {$print->border->label()}").' in '.($print->paperColour->equals(Rgb::white()) ? 'white' : (string) $print->paperColour),
+            self::Border => match (true) {
+                ! $print->border->isNone() => "a {$print->paperColour->label()} border of {$print->border->label()}",
+                $print->paperColour->equals(Rgb::white()) => 'no border',
+                default => "no border, on {$print->paperColour->label()} paper",
+            },
             self::Image => $print->image === null ? 'the image as large as fits' : "the image {$print->image->label()}",
             self::Raise => match (true) {
                 $print->raise->optical => 'at the optical centre',
                 $print->raise->isNone() => 'in the middle',
                 default => "raised {$print->raise->by->label()}",
             },
-            self::Keyline => $print->keyline === null ? 'no line round it' : "a line of {$print->keyline->width->label()} round it in {$print->keyline->colour}",
+            self::Keyline => $print->keyline === null ? 'no line round it' : "a {$print->keyline->colour->label()} line of {$print->keyline->width->label()} round it",
             self::Carrier => match (true) {
                 $print->carrier->size !== null => "on the {$print->carrier->size->label()} sheet",
                 $print->carrier->auto => 'a larger sheet where the size isn’t listed',

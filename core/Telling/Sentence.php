@@ -60,10 +60,10 @@ final class Sentence
             array_push($segments, $said($before), $word($key, $text));
         };
         if (! $print->border->isNone()) {
-            $paper = $print->paperColour->equals(Rgb::white()) ? 'white' : (string) $print->paperColour;
+            $paper = $print->paperColour->label();
             $say(', with ', 'border', $print->fit === Fit::Whole
                 ? "room of {$print->border->label()} to mat over".($paper === 'white' ? '' : ", {$paper}")
-                : "a border of {$print->border->label()} in {$paper}");
+                : "a {$paper} border of {$print->border->label()}");
         } elseif (! $print->paperColour->equals(Rgb::white())) {
             $say(', on ', 'border', "{$print->paperColour} paper");
         }
@@ -74,8 +74,7 @@ final class Sentence
             $say(', ', 'raise', $print->raise->optical ? 'at the optical centre' : "raised {$print->raise->by->label()}");
         }
         if ($print->keyline !== null) {
-            $colour = $print->keyline->colour->equals(Rgb::black()) ? 'black' : (string) $print->keyline->colour;
-            $say(', ', 'keyline', "a {$colour} line of {$print->keyline->width->label()} round it");
+            $say(', ', 'keyline', "a {$print->keyline->colour->label()} line of {$print->keyline->width->label()} round it");
         }
         $carrier = $worked->plan?->layout->carrier;
         if ($carrier !== null) {

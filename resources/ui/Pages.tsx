@@ -2,10 +2,12 @@ import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { useMe } from './api/queries';
 import { Bench } from './bench/Bench';
 import { Loading } from './common/Loading';
+import { HouseFinishesPage } from './house-finishes/HouseFinishesPage';
 import { MakePage } from './make/MakePage';
 import { OrderSheetPage } from './order-sheet/OrderSheetPage';
 import { Orders } from './orders/Orders';
 import { SignIn } from './sign-in/SignIn';
+import { WallPage } from './wall/WallPage';
 
 export function Pages() {
     const me = useMe();
@@ -23,6 +25,8 @@ export function Pages() {
             <Route path="/orders/:order" element={<OrderSheetPage />} />
             <Route path="/orders/:order/lines/:line" element={<Bench />} />
             <Route path="/orders/:order/make" element={<MakePage />} />
+            <Route path="/orders/:order/wall" element={<WallPage />} />
+            <Route path="/house-finishes" element={<HouseFinishesPage />} />
             <Route path="*" element={<Loading error={new Error('There is no page of this address. Go back to all orders.')} />} />
         </Routes>
     );

@@ -5,6 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { makeQueryClient } from './api/queries';
+import { HistoryKept } from './common/history';
 import { NoticesAtFoot } from './common/notices';
 import { Pages } from './Pages';
 
@@ -15,7 +16,9 @@ createRoot(document.getElementById('planisher')!).render(
         <QueryClientProvider client={makeQueryClient()}>
             <BrowserRouter>
                 <NoticesAtFoot>
-                    <Pages />
+                    <HistoryKept>
+                        <Pages />
+                    </HistoryKept>
                 </NoticesAtFoot>
             </BrowserRouter>
         </QueryClientProvider>

@@ -11,7 +11,7 @@ final class HouseFinishesTest extends TestCase
     public function test_is_kept_from_a_line_and_given_to_many(): void
     {
         $line = $this->line('8 x 10 in', ['border' => '1 in', 'keyline' => ['width' => '1 mm'], 'copies' => 5]);
-        $this->getJson("/api/lines/{$line->id}/choices")->assertOk()->assertJsonPath('choices.border', "a border of 1\u{2009}in in white")->assertJsonPath('choices.size', '8 × 10 in');
+        $this->getJson("/api/lines/{$line->id}/choices")->assertOk()->assertJsonPath('choices.border', "a white border of 1\u{2009}in")->assertJsonPath('choices.size', '8 × 10 in');
         $id = $this->postJson('/api/house-finishes', ['name' => 'White border', 'line' => $line->id, 'choices' => ['border', 'keyline']])->assertCreated()->json('id');
         $others = [$this->line('4 x 6 in'), $this->line('4 x 6 in')];
         $stale = ['id' => $others[1]->id, 'version' => 99];
@@ -38,7 +38,7 @@ final class HouseFinishesTest extends TestCase
         $make('One', ['border'])->assertUnprocessable()->assertJsonPath('message', 'There is a house finish of this name already.');
         $make('Two', [])->assertUnprocessable();
         $make('Two', ['banana'])->assertUnprocessable();
-        $this->patchJson("/api/house-finishes/{$id}", ['name' => 'Uno', 'choices' => ['border']])->assertOk()->assertJson(['name' => 'Uno', 'choices' => ['border' => "a border of 1\u{2009}in in white"]]);
+        $this->patchJson("/api/house-finishes/{$id}", ['name' => 'Uno', 'choices' => ['border']])->assertOk()->assertJson(['name' => 'Uno', 'choices' => ['border' => "a white border of 1\u{2009}in"]]);
         $this->patchJson("/api/house-finishes/{$id}", ['choices' => ['ppi']])->assertUnprocessable();
         $this->getJson('/api/house-finishes')->assertJsonCount(1, 'finishes');
         $this->deleteJson("/api/house-finishes/{$id}")->assertNoContent();

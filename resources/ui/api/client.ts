@@ -3,7 +3,7 @@ export class ApiError extends Error {
     constructor(
         readonly status: number,
         message: string,
-        readonly body: { errors?: Record<string, string[]>; line?: unknown } = {},
+        readonly body: { errors?: Record<string, string[]>; line?: unknown; areas?: unknown } = {},
     ) {
         super(message);
     }
@@ -54,6 +54,7 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 export const api = {
     get: <T>(path: string) => call<T>('GET', path),
     post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, body),
+    put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
     patch: <T>(path: string, body: unknown) => call<T>('PATCH', path, body),
     delete: <T>(path: string, body: unknown = {}) => call<T>('DELETE', path, body),
 };

@@ -1,7 +1,9 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { useHistory, type Step } from '@/common/history';
 import { useNotices } from '@/common/notices';
 import { ApiError, api } from './client';
-import type { Change, LineView, Make, OrderHead, OrderRow, OrderSheet, User } from './types';
+import type { Change, HouseFinish, LineView, Looked, Make, MustStayIn, OrderHead, OrderRow, OrderSheet, User } from './types';
 
 const TRIES = 8;
 const again = (count: number, error: Error) => error instanceof ApiError && error.isPassing && count < TRIES;
@@ -82,76 +84,201 @@ export interface LineActs {
      * other way up) is given as a function: it is asked when the changes before it have been saved.
      */
     change: (change: Change | ((line: LineView) => Change)) => Promise<LineView>;
+    /** A figure typed into the drawing. */
+    type: (name: string, typed: string) => Promise<LineView>;
     pass: () => Promise<LineView>;
     hold: () => Promise<LineView>;
     remove: () => Promise<void>;
     isSaving: boolean;
 }
 
+const MEANWHILE = 'This line was changed in another window since. It isn’t undone; look at what it is now.';
+
+/** A line as the page holds it now, and how an answered one is put there. */
+function useHeldLines(orderId: number) {
+    const client = useQueryClient();
+    const keep = useKeepLine(orderId);
+    return useMemo(
+        () => ({
+            get: (lineId: number) => {
+                const line = client.getQueryData<OrderSheet>(orderKey(orderId))?.lines.find((held) => held.id === lineId);
+                if (!line) {
+                    throw new ApiError(404, 'This line isn’t on the order any more.');
+                }
+                return line;
+            },
+            keep,
+        }),
+        // eslint-disable-next-line react-hooks/exhaustive-deps -- keep is made of the same two
+        [client, orderId],
+    );
+}
+
+/** Takes a line from one of its states to another and back, as long as nobody else has changed it in between. */
+function useLineStep(orderId: number) {
+    const lines = useHeldLines(orderId);
+    return (before: LineView, after: LineView): Step => {
+        let expected = after.version;
+        const put = async (to: LineView) => {
+            if (lines.get(to.id).version !== expected) {
+                throw new ApiError(409, MEANWHILE);
+            }
+            const same = JSON.stringify(lines.get(to.id).line) === JSON.stringify(to.line);
+            let line = same ? lines.get(to.id) : await api.put<LineView>(`lines/${to.id}`, { version: expected, line: to.line });
+            if (to.state === 'passed' && line.state !== 'passed') {
+                line = await api.post<LineView>(`lines/${to.id}/pass`, { version: line.version });
+            } else if (to.state !== 'passed' && line.state === 'passed') {
+                line = await api.post<LineView>(`lines/${to.id}/hold`, { version: line.version });
+            }
+            expected = line.version;
+            lines.keep(line);
+        };
+        return { back: () => put(before), forth: () => put(after) };
+    };
+}
+
 /**
  * What can be done to a line. Acts on one line go one after another, each on the version the one before left behind; a
- * line that somebody else changed meanwhile is shown as it is now, and nothing is overwritten.
+ * line that somebody else changed meanwhile is shown as it is now, and nothing is overwritten. Each can be undone.
  */
 export function useLineActs(orderId: number, lineId: number): LineActs {
     const client = useQueryClient();
-    const keep = useKeepLine(orderId);
+    const lines = useHeldLines(orderId);
     const notices = useNotices();
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
     const act = useMutation({
         scope: { id: `line-${lineId}` },
         mutationFn: async (send: (line: LineView) => Promise<LineView>) => {
-            const line = client.getQueryData<OrderSheet>(orderKey(orderId))?.lines.find((held) => held.id === lineId);
-            if (!line) {
-                throw new ApiError(404, 'This line isn’t on the order any more.');
+            const before = lines.get(lineId);
+            const after = await send(before);
+            if (after.version !== before.version) {
+                history.add(step(before, after));
             }
-            return send(line);
+            return after;
         },
         onMutate: () => client.cancelQueries({ queryKey: orderKey(orderId) }),
-        onSuccess: keep,
+        onSuccess: lines.keep,
         onError: (error) => {
             if (error instanceof ApiError && error.status === 409) {
-                keep(error.body.line as LineView);
+                lines.keep(error.body.line as LineView);
                 notices.say(error.message, { lasts: true });
             }
         },
     });
     const remove = useMutation({
         scope: { id: `line-${lineId}` },
-        mutationFn: () => {
-            const line = client.getQueryData<OrderSheet>(orderKey(orderId))?.lines.find((held) => held.id === lineId);
-            return api.delete<void>(`lines/${lineId}`, { version: line?.version });
+        mutationFn: async () => {
+            const away = async () => {
+                await api.delete<void>(`lines/${lineId}`, { version: lines.get(lineId).version });
+                client.setQueryData<OrderSheet>(orderKey(orderId), (order) =>
+                    order ? { ...order, lines: order.lines.filter((line) => line.id !== lineId) } : order,
+                );
+            };
+            await away();
+            history.add({ back: () => restoreLine(client, orderId, lineId), forth: away });
         },
-        onSuccess: () => {
-            client.setQueryData<OrderSheet>(orderKey(orderId), (order) =>
-                order ? { ...order, lines: order.lines.filter((line) => line.id !== lineId) } : order,
-            );
+        onSuccess: () =>
             notices.say('The line was removed.', {
                 lasts: true,
-                act: {
-                    label: 'Bring it back',
-                    run: () =>
-                        void api
-                            .post(`lines/${lineId}/restore`)
-                            .then(() => client.invalidateQueries({ queryKey: orderKey(orderId) })),
-                },
-            });
-        },
+                act: { label: 'Bring it back', run: () => void history.undo() },
+            }),
         onError: (error) => {
             notices.say(error.message, { lasts: true });
             void client.invalidateQueries({ queryKey: orderKey(orderId) });
         },
     });
+    const patch = (line: LineView, body: object) => api.patch<LineView>(`lines/${lineId}`, { ...body, version: line.version });
     return {
         change: (change) =>
-            act.mutateAsync((line) =>
-                api.patch(`lines/${lineId}`, {
-                    change: typeof change === 'function' ? change(line) : change,
-                    version: line.version,
-                }),
-            ),
+            act.mutateAsync((line) => patch(line, { change: typeof change === 'function' ? change(line) : change })),
+        type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
         pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
         hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
         remove: () => remove.mutateAsync(),
         isSaving: act.isPending,
+    };
+}
+
+async function restoreLine(client: QueryClient, orderId: number, lineId: number) {
+    await api.post(`lines/${lineId}/restore`);
+    await client.invalidateQueries({ queryKey: orderKey(orderId) });
+}
+
+/** Marks what must stay in, in a picture of an order; can be undone. */
+export function useMark(orderId: number, sha256: string | undefined) {
+    const client = useQueryClient();
+    const history = useHistory(orderId);
+    const notices = useNotices();
+    return async (before: MustStayIn[], after: MustStayIn[]) => {
+        const put = async (seen: MustStayIn[], areas: MustStayIn[]) => {
+            await api.put(`pictures/${sha256}/must-stay-in`, { seen, areas });
+            await client.invalidateQueries({ queryKey: orderKey(orderId) });
+        };
+        try {
+            await put(before, after);
+            history.add({ back: () => put(after, before), forth: () => put(before, after) });
+        } catch (error) {
+            notices.say((error as Error).message, { lasts: true });
+            await client.invalidateQueries({ queryKey: orderKey(orderId) });
+        }
+    };
+}
+
+export const useLooked = (sha256: string | undefined, enabled = true) =>
+    useQuery({
+        queryKey: ['looked', sha256],
+        queryFn: () => api.get<Looked>(`pictures/${sha256}/looked`),
+        enabled: enabled && sha256 !== undefined,
+        staleTime: Infinity,
+    });
+
+const FINISHES = ['house-finishes'];
+
+export const useHouseFinishes = () =>
+    useQuery({
+        queryKey: FINISHES,
+        queryFn: () => api.get<{ finishes: HouseFinish[] }>('house-finishes'),
+        select: (answer) => answer.finishes,
+    });
+
+/** Runs an act on the studio's house finishes and shows them as they are afterwards. */
+export function useFinishAct<T>(act: (given: T) => Promise<unknown>) {
+    const client = useQueryClient();
+    return useMutation({ mutationFn: act, onSuccess: () => client.invalidateQueries({ queryKey: FINISHES }) });
+}
+
+/** Gives a house finish to lines, says what their lab doesn't have, and can be undone as one. */
+export function useGiveFinish(orderId: number) {
+    const client = useQueryClient();
+    const notices = useNotices();
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
+    return async (finish: HouseFinish, lines: LineView[]) => {
+        const given = await api.post<{ leftOut: string[]; missed: string[] }>(`orders/${orderId}/house-finishes/${finish.id}`, {
+            lines: lines.map(({ id, version }) => ({ id, version })),
+        });
+        await client.invalidateQueries({ queryKey: orderKey(orderId) });
+        const now = client.getQueryData<OrderSheet>(orderKey(orderId))?.lines ?? [];
+        const steps = lines.flatMap((before) => {
+            const after = now.find((line) => line.id === before.id);
+            return after && after.version !== before.version ? [step(before, after)] : [];
+        });
+        if (steps.length > 0) {
+            const each = async (run: (one: Step) => Promise<void>) => {
+                for (const one of steps) {
+                    await run(one);
+                }
+            };
+            history.add({ back: () => each((one) => one.back()), forth: () => each((one) => one.forth()) });
+        }
+        notices.say(
+            given.leftOut.length > 0
+                ? `“${finish.name}” is given, but for what the lab doesn’t have: ${given.leftOut.join(', ')}.`
+                : `“${finish.name}” is given to ${lines.length === 1 ? 'the line' : `${lines.length} lines`}.`,
+            { lasts: given.leftOut.length > 0 },
+        );
+        given.missed.forEach((words) => notices.say(words, { lasts: true }));
     };
 }
 

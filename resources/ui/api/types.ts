@@ -40,18 +40,47 @@ export interface OrderPicture extends UsedPicture {
     lines: number;
 }
 
-/** Lengths in mm; labels as they were typed. */
-export interface DrawnPaper {
+/** In mm from the paper's top left corner. */
+export interface Box {
+    left: number;
+    top: number;
     width: number;
     height: number;
-    widthLabel: string;
-    heightLabel: string;
 }
 
+/** One dimension: what it measures, from where to where in mm from the paper's corner. */
+export interface Dimension {
+    name: string;
+    label: string;
+    across: boolean;
+    isMargin: boolean;
+    from: number;
+    to: number;
+    canBeTyped: boolean;
+}
+
+/** Lengths in mm; the paper is the ordered size, the sheet what is sent. */
 export interface DrawingFigures {
-    paper: DrawnPaper;
+    paper: { width: number; height: number };
+    sheet: Box;
+    image: Box;
+    bleed: number;
+    isWhole: boolean;
+    paperColour: string;
+    keyline: { width: number; colour: string } | null;
+    frameCover: number;
+    ticks: boolean;
     window: PixelRect | null;
-    image: { width: number; height: number } | null;
+    dimensions: Dimension[];
+}
+
+/** An area of a picture, in fractions of it. */
+export interface MustStayIn {
+    label: string;
+    x: number;
+    y: number;
+    width: number;
+    height: number;
 }
 
 export interface Segment {
@@ -65,7 +94,19 @@ export interface LineView {
     version: number;
     state: LineState;
     line: Line;
-    uses: { ppi: Ppi; format: 'jpeg' | 'tiff'; quality: number; colour: Space; name: Required<Name> };
+    uses: {
+        subject: string;
+        ppi: Ppi;
+        format: 'jpeg' | 'tiff';
+        quality: number;
+        colour: Space;
+        name: Required<Name>;
+        window: { x: number; y: number; tight: number };
+        frameCover: string;
+        carrier: string | null;
+    };
+    mustStayIn: MustStayIn[];
+    addable: Record<string, string>;
     picture: UsedPicture | null;
     sentence: Segment[];
     short: string;
@@ -147,4 +188,17 @@ export interface Make {
 export interface User {
     name: string;
     email: string;
+}
+
+export interface HouseFinish {
+    id: number;
+    name: string;
+    /** each choice in words */
+    choices: Record<string, string>;
+}
+
+/** What is seen in a picture: its strong colours, and a first suggestion of what must stay in. */
+export interface Looked {
+    colours: string[];
+    suggestion: MustStayIn;
 }

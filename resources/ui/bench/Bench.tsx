@@ -1,15 +1,18 @@
 import { useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useLineActs, useOrder, useTell } from '@/api/queries';
+import { useLineActs, useMark, useOrder, useTell } from '@/api/queries';
 import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
 import { daysAway } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
+import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
 import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
+import { GiveFinish } from './GiveFinish';
+import { ModeKept } from './mode';
 import { Rack } from './Rack';
 
 const KEYS = [
@@ -20,6 +23,9 @@ const KEYS = [
     { keys: '+  and  −', does: 'tighter, looser; so does the wheel' },
     { keys: 'T', does: 'turn the window' },
     { keys: 'C', does: 'centre the window' },
+    { keys: 'K', does: 'mark what must stay in: drag over it' },
+    { keys: 'F', does: 'show what a frame will cover' },
+    ...UNDO_KEYS,
     { keys: 'O', does: 'back to the order sheet' },
 ];
 
@@ -34,7 +40,11 @@ export function Bench() {
     if (!line) {
         return <Loading error={new Error('This line isn’t on the order any more. Go back to the order sheet.')} />;
     }
-    return <Workbench key={line.id} order={order.data} line={line} trouble={order.failureReason} />;
+    return (
+        <ModeKept key={line.id}>
+            <Workbench order={order.data} line={line} trouble={order.failureReason} />
+        </ModeKept>
+    );
 }
 
 const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
@@ -65,6 +75,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
             tell(acts.pass().then(goOn));
         }
     };
+    const mark = useMark(order.id, line.picture?.sha256);
     const { change } = acts;
     const saveWindow = useCallback(
         (window: object) => {
@@ -110,6 +121,8 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                         <span className="text-[13px] whitespace-nowrap text-soft" role="status">
                             {acts.isSaving ? 'Saving…' : `Line ${at + 1} of ${order.lines.length}`}
                         </span>
+                        <UndoRedo orderId={order.id} />
+                        <GiveFinish orderId={order.id} lines={[line]} keepFrom={line} />
                         <Link
                             to={sheet}
                             className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap"
@@ -126,7 +139,14 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={change} />
                     {isDrawn(line) && (
-                        <Drawing line={line} onWindow={saveWindow} onSize={(size) => change({ size })} onTurn={turn} />
+                        <Drawing
+                            line={line}
+                            onWindow={saveWindow}
+                            onType={acts.type}
+                            tell={tell}
+                            onTurn={turn}
+                            onMark={(area) => void mark(line.mustStayIn, [...line.mustStayIn, area])}
+                        />
                     )}
                     <Facts line={line} />
                 </main>

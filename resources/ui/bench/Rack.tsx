@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 import type { LineView } from '@/api/types';
 import { scaleFor, Silhouette } from '@/silhouette/Silhouette';
 
+const inShort = (size = '') => size.replace(' x ', ' × ').replace(/ in$/, '');
+
 /** The order's lines as silhouettes at one scale, the one on the bench framed. */
 export function Rack({ orderId, lines, current }: { orderId: number; lines: LineView[]; current: number }) {
     const scale = scaleFor(
@@ -31,7 +33,8 @@ export function Rack({ orderId, lines, current }: { orderId: number; lines: Line
                         <Silhouette drawing={line.drawing} picture={line.picture} scale={scale} label="" />
                     </span>
                     <span className="narrow text-[12px] group-aria-[current]:font-semibold">
-                        {line.number} · {(line.line.size ?? '').replace(' x ', ' × ').replace(/ in$/, '')}
+                        {line.number} · {inShort(line.line.size)}
+                        {line.uses.carrier ? ` on ${inShort(line.uses.carrier)}` : ''}
                         {(line.line.copies ?? 1) > 1 ? ` · ${line.line.copies}` : ''}
                     </span>
                 </Link>

@@ -8,7 +8,7 @@ const isTaken = (target: EventTarget | null) =>
     target.closest('input, select, textarea, [role=dialog], [role=menu], [role=radiogroup]') !== null;
 
 /**
- * Page-wide keys, by KeyboardEvent.key. Enter and Space stay with the button or link that has the focus; while a dialog
+ * Page-wide keys, by KeyboardEvent.key, with “ctrl+” or “ctrl+shift+” before it (Control, or Command). Enter and Space stay with the button or link that has the focus; while a dialog
  * is open, keys are the dialog's.
  */
 export function useKeys(keys: Keys) {
@@ -18,16 +18,12 @@ export function useKeys(keys: Keys) {
     });
     useEffect(() => {
         const pressed = (event: KeyboardEvent) => {
-            const act = held.current[event.key] ?? (event.key.length === 1 ? held.current[event.key.toLowerCase()] : undefined);
+            const single = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+            const withControl = event.ctrlKey || event.metaKey;
+            const name = withControl ? `ctrl+${event.shiftKey ? 'shift+' : ''}${single}` : event.key;
+            const act = held.current[name] ?? (withControl ? undefined : held.current[single]);
             const onButton = event.target instanceof Element && event.target.closest('button, a') !== null;
-            if (
-                !act ||
-                event.ctrlKey ||
-                event.metaKey ||
-                event.altKey ||
-                isTaken(event.target) ||
-                (onButton && event.key === 'Enter')
-            ) {
+            if (!act || event.altKey || isTaken(event.target) || (onButton && event.key === 'Enter')) {
                 return;
             }
             event.preventDefault();

@@ -1,70 +1,81 @@
 import { useState } from 'react';
+import { figureWidth, type PlacedDimension } from './layout';
 
-interface Props {
-    /** ends of the dimension line, in screen pixels */
-    from: { x: number; y: number };
-    to: { x: number; y: number };
-    /** where the extension lines start, on the thing that is measured */
-    edge: number;
-    label: string;
-    name: string;
-    /** saves a typed length; fails with the words to show */
-    onType?: (typed: string) => Promise<unknown>;
-}
+const ARROW = 9;
 
-const GAP = 6;
-const FIGURE_WIDTH_A_LETTER = 6.4;
-
-/** The lines of one dimension: thin extension lines, filled arrows, a gap for the figure. */
-export function DimensionLines({ from, to, edge, label }: Props) {
-    const upright = from.x === to.x;
-    const half = (label.length * FIGURE_WIDTH_A_LETTER) / 2 + GAP;
-    const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
-    const arrow = (at: { x: number; y: number }, sign: number) =>
-        upright ? `M${at.x} ${at.y} l-3.3 ${9 * sign} h6.6 z` : `M${at.x} ${at.y} l${9 * sign} -3.3 v6.6 z`;
+/** The lines of one dimension: thin extension lines, filled arrows, a gap for the figure of a size. */
+export function DimensionLines({ dimension }: { dimension: PlacedDimension }) {
+    const { across, at, start, end, edge, isMargin, figure, label } = dimension;
+    const point = (along: number, off: number) => (across ? `${along} ${off}` : `${off} ${along}`);
+    const line = (a: number, b: number, off: number) => (b > a ? `M${point(a, off)} L${point(b, off)} ` : '');
+    const beyond = Math.sign(at - edge) * 5;
+    const half = (across ? figureWidth(label) : figureWidth(label)) / 2;
+    const roomy = end - start > 2 * ARROW + 4;
+    const split = !isMargin && end - start > 2 * half + 2 * ARROW;
+    const arrow = (along: number, sign: number) =>
+        across ? `M${along} ${at} l${ARROW * sign} -3.3 v6.6 z` : `M${at} ${along} l-3.3 ${ARROW * sign} h6.6 z`;
     return (
         <g>
-            <g className="stroke-ink" strokeWidth="1">
-                {upright ? (
-                    <path d={`M${from.x - 6} ${from.y} H${edge - 3} M${to.x - 6} ${to.y} H${edge - 3}`} />
-                ) : (
-                    <path d={`M${from.x} ${from.y - 6} V${edge - 3} M${to.x} ${to.y - 6} V${edge - 3}`} />
-                )}
-                {upright ? (
-                    <path d={`M${from.x} ${from.y + 4} V${middle.y - half} M${to.x} ${to.y - 4} V${middle.y + half}`} />
-                ) : (
-                    <path d={`M${from.x + 4} ${from.y} H${middle.x - half} M${to.x - 4} ${to.y} H${middle.x + half}`} />
-                )}
-            </g>
-            <path d={`${arrow(from, 1)} ${arrow(to, -1)}`} className="fill-ink" />
+            <path
+                className="fill-none stroke-ink"
+                d={
+                    `M${point(start, edge + beyond * 0.4)} L${point(start, at + beyond)} ` +
+                    `M${point(end, edge + beyond * 0.4)} L${point(end, at + beyond)} ` +
+                    (split
+                        ? line(start + 4, figure - half, at) + line(figure + half, end - 4, at)
+                        : line(start + (roomy ? 4 : 0), end - (roomy ? 4 : 0), at)) +
+                    // A figure that had to move is led back to what it measures.
+                    (isMargin && Math.abs(figure - (start + end) / 2) > 6
+                        ? `M${point((start + end) / 2, at)} L${point(figure, at + beyond * 1.2)}`
+                        : '')
+                }
+            />
+            {roomy && <path className="fill-ink" d={`${arrow(start, 1)} ${arrow(end, -1)}`} />}
         </g>
     );
 }
 
+interface FigureProps {
+    dimension: PlacedDimension;
+    /** saves a typed length; fails with the words to show */
+    onType: (name: string, typed: string) => Promise<unknown>;
+}
+
+const words = (name: string) => {
+    const said = name.replaceAll('-', ' ');
+    return said[0]!.toUpperCase() + said.slice(1);
+};
+
 /** The figure of a dimension: pressed, it is typed into. */
-export function DimensionFigure({ from, to, label, name, onType }: Props) {
+export function DimensionFigure({ dimension, onType }: FigureProps) {
+    const { across, at, figure, isMargin, label, name, canBeTyped, start, end } = dimension;
     const [typed, setTyped] = useState<string | null>(null);
     const [error, setError] = useState<string | null>(null);
-    const upright = from.x === to.x;
-    const place = { left: (from.x + to.x) / 2, top: (from.y + to.y) / 2 };
+    const upright = !across && !isMargin;
+    // Margins' figures stand beside their line; a size's on it, or beside one too short to hold it.
+    const short = !isMargin && end - start <= figureWidth(label) + 22;
+    const along = short ? end + figureWidth(label) / 2 + 4 : figure;
+    const off = isMargin ? at + (across ? 14 : 8) : at;
+    const place = across ? { left: along, top: off } : { left: off, top: along };
+    const side = !across && isMargin ? '-translate-y-1/2' : '-translate-1/2';
     const close = () => {
         setTyped(null);
         setError(null);
     };
-    if (typed !== null && onType) {
+    if (typed !== null) {
         return (
             <form
                 noValidate
                 className="absolute z-20 -translate-1/2"
-                style={{ ...place, ...(upright ? { left: Math.max(place.left, 62) } : {}) }}
+                style={{ ...place, left: Math.max(place.left, 62) }}
                 onSubmit={(event) => {
                     event.preventDefault();
-                    onType(typed).then(close, (failed: Error) => setError(failed.message));
+                    onType(name, typed).then(close, (failed: Error) => setError(failed.message));
                 }}
             >
                 <input
                     autoFocus
-                    aria-label={name}
+                    aria-label={words(name)}
                     aria-invalid={error !== null}
                     value={typed}
                     onChange={(event) => setTyped(event.target.value)}
@@ -84,15 +95,21 @@ export function DimensionFigure({ from, to, label, name, onType }: Props) {
             </form>
         );
     }
-    return (
+    const look = `narrow absolute z-10 ${side} rounded-[2px] px-1 text-[13.5px] leading-[15px] whitespace-nowrap ${upright ? '-rotate-90' : ''} ${name.startsWith('image') || name.startsWith('paper') ? 'font-semibold' : ''}`;
+    return canBeTyped ? (
         <button
             type="button"
-            aria-label={`${name}: ${label}. Type another`}
+            aria-label={`${words(name)}: ${label}. Type another`}
+            data-figure={name}
             onClick={() => setTyped(label)}
-            className={`narrow absolute z-10 -translate-1/2 rounded-[2px] px-1 text-[14px] leading-none font-semibold whitespace-nowrap hover:bg-white/80 ${upright ? '-rotate-90' : ''}`}
+            className={`${look} hover:bg-white/80`}
             style={place}
         >
             {label}
         </button>
+    ) : (
+        <span className={look} data-figure={name} style={place}>
+            {label}
+        </span>
     );
 }

@@ -9,8 +9,7 @@ const SETTLES_MS = 220;
  * saved while a drag is going on.
  */
 export function useWindow(line: LineView, save: (window: WantedWindow) => Promise<unknown>) {
-    const wanted = line.line.window;
-    const stored: WantedWindow = { x: wanted?.x ?? 0.5, y: wanted?.y ?? 0.5, tight: wanted?.tight ?? 1 };
+    const stored: WantedWindow = line.uses.window;
     const [held, setHeld] = useState<WantedWindow | null>(null);
     const latest = useRef<WantedWindow>(stored);
     const timer = useRef<ReturnType<typeof setTimeout>>(undefined);

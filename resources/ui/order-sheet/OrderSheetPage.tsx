@@ -9,6 +9,8 @@ import { daysAway, longDay } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
+import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
+import { GiveFinish } from '@/bench/GiveFinish';
 import { useKeys } from '@/common/useKeys';
 import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
@@ -22,7 +24,9 @@ const KEYS = [
     { keys: 'A', does: 'add a print' },
     { keys: 'Enter', does: 'open the line that has the focus on the bench' },
     { keys: 'M', does: 'make the files of all passed lines' },
+    { keys: 'W', does: 'see the order on the wall' },
     { keys: 'Tab', does: 'walk the lines' },
+    ...UNDO_KEYS,
 ];
 
 /** The whole order at a glance: its pictures and its lines. */
@@ -54,7 +58,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         onSuccess: () => navigate(`/orders/${order.id}/make`),
         onError: (error) => notices.say(error.message, { lasts: true }),
     });
-    useKeys({ m: () => make.mutate() });
+    useKeys({ m: () => make.mutate(), w: () => void navigate(`/orders/${order.id}/wall`) });
     const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
     const scale = scaleFor(
         order.lines.map((line) => line.drawing),
@@ -76,6 +80,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     </>
                 }
                 keys={KEYS}
+                acts={<UndoRedo orderId={order.id} />}
             />
             <Trouble error={trouble} />
             <div className="flex min-h-0 grow">
@@ -104,6 +109,12 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 wide
                                 lines={order.lines.map((line) => ({ state: line.state, level: line.findings[0]!.level }))}
                             />
+                            <Link
+                                to={`/orders/${order.id}/wall`}
+                                className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                            >
+                                On the wall
+                            </Link>
                             <Link
                                 to={`/orders/${order.id}/make`}
                                 className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
@@ -184,6 +195,7 @@ function ChosenActs({ orderId, lines, onDone }: { orderId: number; lines: LineVi
             <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>
                 Pass
             </Button>
+            <GiveFinish orderId={orderId} lines={lines} />
             <Button onClick={() => all.mutate('remove')} disabled={all.isPending}>
                 Remove
             </Button>

@@ -28,16 +28,21 @@ export function Orders() {
                     { keys: '/', does: 'find an order' },
                 ]}
                 acts={
-                    <label className="flex items-center gap-2 text-[13px] text-soft">
-                        Find by client, number or picture
-                        <input
-                            ref={field}
-                            type="search"
-                            value={find}
-                            onChange={(event) => setFind(event.target.value)}
-                            className="w-44 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-ink"
-                        />
-                    </label>
+                    <>
+                        <Link to="/house-finishes" className="text-[13px] text-soft hover:text-ink">
+                            House finishes
+                        </Link>
+                        <label className="flex items-center gap-2 text-[13px] text-soft">
+                            Find by client, number or picture
+                            <input
+                                ref={field}
+                                type="search"
+                                value={find}
+                                onChange={(event) => setFind(event.target.value)}
+                                className="w-44 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-ink"
+                            />
+                        </label>
+                    </>
                 }
             />
             <Trouble error={orders.data ? orders.failureReason : null} />

@@ -1,13 +1,20 @@
 import { Popover } from 'radix-ui';
-import { useRef, useState, type ComponentType } from 'react';
+import { useRef, useState, type ComponentType, type ReactNode } from 'react';
 import type { LineActs } from '@/api/queries';
 import type { LineView, OrderSheet } from '@/api/types';
+import { BorderWord } from './words/BorderWord';
+import { CarrierWord } from './words/CarrierWord';
 import { ColourWord } from './words/ColourWord';
 import { CopiesWord } from './words/CopiesWord';
 import { FileWord } from './words/FileWord';
+import { FrameWord } from './words/FrameWord';
+import { ImageWord } from './words/ImageWord';
+import { KeylineWord } from './words/KeylineWord';
+import { MarkedWord } from './words/MarkedWord';
 import { NameWord } from './words/NameWord';
 import { PictureWord } from './words/PictureWord';
 import { PpiWord } from './words/PpiWord';
+import { RaiseWord } from './words/RaiseWord';
 import { SizeWord } from './words/SizeWord';
 import { TurnWord } from './words/TurnWord';
 
@@ -25,6 +32,13 @@ const WORDS: Record<string, { title: string; Panel: ComponentType<WordProps> }> 
     picture: { title: 'Which picture', Panel: PictureWord },
     size: { title: 'Size on paper', Panel: SizeWord },
     turn: { title: 'Which way up', Panel: TurnWord },
+    border: { title: 'Border', Panel: BorderWord },
+    image: { title: 'Size of the image', Panel: ImageWord },
+    raise: { title: 'How high it sits', Panel: RaiseWord },
+    keyline: { title: 'Line round it', Panel: KeylineWord },
+    carrier: { title: 'Larger sheet', Panel: CarrierWord },
+    frame: { title: 'Under the frame', Panel: FrameWord },
+    marked: { title: 'What must stay in', Panel: MarkedWord },
     ppi: { title: 'Pixels per inch', Panel: PpiWord },
     colour: { title: 'Colour space', Panel: ColourWord },
     file: { title: 'Kind of file', Panel: FileWord },
@@ -42,7 +56,13 @@ export function Sentence({ line, order, change }: Omit<WordProps, 'close'>) {
                     <Word key={segment.word} word={segment.word} text={segment.text} line={line} order={order} change={change} />
                 ),
             )}
-            .
+            {Object.keys(line.addable).length > 0 ? (
+                <>
+                    , <Add line={line} order={order} change={change} />
+                </>
+            ) : (
+                '.'
+            )}
         </p>
     );
 }
@@ -53,27 +73,76 @@ function belowSentence(word: HTMLElement | null): number {
     return sentence && word ? sentence.getBoundingClientRect().bottom - word.getBoundingClientRect().bottom + 2 : 8;
 }
 
-function Word({ word, text, ...props }: Omit<WordProps, 'close'> & { word: string; text: string }) {
+type OpenProps = Omit<WordProps, 'close'>;
+
+function Word({ word, text, ...props }: OpenProps & { word: string; text: string }) {
+    const entry = WORDS[word];
+    return entry ? (
+        <Opening title={entry.title} text={text} isName={word === 'name'}>
+            {(close) => <entry.Panel {...props} close={close} />}
+        </Opening>
+    ) : (
+        <span>{text}</span>
+    );
+}
+
+/** “add…”: what there is nothing to say of yet. */
+function Add(props: OpenProps) {
+    const [chosen, setChosen] = useState<string | null>(null);
+    const entry = chosen === null ? undefined : WORDS[chosen];
+    return (
+        <Opening title={entry?.title ?? 'Add to this print'} text="add…" onOpen={() => setChosen(null)}>
+            {(close) =>
+                entry ? (
+                    <entry.Panel {...props} close={close} />
+                ) : (
+                    <ul className="flex flex-col gap-px">
+                        {Object.entries(props.line.addable).map(([word, words]) => (
+                            <li key={word}>
+                                <button
+                                    type="button"
+                                    className="w-full rounded-[3px] px-2 py-[5px] text-left hover:bg-chrome"
+                                    onClick={() => setChosen(word)}
+                                >
+                                    {words}
+                                </button>
+                            </li>
+                        ))}
+                    </ul>
+                )
+            }
+        </Opening>
+    );
+}
+
+interface OpeningProps {
+    title: string;
+    text: string;
+    isName?: boolean;
+    onOpen?: () => void;
+    children: (close: () => void) => ReactNode;
+}
+
+/** An underlined word and the popover it opens. */
+function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
     const [open, setOpen] = useState(false);
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
-    const entry = WORDS[word];
-    if (!entry) {
-        return <span>{text}</span>;
-    }
-    const { title, Panel } = entry;
     return (
         <Popover.Root
             open={open}
             onOpenChange={(opens) => {
                 setBelow(opens ? belowSentence(trigger.current) : below);
                 setOpen(opens);
+                if (opens) {
+                    onOpen?.();
+                }
             }}
         >
             <Popover.Trigger
                 ref={trigger}
                 aria-label={`${text}. ${title}`}
-                className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-[#f0dcd2] data-[state=open]:decoration-solid ${word === 'name' ? 'font-sans text-[15px]' : ''}`}
+                className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-[#f0dcd2] data-[state=open]:decoration-solid ${isName ? 'font-sans text-[15px]' : ''}`}
             >
                 {text}
             </Popover.Trigger>
@@ -86,7 +155,7 @@ function Word({ word, text, ...props }: Omit<WordProps, 'close'> & { word: strin
                     className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
                 >
                     <h2 className="mb-2.5 text-[13px] font-semibold">{title}</h2>
-                    <Panel {...props} close={() => setOpen(false)} />
+                    {children(() => setOpen(false))}
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>

@@ -1,4 +1,5 @@
 import { useTell } from '@/api/queries';
+import { Choice } from '@/common/Choice';
 import type { WordProps } from '../Sentence';
 import { Typed } from '../Typed';
 
@@ -11,6 +12,17 @@ export function SizeWord({ line, order, change, close }: WordProps) {
                 value={(line.line.size ?? '').replace(' x ', ' × ')}
                 onSet={(size) => change({ size })}
                 onDone={close}
+            />
+            <Choice
+                label="How the picture meets the paper"
+                value={line.line.fit ?? 'fill'}
+                onChoose={(fit) =>
+                    tell(change({ fit: fit === 'fill' ? null : fit, ...(fit === 'whole' ? { window: null } : {}) }))
+                }
+                options={[
+                    { value: 'fill', label: 'Cropped to fill it' },
+                    { value: 'whole', label: 'The whole picture on it' },
+                ]}
             />
             <div>
                 <p className="mb-1.5 text-small text-soft">On {order.labCard.name}’s list</p>

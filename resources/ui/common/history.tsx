@@ -1,0 +1,67 @@
+import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useNotices } from './notices';
+
+/** Something that was done and can be taken back, and done again. Fails with words when it can't be any more. */
+export interface Step {
+    back: () => Promise<void>;
+    forth: () => Promise<void>;
+}
+
+interface Stacks {
+    done: Step[];
+    undone: Step[];
+}
+
+interface Histories {
+    of: (order: number) => Stacks;
+    changed: () => void;
+}
+
+const HistoriesContext = createContext<Histories>({ of: () => ({ done: [], undone: [] }), changed: () => undefined });
+
+/** What was done to each order, kept while the application is open. */
+export function HistoryKept({ children }: { children: ReactNode }) {
+    const stacks = useRef(new Map<number, Stacks>());
+    const [turn, setTurn] = useState(0);
+    const of = useCallback((order: number) => {
+        const held = stacks.current.get(order) ?? { done: [], undone: [] };
+        stacks.current.set(order, held);
+        return held;
+    }, []);
+    // A new value each time, so that whoever shows a history shows it anew.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    const histories = useMemo(() => ({ of, changed: () => setTurn((now) => now + 1) }), [of, turn]);
+    return <HistoriesContext value={histories}>{children}</HistoriesContext>;
+}
+
+export function useHistory(order: number) {
+    const histories = useContext(HistoriesContext);
+    const notices = useNotices();
+    const move = async (from: 'done' | 'undone') => {
+        const stacks = histories.of(order);
+        const step = stacks[from].pop();
+        if (!step) {
+            return;
+        }
+        histories.changed();
+        try {
+            await (from === 'done' ? step.back() : step.forth());
+            stacks[from === 'done' ? 'undone' : 'done'].push(step);
+        } catch (error) {
+            notices.say((error as Error).message, { lasts: true });
+        }
+        histories.changed();
+    };
+    return {
+        add: (step: Step) => {
+            const stacks = histories.of(order);
+            stacks.done.push(step);
+            stacks.undone = [];
+            histories.changed();
+        },
+        undo: () => move('done'),
+        redo: () => move('undone'),
+        canUndo: histories.of(order).done.length > 0,
+        canRedo: histories.of(order).undone.length > 0,
+    };
+}

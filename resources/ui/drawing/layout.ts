@@ -1,0 +1,95 @@
+import type { Dimension, DrawingFigures } from '@/api/types';
+
+/** Rows of dimension lines lie this far from each other and from the sheet, in screen pixels. */
+const ROW = 23;
+const AWAY = 16;
+const MARGIN_ROW = 40;
+const FOOT = 40;
+const SIDE = 30;
+const LETTER = 6.5;
+
+export const figureWidth = (label: string) => label.length * LETTER + 8;
+
+/** Where the drawing lies in its place: screen pixels per mm, and the paper's corner. */
+export interface Frame {
+    scale: number;
+    x: (mm: number) => number;
+    y: (mm: number) => number;
+}
+
+export interface PlacedDimension extends Dimension {
+    /** the dimension line's place across its direction, in screen pixels */
+    at: number;
+    /** its two ends along it */
+    start: number;
+    end: number;
+    /** the edge of the sheet its extension lines come from */
+    edge: number;
+    /** the middle of its figure along it */
+    figure: number;
+}
+
+const kind = (dimensions: Dimension[], across: boolean, isMargin: boolean) =>
+    dimensions.filter((dimension) => dimension.across === across && dimension.isMargin === isMargin);
+
+/** The largest scale at which the sheet and all its dimensions fit. */
+export function frameFor(drawing: DrawingFigures, width: number, height: number): Frame {
+    const { sheet, dimensions } = drawing;
+    const sides = kind(dimensions, false, true);
+    const room = {
+        left: SIDE + AWAY + ROW * kind(dimensions, false, false).length,
+        top: 14 + AWAY + ROW * kind(dimensions, true, false).length,
+        right: sides.length > 0 ? SIDE + Math.max(...sides.map((one) => figureWidth(one.label))) : SIDE,
+        bottom: FOOT + (kind(dimensions, true, true).length > 0 ? MARGIN_ROW : 6),
+    };
+    const scale = Math.max(
+        0.01,
+        Math.min((width - room.left - room.right) / sheet.width, (height - room.top - room.bottom) / sheet.height),
+    );
+    const left = Math.round(room.left + (width - room.left - room.right - sheet.width * scale) / 2 - sheet.left * scale);
+    const top = Math.round(room.top + (height - room.top - room.bottom - sheet.height * scale) / 2 - sheet.top * scale);
+    return { scale, x: (mm) => left + mm * scale, y: (mm) => top + mm * scale };
+}
+
+/** Figures along one line, pushed apart so that none lies on another, each as near to its own place as can be. */
+export function spread(figures: { at: number; size: number }[], from: number, to: number): number[] {
+    const order = figures.map((_, i) => i).sort((a, b) => figures[a]!.at - figures[b]!.at);
+    const places = figures.map(({ at }) => at);
+    const gap = (a: number, b: number) => (figures[a]!.size + figures[b]!.size) / 2 + 4;
+    let last = -1;
+    for (const i of order) {
+        places[i] = Math.max(places[i]!, last < 0 ? from + figures[i]!.size / 2 : places[last]! + gap(last, i));
+        last = i;
+    }
+    last = -1;
+    for (const i of [...order].reverse()) {
+        places[i] = Math.min(places[i]!, last < 0 ? to - figures[i]!.size / 2 : places[last]! - gap(last, i));
+        last = i;
+    }
+    return places;
+}
+
+/** Sizes above and left of the sheet, the outermost farthest out; margins below and right of it. */
+export function placeDimensions(drawing: DrawingFigures, frame: Frame, width: number, height: number): PlacedDimension[] {
+    const { sheet, dimensions } = drawing;
+    const [left, top] = [frame.x(sheet.left), frame.y(sheet.top)];
+    const [right, bottom] = [frame.x(sheet.left + sheet.width), frame.y(sheet.top + sheet.height)];
+    const ends = (one: Dimension) =>
+        one.across ? { start: frame.x(one.from), end: frame.x(one.to) } : { start: frame.y(one.from), end: frame.y(one.to) };
+    const rows = (all: Dimension[], edge: number) =>
+        all.map((one, i) => {
+            const { start, end } = ends(one);
+            return { ...one, start, end, edge, at: edge - AWAY - ROW * (all.length - 1 - i), figure: (start + end) / 2 };
+        });
+    const margins = (all: Dimension[], edge: number, size: (one: Dimension) => number, to: number) => {
+        const middles = all.map((one) => ({ at: (ends(one).start + ends(one).end) / 2, size: size(one) }));
+        const figures = spread(middles, 4, to - 4);
+        return all.map((one, i) => ({ ...one, ...ends(one), edge, at: edge + 12, figure: figures[i]! }));
+    };
+    return [
+        ...rows(kind(dimensions, true, false), top),
+        ...rows(kind(dimensions, false, false), left),
+        ...margins(kind(dimensions, true, true), bottom, (one) => figureWidth(one.label), width),
+        ...margins(kind(dimensions, false, true), right, () => 16, height - FOOT),
+    ];
+}

@@ -1,0 +1,55 @@
+import { screenUrl } from '@/api/client';
+import { useLooked } from '@/api/queries';
+import { useMode } from '@/bench/mode';
+import type { WordProps } from './Sentence';
+import { Typed } from './Typed';
+
+interface Props extends Pick<WordProps, 'line' | 'close'> {
+    label: string;
+    value: string;
+    onSet: (colour: string) => Promise<unknown>;
+}
+
+const ALWAYS = ['#ffffff', '#000000'];
+
+/** A colour: typed, one of the picture's five strongest, or taken by pressing on the picture. */
+export function ColourField({ line, close, label, value, onSet }: Props) {
+    const looked = useLooked(line.picture?.sha256);
+    const { set } = useMode();
+    const named = (colour: string) => ({ '#ffffff': 'white', '#000000': 'black' })[colour] ?? colour;
+    return (
+        <div className="flex flex-col gap-2">
+            <Typed label={label} value={value} width="w-24" onSet={onSet} />
+            <div className="flex items-center gap-1.5" role="group" aria-label={`${label}: suggestions`}>
+                {[...ALWAYS, ...(looked.data?.colours ?? [])].map((colour) => (
+                    <button
+                        key={colour}
+                        type="button"
+                        aria-label={named(colour)}
+                        aria-pressed={colour === value}
+                        title={named(colour)}
+                        onClick={() => void onSet(colour)}
+                        className="size-7 overflow-hidden rounded-[3px] border border-[#8f8f8e] aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-copper"
+                    >
+                        <svg className="size-full" aria-hidden="true">
+                            <rect width="100%" height="100%" fill={colour} />
+                        </svg>
+                    </button>
+                ))}
+            </div>
+            {line.picture && (
+                <button
+                    type="button"
+                    className="self-start font-semibold text-copper underline underline-offset-4"
+                    onClick={() => {
+                        set({ does: 'take-colour', take: (colour) => void onSet(colour) });
+                        new Image().src = screenUrl(line.picture!.sha256);
+                        close();
+                    }}
+                >
+                    Take it from the picture
+                </button>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,137 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useOrder } from '@/api/queries';
+import type { LineView } from '@/api/types';
+import { Loading } from '@/common/Loading';
+import { TopBar } from '@/common/TopBar';
+import { useKeys } from '@/common/useKeys';
+import { ScaleBar } from '@/drawing/ScaleBar';
+import { useSize } from '@/drawing/useSize';
+import { Silhouette } from '@/silhouette/Silhouette';
+import { hang } from './hang';
+
+const PERSON_MM = 1800;
+/** Between prints on the wall, in mm of the wall. */
+const GAP_MM = 40;
+/** Prints hang with their middle at the height of the eyes (common practice, no source). */
+const EYES_MM = 1500;
+const PAD = 36;
+const PERSON_WIDE = 60;
+const LABEL = 22;
+
+/** All prints of an order at one true scale, with a ruler and, if wanted, a line as tall as a person. */
+export function WallPage() {
+    const order = useOrder(Number(useParams().order));
+    const [person, setPerson] = useState(false);
+    useKeys({ p: () => setPerson((now) => !now) });
+    if (!order.data) {
+        return <Loading error={order.error ?? order.failureReason} />;
+    }
+    const { data } = order;
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`On the wall, ${data.client} · Planisher`}</title>
+            <TopBar
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <Link to={`/orders/${data.id}`} className="font-semibold">
+                            {data.number} {data.client}
+                        </Link>
+                        <span className="text-soft">on the wall</span>
+                    </>
+                }
+                keys={[{ keys: 'P', does: 'a line of 180 cm, as tall as a person' }]}
+                acts={
+                    <>
+                        <label className="flex items-center gap-2 text-[13px] text-soft">
+                            <input
+                                type="checkbox"
+                                className="accent-copper"
+                                checked={person}
+                                onChange={(event) => setPerson(event.target.checked)}
+                            />
+                            180 cm line
+                        </label>
+                        <Link
+                            to={`/orders/${data.id}`}
+                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
+                        >
+                            Order sheet
+                        </Link>
+                    </>
+                }
+            />
+            <h1 className="sr-only">{data.client}, on the wall</h1>
+            <Wall orderId={data.id} lines={data.lines} person={person} />
+        </div>
+    );
+}
+
+function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; person: boolean }) {
+    const { ref, size } = useSize<HTMLDivElement>();
+    const drawn = lines.filter((line) => line.drawing !== null);
+    const pieces = drawn.map((line) => ({ width: line.drawing!.sheet.width, height: line.drawing!.sheet.height }));
+    const wall = {
+        width: size.width - 2 * PAD - (person ? PERSON_WIDE : 0),
+        height: size.height - 2 * PAD,
+    };
+    const hung = hang(pieces, wall, GAP_MM, LABEL, person ? PERSON_MM : 0);
+    const middle = person ? (PERSON_MM - EYES_MM) * hung.scale : wall.height / 2;
+    const left = PAD + (person ? PERSON_WIDE : 0) + Math.max(0, (wall.width - hung.width) / 2);
+    const top = PAD + Math.max(0, middle - hung.height / 2);
+    return (
+        <main ref={ref} className="relative min-h-0 grow overflow-auto bg-desk">
+            {size.width > 0 && drawn.length === 0 && (
+                <p className="p-10 text-ink">Nothing to hang yet. Write down on the order sheet what was ordered.</p>
+            )}
+            {size.width > 0 && (
+                <>
+                    {drawn.map((line, i) => (
+                        <Link
+                            key={line.id}
+                            to={`/orders/${orderId}/lines/${line.id}`}
+                            className="absolute"
+                            style={{ left: left + hung.places[i]!.x, top: top + hung.places[i]!.y }}
+                        >
+                            <Silhouette drawing={line.drawing} picture={line.picture} scale={hung.scale} label={line.short} />
+                            <span className="narrow block pt-1 text-[12px] leading-none whitespace-nowrap">
+                                {line.number} · {(line.line.size ?? '').replace(' x ', ' × ')}
+                            </span>
+                        </Link>
+                    ))}
+                    {person && (
+                        <div
+                            className="absolute h-px bg-ink/40"
+                            style={{ left: 0, right: 0, top: PAD + PERSON_MM * hung.scale }}
+                        />
+                    )}
+                    {person && (
+                        <svg
+                            className="absolute"
+                            style={{ left: PAD - 10, top: PAD }}
+                            width="60"
+                            height={PERSON_MM * hung.scale + 2}
+                            role="img"
+                            aria-label="A line of 180 cm at the same scale"
+                        >
+                            <path
+                                d={`M20 1 V${PERSON_MM * hung.scale} M12 1 H28 M12 ${PERSON_MM * hung.scale} H28`}
+                                className="fill-none stroke-copper"
+                                strokeWidth="2"
+                            />
+                            <text x="27" y={PERSON_MM * hung.scale * 0.5} className="narrow fill-ink text-[12px]">
+                                180 cm
+                            </text>
+                        </svg>
+                    )}
+                    <div className="fixed right-5 bottom-3">
+                        <ScaleBar scale={hung.scale} />
+                    </div>
+                </>
+            )}
+        </main>
+    );
+}
