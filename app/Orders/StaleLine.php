@@ -17,6 +17,10 @@ final class StaleLine extends \RuntimeException
 
     public function render(): JsonResponse
     {
+        if ($this->now->trashed()) {
+            return response()->json(['message' => 'This line was removed in another window meanwhile.'], 404);
+        }
+
         return response()->json([
             'message' => "{$this->getMessage()} Your change was not saved; look at what it is now, then make it again if you still want it.",
             'line' => LineView::of($this->now, WorkedOrder::line($this->now)),

@@ -7,6 +7,9 @@ namespace App\Orders;
 use App\Models\Line;
 use App\Models\Order;
 use App\Pictures\PictureStore;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line as WantedLine;
+use Planisher\Naming\FileName;
 use Planisher\Naming\NameBook;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\WorkedLine;
@@ -14,31 +17,43 @@ use Planisher\Plan\WorkedLine;
 /** All lines of an order taken through core together, since names are told apart within the order. */
 final class WorkedOrder
 {
-    /** @var array<int, WorkedLine> by the line's id */
+    private LabCard $lab;
+
+    /** @var array<int, Line> by id, with all that is needed of them */
+    private array $lines;
+
+    /** @var array<int, WantedLine> by number */
+    private array $wanted;
+
+    /** @var array<int, FileName> by number */
+    private array $names;
+
+    /** @var array<int, WorkedLine> by the line's id, as they are asked for */
     private array $worked = [];
 
     public function __construct(Order $order)
     {
         $order->loadMissing(['client', 'lab', 'lines.orderPicture.picture']);
-        $lab = $order->lab->labCard();
-        $lines = $order->lines->keyBy('number');
-        $wanted = $lines->map(fn (Line $line) => $line->line());
-        $names = NameBook::names($order->head(), $lab, $wanted->all());
-        foreach ($lines as $number => $line) {
-            $picture = $line->orderPicture === null ? PictureTrouble::none() : PictureStore::look($line->orderPicture);
-            $this->worked[$line->id] = WorkedLine::work($wanted[$number], $picture, $lab, $names[$number]);
-        }
+        $this->lab = $order->lab->labCard();
+        $this->lines = $order->lines->keyBy('id')->all();
+        $this->wanted = $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => $line->line())->all();
+        $this->names = NameBook::names($order->head(), $this->lab, $this->wanted);
     }
 
     public static function line(Line $line): WorkedLine
     {
-        $order = Order::query()->with('lines')->findOrFail($line->order_id);
-
-        return (new self($order))->of($line);
+        return (new self(Order::query()->findOrFail($line->order_id)))->of($line);
     }
 
     public function of(Line $line): WorkedLine
     {
-        return $this->worked[$line->id];
+        $line = $this->lines[$line->id];
+
+        return $this->worked[$line->id] ??= WorkedLine::work(
+            $this->wanted[$line->number],
+            $line->orderPicture === null ? PictureTrouble::none() : PictureStore::look($line->orderPicture),
+            $this->lab,
+            $this->names[$line->number],
+        );
     }
 }

@@ -68,6 +68,13 @@ final class LinesTest extends TestCase
         $this->deleteJson("/api/lines/{$line->id}", ['version' => 1])->assertConflict();
     }
 
+    public function test_a_line_removed_meanwhile_is_told(): void
+    {
+        $line = $this->line();
+        $this->deleteJson("/api/lines/{$line->id}", ['version' => 1])->assertNoContent();
+        $this->patchJson("/api/lines/{$line->id}", ['version' => 1, 'change' => ['copies' => 2]])->assertNotFound();
+    }
+
     public function test_passing_records_what_there_was_to_look_at_and_a_change_opens_it_again(): void
     {
         $line = $this->line('8 x 10 in');

@@ -139,16 +139,15 @@ test('a figure of the drawing is typed into', async ({ page }) => {
     await expect(page.getByText('Pictures · 1')).toBeVisible({ timeout: 30_000 });
     await addLine(page, '8 x 10 in', 1, 'lone-tree.jpg');
     await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
-    await page.getByRole('button', { name: /^Width: 10 in/ }).click();
-    await page.getByRole('textbox', { name: 'Width' }).fill('banana');
-    await page.getByRole('textbox', { name: 'Width' }).press('Enter');
+    await page.getByRole('button', { name: /^Paper width: 10 in/ }).click();
+    await page.getByRole('textbox', { name: 'Paper width' }).fill('banana');
+    await page.getByRole('textbox', { name: 'Paper width' }).press('Enter');
     await expect(page.getByRole('alert')).toContainText('“banana” is not a length');
-    await page.getByRole('textbox', { name: 'Width' }).fill('30 cm');
-    await page.getByRole('textbox', { name: 'Width' }).press('Enter');
+    await page.getByRole('textbox', { name: 'Paper width' }).fill('30 cm');
+    await page.getByRole('textbox', { name: 'Paper width' }).press('Enter');
     await expect(page.getByTestId('sentence')).toContainText('cropped to 30 cm × 8 in');
 
     // Ruler-true: the paper's sides on screen stand to each other as its lengths do, 30 cm : 8 in.
-    const paper = page.getByTestId('drawing').locator('svg[role=img] > rect').last();
-    const box = (await paper.boundingBox())!;
+    const box = (await page.getByTestId('paper').boundingBox())!;
     expect(box.width / box.height).toBeCloseTo(300 / 203.2, 1);
 });

@@ -20,11 +20,7 @@ interface Props {
 /** Grips on the image's edges and corner: an edge sets its margin, the corner scales the image about its centre. */
 export function Handles({ drawing, frame, onType }: Props) {
     const { image, paper, dimensions } = drawing;
-    const unit =
-        dimensions
-            .find((one) => one.name === 'paper-width')
-            ?.label.split(' ')
-            .at(-1) ?? 'mm';
+    const unit = dimensions.find((one) => one.name === 'paper-width')?.label.match(/[a-z]+$/)?.[0] ?? 'mm';
     const { mm, step } = STEPS[unit] ?? STEPS.mm!;
     const said = (length: number) => `${+(Math.round(length / mm / step) * step).toFixed(3)} ${unit}`;
     const [left, top] = [frame.x(image.left), frame.y(image.top)];

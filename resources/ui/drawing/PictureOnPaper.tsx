@@ -139,73 +139,66 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
     };
     const hasRoom = drawing.dimensions.some((dimension) => dimension.name.startsWith('image'));
     return (
-        <svg
-            ref={svg}
-            className={`absolute inset-0 size-full touch-none ${picture ? cursor[mode.does] : ''}`}
-            role="img"
-            aria-label={`${line.short}. ${moves ? 'Drag the picture, or use the arrow keys.' : 'The whole picture.'}`}
-            onPointerDown={press}
-            onPointerMove={follow}
-            onPointerUp={release}
-            onPointerCancel={() => {
-                drag.current = null;
-                setMarking(null);
-                under.settle();
-            }}
-        >
-            <defs>
-                <clipPath id="image">
-                    <rect {...image} />
-                </clipPath>
-                <filter id="lift" x="-10%" y="-10%" width="120%" height="125%">
-                    <feDropShadow dx="0" dy="1.5" stdDeviation="4" floodOpacity="0.32" />
-                </filter>
-            </defs>
+        <>
+            {/* What moves under the hand are layers of their own, so that a drag paints nothing anew. */}
             {picture && rect && moves && (
                 <Placed picture={picture} rect={rect} image={image} perPixel={perPixel} className="opacity-30" />
             )}
-            <rect {...sheet} fill="#fff" filter="url(#lift)" data-testid="sheet" />
-            <rect {...paper} fill={drawing.paperColour} data-testid="paper" />
-            {picture && rect ? (
-                <>
-                    {under.isHeld && (
-                        <Placed picture={picture} rect={rect} image={image} perPixel={perPixel} className="opacity-25" />
-                    )}
-                    <g clipPath="url(#image)">
-                        <Placed picture={picture} rect={rect} image={image} perPixel={perPixel} />
-                    </g>
-                    {drawing.keyline && (
-                        <rect
-                            {...image}
-                            fill="none"
-                            stroke={drawing.keyline.colour}
-                            strokeWidth={Math.max(1, drawing.keyline.width * frame.scale)}
-                        />
-                    )}
-                </>
-            ) : (
-                <text
-                    x={paper.x + paper.width / 2}
-                    y={paper.y + paper.height / 2}
-                    textAnchor="middle"
-                    className="fill-soft text-[14px]"
-                >
-                    No picture yet: choose one in the sentence
-                </text>
+            <div className="absolute bg-white shadow-[0_2px_9px_rgb(0_0_0/0.32)]" style={css(sheet)} data-testid="sheet" />
+            <div className="absolute" style={{ ...css(paper), background: drawing.paperColour }} data-testid="paper" />
+            {picture && rect && (
+                <div className="absolute overflow-hidden" style={css(image)}>
+                    <Placed picture={picture} rect={rect} image={{ ...image, x: 0, y: 0 }} perPixel={perPixel} />
+                </div>
             )}
-            {line.planHash && !under.isHeld && (
-                <Preview key={line.id} href={`/api/lines/${line.id}/preview/${line.planHash}`} sheet={sheet} />
-            )}
-            <rect {...sheet} className="fill-none stroke-ink/35" strokeWidth="0.8" />
-            <rect {...paper} className="fill-none stroke-ink/60" strokeWidth="0.8" />
-            <TrimTicks drawing={drawing} frame={frame} />
-            {showsFrame && drawing.frameCover > 0 && <FrameCover drawing={drawing} frame={frame} />}
-            {picture && rect && line.mustStayIn.map((area, i) => <Marked key={i} area={area} at={onScreen(area)} />)}
-            {picture && rect && marking && <Marked area={marking} at={onScreen(upright(marking))} />}
-            {picture && hasRoom && mode.does === 'move' && <Handles drawing={drawing} frame={frame} onType={onType} />}
-        </svg>
+            <svg
+                ref={svg}
+                className={`absolute inset-0 size-full touch-none ${picture ? cursor[mode.does] : ''}`}
+                role="img"
+                aria-label={`${line.short}. ${moves ? 'Drag the picture, or use the arrow keys.' : 'The whole picture.'}`}
+                onPointerDown={press}
+                onPointerMove={follow}
+                onPointerUp={release}
+                onPointerCancel={() => {
+                    drag.current = null;
+                    setMarking(null);
+                    under.settle();
+                }}
+            >
+                {drawing.keyline && picture && (
+                    <rect
+                        {...image}
+                        fill="none"
+                        stroke={drawing.keyline.colour}
+                        strokeWidth={Math.max(1, drawing.keyline.width * frame.scale)}
+                    />
+                )}
+                {!picture && (
+                    <text
+                        x={paper.x + paper.width / 2}
+                        y={paper.y + paper.height / 2}
+                        textAnchor="middle"
+                        className="fill-soft text-[14px]"
+                    >
+                        No picture yet: choose one in the sentence
+                    </text>
+                )}
+                {line.planHash && !under.isHeld && (
+                    <Preview key={line.id} href={`/api/lines/${line.id}/preview/${line.planHash}`} sheet={sheet} />
+                )}
+                <rect {...sheet} className="fill-none stroke-ink/35" strokeWidth="0.8" />
+                <rect {...paper} className="fill-none stroke-ink/60" strokeWidth="0.8" />
+                <TrimTicks drawing={drawing} frame={frame} />
+                {showsFrame && drawing.frameCover > 0 && <FrameCover drawing={drawing} frame={frame} />}
+                {picture && rect && line.mustStayIn.map((area, i) => <Marked key={i} area={area} at={onScreen(area)} />)}
+                {picture && rect && marking && <Marked area={marking} at={onScreen(upright(marking))} />}
+                {picture && hasRoom && mode.does === 'move' && <Handles drawing={drawing} frame={frame} onType={onType} />}
+            </svg>
+        </>
     );
 }
+
+const css = (rect: PixelRect) => ({ left: rect.x, top: rect.y, width: rect.width, height: rect.height });
 
 const upright = (area: MustStayIn): MustStayIn => ({
     ...area,
@@ -226,13 +219,16 @@ interface PlacedProps {
 /** The whole picture, scaled and shifted so that its window lies on the image's place. */
 function Placed({ picture, rect, image, perPixel, className = '' }: PlacedProps) {
     return (
-        <image
-            href={screenUrl(picture.sha256)}
-            width={picture.width * perPixel}
-            height={picture.height * perPixel}
-            transform={`translate(${image.x - rect.x * perPixel} ${image.y - rect.y * perPixel})`}
-            preserveAspectRatio="none"
-            className={className}
+        <img
+            src={screenUrl(picture.sha256)}
+            alt=""
+            draggable={false}
+            className={`pointer-events-none absolute top-0 left-0 max-w-none origin-top-left will-change-transform ${className}`}
+            style={{
+                width: picture.width * perPixel,
+                height: picture.height * perPixel,
+                transform: `translate(${image.x - rect.x * perPixel}px, ${image.y - rect.y * perPixel}px)`,
+            }}
         />
     );
 }

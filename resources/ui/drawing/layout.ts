@@ -90,6 +90,7 @@ export function placeDimensions(drawing: DrawingFigures, frame: Frame, width: nu
         ...rows(kind(dimensions, true, false), top),
         ...rows(kind(dimensions, false, false), left),
         ...margins(kind(dimensions, true, true), bottom, (one) => figureWidth(one.label), width),
-        ...margins(kind(dimensions, false, true), right, () => 16, height - FOOT),
+        // They end above the figures below the sheet.
+        ...margins(kind(dimensions, false, true), right, () => 16, Math.min(height - FOOT, bottom + 10)),
     ];
 }

@@ -128,6 +128,11 @@ function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
     const [open, setOpen] = useState(false);
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
+    const isDone = useRef(false);
+    const close = () => {
+        isDone.current = true;
+        setOpen(false);
+    };
     return (
         <Popover.Root
             open={open}
@@ -135,6 +140,7 @@ function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
                 setBelow(opens ? belowSentence(trigger.current) : below);
                 setOpen(opens);
                 if (opens) {
+                    isDone.current = false;
                     onOpen?.();
                 }
             }}
@@ -152,10 +158,18 @@ function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
                     sideOffset={below}
                     collisionPadding={12}
                     aria-label={title}
+                    onCloseAutoFocus={(event) => {
+                        // A word that was set is done with: the next Enter passes the line, the next Tab goes on from here.
+                        if (isDone.current) {
+                            event.preventDefault();
+                            trigger.current?.focus();
+                            trigger.current?.blur();
+                        }
+                    }}
                     className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
                 >
                     <h2 className="mb-2.5 text-[13px] font-semibold">{title}</h2>
-                    {children(() => setOpen(false))}
+                    {children(close)}
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>
