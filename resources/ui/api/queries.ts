@@ -117,23 +117,25 @@ function useHeldLines(orderId: number) {
 /** Takes a line from one of its states to another and back, as long as nobody else has changed it in between. */
 function useLineStep(orderId: number) {
     const lines = useHeldLines(orderId);
+    const { earliest, isSame } = useHistory(orderId);
     return (before: LineView, after: LineView): Step => {
-        let expected = after.version;
-        const put = async (to: LineView) => {
-            if (lines.get(to.id).version !== expected) {
+        const take = async (from: LineView, to: LineView) => {
+            let line = lines.get(to.id);
+            if (earliest(line.id, line.version) !== earliest(from.id, from.version)) {
                 throw new ApiError(409, MEANWHILE);
             }
-            const same = JSON.stringify(lines.get(to.id).line) === JSON.stringify(to.line);
-            let line = same ? lines.get(to.id) : await api.put<LineView>(`lines/${to.id}`, { version: expected, line: to.line });
+            if (JSON.stringify(line.line) !== JSON.stringify(to.line)) {
+                line = await api.put<LineView>(`lines/${to.id}`, { version: line.version, line: to.line });
+            }
             if (to.state === 'passed' && line.state !== 'passed') {
                 line = await api.post<LineView>(`lines/${to.id}/pass`, { version: line.version });
             } else if (to.state !== 'passed' && line.state === 'passed') {
                 line = await api.post<LineView>(`lines/${to.id}/hold`, { version: line.version });
             }
-            expected = line.version;
+            isSame(line.id, line.version, earliest(to.id, to.version));
             lines.keep(line);
         };
-        return { back: () => put(before), forth: () => put(after) };
+        return { back: () => take(after, before), forth: () => take(before, after) };
     };
 }
 

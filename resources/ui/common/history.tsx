@@ -10,21 +10,25 @@ export interface Step {
 interface Stacks {
     done: Step[];
     undone: Step[];
+    /** versions of lines that are the same as an earlier one, since they were put back to it: “line:version” → version */
+    sameAs: Map<string, number>;
 }
+
+const empty = (): Stacks => ({ done: [], undone: [], sameAs: new Map() });
 
 interface Histories {
     of: (order: number) => Stacks;
     changed: () => void;
 }
 
-const HistoriesContext = createContext<Histories>({ of: () => ({ done: [], undone: [] }), changed: () => undefined });
+const HistoriesContext = createContext<Histories>({ of: empty, changed: () => undefined });
 
 /** What was done to each order, kept while the application is open. */
 export function HistoryKept({ children }: { children: ReactNode }) {
     const stacks = useRef(new Map<number, Stacks>());
     const [turn, setTurn] = useState(0);
     const of = useCallback((order: number) => {
-        const held = stacks.current.get(order) ?? { done: [], undone: [] };
+        const held = stacks.current.get(order) ?? empty();
         stacks.current.set(order, held);
         return held;
     }, []);
@@ -59,6 +63,9 @@ export function useHistory(order: number) {
             stacks.undone = [];
             histories.changed();
         },
+        /** The earliest version that a line's version is the same as. */
+        earliest: (line: number, version: number): number => histories.of(order).sameAs.get(`${line}:${version}`) ?? version,
+        isSame: (line: number, version: number, as: number) => void histories.of(order).sameAs.set(`${line}:${version}`, as),
         undo: () => move('done'),
         redo: () => move('undone'),
         canUndo: histories.of(order).done.length > 0,
