@@ -39,7 +39,7 @@ final class DemoSeeder extends Seeder
         'Copperbeck Colour' => [
             'sizes' => ['20 x 30 cm', '30 x 45 cm', '40 x 60 cm', '60 x 90 cm', '30 x 30 cm'],
             'ppi' => 240, 'minimumPpi' => 120, 'colour' => 'Adobe RGB (1998)', 'formats' => ['tiff', 'jpeg'], 'bits' => [8, 16],
-            'largestPiece' => '120 x 240 cm', 'maxBytes' => 500_000_000, 'nameLength' => 48,
+            'largestPiece' => '120 x 240 cm', 'bleed' => '3 mm', 'maxBytes' => 500_000_000, 'nameLength' => 48,
         ],
     ];
 

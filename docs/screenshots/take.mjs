@@ -26,6 +26,7 @@ await page.getByRole('heading', { name: 'Isholm Rowing Club' }).waitFor();
 await take('order-sheet');
 await page.goto('/orders/1/lines/3');
 await page.getByTestId('preview').waitFor();
+await page.keyboard.press('f');
 await take('bench');
 await page
     .getByTestId('sentence')
@@ -33,6 +34,25 @@ await page
     .click();
 await take('bench-word');
 await page.keyboard.press('Escape');
+await page.goto('/orders/1/lines/6');
+await page.getByTestId('preview').waitFor();
+await page
+    .getByTestId('sentence')
+    .getByRole('button', { name: /Border$/ })
+    .click();
+await page
+    .getByRole('group', { name: /suggestions/ })
+    .getByRole('button')
+    .nth(6)
+    .waitFor();
+await take('bench-border');
+await page.keyboard.press('Escape');
+await page.goto('/orders/1/wall');
+await page.getByLabel('180 cm line').check();
+await take('on-the-wall');
+await page.goto('/house-finishes');
+await page.getByRole('heading', { name: 'House finishes' }).waitFor();
+await take('house-finishes');
 await page.goto('/orders/1/make');
 await page.getByRole('heading', { name: /^Files for/ }).waitFor();
 if (await page.getByText('Nothing was made of this order yet').isVisible()) {

@@ -97,7 +97,8 @@ test('every word of the sentence, by keys alone', async ({ page }) => {
     await ppi.getByRole('textbox').fill('120 px/cm');
     await ppi.getByRole('textbox').press('Enter');
     await expect(sentence).toContainText('at 120 px/cm');
-    await expect(fact(page, '3600 × 5400 px')).toBeVisible();
+    // 30 × 45 cm at 120 px/cm, and this lab's 3 mm of bleed all round: 36 px a side.
+    await expect(fact(page, '3672 × 5472 px')).toBeVisible();
 
     const colour = await openWord(page, 'Colour space');
     await colour.getByRole('radio', { name: /^sRGB/ }).click();

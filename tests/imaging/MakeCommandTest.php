@@ -126,4 +126,25 @@ final class MakeCommandTest extends TestCase
         $this->make(self::order([['picture' => 'a.jpg', 'size' => '4 x 6 in', 'subject' => 'B']]));
         self::assertFileExists("{$this->folder}/out/report-1.json");
     }
+
+    public function test_what_lies_round_a_picture_is_made_from_an_order_file(): void
+    {
+        $this->picture('light.jpg', 3000, 2000);
+        $order = self::order([
+            ['picture' => 'light.jpg', 'size' => '5 x 7.5 in', 'border' => ['top' => '1 cm', 'right' => '1 cm', 'bottom' => '2 cm', 'left' => '1 cm'], 'paperColour' => '#e9e1d3', 'keyline' => ['width' => '1 mm']],
+            ['picture' => 'light.jpg', 'size' => '8 x 10 in', 'fit' => 'whole', 'image' => ['width' => '6 in'], 'raise' => 'optical'],
+            ['picture' => 'light.jpg', 'size' => '8 x 10 in', 'window' => ['x' => 0.2, 'y' => 0.5, 'tight' => 1]],
+            ['picture' => 'light.jpg', 'size' => '8 x 10 in'],
+            ['picture' => 'light.jpg', 'size' => '8 x 10 in', 'border' => '6 in'],
+        ]) + ['pictures' => [['name' => 'light.jpg', 'mustStayIn' => [['label' => 'the light', 'x' => 0.8, 'y' => 0.4, 'width' => 0.18, 'height' => 0.2]]]]];
+        $process = $this->make($order);
+        self::assertSame(1, $process->getExitCode(), $process->getErrorOutput());
+        $lines = $this->report()['lines'];
+        self::assertSame([true, true, false, true, false], array_column($lines, 'made'));
+        self::assertSame(['carrier-used', 'must-stay-in-cut', 'margins-too-large'], array_map(fn (int $i): string => $lines[$i]['findings'][0]['code'], [0, 2, 4]));
+        self::assertSame([3000, 2400], [$lines[0]['files'][0]['width'], $lines[0]['files'][0]['height']], 'laid on 8 × 10');
+        $border = array_column($lines[0]['files'][0]['readBack'], null, 'what')['border'];
+        self::assertSame(['#e9e1d3 and #ffffff', true], [$border['found'], $border['agrees']]);
+        self::assertStringContainsString('3000x2400', self::tool('identify', "{$this->folder}/out/{$lines[1]['files'][0]['name']}"));
+    }
 }

@@ -33,7 +33,7 @@ final class PaperTest extends TestCase
      */
     private function made(string $picture, array $line, array $lab = []): array
     {
-        $file = self::planned($picture, $line, $lab);
+        $file = self::planned($picture, $line + ['carrier' => 'auto'], $lab);
 
         return [FileMaker::make($file, $picture, $this->folder.'/'.bin2hex(random_bytes(4)))->path, $file];
     }
@@ -121,7 +121,7 @@ final class PaperTest extends TestCase
             ['size' => '11 x 15 in', 'border' => '0.5 in', 'raise' => 'optical'],
             ['size' => '12 x 18 in', 'fit' => 'whole', 'image' => ['width' => '9 in'], 'raise' => '0.7 in'],
         ] as $line) {
-            $file = self::planned($path, $line + ['output' => ['ppi' => 160, 'format' => 'tiff']]);
+            $file = self::planned($path, $line + ['carrier' => 'auto', 'output' => ['ppi' => 160, 'format' => 'tiff']]);
             $preview = Preview::image($file, $proxy, 800);
             $made = FileMaker::make($file, $path, $this->folder.'/'.md5(serialize($line)));
             $small = self::pixels($made->path, '-resize', "{$preview->width()}x{$preview->height()}!");

@@ -52,13 +52,15 @@ trait Pictures
     }
 
     /**
+     * On its own paper, whatever the lab lists, unless the line says otherwise.
+     *
      * @param  array<string, mixed>  $line
      * @param  array<string, mixed>  $lab
      */
     private static function planned(string $path, array $line = [], array $lab = []): PlannedFile
     {
         $facts = PictureReader::read($path, basename($path));
-        $worked = Situations::work(['picture' => basename($path)] + $line, $facts, $lab + ['minimumPpi' => 1, 'nameLength' => 60]);
+        $worked = Situations::work(['picture' => basename($path)] + $line + ['carrier' => 'none'], $facts, $lab + ['minimumPpi' => 1, 'nameLength' => 60]);
 
         return $worked->plan->files[0] ?? throw new \LogicException('no plan');
     }
