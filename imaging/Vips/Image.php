@@ -230,15 +230,13 @@ final class Image
         return \FFI::string($ffi->cast('char*', $data), $length->cdata);
     }
 
-    /** A copy without the named metadata; null takes all that is not about colour. */
+    /** A copy without the metadata that is not about colour. */
     public function withoutMetadata(): self
     {
         $copy = $this->run('copy');
-        foreach (['exif-data', 'xmp-data', 'iptc-data', 'photoshop-data', 'orientation', 'jpeg-thumbnail-data', 'resolution-unit'] as $field) {
-            Library::get()->vips_image_remove($copy->image, $field);
-        }
         foreach ($this->fields() as $field) {
-            if (str_starts_with($field, 'exif-') || str_starts_with($field, 'png-comment') || str_starts_with($field, 'heif-')) {
+            $isMetadata = preg_match('/^(exif-|png-comment|heif-)|-data$|^(orientation|resolution-unit)$/', $field) === 1;
+            if ($isMetadata && $field !== 'icc-profile-data') {
                 Library::get()->vips_image_remove($copy->image, $field);
             }
         }

@@ -37,7 +37,7 @@ final class LinesTest extends TestCase
         $line = $this->line();
         $changes = [
             ['copies' => -1], ['copies' => 'many'], ['copies' => 10_000], ['window' => ['x' => 2]], ['window' => ['tight' => 0]], ['turn' => 'sideways'],
-            ['output' => ['quality' => 0]], ['output' => ['ppi' => 0]], ['output' => ['bits' => 12]], ['banana' => 1], ['name' => ['parts' => ['../etc']]], ['make' => 'canvas'], ['size' => null],
+            ['output' => ['quality' => 0]], ['output' => ['ppi' => 0]], ['output' => ['bits' => 12]], ['banana' => 1], ['name' => ['parts' => ['../etc']]], ['size' => null], ['make' => 'canvas'],
         ];
         foreach ($changes as $change) {
             $message = $this->change($line, $change)->assertUnprocessable()->json('message');
