@@ -51,6 +51,21 @@ final class Making
         return $make;
     }
 
+    /**
+     * Passed lines that something has come to stop since, such as a mark that they cut: they are not made.
+     *
+     * @return list<string> which and why, in words
+     */
+    public static function stopped(Order $order): array
+    {
+        $worked = new WorkedOrder($order);
+
+        return $order->lines
+            ->filter(fn (Line $line): bool => $line->state === Line::PASSED && $worked->of($line)->isStopped())
+            ->map(fn (Line $line): string => "Line {$line->number} is passed, but was not made: {$worked->of($line)->worst()->title}.")
+            ->values()->all();
+    }
+
     /** Puts a failed file on the queue once more. */
     public static function again(MadeFile $file): bool
     {

@@ -198,16 +198,6 @@ final class Image
         return Library::get()->vips_image_hasalpha($this->image) !== 0;
     }
 
-    public function text(string $field): ?string
-    {
-        $out = Library::get()->new('const char*');
-        if (! $this->has($field) || Library::get()->vips_image_get_string($this->image, $field, \FFI::addr($out)) !== 0) {
-            return null;
-        }
-
-        return \FFI::string($out);
-    }
-
     public function int(string $field): ?int
     {
         $out = Library::get()->new('int');
@@ -240,16 +230,6 @@ final class Image
                 Library::get()->vips_image_remove($copy->image, $field);
             }
         }
-
-        return $copy;
-    }
-
-    public function with(string $field, string|int $value): self
-    {
-        $copy = $this->run('copy');
-        is_int($value)
-            ? Library::get()->vips_image_set_int($copy->image, $field, $value)
-            : Library::get()->vips_image_set_string($copy->image, $field, $value);
 
         return $copy;
     }

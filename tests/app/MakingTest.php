@@ -61,6 +61,16 @@ final class MakingTest extends TestCase
         self::assertSame(0, Make::query()->count());
     }
 
+    public function test_a_passed_line_that_is_stopped_since_is_not_made_and_said(): void
+    {
+        $this->pass($this->line('4 x 6 in'));
+        $this->pass($this->line('4 x 6 in', ['window' => ['x' => 0.2, 'tight' => 2]]));
+        $sha256 = $this->order->pictures()->firstOrFail()->picture->sha256;
+        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [['x' => 0.5, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2]], 'seen' => []])->assertOk();
+        $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated()->assertJsonPath('stopped', ['Line 2 is passed, but was not made: “must stay in” is cut.']);
+        self::assertSame(1, MadeFile::query()->count());
+    }
+
     public function test_only_the_chosen_lines(): void
     {
         $lines = [$this->line(), $this->line('8 x 10 in')];

@@ -8,7 +8,8 @@ async function audit(page: Page) {
     expect(violations.map(({ id, nodes }) => [id, nodes.map((node) => node.html)])).toEqual([]);
 }
 
-test('orders, order sheet, bench and make page', async ({ page }) => {
+test('every page and popover', async ({ page }) => {
+    test.setTimeout(120_000);
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible();
     await audit(page);
@@ -26,8 +27,29 @@ test('orders, order sheet, bench and make page', async ({ page }) => {
         await audit(page);
         await page.keyboard.press('Escape');
     }
+    await page.getByTestId('sentence').getByRole('button', { name: /^add/ }).click();
+    await audit(page);
+    await page.getByRole('dialog').getByRole('button', { name: 'a border' }).click();
+    await expect(page.getByRole('group', { name: /suggestions/ })).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await openWord(page, 'What must stay in');
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'House finish' }).click();
+    await audit(page);
+    await page.getByRole('button', { name: /Keep this line’s choices/ }).click();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('f');
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys of this page' })).toBeVisible();
+    await audit(page);
+    await page.goto('/house-finishes');
+    await expect(page.getByRole('heading', { name: 'House finishes' })).toBeVisible();
+    await audit(page);
+    await page.goto('/orders/1/wall');
+    await page.getByLabel('180 cm line').check();
     await audit(page);
     await page.goto('/orders/1/make');
     await expect(page.getByRole('heading', { name: /^Files for/ })).toBeVisible();

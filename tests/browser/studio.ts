@@ -1,6 +1,6 @@
 import { expect, test as base, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -120,6 +120,13 @@ export async function download(page: Page, press: () => Promise<void>) {
     const file = await started;
     const path = join(folder, file.suggestedFilename());
     await file.saveAs(path);
+    return path;
+}
+
+/** A picture of a size, painted by ImageMagick. */
+export function painted(name: string, size: string) {
+    const path = join(mkdtempSync(join(tmpdir(), 'planisher-painted-')), name);
+    tool('/usr/bin/convert', '-size', size, 'plasma:tan-steelblue', '-quality', '90', path);
     return path;
 }
 

@@ -31,9 +31,11 @@ final class MakeController
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer']]);
         $make = Making::start($order, $request->has('lines') ? array_map(intval(...), (array) $request->input('lines')) : null);
 
+        $stopped = Making::stopped($order);
+
         return $make === null
-            ? response()->json(['message' => 'No line is passed yet. Pass the lines that are right, then make their files.'], 422)
-            : response()->json(['id' => $make->id], 201);
+            ? response()->json(['message' => $stopped[0] ?? 'No line is passed yet. Pass the lines that are right, then make their files.'], 422)
+            : response()->json(['id' => $make->id, 'stopped' => $stopped], 201);
     }
 
     public function again(MadeFile $file): JsonResponse

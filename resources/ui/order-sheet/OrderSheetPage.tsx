@@ -54,8 +54,14 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     const lines = order.lines.filter((line) => chosen.has(line.id));
     const make = useMutation({
         mutationFn: () =>
-            api.post<{ id: number }>(`orders/${order.id}/make`, lines.length > 0 ? { lines: lines.map((line) => line.id) } : {}),
-        onSuccess: () => navigate(`/orders/${order.id}/make`),
+            api.post<{ id: number; stopped: string[] }>(
+                `orders/${order.id}/make`,
+                lines.length > 0 ? { lines: lines.map((line) => line.id) } : {},
+            ),
+        onSuccess: ({ stopped }) => {
+            stopped.forEach((words) => notices.say(words, { lasts: true }));
+            void navigate(`/orders/${order.id}/make`);
+        },
         onError: (error) => notices.say(error.message, { lasts: true }),
     });
     useKeys({ m: () => make.mutate(), w: () => void navigate(`/orders/${order.id}/wall`) });

@@ -1,0 +1,83 @@
+import { addPictures, expect, newOrder, painted, test } from './studio';
+
+test.use({ trace: 'off' }); // recording it would be measured, too
+
+/** Told, not asserted: how the picture follows the hand, and how large an order sheet of 60 lines is. */
+test('speed of the bench and of a long order sheet', async ({ page, request, browser }, info) => {
+    test.setTimeout(120_000);
+    await newOrder(page, 'Isholm Rowing Club');
+    const order = Number(/orders\/(\d+)/.exec(page.url())![1]);
+    await addPictures(page, painted('large.jpg', '6000x4000'));
+    const token = decodeURIComponent((await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')!.value);
+    let first = 0;
+    for (let i = 0; i < 60; i++) {
+        const made = await request.post(`/api/orders/${order}/lines`, {
+            data: { size: ['8 x 10 in', '11 x 15 in', '4 x 6 in'][i % 3], copies: 1, picture: 'large.jpg' },
+            headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+        });
+        expect(made.status()).toBe(201);
+        first ||= ((await made.json()) as { id: number }).id;
+    }
+    // Opened in a browser that has seen none of it.
+    const fresh = await browser.newContext({
+        storageState: await page.context().storageState(),
+        baseURL: new URL(page.url()).origin,
+    });
+    const sheet = await fresh.newPage();
+    let bytes = 0;
+    const session = await fresh.newCDPSession(sheet);
+    await session.send('Network.enable');
+    session.on('Network.loadingFinished', (event) => (bytes += event.encodedDataLength));
+    await sheet.goto(`/orders/${order}`);
+    await expect(sheet.getByRole('main').getByRole('listitem')).toHaveCount(60);
+    await sheet.waitForLoadState('networkidle');
+    const sent = bytes;
+    const started = Date.now();
+    await sheet.reload();
+    await expect(sheet.getByRole('main').getByRole('listitem')).toHaveCount(60);
+    await expect(sheet.getByRole('main').locator('image').first()).toBeVisible();
+    const opened = Date.now() - started;
+    await fresh.close();
+
+    await page.goto(`/orders/${order}/lines/${first}`);
+    await expect(page.getByTestId('preview')).toBeVisible();
+    const paper = (await page.getByTestId('paper').boundingBox())!;
+    await page.evaluate(() => {
+        const times: number[] = [];
+        const tick = (at: number) => {
+            times.push(at);
+            requestAnimationFrame(tick);
+        };
+        requestAnimationFrame(tick);
+        Object.assign(window, { frameTimes: times });
+    });
+    const frameRate = async (run: () => Promise<void>) => {
+        const from = await page.evaluate(() => performance.now());
+        await run();
+        const to = await page.evaluate(() => performance.now());
+        const frames = await page.evaluate(
+            ([a, b]) => (window as unknown as { frameTimes: number[] }).frameTimes.filter((at) => at >= a! && at <= b!),
+            [from, to],
+        );
+        return ((frames.length - 1) / (frames.at(-1)! - frames[0]!)) * 1000;
+    };
+    const still = await frameRate(() => page.waitForTimeout(1500));
+    await page.mouse.move(paper.x + paper.width / 2, paper.y + paper.height / 2);
+    await page.mouse.down();
+    const dragged = await frameRate(async () => {
+        for (let i = 0; i < 90; i++) {
+            await page.mouse.move(paper.x + paper.width / 2 + 40 * Math.sin(i / 8), paper.y + paper.height / 2);
+        }
+    });
+    const before = await page.getByTestId('facts').textContent();
+    const answered = page.waitForResponse((response) => response.request().method() === 'PATCH');
+    const released = Date.now();
+    await page.mouse.up();
+    await answered;
+    const followed = Date.now() - released;
+    const words = `60 lines: ${(sent / 1e6).toFixed(2)} MB when never seen, opened again in ${opened} ms; ${dragged.toFixed(0)} frames a second while dragging 24 megapixels (${still.toFixed(0)} at rest); figures ${followed} ms after letting go`;
+    info.annotations.push({ type: 'speed', description: words });
+    console.log(`    ${words}`);
+    expect(before).not.toBeNull();
+    expect(sent).toBeLessThan(1_500_000);
+});
