@@ -20,6 +20,7 @@ final class Checks
             new BorderLight,
             new KeylineThin,
             new MarkedStaysIn,
+            new BleedAdded,
             new EnoughPixels,
             new NotEnlargedMuch,
             new CutLittle,

@@ -19,7 +19,7 @@ final class EnoughPixels implements Check
             return null;
         }
         $ppi = Figure::decimal($plan->sharpness->ppi, $plan->sharpness->ppi < 10 ? 1 : 0).Figure::THIN_SPACE.'ppi';
-        $distance = Figure::decimal($plan->sharpness->sharpFromInches() * 2.54, 0).Figure::THIN_SPACE.'cm';
+        $distance = Figure::distance($plan->sharpness->sharpFromInches() * 2.54);
         $aim = $at->lab->resolution->label();
         $least = Figure::decimal($at->lab->minimumPpi, 0).Figure::THIN_SPACE.'ppi';
 
@@ -47,7 +47,9 @@ final class EnoughPixels implements Check
         }
         $share = $plan->sharpness->ppi / $at->lab->minimumPpi;
         $unit = $plan->paper()->width->unit === Unit::Millimetre ? Unit::Centimetre : $plan->paper()->width->unit;
-        $side = fn (int $nanometres): Length => Length::ofNanometres((int) ($nanometres * $share), $unit);
+        // Rounded down: a size said to be carried must be.
+        $step = intdiv($unit->nanometres(), 10);
+        $side = fn (int $nanometres): Length => Length::ofNanometres(intdiv((int) ($nanometres * $share + 0.5), $step) * $step, $unit);
 
         return "This part carries at most {$side($plan->layout->image->width)->number} × {$side($plan->layout->image->height)}.";
     }

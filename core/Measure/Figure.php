@@ -30,6 +30,14 @@ final class Figure
         }.self::THIN_SPACE.'%';
     }
 
+    /** How far away: 36 cm, 6.5 m. */
+    public static function distance(float $centimetres): string
+    {
+        return $centimetres < 100
+            ? self::decimal($centimetres, 0).self::THIN_SPACE.'cm'
+            : self::decimal($centimetres / 100, 1).self::THIN_SPACE.'m';
+    }
+
     /** Whole pixels with thin spaces by threes from five digits on: 2400, 13 500. */
     public static function count(int $number): string
     {
@@ -47,7 +55,8 @@ final class Figure
         return match (true) {
             $bytes < 1000 => $bytes.self::THIN_SPACE.'bytes',
             $bytes < 1_000_000 => self::decimal($bytes / 1000, 0).self::THIN_SPACE.'kB',
-            default => self::decimal($bytes / 1_000_000, $bytes < 100_000_000 ? 1 : 0).self::THIN_SPACE.'MB',
+            $bytes < 1_000_000_000 => self::decimal($bytes / 1_000_000, $bytes < 100_000_000 ? 1 : 0).self::THIN_SPACE.'MB',
+            default => self::decimal($bytes / 1_000_000_000, 2).self::THIN_SPACE.'GB',
         };
     }
 }

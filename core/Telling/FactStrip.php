@@ -55,7 +55,7 @@ final class FactStrip
                 'note' => Sides::say($layout->surplus(Side::Top), $layout->surplus(Side::Right), $layout->surplus(Side::Bottom), $layout->surplus(Side::Left), $unit),
             ],
             $layout->carrier !== null && ! $layout->imageFillsPaper() ? null
-                : ['figure' => 'Sharp from '.Figure::decimal($centimetres, 0)."{$thin}cm", 'note' => 'to an eye of 1 arcminute'],
+                : ['figure' => 'Sharp from '.Figure::distance($centimetres), 'note' => 'to an eye of 1 arcminute'],
             [
                 'figure' => Figure::pixels($file->width, $file->height),
                 'note' => $file->encoding->label().($file->encoding->format === FileFormat::Tiff ? ", at most {$unpacked}" : ", {$unpacked} unpacked"),

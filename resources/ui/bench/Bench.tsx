@@ -166,10 +166,8 @@ function Facts({ line }: { line: LineView }) {
     return (
         <dl className="flex shrink-0 border-t border-rule" data-testid="facts">
             {line.facts.map((fact) => (
-                <div key={fact.note} className="min-w-0 flex-1 border-l border-rule px-3.5 py-2.5 first:border-l-0">
-                    <dt className="truncate text-[13.5px] font-semibold" title={fact.figure}>
-                        {fact.figure}
-                    </dt>
+                <div key={fact.note} className="min-w-0 flex-1 border-l border-rule px-3 py-2.5 first:border-l-0">
+                    <dt className="text-[13px] leading-snug font-semibold">{fact.figure}</dt>
                     <dd className="text-[12px] leading-snug text-soft">{fact.note}</dd>
                 </div>
             ))}

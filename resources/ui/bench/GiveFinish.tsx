@@ -32,7 +32,7 @@ export function GiveFinish({ orderId, lines, keepFrom }: Props) {
             </Popover.Trigger>
             <Popover.Portal>
                 <Popover.Content
-                    align="end"
+                    align={keepFrom ? 'end' : 'start'}
                     sideOffset={8}
                     collisionPadding={12}
                     aria-label="House finish"

@@ -47,6 +47,8 @@ final class ChecksTest extends TestCase
         yield 'keyline typed in the wrong unit' => ['keyline-wide', Level::Look, '3.in all round hides', ['keyline' => ['width' => '3 in']]];
         yield 'raised too far' => ['raised-too-far', Level::Look, '2.in is more than the 1.in above', ['border' => '1 in', 'raise' => '2 in']];
         yield 'image too large' => ['image-too-large', Level::Look, '12.in wide doesn’t fit', ['fit' => 'whole', 'image' => ['width' => '12 in']]];
+        yield 'bleed of picture' => ['bleed-added', Level::Fine, '3.mm of bleed all round.*picture goes on into it', [], null, ['bleed' => '3 mm']];
+        yield 'bleed of paper' => ['bleed-added', Level::Fine, 'It is paper', ['border' => '1 in'], null, ['bleed' => '3 mm']];
         yield 'plenty' => ['pixels-plenty', Level::Fine, '350.ppi'];
         yield 'enough' => ['pixels-enough', Level::Fine, 'sharp from', ['size' => '12 x 18 in'], Situations::picture(3600, 2400)];
         yield 'soft' => ['pixels-soft', Level::Look, '150.ppi', [], Situations::picture(1500, 1200)];
