@@ -46,7 +46,7 @@ final class MarkedStaysIn implements Check
                 'must-stay-in-framed',
                 "A frame would cover “{$covered->label}”",
                 'It hides '.$print->frameCover->label().' all round, and '.Sides::length($print->frameCover->nanometres - $free, $unit).' of that lies over it '.self::WORDS[$where->value].'.',
-                self::mend($at),
+                self::mend($at) ?? new Remedy('There is no frame', ['frameCover' => '0 mm']),
             );
         }
 

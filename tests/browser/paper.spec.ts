@@ -199,13 +199,37 @@ test('everything on the bench is undone and done again', async ({ page }) => {
         await page.waitForTimeout(250);
     }
     await expect(sentence(page)).toHaveText(start!);
-    await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
     for (let i = 0; i < 4; i++) {
         await page.keyboard.press('Control+Shift+z');
         await page.waitForTimeout(250);
     }
     await expect(sentence(page)).toHaveText(end!);
     await expect(page.getByText('Passed', { exact: true })).toBeVisible();
+});
+
+test('lines added, passed and removed on the order sheet are undone, too', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, `${PICTURES}/lone-tree.jpg`);
+    const rows = page.getByRole('main').getByRole('listitem');
+    await addLine(page, '8 x 12 in', 1, 'lone-tree.jpg');
+    await addLine(page, '4 x 6 in', 2, 'lone-tree.jpg');
+    await page.getByLabel('Choose line 1').check();
+    await page.getByLabel('Choose line 2').check();
+    await page.getByRole('button', { name: 'Pass', exact: true }).click();
+    await expect(page.getByText('2 of 2 passed')).toBeVisible();
+    await page.getByLabel('Choose line 1').check();
+    await page.getByLabel('Choose line 2').check();
+    await page.getByRole('button', { name: 'Remove', exact: true }).click();
+    await expect(rows).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(rows).toHaveCount(2);
+    await expect(page.getByText('2 of 2 passed')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText('0 of 2 passed')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(rows).toHaveCount(1);
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await expect(rows).toHaveCount(2);
 });
 
 test('a colour for the border is taken from the picture', async ({ page }) => {

@@ -149,6 +149,7 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
     const notices = useNotices();
     const history = useHistory(orderId);
     const step = useLineStep(orderId);
+    const away = useAway(orderId);
     const act = useMutation({
         scope: { id: `line-${lineId}` },
         mutationFn: async (send: (line: LineView) => Promise<LineView>) => {
@@ -171,14 +172,9 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
     const remove = useMutation({
         scope: { id: `line-${lineId}` },
         mutationFn: async () => {
-            const away = async () => {
-                await api.delete<void>(`lines/${lineId}`, { version: lines.get(lineId).version });
-                client.setQueryData<OrderSheet>(orderKey(orderId), (order) =>
-                    order ? { ...order, lines: order.lines.filter((line) => line.id !== lineId) } : order,
-                );
-            };
-            await away();
-            history.add({ back: () => restoreLine(client, orderId, lineId), forth: away });
+            const off = away(lineId);
+            await off.forth();
+            history.add(off);
         },
         onSuccess: () =>
             notices.say('The line was removed.', {
@@ -202,9 +198,90 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
     };
 }
 
-async function restoreLine(client: QueryClient, orderId: number, lineId: number) {
-    await api.post(`lines/${lineId}/restore`);
-    await client.invalidateQueries({ queryKey: orderKey(orderId) });
+/** Takes lines off the order and puts them back. */
+function useAway(orderId: number) {
+    const client = useQueryClient();
+    const lines = useHeldLines(orderId);
+    const { earliest, isSame } = useHistory(orderId);
+    return (lineId: number): Step => {
+        let version = 0;
+        return {
+            back: async () => {
+                const line = await api.post<LineView>(`lines/${lineId}/restore`);
+                isSame(lineId, line.version, earliest(lineId, version));
+                await client.invalidateQueries({ queryKey: orderKey(orderId) });
+            },
+            forth: async () => {
+                version = lines.get(lineId).version;
+                await api.delete<void>(`lines/${lineId}`, { version });
+                client.setQueryData<OrderSheet>(orderKey(orderId), (order) =>
+                    order ? { ...order, lines: order.lines.filter((line) => line.id !== lineId) } : order,
+                );
+            },
+        };
+    };
+}
+
+/** Several steps undone and done again as one. */
+const together = (steps: Step[]): Step => {
+    const each = async (run: (one: Step) => Promise<void>) => {
+        for (const one of steps) {
+            await run(one);
+        }
+    };
+    return { back: () => each((one) => one.back()), forth: () => each((one) => one.forth()) };
+};
+
+/** What can be done to several lines at once, undone as one; gives back what could not be done, in words. */
+export function useManyActs(orderId: number) {
+    const lines = useHeldLines(orderId);
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
+    const away = useAway(orderId);
+    const forEach = async (chosen: LineView[], act: (line: LineView) => Promise<Step>) => {
+        const [steps, missed]: [Step[], string[]] = [[], []];
+        for (const line of chosen) {
+            try {
+                steps.push(await act(line));
+            } catch (error) {
+                missed.push(`Line ${line.number}: ${(error as Error).message}`);
+            }
+        }
+        if (steps.length > 0) {
+            history.add(together(steps));
+        }
+        return missed;
+    };
+    return {
+        pass: (chosen: LineView[]) =>
+            forEach(chosen, async (line) => {
+                const after = await api.post<LineView>(`lines/${line.id}/pass`, { version: line.version });
+                lines.keep(after);
+                return step(line, after);
+            }),
+        remove: (chosen: LineView[]) =>
+            forEach(chosen, async (line) => {
+                const off = away(line.id);
+                await off.forth();
+                return off;
+            }),
+    };
+}
+
+/** Adds a line to an order. */
+export function useAddLine(orderId: number) {
+    const client = useQueryClient();
+    const history = useHistory(orderId);
+    const away = useAway(orderId);
+    return useMutation({
+        mutationFn: (wanted: { size: string; copies: number; picture: string | null }) =>
+            api.post<LineView>(`orders/${orderId}/lines`, wanted),
+        onSuccess: async (line) => {
+            await client.invalidateQueries({ queryKey: orderKey(orderId) });
+            const off = away(line.id);
+            history.add({ back: off.forth, forth: off.back });
+        },
+    });
 }
 
 /** Marks what must stay in, in a picture of an order; can be undone. */
@@ -267,12 +344,7 @@ export function useGiveFinish(orderId: number) {
             return after && after.version !== before.version ? [step(before, after)] : [];
         });
         if (steps.length > 0) {
-            const each = async (run: (one: Step) => Promise<void>) => {
-                for (const one of steps) {
-                    await run(one);
-                }
-            };
-            history.add({ back: () => each((one) => one.back()), forth: () => each((one) => one.forth()) });
+            history.add(together(steps));
         }
         notices.say(
             given.leftOut.length > 0

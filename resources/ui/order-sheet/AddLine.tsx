@@ -1,7 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type FormEvent } from 'react';
-import { api, ApiError } from '@/api/client';
-import type { LineView, OrderSheet } from '@/api/types';
+import { ApiError } from '@/api/client';
+import { useAddLine } from '@/api/queries';
+import type { OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { useKeys } from '@/common/useKeys';
@@ -15,32 +15,27 @@ export function AddLine({
     order: OrderSheet;
     onFiles: (files: File[], then: (name: string) => void) => void;
 }) {
-    const client = useQueryClient();
     const first = useRef<HTMLFormElement>(null);
     const [size, setSize] = useState('');
     const [copies, setCopies] = useState('1');
     const [picture, setPicture] = useState('');
-    const add = useMutation({
-        mutationFn: () =>
-            api.post<LineView>(`orders/${order.id}/lines`, {
-                size,
-                copies: copies === '' ? 0 : Number(copies),
-                picture: picture || null,
-            }),
-        onSuccess: async () => {
-            await client.invalidateQueries({ queryKey: ['order', order.id] });
-            setPicture('');
-            setCopies('1');
-            focus();
-        },
-    });
+    const add = useAddLine(order.id);
     const focus = () => first.current?.querySelector<HTMLInputElement>('input')?.focus();
     useKeys({ a: focus });
     const drop = useDrop({ onPicture: setPicture, onFiles: (files) => onFiles(files.slice(0, 1), setPicture) });
     const errors = add.error instanceof ApiError ? (add.error.body.errors ?? {}) : {};
     const submit = (event: FormEvent) => {
         event.preventDefault();
-        add.mutate();
+        add.mutate(
+            { size, copies: copies === '' ? 0 : Number(copies), picture: picture || null },
+            {
+                onSuccess: () => {
+                    setPicture('');
+                    setCopies('1');
+                    focus();
+                },
+            },
+        );
     };
     return (
         <form

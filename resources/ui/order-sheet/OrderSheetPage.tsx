@@ -2,7 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '@/api/client';
-import { useOrder, useTell } from '@/api/queries';
+import { useManyActs, useOrder, useTell } from '@/api/queries';
+import { useHistory } from '@/common/history';
 import type { LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
 import { daysAway, longDay } from '@/common/days';
@@ -163,36 +164,20 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
 
 /** What can be done to the chosen lines together. */
 function ChosenActs({ orderId, lines, onDone }: { orderId: number; lines: LineView[]; onDone: () => void }) {
-    const client = useQueryClient();
     const notices = useNotices();
+    const history = useHistory(orderId);
+    const acts = useManyActs(orderId);
     const all = useMutation({
-        mutationFn: async (act: 'pass' | 'remove') => {
-            const kept: string[] = [];
-            for (const line of lines) {
-                try {
-                    await (act === 'pass'
-                        ? api.post(`lines/${line.id}/pass`, { version: line.version })
-                        : api.delete(`lines/${line.id}`, { version: line.version }));
-                } catch (error) {
-                    kept.push(`Line ${line.number}: ${(error as Error).message}`);
-                }
-            }
-            return { act, kept };
-        },
-        onSuccess: ({ act, kept }) => {
-            kept.forEach((words) => notices.say(words, { lasts: true }));
-            if (act === 'remove' && kept.length < lines.length) {
-                const restore = () =>
-                    void Promise.allSettled(lines.map((line) => api.post(`lines/${line.id}/restore`))).then(() =>
-                        client.invalidateQueries({ queryKey: ['order', orderId] }),
-                    );
-                notices.say(`${lines.length - kept.length} lines were removed.`, {
+        mutationFn: async (act: 'pass' | 'remove') => ({ act, missed: await acts[act](lines) }),
+        onSuccess: ({ act, missed }) => {
+            missed.forEach((words) => notices.say(words, { lasts: true }));
+            if (act === 'remove' && missed.length < lines.length) {
+                notices.say(`${lines.length - missed.length} lines were removed.`, {
                     lasts: true,
-                    act: { label: 'Bring them back', run: restore },
+                    act: { label: 'Bring them back', run: () => void history.undo() },
                 });
             }
             onDone();
-            return client.invalidateQueries({ queryKey: ['order', orderId] });
         },
     });
     return (

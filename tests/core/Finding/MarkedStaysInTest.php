@@ -93,6 +93,7 @@ final class MarkedStaysInTest extends TestCase
         self::assertSame(['must-stay-in-framed', Level::Look], [$finding->code, $finding->level]);
         // 1 % of 8 in are 2.03 mm; a frame that hides 5 mm lies 2.97 mm over it, 0.12 in
         self::assertStringContainsString("0.12\u{2009}in of that lies over it at the top", $finding->text);
+        self::assertSame(['frameCover' => '0 mm'], $finding->remedy?->change, 'no window clears it: it lies at the picture’s own edge');
         self::assertSame('must-stay-in-clear', self::found(Situations::work($line + ['frameCover' => '0 mm'], $picture))->code);
         self::assertSame('must-stay-in-clear', self::found(Situations::work($line + ['border' => '0.2 in', 'fit' => 'whole'], $picture))->code, 'a border keeps the frame off');
     }
