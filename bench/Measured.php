@@ -10,25 +10,54 @@ final readonly class Measured
     private function __construct(public float $seconds, public int $peakBytes) {}
 
     /**
-     * The quickest of some runs of each command, so that what else the machine does counts least; the largest memory of all.
-     * The commands take turns, so that it counts for all of them alike.
+     * Runs commands in turns, so that what else the machine does counts for all of them alike.
      *
      * @param  array<string, non-empty-list<string>>  $commands  by name
      * @param  callable(): mixed  $before  each run
-     * @return array<string, self> by the same names
+     * @return array<string, non-empty-list<self>> by the same names, one a turn
      */
-    public static function best(int $runs, array $commands, callable $before): array
+    public static function inTurns(int $turns, array $commands, callable $before): array
     {
-        $best = array_map(fn (): self => new self(INF, 0), $commands);
-        for ($run = 0; $run < $runs; $run++) {
+        $measured = array_map(fn (): array => [], $commands);
+        for ($turn = 0; $turn < max(1, $turns); $turn++) {
             foreach ($commands as $name => $command) {
                 $before();
-                $once = self::once($command);
-                $best[$name] = new self(min($best[$name]->seconds, $once->seconds), max($best[$name]->peakBytes, $once->peakBytes));
+                $measured[$name][] = self::once($command);
             }
         }
 
-        return $best;
+        return $measured;
+    }
+
+    /** @param  non-empty-list<self>  $runs */
+    public static function medianSeconds(array $runs): float
+    {
+        return self::median(array_map(fn (self $run): float => $run->seconds, $runs));
+    }
+
+    /** @param  non-empty-list<self>  $runs */
+    public static function mostBytes(array $runs): int
+    {
+        return max(array_map(fn (self $run): int => $run->peakBytes, $runs));
+    }
+
+    /**
+     * How many times as long one took as the other: the middle one of the ratios of each turn.
+     *
+     * @param  non-empty-list<self>  $one
+     * @param  non-empty-list<self>  $other
+     */
+    public static function ratio(array $one, array $other): float
+    {
+        return self::median(array_map(fn (self $a, self $b): float => $a->seconds / $b->seconds, $one, $other));
+    }
+
+    /** @param  non-empty-list<float>  $numbers */
+    private static function median(array $numbers): float
+    {
+        sort($numbers);
+
+        return ($numbers[intdiv(count($numbers) - 1, 2)] + $numbers[intdiv(count($numbers), 2)]) / 2;
     }
 
     /** @param  non-empty-list<string>  $command */

@@ -35,6 +35,7 @@ final class PictureReader
         if ($bytes > self::MOST_BYTES) {
             throw new PictureRefused('it is '.Figure::bytes($bytes).'; the largest taken is '.Figure::bytes(self::MOST_BYTES).'.');
         }
+        $checksum = Checksum::begin($path);
         try {
             $image = Image::open($path);
         } catch (VipsError $e) {
@@ -54,7 +55,7 @@ final class PictureReader
 
         return new PictureFacts(
             name: $name,
-            sha256: Checksum::of($path),
+            sha256: $checksum->hex(),
             bytes: $bytes,
             format: $format,
             width: $lies ? $height : $width,

@@ -24,7 +24,7 @@ final class Preview
         $part = $path.'.'.getmypid().'.part';
         $small = self::small($file, Proxy::facts($proxy, $file->placements[0]->picture), $side);
         try {
-            Renderer::compose($small, $proxy)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]);
+            Renderer::compose($small, $proxy, Renderer::QUICK)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]);
             rename($part, $path);
         } finally {
             @unlink($part);
@@ -34,7 +34,7 @@ final class Preview
     /** The image a preview is written from, for measuring it against the file. */
     public static function image(PlannedFile $file, string $proxy, int $side): Image
     {
-        return Renderer::compose(self::small($file, Proxy::facts($proxy, $file->placements[0]->picture), $side), $proxy);
+        return Renderer::compose(self::small($file, Proxy::facts($proxy, $file->placements[0]->picture), $side), $proxy, Renderer::QUICK);
     }
 
     private static function small(PlannedFile $file, PictureFacts $proxy, int $side): PlannedFile

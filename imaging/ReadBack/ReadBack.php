@@ -40,6 +40,7 @@ final readonly class ReadBack
      */
     public static function of(string $path, PlannedFile $plan, ?int $maxBytes): self
     {
+        $checksum = Checksum::begin($path);
         $facts = HeaderReader::read($path);
         $bytes = (int) filesize($path);
         $profile = $facts->profile === null ? null : ProfileHeader::read($facts->profile, Channels::Rgb)->description;
@@ -61,7 +62,7 @@ final readonly class ReadBack
             ...($border === null ? [] : [$border]),
         ];
 
-        return new self($facts->width, $facts->height, $ppi, $profile, $bytes, Checksum::of($path), $figures);
+        return new self($facts->width, $facts->height, $ppi, $profile, $bytes, $checksum->hex(), $figures);
     }
 
     public function agrees(): bool
