@@ -91,19 +91,6 @@ final readonly class LabCard
         return $sizes[0];
     }
 
-    /** The listed size closest in both sides. */
-    public function nearest(Size $size): Size
-    {
-        $far = fn (Size $listed): float => hypot(
-            $listed->portrait()->width->inches() - $size->portrait()->width->inches(),
-            $listed->portrait()->height->inches() - $size->portrait()->height->inches(),
-        );
-        $sizes = $this->sizes;
-        usort($sizes, fn (Size $a, Size $b): int => $far($a) <=> $far($b));
-
-        return $sizes[0];
-    }
-
     /** @return array<string, mixed> as in the order file */
     public function toArray(): array
     {

@@ -69,15 +69,6 @@ export const useMakes = (orderId: number) =>
         },
     });
 
-/** Puts an answered line into the order that is shown. */
-function useKeepLine(orderId: number) {
-    const client = useQueryClient();
-    return (line: LineView) =>
-        client.setQueryData<OrderSheet>(orderKey(orderId), (order) =>
-            order ? { ...order, lines: order.lines.map((held) => (held.id === line.id ? line : held)) } : order,
-        );
-}
-
 export interface LineActs {
     /**
      * Saves a change; the promise fails with the words for the field. What builds on what is there (one more part, the
@@ -97,7 +88,6 @@ const MEANWHILE = 'This line was changed in another window since. It isn’t und
 /** A line as the page holds it now, and how an answered one is put there. */
 function useHeldLines(orderId: number) {
     const client = useQueryClient();
-    const keep = useKeepLine(orderId);
     return useMemo(
         () => ({
             get: (lineId: number) => {
@@ -107,9 +97,11 @@ function useHeldLines(orderId: number) {
                 }
                 return line;
             },
-            keep,
+            keep: (line: LineView) =>
+                client.setQueryData<OrderSheet>(orderKey(orderId), (order) =>
+                    order ? { ...order, lines: order.lines.map((held) => (held.id === line.id ? line : held)) } : order,
+                ),
         }),
-        // eslint-disable-next-line react-hooks/exhaustive-deps -- keep is made of the same two
         [client, orderId],
     );
 }

@@ -9,7 +9,7 @@ export function DimensionLines({ dimension }: { dimension: PlacedDimension }) {
     const point = (along: number, off: number) => (across ? `${along} ${off}` : `${off} ${along}`);
     const line = (a: number, b: number, off: number) => (b > a ? `M${point(a, off)} L${point(b, off)} ` : '');
     const beyond = Math.sign(at - edge) * 5;
-    const half = (across ? figureWidth(label) : figureWidth(label)) / 2;
+    const half = figureWidth(label) / 2;
     const roomy = end - start > 2 * ARROW + 4;
     const split = !isMargin && end - start > 2 * half + 2 * ARROW;
     const arrow = (along: number, sign: number) =>
