@@ -17,13 +17,13 @@ use Planisher\Plan\PlannedFile;
 final class FileMaker
 {
     /**
-     * @param  string  $picture  path of the picture of the file's placement
+     * @param  Source|string  $picture  of the file's placement: its path, or what the files of a set share
      * @param  ?int  $maxBytes  the largest file the lab takes
      * @param  ?callable(int): void  $progress  told 0 to 100 while pixels are made
      *
      * @throws CannotWrite
      */
-    public static function make(PlannedFile $file, string $picture, string $folder, ?int $maxBytes = null, ?callable $progress = null): MadeFile
+    public static function make(PlannedFile $file, Source|string $picture, string $folder, ?int $maxBytes = null, ?callable $progress = null): MadeFile
     {
         if (! is_dir($folder) && ! @mkdir($folder, 0775, true) && ! is_dir($folder)) {
             throw new CannotWrite("The folder “{$folder}” can’t be made. See that the disk has room and can be written to.");

@@ -48,6 +48,7 @@ final class OrderMaker
 
             return $report;
         }
+        $source = Source::forFiles($this->path((string) $worked->line->picture), $worked->plan->files);
         foreach ($worked->plan->files as $file) {
             if ($dry) {
                 $report['files'][] = ['name' => $file->name, 'width' => $file->width, 'height' => $file->height, 'ppi' => round($file->resolution->ppi(), 3), 'profile' => $file->encoding->colour->profileDescription()];
@@ -55,7 +56,7 @@ final class OrderMaker
                 continue;
             }
             try {
-                $made = FileMaker::make($file, $this->path((string) $worked->line->picture), $this->out, $worked->lab->maxBytes, fn (int $percent) => ($this->tell)($file->name, $percent));
+                $made = FileMaker::make($file, $source, $this->out, $worked->lab->maxBytes, fn (int $percent) => ($this->tell)($file->name, $percent));
             } catch (CannotWrite $e) {
                 ($this->tell)("{$file->name}: {$e->getMessage()}", null);
 

@@ -12,6 +12,7 @@ use Planisher\Plan\Encoding;
 use Planisher\Plan\Fill;
 use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
+use Planisher\Plan\Surround;
 
 /** The same plan, small: rendered by the same renderer from a proxy, in the file's own colour space. */
 final class Preview
@@ -53,7 +54,13 @@ final class Preview
             $file->name, $whole->width, $whole->height, $file->resolution, $file->paper,
             array_map($fill, $file->fills), array_map($place, $file->placements), array_map($fill, $file->strokes),
             new Encoding($file->encoding->colour, $file->encoding->intent, FileFormat::Jpeg, self::QUALITY, 8),
+            $file->surround === null ? null : self::surround($file->surround, $target($file->surround->face), $scale),
         );
+    }
+
+    private static function surround(Surround $surround, PixelRect $face, float $scale): Surround
+    {
+        return new Surround($face, $surround->fill, max(1.0, $surround->depth * $scale), $surround->sigma * $scale, $surround->darken);
     }
 
     /** Edges are rounded, not sizes; what is there stays at least a pixel wide. */

@@ -17,15 +17,12 @@ use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
 
 /**
- * Executes a planned file: crop → scale → turn upright → convert → lay on paper and sheet → strokes, as one stream that is
- * computed when it is written.
- * The picture is read once from top to bottom, so memory does not grow with it.
+ * Executes a planned file: crop → scale → turn upright → convert → edges, or paper and sheet → strokes, as one stream that
+ * is computed when it is written.
+ * The picture is read once from top to bottom, so memory does not grow with it; what has to be read again is held by Source.
  */
 final class Renderer
 {
-    /** Above this, a picture that must be turned is held in a temporary file instead of in memory. */
-    private const HELD_IN_MEMORY = 120_000_000;
-
     /** VipsIntent */
     private const INTENTS = ['perceptual' => 0, 'relative' => 1];
 
@@ -38,20 +35,31 @@ final class Renderer
     /** VipsExtend: the background goes on outside. */
     private const EXTEND_BACKGROUND = 5;
 
-    /** VipsExtend: the edge pixels go on outside. */
-    private const EXTEND_COPY = 1;
-
     /**
-     * @param  string  $path  of the picture of the file's placement
+     * @param  Source|string  $source  of the file's placement: its path, or what the files of a set share
      * @param  int  $kernel  what it is reduced with
      *
      * @throws \Planisher\Imaging\Vips\VipsError
      */
-    public static function compose(PlannedFile $file, string $path, int $kernel = self::LANCZOS3): Image
+    public static function compose(PlannedFile $file, Source|string $source, int $kernel = self::LANCZOS3): Image
     {
-        $placement = $file->placements[0];
-        $where = $placement->target;
-        $image = self::convert(self::place($placement, $path, $file->paper->codes(), $kernel), $placement->picture, $file->encoding);
+        $source = is_string($source) ? new Source($source, $file->readsAgain()) : $source;
+        $page = self::page($file, $source, $kernel);
+
+        return $file->nextPage === null ? $page : $page->above(self::page($file->nextPage, $source, $kernel));
+    }
+
+    private static function page(PlannedFile $file, Source $source, int $kernel): Image
+    {
+        $where = $file->placements[0]->target;
+        $image = $source->placed($file->placements[0], $file, $kernel);
+        $whole = new PixelRect(0, 0, $file->width, $file->height);
+        if ($file->surround !== null) {
+            [$image, $where] = [Edges::round($image, $file, $file->surround), $whole];
+        } elseif (! self::within($where, $whole)) {
+            $image = $image->run('crop', [-$where->x, -$where->y, $file->width, $file->height]); // a panel: a part of the undivided print
+            $where = $whole;
+        }
         foreach ($file->strokes as $stroke) {
             if (self::within($stroke->where, $where)) {
                 $image = self::paint($image, new Fill(new PixelRect($stroke->where->x - $where->x, $stroke->where->y - $where->y, $stroke->where->width, $stroke->where->height), $stroke->colour), $file->encoding);
@@ -109,49 +117,6 @@ final class Renderer
             && $inner->x + $inner->width <= $outer->x + $outer->width && $inner->y + $inner->height <= $outer->y + $outer->height;
     }
 
-    /** @param  list<float>  $behind what shows through transparent parts, 8-bit codes */
-    private static function place(Placement $placement, string $path, array $behind, int $kernel): Image
-    {
-        $picture = $placement->picture;
-        $source = self::asStored($placement->source, $picture);
-        [$width, $height] = [$placement->target->width, $placement->target->height];
-        if ($picture->orientation >= 5) {
-            [$width, $height] = [$height, $width];
-        }
-        $image = Image::open($path)->run('crop', [$source->x, $source->y, $source->width, $source->height]);
-        if ($picture->alpha) {
-            $scale = $picture->bits === 16 ? 257.0 : 1.0;
-            $image = $image->run('flatten', options: ['background' => array_map(fn (float $code): float => $code * $scale, $behind)]);
-        }
-        $image = self::scale($image, $width, $height, $kernel);
-
-        return $picture->orientation === 1 ? $image : self::upright($image->held(self::HELD_IN_MEMORY), $picture->orientation);
-    }
-
-    /**
-     * Reducing by libvips' centred resize; enlarging by its bicubic affine, placed so that the picture's edges stay where they are
-     * (its resize shifts by half a pixel when it enlarges).
-     */
-    private static function scale(Image $image, int $width, int $height, int $kernel): Image
-    {
-        $x = $width / $image->width();
-        $y = $height / $image->height();
-        if ($width === $image->width() && $height === $image->height()) {
-            return $image;
-        }
-        if ($x <= 1 && $y <= 1) {
-            return $image->run('resize', [$x], ['vscale' => $y, 'kernel' => $kernel]);
-        }
-
-        return $image->run('affine', [$x, 0.0, 0.0, $y], [
-            'interpolate' => 'bicubic',
-            'oarea' => [0, 0, $width, $height],
-            'idx' => (1 - 1 / $x) / 2,
-            'idy' => (1 - 1 / $y) / 2,
-            'extend' => self::EXTEND_COPY,
-        ]);
-    }
-
     /** Into the target space, always by conversion; only pixels that are in exactly that space already are left as they are. */
     public static function convert(Image $image, PictureFacts $picture, Encoding $encoding): Image
     {
@@ -183,41 +148,5 @@ final class Renderer
             'black_point_compensation' => $encoding->intent === Intent::Relative,
             'depth' => $encoding->bits,
         ]);
-    }
-
-    /** A rectangle of the upright picture in the coordinates it is stored in (Exif 2.3, tag Orientation). */
-    private static function asStored(PixelRect $r, PictureFacts $picture): PixelRect
-    {
-        [$w, $h] = [$picture->width, $picture->height];
-        [$right, $below] = [$w - $r->x - $r->width, $h - $r->y - $r->height];
-
-        return match ($picture->orientation) {
-            1 => $r,
-            2 => new PixelRect($right, $r->y, $r->width, $r->height),
-            3 => new PixelRect($right, $below, $r->width, $r->height),
-            4 => new PixelRect($r->x, $below, $r->width, $r->height),
-            5 => new PixelRect($r->y, $r->x, $r->height, $r->width),
-            6 => new PixelRect($r->y, $right, $r->height, $r->width),
-            7 => new PixelRect($below, $right, $r->height, $r->width),
-            8 => new PixelRect($below, $r->x, $r->height, $r->width),
-            default => throw new \LogicException("Orientation {$picture->orientation} does not exist."),
-        };
-    }
-
-    private static function upright(Image $image, int $orientation): Image
-    {
-        $turn = fn (Image $i, int $quarters): Image => $quarters === 0 ? $i : $i->run('rot', [$quarters]);
-        $mirror = fn (Image $i): Image => $i->run('flip', [0]);
-
-        return match ($orientation) {
-            2 => $mirror($image),
-            3 => $turn($image, 2),
-            4 => $mirror($turn($image, 2)),
-            5 => $mirror($turn($image, 1)),
-            6 => $turn($image, 1),
-            7 => $mirror($turn($image, 3)),
-            8 => $turn($image, 3),
-            default => $image,
-        };
     }
 }

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Making;
 
-use App\Jobs\MakeFile;
+use App\Jobs\MakeFiles;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
 use App\Orders\WorkedOrder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Planisher\Imaging\Checksum;
 use Planisher\Naming\SafeText;
 
-/** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a ticket. */
+/** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a line. */
 final class Making
 {
     /**
@@ -46,7 +48,7 @@ final class Making
 
             return $make;
         });
-        $make?->files->each(fn (MadeFile $file) => MakeFile::dispatch($file->id));
+        $make?->files->groupBy('line_id')->each(fn (Collection $files) => MakeFiles::dispatch($files->pluck('id')->all()));
 
         return $make;
     }
@@ -66,13 +68,23 @@ final class Making
             ->values()->all();
     }
 
-    /** Puts a failed file on the queue once more. */
+    /**
+     * Puts a file on the queue once more: one that failed, or one that was made and has been lost or damaged since. A damaged
+     * one is moved aside first. From the same ticket it comes out with the same bytes.
+     */
     public static function again(MadeFile $file): bool
     {
-        $taken = MadeFile::query()->whereKey($file->id)->where('state', MadeFile::FAILED)
+        if ($file->state === MadeFile::MADE && is_file($file->path())) {
+            if (Checksum::of($file->path()) === $file->sha256) {
+                return false;
+            }
+            for ($n = 1; is_file("{$file->path()}.damaged-{$n}"); $n++);
+            rename($file->path(), "{$file->path()}.damaged-{$n}");
+        }
+        $taken = MadeFile::query()->whereKey($file->id)->whereIn('state', [MadeFile::FAILED, MadeFile::MADE])
             ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
         if ($taken === 1) {
-            MakeFile::dispatch($file->id);
+            MakeFiles::dispatch([$file->id]);
         }
 
         return $taken === 1;

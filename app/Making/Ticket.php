@@ -12,12 +12,12 @@ use Planisher\Picture\PictureFacts;
 use Planisher\Plan\WorkedLine;
 
 /**
- * What a file is made from: line, lab card and picture as they were when making was asked for. The same ticket gives the
+ * What the files of a line are made from: line, lab card and picture as they were when making was asked for. The same ticket gives the
  * same plan and the same bytes, whatever has been changed since.
  */
 final class Ticket
 {
-    /** @return array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>} */
+    /** @return array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: list<string>} */
     public static function of(WorkedLine $worked): array
     {
         $picture = $worked->picture;
@@ -25,19 +25,17 @@ final class Ticket
             throw new \LogicException('A line without a usable picture has no ticket.');
         }
 
-        return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray()];
+        return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray(), 'names' => $worked->name->files()];
     }
 
-    /** @param  array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>}  $ticket */
-    public static function work(array $ticket, string $name): WorkedLine
+    /** @param  array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: non-empty-list<string>}  $ticket */
+    public static function work(array $ticket): WorkedLine
     {
-        $stem = pathinfo($name, PATHINFO_FILENAME);
-
         return WorkedLine::work(
             Line::fromNode(Node::root($ticket['line'])),
             PictureFacts::fromArray($ticket['picture']),
             LabCard::fromNode(Node::root($ticket['lab'])),
-            new FileName($stem, pathinfo($name, PATHINFO_EXTENSION), false, false),
+            FileName::ofFiles($ticket['names']),
         );
     }
 }

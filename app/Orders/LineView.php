@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Orders;
 
 use App\Models\Line;
+use Planisher\Colour\Rgb;
 use Planisher\Drawing\Dimension;
 use Planisher\Drawing\Dimensions;
+use Planisher\Drawing\Joint;
 use Planisher\Finding\Finding;
 use Planisher\Line\Fit;
 use Planisher\Line\PrintFinish;
@@ -15,6 +17,8 @@ use Planisher\Measure\Unit;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
+use Planisher\Plan\Layout;
+use Planisher\Plan\Panel;
 use Planisher\Plan\WorkedLine;
 use Planisher\Telling\FactStrip;
 use Planisher\Telling\Sentence;
@@ -40,6 +44,9 @@ final class LineView
                 'name' => $worked->line->name->toArray(),
                 'window' => ($worked->plan->wanted ?? new Window)->toArray(),
                 'frameCover' => (string) ($worked->line->print->frameCover ?? PrintFinish::usualFrameCover()),
+                'depth' => (string) $worked->line->canvas?->depthFor($worked->lab->canvas),
+                'spare' => (string) $worked->line->canvas?->spareFor($worked->lab->canvas),
+                'apart' => $worked->line->canvas?->apartFor($worked->lab->canvas)?->value,
                 'carrier' => $worked->plan?->layout->carrier === null ? null : (string) ($worked->lab->lists($worked->plan->layout->carrier) ?? $worked->plan->layout->carrier),
             ],
             'picture' => $line->orderPicture === null ? null : [
@@ -53,7 +60,7 @@ final class LineView
             'sentence' => Sentence::segments($worked),
             'addable' => Sentence::addable($worked),
             'short' => Sentence::short($worked),
-            'prints' => Sentence::prints($worked->line->copies),
+            'prints' => Sentence::prints($worked),
             'fileName' => (string) $worked->name,
             'drawing' => self::drawing($worked),
             'facts' => FactStrip::of($worked),
@@ -72,24 +79,45 @@ final class LineView
     {
         $print = $worked->line->print;
         $layout = $worked->plan?->layout;
-        $paper = $layout->paper ?? $print?->size;
-        if ($print === null || $paper === null) {
+        $paper = $layout->paper ?? $worked->line->crop?->size;
+        if ($paper === null) {
             return null;
         }
         $box = Box::ofSize($paper);
+        $mm = fn (int $nanometres): float => $nanometres / Unit::Millimetre->nanometres();
 
         return [
             'paper' => ['width' => $paper->width->in(Unit::Millimetre), 'height' => $paper->height->in(Unit::Millimetre)],
             'sheet' => ($layout?->sheet() ?? $box)->toArray(),
             'image' => ($layout->image ?? $box)->toArray(),
-            'bleed' => ($layout->bleed ?? 0) / Unit::Millimetre->nanometres(),
-            'isWhole' => $print->fit === Fit::Whole,
-            'paperColour' => (string) $print->paperColour,
-            'keyline' => $print->keyline === null ? null : ['width' => $print->keyline->width->in(Unit::Millimetre), 'colour' => (string) $print->keyline->colour],
-            'frameCover' => $print->frameCover->in(Unit::Millimetre),
-            'ticks' => $layout?->carrier !== null && $print->trimMarks,
+            'bleed' => $mm($layout->bleed ?? 0),
+            'isWhole' => $print?->fit === Fit::Whole,
+            'paperColour' => (string) ($print->paperColour ?? Rgb::white()),
+            'keyline' => $print?->keyline === null ? null : ['width' => $print->keyline->width->in(Unit::Millimetre), 'colour' => (string) $print->keyline->colour],
+            'frameCover' => $print?->frameCover->in(Unit::Millimetre) ?? 0.0,
+            'ticks' => $layout?->carrier !== null && $print?->trimMarks === true,
+            'wrap' => $layout?->wrap === null ? null : ['depth' => $mm($layout->wrap->depth), 'spare' => $mm($layout->wrap->spare)],
+            'hung' => self::hung($layout, $box),
+            'joints' => $worked->plan === null || ! $worked->picture instanceof PictureFacts ? [] : array_map(fn (Joint $joint): array => $joint->toArray(), Joint::all($worked->plan, $worked->picture)),
             'window' => $worked->plan?->window->toArray(),
             'dimensions' => array_map(fn (Dimension $d): array => $d->toArray(), $layout === null ? Dimensions::ofPaper($paper) : Dimensions::of($layout)),
         ];
+    }
+
+    /**
+     * What there will be to see: a print with its sheet, a canvas's face, panels as they hang. Of each piece where it is, and
+     * which part of the drawing it shows.
+     *
+     * @return array{size: array{left: float, top: float, width: float, height: float}, pieces: list<array{at: array<string, float>, shows: array<string, float>}>}
+     */
+    private static function hung(?Layout $layout, Box $paper): array
+    {
+        $of = fn (Box $at, Box $shows): array => ['at' => $at->toArray(), 'shows' => $shows->toArray()];
+        if ($layout?->grid !== null) {
+            return ['size' => $layout->grid->hung()->toArray(), 'pieces' => array_map(fn (Panel $panel): array => $of($panel->hangs, $panel->box), $layout->grid->panels())];
+        }
+        $shown = $layout === null || $layout->wrap !== null ? $paper : $layout->sheet();
+
+        return ['size' => $shown->toArray(), 'pieces' => [$of($shown, $shown)]];
     }
 }

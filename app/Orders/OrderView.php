@@ -45,6 +45,9 @@ final class OrderView
                 'formats' => array_map(fn ($format): string => $format->value, $card->formats),
                 'quality' => $card->quality,
                 'bits' => $card->bits,
+                'products' => array_map(fn ($product): array => ['name' => $product->name, 'largest' => $product->largestPiece?->label()], $card->products),
+                'depth' => (string) $card->canvas->depth,
+                'spare' => (string) $card->canvas->spare,
             ],
             'pictures' => $order->pictures->load('picture')->map(fn (OrderPicture $picture): array => [
                 'id' => $picture->id,

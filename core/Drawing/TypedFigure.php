@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Planisher\Drawing;
 
+use Planisher\Line\EdgeDepth;
 use Planisher\Line\Fit;
+use Planisher\Line\Line;
 use Planisher\Line\PrintFinish;
 use Planisher\Line\Side;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
 use Planisher\Plan\Layout;
+use Planisher\Plan\PanelGrid;
+use Planisher\Plan\Span;
 
 /** What a figure typed into the drawing changes of the line, as a merge patch (RFC 7386) of its order-file form. */
 final class TypedFigure
@@ -21,11 +25,17 @@ final class TypedFigure
      *
      * @throws MeasureError when the text is no length, or there is no such figure
      */
-    public static function change(PrintFinish $print, ?Layout $layout, string $name, string $typed): array
+    public static function change(Line $line, ?Layout $layout, string $name, string $typed): array
     {
-        $paper = $layout->paper ?? $print->size;
-        $length = Length::parse($typed, $paper->width->unit);
+        $paper = $layout->paper ?? $line->crop?->size;
+        if ($paper === null) {
+            throw new MeasureError('This line has no drawing.');
+        }
         $parts = explode('-', $name);
+        if ($parts[0] === 'depth' || $parts[0] === 'spare') {
+            return ['canvas' => [$parts[0] => (string) EdgeDepth::parse($typed, $paper->width->unit)]];
+        }
+        $length = Length::parse($typed, $paper->width->unit);
         if ($parts[0] === 'paper') {
             return self::paper($paper, $parts[1] === 'width' ? Size::of($length, $paper->height) : Size::of($paper->width, $length));
         }
@@ -33,12 +43,65 @@ final class TypedFigure
 
         return match (true) {
             $layout === null => throw new MeasureError('There is no picture on this paper yet.'),
+            $layout->grid !== null => self::panels($layout->grid, $paper, $parts, $length),
+            $line->print === null => throw new MeasureError("“{$name}” is no figure that can be typed into."),
             $name === 'image-width', $name === 'image-height' => $length->nanometres > 0
                 ? self::image($parts[1], $length)
                 : throw new MeasureError('An image of 0 can’t be seen. Give a length above 0.'),
-            $parts[0] === 'margin' && $side !== null => self::margin($print, $layout, $side, $length),
+            $parts[0] === 'margin' && $side !== null => self::margin($line->print, $layout, $side, $length),
             default => throw new MeasureError("“{$name}” is no figure that can be typed into."),
         };
+    }
+
+    /**
+     * A gap, the width or height of a panel, or where a joint lies. A panel that changes takes from its neighbour.
+     *
+     * @param  non-empty-list<string>  $parts  of the figure's name: column-2, joint-row-1, gap-across
+     * @return array<string, mixed>
+     */
+    private static function panels(PanelGrid $grid, Size $paper, array $parts, Length $length): array
+    {
+        if ($parts[0] === 'gap') {
+            return ['panels' => ['gap' => (string) $length]];
+        }
+        $isJoint = $parts[0] === 'joint';
+        $across = $parts[$isJoint ? 1 : 0] === 'column';
+        $spans = $across ? $grid->columns : $grid->rows;
+        $number = (int) ($parts[$isJoint ? 2 : 1] ?? 0);
+        if ($number < 1 || $number > count($spans) - ($isJoint ? 1 : 0) || count($spans) < 2) {
+            throw new MeasureError('There is no such panel.');
+        }
+        // The last panel moves the joint before it, every other the one behind it.
+        $joint = $isJoint ? $number - 1 : min($number - 1, count($spans) - 2);
+        $half = intdiv($grid->between, 2);
+        $at = match (true) {
+            $isJoint => $length->nanometres,
+            $number - 1 === $joint => $spans[$joint]->from + $length->nanometres + $half,
+            default => $spans[$joint + 1]->to() - $length->nanometres - $half,
+        };
+
+        return ['panels' => [$across ? 'columns' : 'rows' => self::moved($spans, $joint, $at - $half, $grid->between, $across ? $paper->width : $paper->height)]];
+    }
+
+    /**
+     * All lengths once a joint has been moved.
+     *
+     * @param  non-empty-list<Span>  $spans
+     * @param  int  $end  where the panel before the joint ends, in nanometres
+     * @return list<string>
+     */
+    private static function moved(array $spans, int $joint, int $end, int $between, Length $side): array
+    {
+        [$before, $after] = [$spans[$joint], $spans[$joint + 1]];
+        [$wide, $rest] = [$end - $before->from, $after->to() - $end - $between];
+        if ($wide < Joint::NARROWEST || $rest < Joint::NARROWEST) {
+            $said = fn (int $nanometres): string => Length::ofNanometres($nanometres + intdiv($between, 2), $side->unit)->label();
+            throw new MeasureError("A joint can’t go past its neighbour: this one lies between {$said($before->from + Joint::NARROWEST)} and {$said($after->to() - Joint::NARROWEST - $between)}.");
+        }
+        $lengths = array_map(fn (Span $span): int => $span->length, $spans);
+        [$lengths[$joint], $lengths[$joint + 1]] = [$wide, $rest];
+
+        return array_map(fn (int $nanometres): string => (string) Length::exact($nanometres, $side->unit), array_values($lengths));
     }
 
     /**

@@ -24,7 +24,7 @@ final class CutLittle implements Check
         $share = Figure::percent($cut->area);
 
         return $cut->area > self::LITTLE + 1e-9
-            ? Finding::look('cut-much', "{$share} of the picture is cut", ucfirst($cut->sides()).'. Move the window so that what matters stays.', new Remedy('Print the whole picture', ['fit' => 'whole', 'window' => null]))
+            ? Finding::look('cut-much', "{$share} of the picture is cut", ucfirst($cut->sides()).'. Move the window so that what matters stays.', $at->line->print === null ? null : new Remedy('Print the whole picture', ['fit' => 'whole', 'window' => null]))
             : Finding::fine('cut-little', "{$share} is cut", ucfirst($cut->sides()).'.');
     }
 }

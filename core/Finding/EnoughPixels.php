@@ -20,13 +20,14 @@ final class EnoughPixels implements Check
         }
         $ppi = Figure::decimal($plan->sharpness->ppi, $plan->sharpness->ppi < 10 ? 1 : 0).Figure::THIN_SPACE.'ppi';
         $distance = Figure::distance($plan->sharpness->sharpFromInches() * 2.54);
+        $from = Figure::distance($plan->sharpness->fromInches * 2.54);
         $aim = $at->lab->resolution->label();
         $least = Figure::decimal($at->lab->minimumPpi, 0).Figure::THIN_SPACE.'ppi';
 
         return match ($plan->sharpness->enough) {
             Enough::Plenty => Finding::fine('pixels-plenty', 'Plenty of pixels', "{$ppi} at this size; the lab aims at {$aim}."),
-            Enough::Enough => Finding::fine('pixels-enough', 'Enough pixels', "{$ppi}: less than the lab’s {$aim}, but sharp from {$distance}, and nobody looks closer."),
-            Enough::Soft => Finding::look('pixels-soft', 'It may look soft', "{$ppi}: sharp only from {$distance}. The lab prints from {$least}.", $this->loosen($at)),
+            Enough::Enough => Finding::fine('pixels-enough', 'Enough pixels', "{$ppi}: less than the lab’s {$aim}, but sharp from {$distance}, and it is looked at from {$from}."),
+            Enough::Soft => Finding::look('pixels-soft', 'It may look soft', "{$ppi}: sharp only from {$distance}, and it is looked at from {$from}. The lab prints from {$least}.", $this->loosen($at)),
             Enough::TooFew => Finding::stops('pixels-too-few', 'Too few pixels', "{$ppi}, and {$at->lab->name} prints from {$least}. {$this->largest($at)}", $this->loosen($at)),
         };
     }
@@ -45,7 +46,7 @@ final class EnoughPixels implements Check
         if ($plan === null) {
             return '';
         }
-        $share = $plan->sharpness->ppi / $at->lab->minimumPpi;
+        $share = $plan->sharpness->ppi / $plan->sharpness->least;
         $unit = $plan->paper()->width->unit === Unit::Millimetre ? Unit::Centimetre : $plan->paper()->width->unit;
         // Rounded down: a size said to be carried must be.
         $step = intdiv($unit->nanometres(), 10);

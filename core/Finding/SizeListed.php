@@ -15,13 +15,13 @@ final class SizeListed implements Check
 {
     public function look(Situation $at): ?Finding
     {
-        $size = $at->line->print?->size;
-        if ($size === null) {
+        $size = $at->line->crop?->size;
+        if ($size === null || $at->line->print === null) { // canvases and panels are made to measure
             return null;
         }
         $lab = $at->lab;
         $layout = $at->plan?->layout;
-        $carrier = $at->line->print?->carrier->size;
+        $carrier = $at->line->print->carrier->size;
         if ($carrier !== null && $layout?->has(LayoutFlaw::CarrierTooSmall) === true) {
             return Finding::stops(
                 'carrier-too-small',

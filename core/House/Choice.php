@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Planisher\House;
 
 use Planisher\Colour\Rgb;
+use Planisher\Line\CanvasFinish;
+use Planisher\Line\EdgeFill;
 use Planisher\Line\Fit;
 use Planisher\Line\Line;
+use Planisher\Line\PrintFinish;
+use Planisher\Line\Turn;
+use Planisher\Measure\Figure;
+use Planisher\Telling\Sentence;
 
 /** One thing a house finish may settle; each can be left out. */
 enum Choice: string
 {
+    case Make = 'make';
     case Size = 'size';
     case Turn = 'turn';
     case Fit = 'fit';
@@ -20,6 +27,7 @@ enum Choice: string
     case Keyline = 'keyline';
     case Carrier = 'carrier';
     case Frame = 'frame';
+    case Product = 'product';
     case Ppi = 'ppi';
     case Colour = 'colour';
     case File = 'file';
@@ -29,6 +37,7 @@ enum Choice: string
     public function keys(): array
     {
         return match ($this) {
+            self::Make => ['make', 'canvas', 'panels'],
             self::Border => ['border', 'paperColour'],
             self::Carrier => ['carrier', 'trimMarks'],
             self::Frame => ['frameCover'],
@@ -42,15 +51,50 @@ enum Choice: string
     /** What a line has chosen here, in words. */
     public function words(Line $line): string
     {
-        $print = $line->print;
         $output = $line->output;
-        if ($print === null) {
-            return '';
+        if ($this->isOfPrints()) {
+            return $line->print === null ? '' : $this->wordsOfPrint($line->print);
         }
 
         return match ($this) {
-            self::Size => $print->size->label(),
-            self::Turn => $print->turn->value === 'auto' ? 'whichever way up suits' : $print->turn->value,
+            self::Make => match (true) {
+                $line->canvas !== null => self::canvas($line->canvas),
+                $line->panels !== null => Sentence::panels($line->panels).($line->panels->gap->nanometres > 0 ? ", {$line->panels->gap->label()} apart" : ''),
+                default => 'a '.$line->make->label(1),
+            },
+            self::Size => (string) $line->crop?->size->label(),
+            self::Turn => $line->crop === null || $line->crop->turn === Turn::Auto ? 'whichever way up suits' : $line->crop->turn->value,
+            self::Product => $line->product === null ? 'on what the lab uses' : "on {$line->product}",
+            self::Ppi => $output->ownPixels ? 'its own pixels' : ($output->resolution?->label() ?? 'the lab’s ppi'),
+            self::Colour => $output->colour === null ? 'the lab’s colour space' : $output->colour->value,
+            self::File => $output->format === null && $output->quality === null
+                ? 'the lab’s kind of file'
+                : trim(($output->format?->label() ?? 'the lab’s kind').($output->quality === null ? '' : " at quality {$output->quality}").($output->bits === 16 ? ', 16 bits' : '')),
+            self::Name => 'named by '.implode(', ', array_map(fn ($part): string => is_string($part) ? "“{$part}”" : $part->value, $line->name->parts)),
+            default => throw new \LogicException("{$this->value} is a choice of prints."),
+        };
+    }
+
+    /** Whether it says something of prints only. */
+    public function isOfPrints(): bool
+    {
+        return in_array($this, [self::Fit, self::Border, self::Image, self::Raise, self::Keyline, self::Carrier, self::Frame], true);
+    }
+
+    private static function canvas(CanvasFinish $canvas): string
+    {
+        return implode(', ', array_filter([
+            'a canvas',
+            $canvas->depth === null ? null : "{$canvas->depth->label()} deep",
+            $canvas->edge === EdgeFill::OneColour ? "its edge in {$canvas->colour->label()}" : 'its edge '.$canvas->edge->label(),
+            $canvas->soften > 0 ? 'softened by '.Figure::percent($canvas->soften) : null,
+            $canvas->darken?->label(),
+        ]));
+    }
+
+    private function wordsOfPrint(PrintFinish $print): string
+    {
+        return match ($this) {
             self::Fit => $print->fit === Fit::Whole ? 'the whole picture' : 'cropped to fill',
             self::Border => match (true) {
                 ! $print->border->isNone() => "a {$print->paperColour->label()} border of {$print->border->label()}",
@@ -70,12 +114,7 @@ enum Choice: string
                 default => 'no larger sheet',
             }.($print->trimMarks ? '' : ', no trim ticks'),
             self::Frame => $print->frameCover->nanometres === 0 ? 'no frame' : "{$print->frameCover->label()} under the frame",
-            self::Ppi => $output->ownPixels ? 'its own pixels' : ($output->resolution?->label() ?? 'the lab’s ppi'),
-            self::Colour => $output->colour === null ? 'the lab’s colour space' : $output->colour->value,
-            self::File => $output->format === null && $output->quality === null
-                ? 'the lab’s kind of file'
-                : trim(($output->format?->label() ?? 'the lab’s kind').($output->quality === null ? '' : " at quality {$output->quality}").($output->bits === 16 ? ', 16 bits' : '')),
-            self::Name => 'named by '.implode(', ', array_map(fn ($part): string => is_string($part) ? "“{$part}”" : $part->value, $line->name->parts)),
+            default => throw new \LogicException("{$this->value} is no choice of prints."),
         };
     }
 }

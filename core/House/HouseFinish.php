@@ -8,6 +8,7 @@ use Planisher\Colour\Space;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
+use Planisher\Line\Make;
 use Planisher\OrderFile\Node;
 
 /** A named set of choices, kept for use again: some places of a line, and what they are set to. A place without a value is set back to its default. */
@@ -77,28 +78,30 @@ final readonly class HouseFinish
     }
 
     /**
-     * What giving it to a line of this lab's changes, as a merge patch (RFC 7386), and what the lab doesn't have and is
-     * therefore left as it is, in words.
+     * What giving it to a line of this lab's changes, as a merge patch (RFC 7386), and what the lab doesn't have, or means
+     * nothing for what the line is made into, and is therefore left as it is, in words.
      *
      * @return array{array<string, mixed>, list<string>}
      */
-    public function give(LabCard $lab): array
+    public function give(LabCard $lab, Make $to): array
     {
         $line = self::read($this->wanted);
         $output = $line->output;
+        $make = in_array(Choice::Make, $this->choices, true) ? $line->make : $to;
         $change = [];
         $left = [];
         foreach ($this->choices as $choice) {
             $lacking = match ($choice) {
-                Choice::Size => $lab->lists($line->print->size ?? $lab->sizes[0]) === null ? "the size {$choice->words($line)}" : null,
-                Choice::Carrier => $line->print?->carrier->size !== null && $lab->lists($line->print->carrier->size) === null ? "the sheet {$line->print->carrier->size->label()}" : null,
+                Choice::Product => $line->product !== null && $lab->product($line->product) === null ? $line->product : null,
+                Choice::Size => $make === Make::Print && $lab->lists($line->crop->size ?? $lab->sizes[0]) === null ? "the size {$choice->words($line)}" : null,
+                Choice::Carrier => $make === Make::Print && $line->print?->carrier->size !== null && $lab->lists($line->print->carrier->size) === null ? "the sheet {$line->print->carrier->size->label()}" : null,
                 Choice::File => match (true) {
                     $output->format !== null && ! in_array($output->format, $lab->formats, true) => $output->format->label(),
                     ! in_array($output->bits, $lab->bits, true) || ($output->bits === 16 && $output->formatFor($lab) === FileFormat::Jpeg) => "{$output->bits} bits",
                     default => null,
                 },
                 Choice::Colour => $output->colour instanceof Space && $output->colour !== $lab->colour ? $output->colour->value : null,
-                default => null,
+                default => $choice->isOfPrints() && $make !== Make::Print ? "{$choice->words($line)} (means nothing for a {$make->label(1)})" : null,
             };
             if ($lacking !== null) {
                 $left[] = $lacking;

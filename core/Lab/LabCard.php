@@ -21,6 +21,7 @@ final readonly class LabCard
      * @param  int  $quality  JPEG quality, 1 to 100
      * @param  list<int>  $bits  bits per sample that the lab takes in a TIFF
      * @param  ?Length  $bleed  how much picture the lab wants beyond each edge, to trim away
+     * @param  list<Product>  $products  what the lab prints on, where it has limits of its own
      * @param  ?int  $maxBytes  the largest file the lab takes
      * @param  int  $nameLength  the longest file name the lab takes, ending included
      */
@@ -35,6 +36,8 @@ final readonly class LabCard
         public array $bits,
         public ?Size $largestPiece,
         public ?Length $bleed,
+        public CanvasCard $canvas,
+        public array $products,
         public ?int $maxBytes,
         public int $nameLength,
     ) {}
@@ -42,7 +45,7 @@ final readonly class LabCard
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {
-        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'maxBytes', 'nameLength']);
+        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'canvas', 'products', 'maxBytes', 'nameLength']);
         $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
 
         return new self(
@@ -56,6 +59,8 @@ final readonly class LabCard
             bits: array_map(fn (Node $n): int => $n->int(8, 16), $node->maybe('bits')?->items(1) ?? []) ?: [8],
             largestPiece: $node->maybe('largestPiece')?->size(),
             bleed: $node->maybe('bleed')?->length(),
+            canvas: CanvasCard::fromNode($node->maybe('canvas')),
+            products: array_map(Product::fromNode(...), $node->maybe('products')?->items(0, 40) ?? []),
             maxBytes: $node->maybe('maxBytes')?->int(100_000, 100_000_000_000),
             nameLength: $node->maybe('nameLength')?->int(16, 200) ?? 40,
         );
@@ -67,6 +72,24 @@ final readonly class LabCard
         foreach ($this->sizes as $listed) {
             if ($listed->sameAs($size)) {
                 return $listed;
+            }
+        }
+
+        return null;
+    }
+
+    /** The largest piece the lab makes of a product, or at all; null when it doesn't say. */
+    public function largestPieceOf(?string $product): ?Size
+    {
+        return $this->product($product)->largestPiece ?? $this->largestPiece;
+    }
+
+    /** What the lab prints on of that name, or null. */
+    public function product(?string $name): ?Product
+    {
+        foreach ($this->products as $product) {
+            if ($product->name === $name) {
+                return $product;
             }
         }
 
@@ -105,6 +128,8 @@ final readonly class LabCard
             'bits' => $this->bits,
             'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
             'bleed' => $this->bleed === null ? null : (string) $this->bleed,
+            'canvas' => $this->canvas->isSaid ? $this->canvas->toArray() : null,
+            'products' => array_map(fn (Product $product): array => $product->toArray(), $this->products) ?: null,
             'maxBytes' => $this->maxBytes,
             'nameLength' => $this->nameLength,
         ], fn (mixed $value): bool => $value !== null);

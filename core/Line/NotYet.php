@@ -18,10 +18,8 @@ final class NotYet
     public static function in(Node $line): array
     {
         $make = $line->maybe('make')?->raw() ?? 'print';
-        if ($make !== Make::Print->value) {
+        if (in_array($make, [Make::SharedSheet->value, Make::ScreenCopy->value], true)) {
             return [match (Make::tryFrom((string) $make)) {
-                Make::Canvas => 'a canvas',
-                Make::Panels => 'panels',
                 Make::SharedSheet => 'a shared sheet',
                 default => 'a screen copy',
             }];

@@ -6,27 +6,21 @@ namespace Planisher\Line;
 
 use Planisher\Colour\Rgb;
 use Planisher\Measure\Length;
-use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\OrderFile\Node;
-use Planisher\Picture\Window;
 
 /** How one picture sits on one piece of paper. */
 final readonly class PrintFinish
 {
-    public const KEYS = ['size', 'turn', 'fit', 'window', 'border', 'image', 'raise', 'paperColour', 'keyline', 'carrier', 'trimMarks', 'frameCover'];
+    public const KEYS = ['fit', 'border', 'image', 'raise', 'paperColour', 'keyline', 'carrier', 'trimMarks', 'frameCover'];
 
     /**
-     * @param  ?Window  $window  null for the one that keeps in what must stay in
      * @param  ?ImageSize  $image  null for the largest inside the border
      * @param  bool  $trimMarks  drawn in the surplus of a carrier
      * @param  Length  $frameCover  what a frame hides all round; checked, never rendered
      */
     private function __construct(
-        public Size $size,
-        public Turn $turn,
         public Fit $fit,
-        public ?Window $window,
         public Border $border,
         public ?ImageSize $image,
         public Raise $raise,
@@ -46,13 +40,8 @@ final readonly class PrintFinish
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $line): self
     {
-        $window = $line->maybe('window');
-
         return new self(
-            size: $line->need('size')->size(),
-            turn: $line->maybe('turn')?->choice(Turn::class) ?? Turn::Auto,
             fit: $line->maybe('fit')?->choice(Fit::class) ?? Fit::Fill,
-            window: $window === null ? null : Window::fromNode($window),
             border: Border::fromNode($line->maybe('border')),
             image: ImageSize::fromNode($line->maybe('image')),
             raise: Raise::fromNode($line->maybe('raise')),
@@ -68,10 +57,7 @@ final readonly class PrintFinish
     public function toArray(): array
     {
         return array_filter([
-            'size' => (string) $this->size,
-            'turn' => $this->turn === Turn::Auto ? null : $this->turn->value,
             'fit' => $this->fit === Fit::Fill ? null : $this->fit->value,
-            'window' => $this->window?->toArray(),
             'border' => $this->border->isNone() ? null : $this->border->toArray(),
             'image' => $this->image?->toArray(),
             'raise' => $this->raise->isNone() ? null : (string) $this->raise,

@@ -30,6 +30,14 @@ final readonly class Box
         return new self($this->left - $by, $this->top - $by, $this->width + 2 * $by, $this->height + 2 * $by);
     }
 
+    /** What of it lies in another; at least a nanometre each way. */
+    public function within(self $other): self
+    {
+        [$left, $top] = [max($this->left, $other->left), max($this->top, $other->top)];
+
+        return new self($left, $top, max(1, min($this->right(), $other->right()) - $left), max(1, min($this->bottom(), $other->bottom()) - $top));
+    }
+
     public function ratio(): Ratio
     {
         return Ratio::of($this->width, $this->height);

@@ -55,6 +55,12 @@ final readonly class Resolution
         return intdiv($top - (($top % $bottom + $bottom) % $bottom), $bottom);
     }
 
+    /** The length of so many pixels, to the nearest nanometre. */
+    public function lengthOf(int $pixels): int
+    {
+        return intdiv(2 * $pixels * $this->nanometres + $this->pixels, 2 * $this->pixels);
+    }
+
     public function ppi(): float
     {
         return $this->pixels / $this->nanometres * Unit::Inch->nanometres();

@@ -4,22 +4,46 @@ declare(strict_types=1);
 
 namespace Planisher\Naming;
 
-/** A file name as it will come out. */
+/** What the files of a line are called, as they will come out: one, or several that are told apart. */
 final readonly class FileName
 {
     /**
+     * @param  non-empty-list<string>  $stems  without the ending, in the order of the plan's files
      * @param  bool  $shortened  whether parts were cut to the lab's length
      * @param  bool  $numberedApart  whether a number was added because another line came out the same
      */
-    public function __construct(public string $stem, public string $extension, public bool $shortened, public bool $numberedApart) {}
+    public function __construct(public array $stems, public string $extension, public bool $shortened = false, public bool $numberedApart = false) {}
 
+    /** @param  non-empty-list<string>  $files  with their endings */
+    public static function ofFiles(array $files): self
+    {
+        return new self(array_map(fn (string $file): string => pathinfo($file, PATHINFO_FILENAME), $files), pathinfo($files[0], PATHINFO_EXTENSION));
+    }
+
+    /** @return non-empty-list<string> with their endings */
+    public function files(): array
+    {
+        return array_map(fn (string $stem): string => "{$stem}.{$this->extension}", $this->stems);
+    }
+
+    /** The longest, ending included. */
     public function length(): int
     {
-        return strlen((string) $this);
+        return max(array_map(strlen(...), $this->files()));
+    }
+
+    /** For people: the name, or the first and how many more. */
+    public function label(): string
+    {
+        $more = count($this->stems) - 1;
+
+        return $this->stems[0].($more === 0 ? '' : " and {$more} more");
     }
 
     public function __toString(): string
     {
-        return "{$this->stem}.{$this->extension}";
+        $more = count($this->stems) - 1;
+
+        return $this->files()[0].($more === 0 ? '' : " and {$more} more");
     }
 }

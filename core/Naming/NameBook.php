@@ -25,15 +25,21 @@ final class NameBook
         foreach ($lines as $number => $line) {
             $extension = $line->output->formatFor($lab)->extension();
             $room = $lab->nameLength - strlen($extension) - 1;
-            $parts = self::parts($order, $line, str_pad((string) $number, $digits, '0', STR_PAD_LEFT));
-            $full = self::join($parts, $line->name->join, PHP_INT_MAX);
-            $stem = self::join($parts, $line->name->join, $room);
-            $apart = $stem;
-            for ($n = 2; isset($taken["{$apart}.{$extension}"]); $n++) {
-                $apart = substr($stem, 0, $room - strlen("-{$n}"))."-{$n}";
+            $parts = array_map(
+                fn (string $part): array => self::parts($order, $line, str_pad((string) $number, $digits, '0', STR_PAD_LEFT), $part),
+                PartNames::of($line, $lab),
+            );
+            $join = fn (int $most): array => array_map(fn (array $of): string => self::join($of, $line->name->join, $most), $parts);
+            $stems = $join($room);
+            $apart = $stems;
+            // A set is numbered apart as a set, so that its names stay alike.
+            for ($n = 2; array_filter($apart, fn (string $stem): bool => isset($taken["{$stem}.{$extension}"])) !== []; $n++) {
+                $apart = array_map(fn (string $stem): string => "{$stem}-{$n}", $join($room - strlen("-{$n}")));
             }
-            $taken["{$apart}.{$extension}"] = true;
-            $names[$number] = new FileName($apart, $extension, $stem !== $full, $apart !== $stem);
+            foreach ($apart as $stem) {
+                $taken["{$stem}.{$extension}"] = true;
+            }
+            $names[$number] = new FileName($apart, $extension, $stems !== $join(PHP_INT_MAX), $apart !== $stems);
         }
 
         return $names;
@@ -52,17 +58,23 @@ final class NameBook
     }
 
     /** @return list<array{text: string, tellsApart: bool}> the parts that have something to say */
-    private static function parts(OrderHead $order, Line $line, string $number): array
+    private static function parts(OrderHead $order, Line $line, string $number, string $of): array
     {
         $parts = [];
-        foreach ($line->name->parts as $part) {
+        $pattern = $line->name->parts;
+        // What tells the files of a line apart is always said: behind the number, where the pattern doesn't place it.
+        if ($of !== '' && ! in_array(NamePart::Panel, $pattern, true)) {
+            $at = array_search(NamePart::Number, $pattern, true);
+            array_splice($pattern, $at === false ? count($pattern) : (int) $at + 1, 0, [NamePart::Panel]);
+        }
+        foreach ($pattern as $part) {
             $text = match ($part) {
                 NamePart::Client => $order->client,
                 NamePart::Order => $order->number,
-                NamePart::Size => $line->print === null ? '' : self::size($line->print->size),
+                NamePart::Size => $line->crop === null ? '' : self::size($line->crop->size),
                 NamePart::Subject => $line->subjectOf(null),
                 NamePart::Finish => $line->make === Make::Print ? 'print' : $line->make->value,
-                NamePart::Panel => '',
+                NamePart::Panel => $of,
                 NamePart::Number => $number,
                 NamePart::Copies => $line->copies.'-copies',
                 NamePart::Date => $order->date,

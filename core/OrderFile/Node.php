@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\OrderFile;
 
 use Planisher\Colour\Rgb;
+use Planisher\Line\EdgeDepth;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
@@ -124,6 +125,12 @@ final readonly class Node
     public function size(): Size
     {
         return $this->measured(fn (string $text): Size => Size::parse($text));
+    }
+
+    /** @throws OrderFileError with the measure's own words */
+    public function edgeDepth(): EdgeDepth
+    {
+        return $this->measured(fn (string $text): EdgeDepth => EdgeDepth::parse($text));
     }
 
     public function colour(): Rgb

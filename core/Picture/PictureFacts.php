@@ -20,6 +20,7 @@ final readonly class PictureFacts
      * @param  ?string  $profile  the embedded profile's description; null when there is none
      * @param  ?string  $profileFlaw  why the embedded profile can't be used; null when it can or there is none
      * @param  list<MustStayIn>  $mustStayIn  marked by the photographer
+     * @param  ?string  $contrast  its contrast map, where somebody has looked
      */
     public function __construct(
         public string $name,
@@ -35,6 +36,7 @@ final readonly class PictureFacts
         public ?string $profile,
         public ?string $profileFlaw,
         public array $mustStayIn = [],
+        public ?string $contrast = null,
     ) {}
 
     /** The file name without its ending. */
@@ -47,6 +49,11 @@ final readonly class PictureFacts
     public function keeping(array $areas): self
     {
         return new self(...[...get_object_vars($this), 'mustStayIn' => $areas]);
+    }
+
+    public function looked(string $contrast): self
+    {
+        return new self(...[...get_object_vars($this), 'contrast' => $contrast]);
     }
 
     public function named(string $name): self

@@ -7,6 +7,8 @@ namespace Planisher\Plan;
 use Planisher\Colour\Intent;
 use Planisher\Colour\Space;
 use Planisher\Lab\FileFormat;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
 
 /** How a file's pixels are written: colour space, kind of file, JPEG quality 1–100, bits per sample 8 or 16. */
 final readonly class Encoding
@@ -18,6 +20,13 @@ final readonly class Encoding
         public int $quality,
         public int $bits,
     ) {}
+
+    public static function of(Line $line, LabCard $lab): self
+    {
+        $output = $line->output;
+
+        return new self($output->colourFor($lab), $output->intent, $output->formatFor($lab), $output->qualityFor($lab), $output->bits);
+    }
 
     public function label(): string
     {

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Lab\LabCard;
+use Planisher\Line\Crop;
 use Planisher\Line\Fit;
 use Planisher\Line\ImageSize;
 use Planisher\Line\PrintFinish;
 use Planisher\Line\Side;
+use Planisher\Line\Turn;
 use Planisher\Measure\Box;
 use Planisher\Measure\Ratio;
 use Planisher\Measure\Size;
 use Planisher\Picture\PictureFacts;
 
 /**
- * Where an image sits on its paper, and the paper on its sheet, in whole nanometres from the paper's top left corner.
+ * Where an image sits on its paper, and the paper on its sheet, in whole nanometres from the paper's top left corner. Of a
+ * canvas the paper is its face, of panels the undivided piece.
  * Rounding to pixels comes later.
  */
 final readonly class Layout
@@ -28,6 +31,8 @@ final readonly class Layout
      * @param  float  $room  the area of the largest image this paper could hold, in square nanometres
      * @param  int  $raiseRoom  how far the image could be raised, in nanometres
      * @param  list<LayoutFlaw>  $flaws
+     * @param  ?Wrap  $wrap  round a canvas's face
+     * @param  ?PanelGrid  $grid  how panels share it out
      */
     private function __construct(
         public Size $paper,
@@ -37,7 +42,46 @@ final readonly class Layout
         public float $room,
         public int $raiseRoom,
         public array $flaws,
+        public ?Wrap $wrap = null,
+        public ?PanelGrid $grid = null,
     ) {}
+
+    /**
+     * The layout of the way up that was asked for; auto takes the one that loses less, and as typed when both are alike.
+     *
+     * @param  callable(Size): self  $layout
+     * @param  callable(self): float  $loss
+     */
+    public static function upright(Crop $crop, callable $layout, callable $loss): self
+    {
+        if ($crop->turn !== Turn::Auto) {
+            return $layout($crop->turn === Turn::Portrait ? $crop->size->portrait() : $crop->size->landscape());
+        }
+        [$typed, $turned] = [$layout($crop->size), $layout($crop->size->turned())];
+
+        return $loss($turned) < $loss($typed) ? $turned : $typed;
+    }
+
+    /** A canvas: the picture on its face alone, or running on round the bar. */
+    public static function wrapped(Size $face, Wrap $wrap, bool $runsOn): self
+    {
+        $box = Box::ofSize($face);
+        $flaws = [];
+        if (2 * $wrap->around() > min($box->width, $box->height)) {
+            $flaws[] = LayoutFlaw::EdgeTooDeep;
+            $wrap = $wrap->none();
+        }
+
+        return new self($face, $runsOn ? $box->grown($wrap->around()) : $box, null, 0, (float) $box->width * $box->height, 0, $flaws, $wrap);
+    }
+
+    /** A piece that is shared out between panels; the picture goes on into their bleed. */
+    public static function divided(Size $whole, PanelGrid $grid, int $bleed): self
+    {
+        $box = Box::ofSize($whole);
+
+        return new self($whole, $box->grown($bleed), null, $bleed, (float) $box->width * $box->height, 0, [], null, $grid);
+    }
 
     public static function of(PrintFinish $print, Size $paper, PictureFacts $picture, LabCard $lab): self
     {
@@ -91,7 +135,7 @@ final readonly class Layout
             $box = new Box(-intdiv($carrier->width - $box->width, 2), -intdiv($carrier->height - $box->height, 2), $carrier->width, $carrier->height);
         }
 
-        return $box->grown($this->bleed);
+        return $box->grown($this->bleed + ($this->wrap?->around() ?? 0));
     }
 
     /** The paper that stays free of picture on a side, in nanometres; below 0 where picture goes on into the bleed. */

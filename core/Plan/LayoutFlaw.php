@@ -11,4 +11,5 @@ enum LayoutFlaw
     case ImageTooLarge;
     case RaisedTooFar;
     case CarrierTooSmall;
+    case EdgeTooDeep;
 }

@@ -11,67 +11,34 @@ use Planisher\Line\Keyline;
 use Planisher\Line\Line;
 use Planisher\Line\PrintFinish;
 use Planisher\Line\Side;
-use Planisher\Line\Turn;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
+use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
 
 /** Plans one picture on one piece of paper. */
 final class PrintPlanner
 {
-    /** @param  string  $name of the file, ending included */
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, string $name): Plan
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): Plan
     {
-        $print = $line->print ?? throw new \LogicException('A print planner needs a line that makes a print.');
-        $layout = self::layout($print, $picture, $lab);
-        [$wanted, $window] = self::window($print, $layout, $picture);
-        $own = Resolution::own($window->width, $layout->image->width);
-        $resolution = $line->output->ownPixels ? $own : $line->output->resolution ?? $lab->resolution;
-        $ppi = min($own->ppi(), Resolution::own($window->height, $layout->image->height)->ppi());
-
-        return new Plan(
-            $layout,
-            $wanted,
-            $window,
-            Cut::by($window, $picture),
-            Sharpness::judge($ppi, $layout->paper, $lab),
-            [self::file($name, $line, $print, $layout, new Placement($picture, $window, self::imagePixels($line, $layout, $window, $resolution)), $resolution, $lab)],
-        );
-    }
-
-    /** The way up that was asked for; auto takes the one that cuts less, or prints a whole picture larger, and as typed when both are alike. */
-    private static function layout(PrintFinish $print, PictureFacts $picture, LabCard $lab): Layout
-    {
-        $of = fn (Size $size): Layout => Layout::of($print, $size, $picture, $lab);
-        if ($print->turn !== Turn::Auto) {
-            return $of($print->turn === Turn::Portrait ? $print->size->portrait() : $print->size->landscape());
+        [$crop, $print] = [$line->crop, $line->print];
+        if ($crop === null || $print === null) {
+            throw new \LogicException('A print planner needs a line that makes a print.');
         }
-        [$typed, $turned] = [$of($print->size), $of($print->size->turned())];
-        $loss = fn (Layout $layout): float => $print->fit === Fit::Whole
-            ? -$layout->room
-            : Window::leastCut($picture, $layout->image->ratio());
-
-        return $loss($turned) < $loss($typed) ? $turned : $typed;
-    }
-
-    /** @return array{Window, PixelRect} the window as wanted, and in source pixels */
-    private static function window(PrintFinish $print, Layout $layout, PictureFacts $picture): array
-    {
-        if ($print->fit === Fit::Whole) {
-            return [new Window, new PixelRect(0, 0, $picture->width, $picture->height)];
-        }
-        $ratio = $layout->image->ratio();
-        $hidden = fn (Side $side): float => max(0, $print->frameCover->nanometres - $layout->margin($side));
-        $wanted = $print->window ?? Window::keeping(
-            $picture,
-            $ratio,
-            [$hidden(Side::Left) / $layout->image->width, $hidden(Side::Right) / $layout->image->width],
-            [$hidden(Side::Top) / $layout->image->height, $hidden(Side::Bottom) / $layout->image->height],
+        $isWhole = $print->fit === Fit::Whole;
+        $layout = Layout::upright(
+            $crop,
+            fn (Size $size): Layout => Layout::of($print, $size, $picture, $lab),
+            fn (Layout $layout): float => $isWhole ? -$layout->room : Window::leastCut($picture, $layout->image->ratio()),
         );
+        $window = $isWhole ? WindowChoice::whole($picture) : WindowChoice::filling($crop, $layout, $picture, $print->frameCover->nanometres);
+        $resolution = $line->output->ownPixels ? Resolution::own($window->pixels->width, $layout->image->width) : $line->output->resolution ?? $lab->resolution;
+        $placement = new Placement($picture, $window->pixels, self::imagePixels($line, $layout, $window->pixels, $resolution));
+        $file = self::file($name->files()[0], $line, $print, $layout, $placement, $resolution, $lab);
 
-        return [$wanted, $wanted->on($picture, $ratio)];
+        return Plan::of($line, $lab, $layout, $window, $picture, [$file], $file);
     }
 
     /**
@@ -137,13 +104,7 @@ final class PrintPlanner
                 ...($print->keyline === null ? [] : self::keyline($print->keyline, $spread === 0 ? $imageOnSheet : $paperOnSheet, $resolution)),
                 ...($layout->carrier === null || ! $print->trimMarks ? [] : TrimTicks::round($paperOnSheet, $sheet->width, $sheet->height, $resolution)),
             ],
-            new Encoding(
-                $line->output->colourFor($lab),
-                $line->output->intent,
-                $line->output->formatFor($lab),
-                $line->output->qualityFor($lab),
-                $line->output->bits,
-            ),
+            Encoding::of($line, $lab),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Lab\LabCard;
+use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 
 /**
@@ -15,19 +16,29 @@ final readonly class Sharpness
 {
     private const NEAREST_INCHES = 25 / 2.54;
 
-    private function __construct(public Enough $enough, public float $ppi) {}
+    /**
+     * @param  float  $fromInches  the distance it was judged for
+     * @param  float  $least  ppi below which there are too few
+     */
+    private function __construct(public Enough $enough, public float $ppi, public float $fromInches, public float $least) {}
 
-    /** @param  float  $ppi of the picture's own pixels at the size, the smaller of the two directions */
-    public static function judge(float $ppi, Size $size, LabCard $lab): self
+    /**
+     * @param  float  $ppi  of the picture's own pixels at the size, the smaller of the two directions
+     * @param  ?Length  $viewedFrom  where it will be looked at from, when that is known
+     * @param  bool  $onTheWall  a piece for a wall, where the distance decides and not the lab's least
+     */
+    public static function judge(float $ppi, Size $size, LabCard $lab, ?Length $viewedFrom = null, bool $onTheWall = false): self
     {
-        $distance = max(self::NEAREST_INCHES, $size->diagonalInches());
+        $distance = $viewedFrom?->inches() ?? max(self::NEAREST_INCHES, $size->diagonalInches());
+        $needed = self::ppiNeededAt($distance);
+        $decides = $onTheWall || $viewedFrom !== null;
 
         return new self(match (true) {
-            $ppi < $lab->minimumPpi => Enough::TooFew,
             $ppi >= $lab->resolution->ppi() => Enough::Plenty,
-            $ppi >= self::ppiNeededAt($distance) => Enough::Enough,
+            $ppi < $lab->minimumPpi && ! ($decides && $ppi >= $needed) => Enough::TooFew,
+            $ppi >= $needed => Enough::Enough,
             default => Enough::Soft,
-        }, $ppi);
+        }, $ppi, $distance, $viewedFrom !== null ? min($needed, $lab->minimumPpi) : $lab->minimumPpi);
     }
 
     /** @param  float  $inches above 0 */

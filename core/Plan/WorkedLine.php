@@ -10,6 +10,7 @@ use Planisher\Finding\Level;
 use Planisher\Finding\Situation;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
+use Planisher\Line\Make;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
@@ -32,11 +33,20 @@ final readonly class WorkedLine
 
     public static function work(Line $line, PictureFacts|PictureTrouble $picture, LabCard $lab, FileName $name): self
     {
-        $plan = $line->print !== null && $picture instanceof PictureFacts
-            ? PrintPlanner::plan($line, $picture, $lab, (string) $name)
-            : null;
+        $plan = $picture instanceof PictureFacts ? self::plan($line, $picture, $lab, $name) : null;
 
         return new self($line, $lab, $picture, $name, $plan, Checks::judge(new Situation($line, $lab, $picture, $name, $plan)));
+    }
+
+    /** The register of planners: one a finish. Null for what can't be made yet. */
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): ?Plan
+    {
+        return match ($line->make) {
+            Make::Print => PrintPlanner::plan($line, $picture, $lab, $name),
+            Make::Canvas => CanvasPlanner::plan($line, $picture, $lab, $name),
+            Make::Panels => PanelsPlanner::plan($line, $picture, $lab, $name),
+            Make::SharedSheet, Make::ScreenCopy => null,
+        };
     }
 
     public function worst(): Finding

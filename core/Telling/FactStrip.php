@@ -8,6 +8,9 @@ use Planisher\Lab\FileFormat;
 use Planisher\Line\Side;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
+use Planisher\Plan\Layout;
+use Planisher\Plan\PanelGrid;
+use Planisher\Plan\Plan;
 use Planisher\Plan\WorkedLine;
 
 /** The facts under the drawing: a figure and what it means, each. */
@@ -20,46 +23,114 @@ final class FactStrip
         if ($plan === null) {
             return [];
         }
-        $placement = $plan->files[0]->placements[0];
-        $file = $plan->files[0];
-        $thin = Figure::THIN_SPACE;
-        $scale = $plan->scale();
-        $sides = $plan->cut->sides();
-        $centimetres = $plan->sharpness->sharpFromInches() * 2.54;
-        $unpacked = Figure::bytes($file->unpackedBytes());
-
         $layout = $plan->layout;
-        $unit = $layout->paper->width->unit;
+        $isPlain = $layout->wrap === null && $layout->grid === null;
 
         return array_values(array_filter([
-            [
-                'figure' => Figure::pixels($placement->source->width, $placement->source->height),
-                'note' => 'taken from '.Figure::count($placement->picture->width).' × '.Figure::count($placement->picture->height),
-            ],
-            [
-                'figure' => Figure::decimal($plan->sharpness->ppi, 0)."{$thin}ppi at size",
-                'note' => match (true) {
-                    abs($scale - 1) < 0.0005 => 'its own pixels, not resampled',
-                    $scale < 1 => "at {$file->resolution->label()}, reduced × ".Figure::decimal($scale, 2),
-                    default => "at {$file->resolution->label()}, enlarged × ".Figure::decimal($scale, 2),
-                },
-            ],
-            $layout->imageFillsPaper() ? null : [
-                'figure' => 'Image '.Length::ofNanometres($layout->image->width, $unit)->number.' × '.Length::ofNanometres($layout->image->height, $unit)->label(),
-                'note' => 'free: '.Sides::say($layout->margin(Side::Top), $layout->margin(Side::Right), $layout->margin(Side::Bottom), $layout->margin(Side::Left), $unit),
-            ],
-            $sides === '' && ! $layout->imageFillsPaper() ? null
-                : ['figure' => $sides === '' ? 'Nothing cut' : Figure::percent($plan->cut->area).' cut', 'note' => $sides === '' ? 'the whole picture is printed' : $plan->cut->sidesShort()],
+            self::taken($plan),
+            self::resolution($plan),
+            $isPlain ? self::image($layout) : null,
+            self::cut($plan),
+            $layout->wrap === null ? null : self::wrap($layout),
+            $layout->grid === null ? null : self::wall($worked, $layout, $layout->grid),
             $layout->carrier === null ? null : [
                 'figure' => 'Trim to '.$layout->paper->label(),
-                'note' => Sides::say($layout->surplus(Side::Top), $layout->surplus(Side::Right), $layout->surplus(Side::Bottom), $layout->surplus(Side::Left), $unit),
+                'note' => Sides::say($layout->surplus(Side::Top), $layout->surplus(Side::Right), $layout->surplus(Side::Bottom), $layout->surplus(Side::Left), $layout->paper->width->unit),
             ],
             $layout->carrier !== null && ! $layout->imageFillsPaper() ? null
-                : ['figure' => 'Sharp from '.Figure::distance($centimetres), 'note' => 'to an eye of 1 arcminute'],
-            [
-                'figure' => Figure::pixels($file->width, $file->height),
-                'note' => $file->encoding->label().($file->encoding->format === FileFormat::Tiff ? ", at most {$unpacked}" : ", {$unpacked} unpacked"),
-            ],
+                : ['figure' => 'Sharp from '.Figure::distance($plan->sharpness->sharpFromInches() * 2.54), 'note' => 'to an eye of 1 arcminute'],
+            self::files($plan),
         ]));
+    }
+
+    /** @return array{figure: string, note: string} */
+    private static function taken(Plan $plan): array
+    {
+        $placement = $plan->shown->placements[0];
+
+        return [
+            'figure' => Figure::pixels($placement->source->width, $placement->source->height),
+            'note' => 'taken from '.Figure::count($placement->picture->width).' × '.Figure::count($placement->picture->height),
+        ];
+    }
+
+    /** @return array{figure: string, note: string} */
+    private static function resolution(Plan $plan): array
+    {
+        $scale = $plan->scale();
+        $made = $plan->shown->resolution->label();
+
+        return [
+            'figure' => Figure::decimal($plan->sharpness->ppi, 0).Figure::THIN_SPACE.'ppi at size',
+            'note' => match (true) {
+                abs($scale - 1) < 0.0005 => 'its own pixels, not resampled',
+                $scale < 1 => "at {$made}, reduced × ".Figure::decimal($scale, 2),
+                default => "at {$made}, enlarged × ".Figure::decimal($scale, 2),
+            },
+        ];
+    }
+
+    /** @return ?array{figure: string, note: string} */
+    private static function image(Layout $layout): ?array
+    {
+        $unit = $layout->paper->width->unit;
+
+        return $layout->imageFillsPaper() ? null : [
+            'figure' => 'Image '.Length::ofNanometres($layout->image->width, $unit)->number.' × '.Length::ofNanometres($layout->image->height, $unit)->label(),
+            'note' => 'free: '.Sides::say($layout->margin(Side::Top), $layout->margin(Side::Right), $layout->margin(Side::Bottom), $layout->margin(Side::Left), $unit),
+        ];
+    }
+
+    /** @return ?array{figure: string, note: string} */
+    private static function cut(Plan $plan): ?array
+    {
+        return match (true) {
+            $plan->cut->sides() !== '' => ['figure' => Figure::percent($plan->cut->area).' cut', 'note' => $plan->cut->sidesShort()],
+            $plan->layout->imageFillsPaper() => ['figure' => 'Nothing cut', 'note' => 'the whole picture is printed'],
+            default => null,
+        };
+    }
+
+    /** @return array{figure: string, note: string} */
+    private static function wrap(Layout $layout): array
+    {
+        $unit = $layout->paper->width->unit;
+        [$sheet, $wrap] = [$layout->sheet(), $layout->wrap];
+
+        return [
+            'figure' => Length::ofNanometres($sheet->width, $unit)->number.' × '.Length::ofNanometres($sheet->height, $unit)->label().' of canvas',
+            'note' => "face {$layout->paper->label()}, edge {$wrap?->typedDepth->label()}".($wrap?->spare > 0 ? ", spare {$wrap->typedSpare->label()}" : ''),
+        ];
+    }
+
+    /** @return array{figure: string, note: string} */
+    private static function wall(WorkedLine $worked, Layout $layout, PanelGrid $grid): array
+    {
+        $unit = $layout->paper->width->unit;
+        $hung = $grid->hung();
+        $largest = WallSize::largest($worked);
+
+        return [
+            'figure' => Length::ofNanometres($hung->width, $unit)->number.' × '.Length::ofNanometres($hung->height, $unit)->label().' on the wall',
+            'note' => $largest === null ? count($grid->panels()).' panels' : "at most {$largest->label()} from this picture and lab",
+        ];
+    }
+
+    /** @return array{figure: string, note: string} */
+    private static function files(Plan $plan): array
+    {
+        $file = $plan->files[0];
+        $unpacked = Figure::bytes(array_sum(array_map(fn ($f): int => $f->unpackedBytes(), $plan->files)));
+        $count = count($plan->files);
+        $alike = count(array_unique(array_map(fn ($f): string => "{$f->width} {$f->height}", $plan->files))) === 1;
+
+        return [
+            'figure' => match (true) {
+                $count === 1 => Figure::pixels($file->width, $file->height),
+                $alike => "{$count} × ".Figure::pixels($file->width, $file->height),
+                default => "{$count} files, ".Figure::pixels($plan->shown->width, $plan->shown->height),
+            },
+            'note' => $file->encoding->label().($file->encoding->format === FileFormat::Tiff ? ", at most {$unpacked}" : ", {$unpacked} unpacked"),
+        ];
     }
 }

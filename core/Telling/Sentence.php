@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Telling;
 
 use Planisher\Colour\Rgb;
+use Planisher\Line\BehindGap;
+use Planisher\Line\CanvasFinish;
+use Planisher\Line\EdgeFill;
 use Planisher\Line\Fit;
+use Planisher\Line\Make;
+use Planisher\Line\PanelsFinish;
 use Planisher\Line\PrintFinish;
 use Planisher\Line\Turn;
 use Planisher\Measure\Figure;
@@ -15,121 +20,196 @@ use Planisher\Plan\WorkedLine;
 /** A line written out as one plain sentence. A segment with a word opens on the bench and can be changed. */
 final class Sentence
 {
+    private const NUMBERS = [2 => 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
     /** @return list<array{word: ?string, text: string}> */
     public static function segments(WorkedLine $worked): array
     {
         [$line, $lab] = [$worked->line, $worked->lab];
-        $print = $line->print;
-        $encoding = $worked->plan?->files[0]->encoding;
-        $said = fn (string $text): array => ['word' => null, 'text' => $text];
-        $word = fn (string $word, string $text): array => ['word' => $word, 'text' => $text];
         $colour = $line->output->colourFor($lab);
+        $segments = (new Segments)
+            ->word('Make ', 'copies', Figure::count($line->copies))
+            ->word(' ', 'make', $line->make->label($line->copies))
+            ->word(' of ', 'picture', self::subject($worked))
+            ->word(' ', 'size', self::size($worked))
+            ->word(', ', 'turn', self::turn($worked));
+        match (true) {
+            $line->print !== null => self::onPaper($segments, $line->print, $worked),
+            $line->canvas !== null => self::roundBars($segments, $line->canvas, $worked),
+            $line->panels !== null => self::acrossPanels($segments, $line->panels, $worked),
+            default => null,
+        };
+        self::kept($segments, $worked);
 
-        return [
-            $said('Make '),
-            $word('copies', self::prints($line->copies)),
-            $said(' of '),
-            $word('picture', self::subject($worked)),
-            $said(' '),
-            $word('size', $print === null ? 'no size' : ($print->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$print->size->label()),
-            $said(', '),
-            $word('turn', self::turn($worked)),
-            ...($print === null ? [] : self::onPaper($print, $worked, $said, $word)),
-            $said(', at '),
-            $word('ppi', $line->output->ownPixels ? 'the picture’s own pixels' : ($line->output->resolution ?? $lab->resolution)->label()),
-            $said(' in '),
-            $word('colour', $line->output->colour === null ? "the lab’s {$colour->value}" : $colour->value),
-            $said(', saved as '),
-            $word('file', $encoding?->label() ?? $line->output->formatFor($lab)->label()),
-            $said(', named '),
-            $word('name', $worked->name->stem),
-        ];
+        return $segments
+            ->word(', at ', 'ppi', $line->output->ownPixels ? 'the picture’s own pixels' : ($line->output->resolution ?? $lab->resolution)->label())
+            ->word(' in ', 'colour', $line->output->colour === null ? "the lab’s {$colour->value}" : $colour->value)
+            ->word(', saved as ', 'file', $worked->plan?->files[0]->encoding->label() ?? $line->output->formatFor($lab)->label())
+            ->word(', named ', 'name', $worked->name->label())
+            ->all();
     }
 
-    /**
-     * What is said of the paper: only what there is to say.
-     *
-     * @param  \Closure(string): array{word: ?string, text: string}  $said
-     * @param  \Closure(string, string): array{word: ?string, text: string}  $word
-     * @return list<array{word: ?string, text: string}>
-     */
-    private static function onPaper(PrintFinish $print, WorkedLine $worked, \Closure $said, \Closure $word): array
+    /** What is said of the paper: only what there is to say. */
+    private static function onPaper(Segments $segments, PrintFinish $print, WorkedLine $worked): void
     {
-        $segments = [];
-        $say = function (string $before, string $key, string $text) use (&$segments, $said, $word): void {
-            array_push($segments, $said($before), $word($key, $text));
-        };
         if (! $print->border->isNone()) {
             $paper = $print->paperColour->label();
-            $say(', with ', 'border', $print->fit === Fit::Whole
+            $segments->word(', with ', 'border', $print->fit === Fit::Whole
                 ? "room of {$print->border->label()} to mat over".($paper === 'white' ? '' : ", {$paper}")
                 : "a {$paper} border of {$print->border->label()}");
         } elseif (! $print->paperColour->equals(Rgb::white())) {
-            $say(', on ', 'border', "{$print->paperColour} paper");
+            $segments->word(', on ', 'border', "{$print->paperColour} paper");
         }
         if ($print->image !== null) {
-            $say(', ', 'image', "the image {$print->image->label()}");
+            $segments->word(', ', 'image', "the image {$print->image->label()}");
         }
         if (! $print->raise->isNone()) {
-            $say(', ', 'raise', $print->raise->optical ? 'at the optical centre' : "raised {$print->raise->by->label()}");
+            $segments->word(', ', 'raise', $print->raise->optical ? 'at the optical centre' : "raised {$print->raise->by->label()}");
         }
         if ($print->keyline !== null) {
-            $say(', ', 'keyline', "a {$print->keyline->colour->label()} line of {$print->keyline->width->label()} round it");
+            $segments->word(', ', 'keyline', "a {$print->keyline->colour->label()} line of {$print->keyline->width->label()} round it");
         }
         $carrier = $worked->plan?->layout->carrier;
         if ($carrier !== null) {
             $listed = $worked->lab->lists($carrier) ?? $carrier;
-            $say(', laid on the lab’s ', 'carrier', "{$listed->label()} sheet");
-            $segments[] = $said(', white to trim away');
-        } elseif (! $print->carrier->auto && $worked->lab->lists($print->size) === null) {
-            $say(', ', 'carrier', 'on no larger sheet');
+            $segments->word(', laid on the lab’s ', 'carrier', "{$listed->label()} sheet")->said(', white to trim away');
+        } elseif (! $print->carrier->auto && $worked->line->crop !== null && $worked->lab->lists($worked->line->crop->size) === null) {
+            $segments->word(', ', 'carrier', 'on no larger sheet');
         }
         if (! $print->frameCover->equals(PrintFinish::usualFrameCover())) {
-            $say(', ', 'frame', $print->frameCover->nanometres === 0 ? 'no frame over its edge' : "{$print->frameCover->label()} of it under the frame");
+            $segments->word(', ', 'frame', $print->frameCover->nanometres === 0 ? 'no frame over its edge' : "{$print->frameCover->label()} of it under the frame");
         }
-        $marked = $worked->picture instanceof PictureFacts ? count($worked->picture->mustStayIn) : 0;
-        if ($marked > 0) {
-            $say(', keeping in ', 'marked', $marked === 1 ? "“{$worked->picture->mustStayIn[0]->label}”" : "{$marked} marked parts");
-        }
+    }
 
-        return $segments;
+    private static function roundBars(Segments $segments, CanvasFinish $canvas, WorkedLine $worked): void
+    {
+        $card = $worked->lab->canvas;
+        $spare = $canvas->spareFor($card);
+        $segments->word(', round bars ', 'depth', "{$canvas->depthFor($card)->label()} deep".($spare->isZero() ? '' : " with {$spare->label()} to spare"));
+        $segments->word(', its edge ', 'edge', $canvas->edge === EdgeFill::OneColour ? "in {$canvas->colour->label()}" : $canvas->edge->label());
+        if ($canvas->soften > 0 && $canvas->edge !== EdgeFill::OneColour) {
+            $segments->word(', ', 'soften', 'softened by '.Figure::percent($canvas->soften));
+        }
+        if ($canvas->darken !== null) {
+            $segments->word(', ', 'darken', $canvas->darken->label());
+        }
+        if ($canvas->apartFor($card) !== null) {
+            $segments->word(', ', 'apart', 'face and edge apart');
+        } elseif ($canvas->edgesApart === false && $card->edgesApart !== null) {
+            $segments->word(', ', 'apart', 'face and edge together');
+        }
+    }
+
+    private static function acrossPanels(Segments $segments, PanelsFinish $panels, WorkedLine $worked): void
+    {
+        $segments->word(', shared out between ', 'panels', self::panels($panels));
+        if ($panels->gap->nanometres > 0) {
+            $segments->word(', hung ', 'gap', "{$panels->gap->label()} apart, ".($panels->behindGap === BehindGap::Keep ? 'the picture kept whole' : 'what lies behind a gap left out'));
+        } elseif ($panels->overlap->nanometres > 0) {
+            $segments->word(', ', 'gap', "overlapping by {$panels->overlap->label()}");
+        }
+    }
+
+    /** What any of them may say: what it is printed on, from where it is looked at, what must stay in. */
+    private static function kept(Segments $segments, WorkedLine $worked): void
+    {
+        $line = $worked->line;
+        if ($line->product !== null) {
+            $segments->word(', on ', 'product', $line->product);
+        }
+        if ($line->viewedFrom !== null) {
+            $segments->word(', looked at from ', 'viewed', $line->viewedFrom->label());
+        }
+        $marked = $worked->picture instanceof PictureFacts ? $worked->picture->mustStayIn : [];
+        if ($marked !== []) {
+            $segments->word(', keeping in ', 'marked', count($marked) === 1 ? "“{$marked[0]->label}”" : count($marked).' marked parts');
+        }
     }
 
     /** What could be added and isn't said yet, by word. @return array<string, string> */
     public static function addable(WorkedLine $worked): array
     {
+        $line = $worked->line;
         $there = array_column(self::segments($worked), 'word');
-        $whole = $worked->line->print?->fit === Fit::Whole;
+        $all = match (true) {
+            $line->print !== null => [
+                'border' => $line->print->fit === Fit::Whole ? 'room to mat over' : 'a border',
+                'image' => 'a size for the image',
+                'raise' => 'the image raised',
+                'keyline' => 'a line round it',
+                'carrier' => 'a larger sheet',
+                'frame' => 'what a frame covers',
+            ],
+            $line->canvas !== null => [
+                ...($line->canvas->edge === EdgeFill::OneColour ? [] : ['soften' => 'a softened edge']),
+                'darken' => 'an edge darkened toward the wall',
+                'apart' => 'face and edge apart',
+            ],
+            $line->panels !== null => ['gap' => 'wall between the panels'],
+            default => [],
+        };
+        $all += $line->crop === null ? [] : [
+            ...($worked->lab->products === [] ? [] : ['product' => 'what it is printed on']),
+            'viewed' => 'where it is looked at from',
+            ...($worked->picture instanceof PictureFacts ? ['marked' => 'a part that must stay in'] : []),
+        ];
 
-        return $worked->line->print === null ? [] : array_filter([
-            'border' => $whole ? 'room to mat over' : 'a border',
-            'image' => 'a size for the image',
-            'raise' => 'the image raised',
-            'keyline' => 'a line round it',
-            'carrier' => 'a larger sheet',
-            'frame' => 'what a frame covers',
-            'marked' => 'a part that must stay in',
-        ], fn (string $word): bool => ! in_array($word, $there, true) && ($word !== 'marked' || $worked->picture instanceof PictureFacts), ARRAY_FILTER_USE_KEY);
+        return array_diff_key($all, array_flip(array_filter($there)));
     }
 
     /** The line in a few words, for the order sheet. */
     public static function short(WorkedLine $worked): string
     {
-        $size = $worked->line->print?->size->label() ?? 'no size';
-
-        $how = $worked->line->print?->fit === Fit::Whole ? 'whole on' : 'cropped to';
+        $line = $worked->line;
+        if ($line->picture === null) {
+            return match (true) {
+                $line->crop === null => 'no size, no picture yet',
+                $line->make === Make::Print => "{$line->crop->size->label()}, no picture yet",
+                default => "{$line->make->label(1)} of {$line->crop->size->label()}, no picture yet",
+            };
+        }
         $carrier = $worked->plan?->layout->carrier;
         $listed = $carrier === null ? null : ($worked->lab->lists($carrier) ?? $carrier);
+        $how = match (true) {
+            $line->canvas !== null => "canvas, {$line->crop?->size->label()}, edge ".$line->canvas->edge->label(),
+            $line->panels !== null => self::panels($line->panels).", {$line->crop?->size->label()} in all",
+            default => self::size($worked).($listed === null ? '' : " on a {$listed->label()} sheet"),
+        };
 
-        return $worked->line->picture === null
-            ? "{$size}, no picture yet"
-            : self::subject($worked).", {$how} {$size}".($listed === null ? '' : " on a {$listed->label()} sheet");
+        return self::subject($worked).", {$how}";
     }
 
-    /** “1 print”, “12 prints” */
-    public static function prints(int $copies): string
+    /** “1 print”, “12 prints”, “2 sets of panels” */
+    public static function prints(WorkedLine $worked): string
     {
-        return Figure::count($copies).($copies === 1 ? ' print' : ' prints');
+        return Figure::count($worked->line->copies).' '.$worked->line->make->label($worked->line->copies);
+    }
+
+    /** “three equal panels”, “three panels of 1 : 2 : 1”, “2 × 2 panels” */
+    public static function panels(PanelsFinish $panels): string
+    {
+        [$columns, $rows] = [$panels->columns, $panels->rows];
+        $equal = $columns->areEqual() && $rows->areEqual();
+        if ($columns->count() > 1 && $rows->count() > 1) {
+            return "{$columns->count()} × {$rows->count()}".($equal ? ' equal' : '').' panels';
+        }
+        $shares = $rows->count() > 1 ? $rows : $columns;
+        $count = self::NUMBERS[$shares->count()] ?? 'one';
+
+        return $shares->count() === 1 ? 'one panel' : $count.($equal && $shares->lengths === null ? ' equal' : '').($rows->count() > 1 ? ' stacked' : '').' panels'
+            .($equal && $shares->lengths === null ? '' : " of {$shares->label()}");
+    }
+
+    private static function size(WorkedLine $worked): string
+    {
+        [$line, $size] = [$worked->line, $worked->line->crop?->size->label()];
+
+        return match (true) {
+            $size === null => 'no size',
+            $line->canvas !== null => "on a face of {$size}",
+            $line->panels !== null => "cropped to {$size} in all",
+            default => ($line->print?->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$size,
+        };
     }
 
     private static function subject(WorkedLine $worked): string
@@ -139,9 +219,9 @@ final class Sentence
 
     private static function turn(WorkedLine $worked): string
     {
-        $print = $worked->line->print;
+        $crop = $worked->line->crop;
         $paper = $worked->plan?->paper();
-        if ($print === null || $paper === null) {
+        if ($crop === null || $paper === null) {
             return 'whichever way suits';
         }
         if ($paper->isSquare()) {
@@ -149,6 +229,6 @@ final class Sentence
         }
         $way = $paper->width->nanometres > $paper->height->nanometres ? 'landscape' : 'portrait';
 
-        return $print->turn === Turn::Auto ? "{$way} to suit the picture" : $way;
+        return $crop->turn === Turn::Auto ? "{$way} to suit the picture" : $way;
     }
 }

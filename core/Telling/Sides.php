@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Telling;
 
+use Planisher\Line\Side;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
 
@@ -25,6 +26,23 @@ final class Sides
         }
 
         return implode(', ', $said);
+    }
+
+    /** The unit small distances read best in: cm are told in mm. */
+    public static function fine(Unit $unit): Unit
+    {
+        return $unit === Unit::Centimetre ? Unit::Millimetre : $unit;
+    }
+
+    /** “at the top”, “on the left” */
+    public static function on(Side $side): string
+    {
+        return match ($side) {
+            Side::Top => 'at the top',
+            Side::Right => 'on the right',
+            Side::Bottom => 'at the bottom',
+            Side::Left => 'on the left',
+        };
     }
 
     public static function length(int $nanometres, Unit $unit): string

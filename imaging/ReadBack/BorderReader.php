@@ -7,6 +7,7 @@ namespace Planisher\Imaging\ReadBack;
 use Planisher\Imaging\Renderer;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Lab\FileFormat;
+use Planisher\Line\EdgeFill;
 use Planisher\Measure\PixelRect;
 use Planisher\Plan\Fill;
 use Planisher\Plan\PlannedFile;
@@ -29,6 +30,9 @@ final class BorderReader
      */
     public static function measure(Image $unpacked, PlannedFile $plan): ?Measured
     {
+        if ($plan->surround !== null && ($plan->surround->fill !== EdgeFill::OneColour || $plan->surround->darken !== null)) {
+            return null; // what lies round the face is no border
+        }
         $jpeg = $plan->encoding->format === FileFormat::Jpeg;
         $colours = [];
         foreach (self::patches($plan, $jpeg ? self::SHRINK : 1) as $patch) {

@@ -18,5 +18,6 @@ final readonly class FileFacts
         public array $ppi,
         public ?string $profile,
         public bool $complete,
+        public int $pages = 1,
     ) {}
 }

@@ -73,6 +73,7 @@ final class HeaderReader
             ['TIFF' => $directory->ppi()],
             $directory->bytes(TiffDirectory::PROFILE),
             true,
+            $directory->pages(),
         );
     }
 }

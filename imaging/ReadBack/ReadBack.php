@@ -59,6 +59,7 @@ final readonly class ReadBack
             new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
             new Measured('bytes', $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes), Figure::bytes($bytes), $maxBytes === null || $bytes <= $maxBytes),
             new Measured('whole', 'all rows read', ...$unpacked ? ['all rows read', true] : ['cut off', false]),
+            ...($plan->nextPage === null ? [] : [new Measured('pages', '2', (string) $facts->pages, $facts->pages === 2)]),
             ...($border === null ? [] : [$border]),
         ];
 
@@ -93,7 +94,7 @@ final readonly class ReadBack
             return [false, null];
         }
         try {
-            $unpacked = Image::open($path, shrink: BorderReader::SHRINK, strict: true)->held(self::HELD_IN_MEMORY);
+            $unpacked = Image::open($path, shrink: BorderReader::SHRINK, strict: true, pages: $facts->pages)->held(self::HELD_IN_MEMORY);
             $asPlanned = $facts->width === $plan->width && $facts->height === $plan->height;
 
             return [true, $asPlanned ? BorderReader::measure($unpacked, $plan) : null];

@@ -24,6 +24,10 @@ final class TiffDirectory
     /** @var array<int, array{type: int, count: int, value: string}> */
     private array $entries = [];
 
+    private const MOST_PAGES = 100;
+
+    private int $next = 0;
+
     private string $long = 'V';
 
     private string $short = 'v';
@@ -40,6 +44,7 @@ final class TiffDirectory
         $at = $this->number($this->long, substr($head, 4));
         $count = $this->number($this->short, ($this->read)($at, 2));
         $entries = ($this->read)($at + 2, 12 * $count);
+        $this->next = $this->following($at, $count);
         foreach (str_split($entries, 12) as $entry) {
             if (strlen($entry) === 12) {
                 $this->entries[$this->number($this->short, $entry)] = [
@@ -49,6 +54,26 @@ final class TiffDirectory
                 ];
             }
         }
+    }
+
+    /** How many directories follow one another, this one counted. */
+    public function pages(): int
+    {
+        [$pages, $at] = [1, $this->next];
+        while ($at > 0 && $pages < self::MOST_PAGES) {
+            $at = $this->following($at, $this->number($this->short, ($this->read)($at, 2)));
+            $pages++;
+        }
+
+        return $pages;
+    }
+
+    /** Where the next directory lies; 0 for none, and where there is no room for one. */
+    private function following(int $at, int $count): int
+    {
+        $offset = ($this->read)($at + 2 + 12 * $count, 4);
+
+        return strlen($offset) < 4 ? 0 : $this->number($this->long, $offset);
     }
 
     public function int(int $tag): ?int

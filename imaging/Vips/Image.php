@@ -14,6 +14,9 @@ final class Image
 
     public const FORMAT_16_BIT = 2;
 
+    /** VipsOperationRelational */
+    private const MORE = 4;
+
     public const SPACE_SRGB = 22;
 
     public const SPACE_RGB16 = 25;
@@ -34,14 +37,15 @@ final class Image
     /**
      * @param  bool  $streamed  read once from top to bottom, never held whole
      * @param  int  $shrink  1, 2, 4 or 8: a JPEG is unpacked at that fraction; other kinds take no notice
+     * @param  int  $pages  of a TIFF, below each other
      * @param  bool  $strict  fail on anything odd in the file, not only on a file that is cut off
      *
      * @throws VipsError
      */
-    public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false): self
+    public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false, int $pages = 1): self
     {
         $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
-        $image = Library::get()->vips_image_new_from_file($path, ...(new Arguments(['access' => $streamed ? 1 : 0, 'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED] + $reduce))->flat());
+        $image = Library::get()->vips_image_new_from_file($path, ...(new Arguments(['access' => $streamed ? 1 : 0, 'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED] + $reduce + ($pages > 1 ? ['n' => $pages] : [])))->flat());
         if ($image === null) {
             throw Library::error('open');
         }
@@ -61,6 +65,19 @@ final class Image
         $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, $bands, self::FORMAT_8_BIT);
 
         return $image === null ? throw Library::error('fromPixels') : new self($image);
+    }
+
+    /**
+     * One band of whole numbers up to 65 535, row by row.
+     *
+     * @param  list<int>  $numbers
+     */
+    public static function ofNumbers(array $numbers, int $width, int $height): self
+    {
+        $bytes = pack('v*', ...$numbers);
+        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), $width, $height, 1, self::FORMAT_16_BIT);
+
+        return $image === null ? throw Library::error('ofNumbers') : new self($image);
     }
 
     /** One band of grain about 0. @param  float  $sigma in codes */
@@ -87,6 +104,47 @@ final class Image
     public function inserted(self $other, int $x, int $y): self
     {
         return self::made('insert', [$this->image, $other->image], [$x, $y], [], [$this, $other]);
+    }
+
+    /** This image with another to the right of it. */
+    public function beside(self $right): self
+    {
+        return self::made('join', [$this->image, $right->image], [0], [], [$this, $right]);
+    }
+
+    /** This image with another below it. */
+    public function over(self $below): self
+    {
+        return self::made('join', [$this->image, $below->image], [1], [], [$this, $below]);
+    }
+
+    /** This image as the first page, another of its size as the second; for a kind of file that has pages. */
+    public function above(self $next): self
+    {
+        $pages = $this->over($next)->run('copy');
+        Library::get()->vips_image_set_int($pages->image, 'page-height', $this->height());
+
+        return $pages;
+    }
+
+    /** Sample by sample the larger of both. */
+    public function orLarger(self $other): self
+    {
+        $isLarger = self::made('relational', [$this->image, $other->image], [self::MORE], [], [$this, $other]);
+
+        return self::made('ifthenelse', [$isLarger->image, $this->image, $other->image], [], [], [$isLarger, $this, $other]);
+    }
+
+    /** This image as a mask of 8 bits: so much of one image, the rest of another. */
+    public function mixing(self $of, self $rest): self
+    {
+        return self::made('ifthenelse', [$this->image, $of->image, $rest->image], [], ['blend' => true], [$this, $of, $rest]);
+    }
+
+    /** Every sample looked up in a row of them. */
+    public function mapped(self $table): self
+    {
+        return self::made('maplut', [$this->image], [$table->image], [], [$this, $table]);
     }
 
     /** Sample by sample the sum of both, in 8 bits; one band is added to each of three. */

@@ -62,3 +62,10 @@ int vips_insert(VipsImage *main, VipsImage *sub, VipsImage **out, int x, int y, 
 int vips_smartcrop(VipsImage *in, VipsImage **out, int width, int height, ...);
 int vips_image_get_xoffset(const VipsImage *image);
 int vips_image_get_yoffset(const VipsImage *image);
+void vips_image_set_int(VipsImage *image, const char *name, int i);
+int vips_join(VipsImage *in1, VipsImage *in2, VipsImage **out, int direction, ...);
+int vips_relational(VipsImage *left, VipsImage *right, VipsImage **out, int relational, ...);
+int vips_ifthenelse(VipsImage *cond, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
+int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
+int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...);
+int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);

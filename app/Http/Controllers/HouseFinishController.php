@@ -26,7 +26,7 @@ final class HouseFinishController
     /** What a line has chosen, each choice in words, to keep some of it. */
     public function choices(Line $line): JsonResponse
     {
-        return response()->json(['choices' => Finish::from($line->line(), Choice::cases())->words()]);
+        return response()->json(['choices' => array_filter(Finish::from($line->line(), Choice::cases())->words())]);
     }
 
     public function store(Request $request): JsonResponse
@@ -74,10 +74,12 @@ final class HouseFinishController
     public function give(Request $request, Order $order, HouseFinish $finish): JsonResponse
     {
         $given = $request->validate(['lines' => ['required', 'array', 'max:1000'], 'lines.*.id' => ['required', 'integer'], 'lines.*.version' => ['required', 'integer']]);
-        [$change, $left] = $finish->houseFinish()->give($order->lab->labCard());
+        $left = [];
         $missed = [];
         foreach ($given['lines'] as ['id' => $id, 'version' => $version]) {
             $line = $order->lines()->whereKey($id)->firstOrFail();
+            [$change, $lacking] = $finish->houseFinish()->give($order->lab->labCard(), $line->line()->make);
+            $left = array_values(array_unique([...$left, ...$lacking]));
             try {
                 LineChanger::patch($line, (int) $version, $change);
             } catch (StaleLine) {

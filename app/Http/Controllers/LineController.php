@@ -74,7 +74,7 @@ final class LineController
     {
         $worked = WorkedOrder::line($line);
         try {
-            return $worked->line->print === null ? [] : TypedFigure::change($worked->line->print, $worked->plan?->layout, $name, $typed);
+            return TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed);
         } catch (MeasureError $e) {
             throw new OrderFileError($name, "“{$typed}”", 'a length that can be', $e->getMessage());
         }
@@ -132,8 +132,7 @@ final class LineController
         $path = storage_path('app/previews/'.substr($hash, 0, 2)."/{$hash}.jpg");
         if (! is_file($path)) {
             is_dir(dirname($path)) || @mkdir(dirname($path), 0775, true);
-            $file = $plan->files[0];
-            Preview::write($file, PictureStore::proxy($file->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+            Preview::write($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
         }
 
         return PrivateFile::inline($path, 'image/jpeg');

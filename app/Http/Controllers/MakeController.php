@@ -40,7 +40,7 @@ final class MakeController
 
     public function again(MadeFile $file): JsonResponse
     {
-        abort_unless(Making::again($file), 422, 'Only a file that failed can be made again here.');
+        abort_unless(Making::again($file), 422, $file->state === MadeFile::MADE ? 'The file is there, whole and unchanged: its checksum was taken just now.' : 'The file is being made.');
 
         return response()->json(['id' => $file->id]);
     }

@@ -62,6 +62,20 @@ export type NamePart =
  * via the `definition` "Colour".
  */
 export type Colour = string;
+/**
+ * A length, whole pixels of the file (240 px), or per cent of the face's short side (5 %)
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "EdgeDepth".
+ */
+export type EdgeDepth = string;
+/**
+ * Proportions, or lengths that add up to the whole
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "PanelShares".
+ */
+export type PanelShares = [number, ...number[]] | [Length, ...Length[]];
 
 /**
  * One order: what bin/planisher make reads. Lengths and sizes are text with their unit.
@@ -113,8 +127,43 @@ export interface LabCard {
   bits?: [8 | 16, ...(8 | 16)[]];
   largestPiece?: Size;
   bleed?: Length;
+  canvas?: LabCanvas;
+  /**
+   * @maxItems 40
+   */
+  products?: Product[];
   maxBytes?: number;
   nameLength?: number;
+}
+/**
+ * How the lab wants canvases
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "LabCanvas".
+ */
+export interface LabCanvas {
+  /**
+   * A length, whole pixels of the file (240 px), or per cent of the face's short side (5 %)
+   */
+  depth?: string;
+  /**
+   * A length, whole pixels of the file (240 px), or per cent of the face's short side (5 %)
+   */
+  spare?: string;
+  /**
+   * Face and edges apart: two files, or two pages of one TIFF
+   */
+  edgesApart?: "files" | "pages";
+}
+/**
+ * What the lab prints on
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Product".
+ */
+export interface Product {
+  name: string;
+  largestPiece?: Size;
 }
 /**
  * What is known of a picture beside what stands in its file
@@ -174,10 +223,18 @@ export interface Line {
    * A number and its unit: 8 in, 20.3 cm, 203 mm
    */
   frameCover?: string;
-  canvas?: {};
-  panels?: {};
+  canvas?: Canvas;
+  panels?: Panels;
   sheet?: {};
   longSide?: number;
+  /**
+   * What the lab prints it on, by the lab's name
+   */
+  product?: string;
+  /**
+   * A number and its unit: 8 in, 20.3 cm, 203 mm
+   */
+  viewedFrom?: string;
   output?: Output;
   forPaper?: {
     open?: number;
@@ -218,6 +275,74 @@ export interface Keyline {
    */
   width?: string;
   colour?: string;
+}
+/**
+ * How a picture goes round its bars; the ordered size is the face
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Canvas".
+ */
+export interface Canvas {
+  /**
+   * Of the bars; left out, the lab's, or 2 cm
+   */
+  depth?: string;
+  /**
+   * Beyond them, to hold on to; left out, the lab's, or none
+   */
+  spare?: string;
+  edge?: "mirrored" | "drawn-out" | "runs-on" | "one-colour";
+  /**
+   * 1: a Gaussian whose sigma is an eighth of the depth at the wall, none at the fold
+   */
+  soften?: number;
+  darken?: null | Darken;
+  /**
+   * Of an edge in one colour
+   */
+  colour?: string;
+  /**
+   * Face and edges written apart, as the lab wants them; left out, the lab says
+   */
+  edgesApart?: boolean;
+}
+/**
+ * The edge mixed toward a colour, from nothing at the fold to its strength at the wall
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Darken".
+ */
+export interface Darken {
+  colour?: string;
+  strength?: number;
+}
+/**
+ * How one picture is shared out between panels
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Panels".
+ */
+export interface Panels {
+  /**
+   * Proportions, or lengths that add up to the whole
+   */
+  columns?: [number, ...number[]] | [Length, ...Length[]];
+  /**
+   * Proportions, or lengths that add up to the whole
+   */
+  rows?: [number, ...number[]] | [Length, ...Length[]];
+  /**
+   * A number and its unit: 8 in, 20.3 cm, 203 mm
+   */
+  gap?: string;
+  /**
+   * keep: nothing is lost, the panels hang a little apart; drop: what lies behind a gap is left out, and the size counts the gaps in
+   */
+  behindGap?: "keep" | "drop";
+  /**
+   * A number and its unit: 8 in, 20.3 cm, 203 mm
+   */
+  overlap?: string;
 }
 /**
  * What is left out follows the lab

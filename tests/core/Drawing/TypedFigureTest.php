@@ -22,8 +22,7 @@ final class TypedFigureTest extends TestCase
     private static function typed(array $line, string $name, string $typed): array
     {
         $worked = Situations::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
-        $print = $worked->line->print ?? throw new \LogicException('no print');
-        $change = TypedFigure::change($print, $worked->plan?->layout, $name, $typed);
+        $change = TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed);
         $changed = array_replace_recursive($line, $change);
 
         return json_decode((string) preg_replace('/"\w+":null,?|,"\w+":null/', '', (string) json_encode($changed)), true);

@@ -72,7 +72,7 @@ final class ChecksTest extends TestCase
         yield 'no picture' => ['no-picture', Level::Stops, 'Choose one', ['picture' => null], PictureTrouble::none()];
         yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
-        yield 'canvas' => ['not-made-yet', Level::Stops, 'asks for a canvas', ['copies' => 1, 'size' => '60 x 40 cm', 'make' => 'canvas']];
+        yield 'shared sheet' => ['not-made-yet', Level::Stops, 'asks for a shared sheet', ['copies' => 1, 'make' => 'shared-sheet']];
         yield 'sharpening' => ['not-sharpened', Level::Look, 'made without', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
         yield 'name' => ['name-safe', Level::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
         yield 'name shortened' => ['name-shortened', Level::Fine, 'takes 20', [], null, ['nameLength' => 20]];

@@ -7,6 +7,7 @@ namespace Tests\core\House;
 use PHPUnit\Framework\TestCase;
 use Planisher\House\Choice;
 use Planisher\House\HouseFinish;
+use Planisher\Line\Make;
 use Tests\core\Situations;
 
 final class HouseFinishTest extends TestCase
@@ -17,14 +18,14 @@ final class HouseFinishTest extends TestCase
         $finish = HouseFinish::from($line, [Choice::Fit, Choice::Border, Choice::File]);
         self::assertSame(['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff']], $finish->toArray()['wanted']);
         self::assertEquals($finish, HouseFinish::fromArray($finish->toArray()));
-        [$change, $left] = $finish->give(Situations::lab());
+        [$change, $left] = $finish->give(Situations::lab(), Make::Print);
         self::assertSame([], $left);
         self::assertSame(['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff', 'quality' => null, 'bits' => null]], $change);
     }
 
     public function test_a_choice_that_is_the_default_sets_it_back(): void
     {
-        [$change] = HouseFinish::from(Situations::line(), [Choice::Keyline, Choice::Border])->give(Situations::lab());
+        [$change] = HouseFinish::from(Situations::line(), [Choice::Keyline, Choice::Border])->give(Situations::lab(), Make::Print);
         self::assertSame(['keyline' => null, 'border' => null, 'paperColour' => null], $change);
     }
 
@@ -32,12 +33,12 @@ final class HouseFinishTest extends TestCase
     {
         $line = Situations::line(['size' => '16 x 20 in', 'border' => '1 in', 'carrier' => '20 x 24 in', 'output' => ['format' => 'tiff', 'bits' => 16, 'colour' => 'Adobe RGB (1998)']]);
         $finish = HouseFinish::from($line, Choice::cases());
-        [$change, $left] = $finish->give(Situations::lab(['formats' => ['jpeg']]));
+        [$change, $left] = $finish->give(Situations::lab(['formats' => ['jpeg']]), Make::Print);
         self::assertSame(['the size 16 × 20 in', 'the sheet 20 × 24 in', 'Adobe RGB (1998)', 'TIFF'], $left);
         self::assertArrayNotHasKey('size', $change);
         self::assertArrayNotHasKey('carrier', $change);
         self::assertSame('1 in', $change['border']);
-        [, $left] = $finish->give(Situations::lab(['formats' => ['jpeg', 'tiff'], 'bits' => [8], 'sizes' => ['16 x 20 in', '20 x 24 in'], 'colour' => 'Adobe RGB (1998)']));
+        [, $left] = $finish->give(Situations::lab(['formats' => ['jpeg', 'tiff'], 'bits' => [8], 'sizes' => ['16 x 20 in', '20 x 24 in'], 'colour' => 'Adobe RGB (1998)']), Make::Print);
         self::assertSame(['16 bits'], $left);
     }
 
@@ -48,6 +49,9 @@ final class HouseFinishTest extends TestCase
             'size' => 'A4', 'turn' => 'portrait', 'fit' => 'whole', 'border' => '1 in', 'image' => ['width' => '6 in'], 'raise' => 'optical', 'keyline' => ['width' => '1 mm'],
             'carrier' => 'none', 'frameCover' => '0 mm', 'output' => ['ppi' => 'own', 'colour' => 'sRGB', 'format' => 'jpeg', 'quality' => 80], 'name' => ['parts' => ['size']],
         ]), Choice::cases())->words();
+        $canvas = HouseFinish::from(Situations::line(['make' => 'canvas', 'size' => '60 x 40 cm', 'product' => 'metal', 'canvas' => ['depth' => '20 mm', 'soften' => 0.3]]), Choice::cases())->words();
+        $other = ['make' => $canvas['make'], 'product' => $canvas['product']] + $other;
+        self::assertSame("a canvas, 20\u{2009}mm deep, its edge mirrored, softened by 30\u{2009}%", $canvas['make']);
         foreach (Choice::cases() as $choice) {
             self::assertNotSame('', $plain[$choice->value]);
             self::assertNotSame($plain[$choice->value], $other[$choice->value], $choice->value);

@@ -49,7 +49,8 @@ final class OrderTest extends TestCase
         self::assertCount(5, $order->lines);
         self::assertSame('Breakwater light', $order->lines[1]->subject);
         self::assertSame([], $order->lines[1]->notYet, 'the first line can be made');
-        self::assertSame(['a canvas'], $order->lines[2]->notYet);
+        self::assertSame([[], [], ['a shared sheet'], ['a screen copy']], array_map(fn (int $line): array => $order->lines[$line]->notYet, [2, 3, 4, 5]));
+        self::assertSame([[], [], []], array_map(fn (int $line): array => $order->lines[$line]->ignored, [1, 2, 3]));
         self::assertTrue(self::fitsSchema(json_decode(self::ORDER)));
     }
 

@@ -22,7 +22,7 @@ final class TellingTest extends TestCase
         $worked = Situations::work(['copies' => 12, 'subject' => 'Dawn boat', 'output' => ['format' => 'tiff', 'ppi' => 'own']], null, ['nameLength' => 60]);
         $text = implode('', array_column(Sentence::segments($worked), 'text'));
         self::assertSame('Make 12 prints of Dawn boat cropped to 8 × 10 in, landscape to suit the picture, at the picture’s own pixels in the lab’s sRGB, saved as TIFF, named isholm-rowing-club_8x10_dawn-boat_1', $text);
-        self::assertSame(['copies', 'picture', 'size', 'turn', 'ppi', 'colour', 'file', 'name'], array_values(array_filter(array_column(Sentence::segments($worked), 'word'))));
+        self::assertSame(['copies', 'make', 'picture', 'size', 'turn', 'ppi', 'colour', 'file', 'name'], array_values(array_filter(array_column(Sentence::segments($worked), 'word'))));
         self::assertSame('Dawn boat, cropped to 8 × 10 in', Sentence::short($worked));
     }
 

@@ -17,13 +17,16 @@ use Illuminate\Support\Str;
 use Planisher\Imaging\CannotWrite;
 use Planisher\Imaging\FileMaker;
 use Planisher\Imaging\MadeFile as Made;
+use Planisher\Imaging\Source;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\PlannedFile;
+use Planisher\Plan\WorkedLine;
 
 /**
- * Makes one file. Doing it twice gives the same bytes once; a worker that dies half-way leaves nothing under the final
- * name, and the next one makes it.
+ * Makes the files of one line, or some of them, from one source: a set's picture is decoded once. Doing it twice gives the
+ * same bytes once; a worker that dies half-way leaves nothing under the final name, and the next one makes it.
  */
-final class MakeFile implements ShouldQueue
+final class MakeFiles implements ShouldQueue
 {
     use Dispatchable, InteractsWithQueue, Queueable;
 
@@ -34,32 +37,45 @@ final class MakeFile implements ShouldQueue
 
     private const DATABASE_WAITS = 60;
 
-    public function __construct(public readonly int $fileId) {}
+    /** @param  non-empty-list<int>  $fileIds  of one line in one make */
+    public function __construct(public readonly array $fileIds) {}
 
     public function handle(): void
     {
-        $file = MadeFile::query()->with('make')->find($this->fileId);
-        if ($file === null || $file->state === MadeFile::MADE) {
+        $files = MadeFile::query()->with('make')->whereKey($this->fileIds)->where('state', '!=', MadeFile::MADE)->get()->sortBy('id');
+        $first = $files->first();
+        if ($first === null) {
             return;
         }
-        $file->update(['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().':'.$this->job?->getJobId()]);
+        $holds = ['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().':'.$this->job?->getJobId()];
         try {
-            $made = self::make($file);
-            self::surely(fn () => self::finish($file, $made));
+            $first->update($holds);
+            [$worked, $planned, $source] = self::source($first);
         } catch (CannotWrite $e) {
-            self::surely(fn () => self::giveUp($file, $e->getMessage()));
-        } catch (\Throwable $e) {
-            $id = Str::lower(Str::random(8));
-            Log::error("[{$id}] making {$file->name}: {$e->getMessage()}", ['exception' => $e]);
-            self::surely(fn () => self::giveUp($file, "Something went wrong on our side. It was noted as {$id}."));
+            $files->each(fn (MadeFile $file) => self::surely(fn () => self::giveUp($file, $e->getMessage())));
+
+            return;
+        }
+        foreach ($files as $file) {
+            $file->update($holds);
+            try {
+                $plan = $planned[$file->name] ?? throw new CannotWrite('The line makes no file of this name any more.');
+                $made = FileMaker::make($plan, $source, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
+                self::surely(fn () => self::finish($file, $made));
+            } catch (CannotWrite $e) {
+                self::surely(fn () => self::giveUp($file, $e->getMessage()));
+            } catch (\Throwable $e) {
+                $id = Str::lower(Str::random(8));
+                Log::error("[{$id}] making {$file->name}: {$e->getMessage()}", ['exception' => $e]);
+                self::surely(fn () => self::giveUp($file, "Something went wrong on our side. It was noted as {$id}."));
+            }
         }
     }
 
     /** After five workers have died on it. */
     public function failed(?\Throwable $e): void
     {
-        $file = MadeFile::query()->find($this->fileId);
-        if ($file !== null && $file->state !== MadeFile::MADE) {
+        foreach (MadeFile::query()->whereKey($this->fileIds)->where('state', '!=', MadeFile::MADE)->get() as $file) {
             self::giveUp($file, 'The program that makes it stopped several times on this file. Nothing half-made was kept.');
         }
     }
@@ -70,23 +86,23 @@ final class MakeFile implements ShouldQueue
         return gethostname().':'.getmypid();
     }
 
-    private static function make(MadeFile $file): Made
+    /**
+     * The line as it was, its planned files by name, and the picture they are made from.
+     *
+     * @return array{WorkedLine, array<string, PlannedFile>, Source}
+     */
+    private static function source(MadeFile $file): array
     {
-        $worked = Ticket::work($file->ticket, $file->name);
+        $worked = Ticket::work($file->ticket);
         if ($worked->plan === null || $worked->isStopped()) {
             throw new CannotWrite("{$worked->worst()->title}. {$worked->worst()->text}");
         }
-        foreach ($worked->plan->files as $planned) {
-            if ($planned->name === $file->name) {
-                $picture = PictureStore::verified($planned->placements[0]->picture);
-                if ($picture instanceof PictureTrouble) {
-                    throw new CannotWrite("{$picture->title}. {$picture->text}");
-                }
-
-                return FileMaker::make($planned, $picture, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
-            }
+        $picture = PictureStore::verified($worked->plan->shown->placements[0]->picture);
+        if ($picture instanceof PictureTrouble) {
+            throw new CannotWrite("{$picture->title}. {$picture->text}");
         }
-        throw new CannotWrite('The line makes no file of this name any more.');
+
+        return [$worked, array_column($worked->plan->files, null, 'name'), Source::forFiles($picture, $worked->plan->files)];
     }
 
     /** @return callable(int): void */
@@ -104,6 +120,9 @@ final class MakeFile implements ShouldQueue
 
     private static function finish(MadeFile $file, Made $made): void
     {
+        if ($file->sha256 !== null && $file->sha256 !== $made->readBack->sha256) {
+            throw new CannotWrite('Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, so that its files go together.');
+        }
         $file->update([
             'state' => MadeFile::MADE, 'percent' => 100, 'held_by' => null, 'error' => null,
             'bytes' => $made->readBack->bytes, 'sha256' => $made->readBack->sha256, 'read_back' => $made->readBack->toArray(),

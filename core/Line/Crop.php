@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Line;
+
+use Planisher\Measure\Size;
+use Planisher\OrderFile\Node;
+use Planisher\Picture\Window;
+
+/** The size that was ordered, which way up it is used, and which part of the picture is wanted on it. */
+final readonly class Crop
+{
+    public const KEYS = ['size', 'turn', 'window'];
+
+    /** @param  ?Window  $window  null for the one that keeps in what must stay in */
+    private function __construct(public Size $size, public Turn $turn, public ?Window $window) {}
+
+    /** @throws \Planisher\OrderFile\OrderFileError */
+    public static function fromNode(Node $line): self
+    {
+        $window = $line->maybe('window');
+
+        return new self(
+            $line->need('size')->size(),
+            $line->maybe('turn')?->choice(Turn::class) ?? Turn::Auto,
+            $window === null ? null : Window::fromNode($window),
+        );
+    }
+
+    /** @return array<string, mixed> as in the order file, only what differs from the defaults */
+    public function toArray(): array
+    {
+        return array_filter([
+            'size' => (string) $this->size,
+            'turn' => $this->turn === Turn::Auto ? null : $this->turn->value,
+            'window' => $this->window?->toArray(),
+        ], fn (mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Plan;
+
+use Planisher\Line\Crop;
+use Planisher\Line\Side;
+use Planisher\Measure\PixelRect;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\Window;
+
+/** The part of a picture that lands on a layout's image. */
+final readonly class WindowChoice
+{
+    /**
+     * @param  Window  $wanted  as it was chosen, or the one that keeps in what must stay in
+     * @param  PixelRect  $pixels  the same in source pixels
+     */
+    private function __construct(public Window $wanted, public PixelRect $pixels) {}
+
+    public static function whole(PictureFacts $picture): self
+    {
+        return new self(new Window, new PixelRect(0, 0, $picture->width, $picture->height));
+    }
+
+    /** @param  int  $cover  nanometres inside the paper's edge where nothing marked should lie */
+    public static function filling(Crop $crop, Layout $layout, PictureFacts $picture, int $cover): self
+    {
+        $ratio = $layout->image->ratio();
+        $hidden = fn (Side $side): float => max(0, $cover - $layout->margin($side));
+        $wanted = $crop->window ?? Window::keeping(
+            $picture,
+            $ratio,
+            [$hidden(Side::Left) / $layout->image->width, $hidden(Side::Right) / $layout->image->width],
+            [$hidden(Side::Top) / $layout->image->height, $hidden(Side::Bottom) / $layout->image->height],
+        );
+
+        return new self($wanted, $wanted->on($picture, $ratio));
+    }
+}

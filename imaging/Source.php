@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging;
+
+use Planisher\Imaging\Vips\Image;
+use Planisher\Measure\PixelRect;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Placement;
+use Planisher\Plan\PlannedFile;
+
+/**
+ * A picture as the files of a plan take from it. Read once it is a stream; what is read again (panels cut from one
+ * undivided print, edges that repeat the face) is decoded once and held in whichever form is smaller: the part of the
+ * picture that is printed, or the print.
+ */
+final class Source
+{
+    /** Above this, what is held lies in a temporary file instead of in memory. */
+    private const HELD_IN_MEMORY = 120_000_000;
+
+    /** VipsExtend: the edge pixels go on outside. */
+    private const EXTEND_COPY = 1;
+
+    private ?Image $held = null;
+
+    private ?string $holds = null;
+
+    /** @param  bool  $isReadAgain  whether more is taken from it than can be in one go from top to bottom */
+    public function __construct(public readonly string $path, private readonly bool $isReadAgain) {}
+
+    /** @param  non-empty-list<PlannedFile>  $files  all that will be taken from it */
+    public static function forFiles(string $path, array $files): self
+    {
+        return new self($path, count($files) > 1 || $files[0]->readsAgain());
+    }
+
+    /** A placement's pixels: of its target's size, upright, in the file's colour space. */
+    public function placed(Placement $placement, PlannedFile $file, int $kernel): Image
+    {
+        $convert = fn (Image $image): Image => Renderer::convert($image, $placement->picture, $file->encoding);
+        if (! $this->isReadAgain) {
+            return $convert($this->scaled($this->opened($placement, $file), $placement, $kernel));
+        }
+        [$source, $target] = [$placement->source, $placement->target];
+        $printIsSmaller = $target->area() <= $source->area();
+        $what = json_encode([$source->toArray(), $printIsSmaller ? [$target->width, $target->height, $file->encoding->toArray()] : null, (string) $file->paper, $kernel]);
+        if ($this->holds !== $what || $this->held === null) {
+            $opened = $this->opened($placement, $file);
+            $this->held = ($printIsSmaller ? $convert($this->scaled($opened, $placement, $kernel)) : $opened)->held(self::HELD_IN_MEMORY);
+            $this->holds = (string) $what;
+        }
+
+        return $printIsSmaller ? $this->held : $convert($this->scaled($this->held, $placement, $kernel));
+    }
+
+    /** The part that is printed as it is stored, on what shows through where it is transparent. */
+    private function opened(Placement $placement, PlannedFile $file): Image
+    {
+        $picture = $placement->picture;
+        $part = self::asStored($placement->source, $picture);
+        $image = Image::open($this->path)->run('crop', [$part->x, $part->y, $part->width, $part->height]);
+        if ($picture->alpha) {
+            $scale = $picture->bits === 16 ? 257.0 : 1.0;
+            $image = $image->run('flatten', options: ['background' => array_map(fn (float $code): float => $code * $scale, $file->paper->codes())]);
+        }
+
+        return $image;
+    }
+
+    /** Scaled and turned upright. */
+    private function scaled(Image $image, Placement $placement, int $kernel): Image
+    {
+        $orientation = $placement->picture->orientation;
+        [$width, $height] = [$placement->target->width, $placement->target->height];
+        $image = $orientation >= 5 ? self::scale($image, $height, $width, $kernel) : self::scale($image, $width, $height, $kernel);
+        if ($orientation === 1) {
+            return $image;
+        }
+
+        return self::upright($this->isReadAgain ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
+    }
+
+    /**
+     * Reducing by libvips' centred resize; enlarging by its bicubic affine, placed so that the picture's edges stay where they are
+     * (its resize shifts by half a pixel when it enlarges).
+     */
+    private static function scale(Image $image, int $width, int $height, int $kernel): Image
+    {
+        $x = $width / $image->width();
+        $y = $height / $image->height();
+        if ($width === $image->width() && $height === $image->height()) {
+            return $image;
+        }
+        if ($x <= 1 && $y <= 1) {
+            return $image->run('resize', [$x], ['vscale' => $y, 'kernel' => $kernel]);
+        }
+
+        return $image->run('affine', [$x, 0.0, 0.0, $y], [
+            'interpolate' => 'bicubic',
+            'oarea' => [0, 0, $width, $height],
+            'idx' => (1 - 1 / $x) / 2,
+            'idy' => (1 - 1 / $y) / 2,
+            'extend' => self::EXTEND_COPY,
+        ]);
+    }
+
+    /** A rectangle of the upright picture in the coordinates it is stored in (Exif 2.3, tag Orientation). */
+    private static function asStored(PixelRect $r, PictureFacts $picture): PixelRect
+    {
+        [$w, $h] = [$picture->width, $picture->height];
+        [$right, $below] = [$w - $r->x - $r->width, $h - $r->y - $r->height];
+
+        return match ($picture->orientation) {
+            1 => $r,
+            2 => new PixelRect($right, $r->y, $r->width, $r->height),
+            3 => new PixelRect($right, $below, $r->width, $r->height),
+            4 => new PixelRect($r->x, $below, $r->width, $r->height),
+            5 => new PixelRect($r->y, $r->x, $r->height, $r->width),
+            6 => new PixelRect($r->y, $right, $r->height, $r->width),
+            7 => new PixelRect($below, $right, $r->height, $r->width),
+            8 => new PixelRect($below, $r->x, $r->height, $r->width),
+            default => throw new \LogicException("Orientation {$picture->orientation} does not exist."),
+        };
+    }
+
+    private static function upright(Image $image, int $orientation): Image
+    {
+        $turn = fn (Image $i, int $quarters): Image => $quarters === 0 ? $i : $i->run('rot', [$quarters]);
+        $mirror = fn (Image $i): Image => $i->run('flip', [0]);
+
+        return match ($orientation) {
+            2 => $mirror($image),
+            3 => $turn($image, 2),
+            4 => $mirror($turn($image, 2)),
+            5 => $mirror($turn($image, 1)),
+            6 => $turn($image, 1),
+            7 => $mirror($turn($image, 3)),
+            8 => $turn($image, 3),
+            default => $image,
+        };
+    }
+}
