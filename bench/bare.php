@@ -3,14 +3,17 @@
 declare(strict_types=1);
 
 /**
- * The bare library doing a file's steps and nothing else: open, crop, scale, convert, encode, one stream. No plan, no
- * checks, no tags of our own, no read-back. What bin/planisher bench measures our whole process against.
+ * The bare library doing a file's steps and nothing else: open, crop, scale, convert, encode. No plan, no checks, no tags
+ * of our own, no read-back. What bin/planisher bench measures our whole process against.
  *
- *     php bench/bare.php IN OUT X Y WIDTH HEIGHT TO_WIDTH TO_HEIGHT PROFILE QUALITY
+ *     php bench/bare.php JOB.json
+ *
+ * The job: in, profile, quality, crop [x, y, width, height], to [width, height], and one of out (a file), panels
+ * [[left, width, file] …], or wrap {out, edge, sigma}.
  *
  * An FFI program rather than a chain of `vips` commands: a chain writes and reads the whole picture between its steps.
  */
-[, $in, $out, $x, $y, $width, $height, $toWidth, $toHeight, $profile, $quality] = $argv;
+$job = json_decode((string) file_get_contents($argv[1]), true);
 
 $vips = FFI::cdef('
     typedef struct _VipsImage VipsImage; typedef struct _VipsInterpolate VipsInterpolate; typedef struct _VipsArea VipsArea;
@@ -18,39 +21,101 @@ $vips = FFI::cdef('
     const char *vips_error_buffer(void);
     void vips_cache_set_max(int max);
     VipsImage *vips_image_new_from_file(const char *name, ...);
+    VipsImage *vips_image_new_from_memory_copy(const void *data, size_t size, int width, int height, int bands, int format);
+    VipsImage *vips_image_copy_memory(VipsImage *in);
+    int vips_image_get_width(const VipsImage *image);
+    int vips_image_get_height(const VipsImage *image);
     VipsInterpolate *vips_interpolate_new(const char *name);
     VipsArea *vips_array_int_new(const int *array, int n);
     int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
     int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
     int vips_affine(VipsImage *in, VipsImage **out, double a, double b, double c, double d, ...);
     int vips_icc_transform(VipsImage *in, VipsImage **out, const char *profile, ...);
+    int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...);
+    int vips_insert(VipsImage *main, VipsImage *sub, VipsImage **out, int x, int y, ...);
+    int vips_shrink(VipsImage *in, VipsImage **out, double x, double y, ...);
+    int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);
+    int vips_ifthenelse(VipsImage *mask, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
     int vips_jpegsave(VipsImage *in, const char *name, ...);
 ', 'libvips.so.42');
 $vips->vips_init('bare');
 $vips->vips_cache_set_max(0);
 
-$out1 = $vips->new('VipsImage*');
-$step = function (int $failed) use ($vips, &$out1) {
+$check = function (int $failed) use ($vips): void {
     if ($failed !== 0) {
         fwrite(STDERR, $vips->vips_error_buffer());
         exit(1);
     }
-    $image = $out1;
-    $out1 = $vips->new('VipsImage*');
-
-    return $image;
 };
-$image = $vips->vips_image_new_from_file($in, 'access', 1, null);
-$image = $step($vips->vips_crop($image, FFI::addr($out1), (int) $x, (int) $y, (int) $width, (int) $height, null));
-$scaleX = $toWidth / $width;
-$scaleY = $toHeight / $height;
-if ($scaleX <= 1 && $scaleY <= 1) {
-    $image = $step($vips->vips_resize($image, FFI::addr($out1), $scaleX, 'vscale', $scaleY, 'kernel', 5, null));
-} else {
-    $area = $vips->new('int[4]');
-    [$area[2], $area[3]] = [(int) $toWidth, (int) $toHeight];
-    $image = $step($vips->vips_affine($image, FFI::addr($out1), $scaleX, 0.0, 0.0, $scaleY, 'interpolate', $vips->vips_interpolate_new('bicubic'),
-        'oarea', $vips->vips_array_int_new($vips->cast('int*', $area), 4), 'idx', (1 - 1 / $scaleX) / 2, 'idy', (1 - 1 / $scaleY) / 2, 'extend', 1, null));
+$run = function (string $operation, $image, mixed ...$rest) use ($vips, $check) {
+    $out = $vips->new('VipsImage*');
+    $check($vips->{"vips_{$operation}"}($image, FFI::addr($out), ...[...$rest, null]));
+
+    return $out;
+};
+$ints = function (int ...$numbers) use ($vips) {
+    $array = $vips->new('int['.count($numbers).']');
+    foreach ($numbers as $i => $number) {
+        $array[$i] = $number;
+    }
+
+    return $vips->vips_array_int_new($vips->cast('int*', $array), count($numbers));
+};
+$enlarged = fn ($image, float $x, float $y, int $width, int $height, string $how) => $run('affine', $image, $x, 0.0, 0.0, $y, 'interpolate', $vips->vips_interpolate_new($how),
+    'oarea', $ints(0, 0, $width, $height), 'idx', (1 - 1 / $x) / 2, 'idy', (1 - 1 / $y) / 2, 'extend', 1);
+$save = fn ($image, string $out) => $check($vips->vips_jpegsave($image, $out, 'Q', $job['quality'], 'subsample_mode', 2, null));
+
+[$toWidth, $toHeight] = $job['to'];
+$image = $vips->vips_image_new_from_file($job['in'], 'access', 1, null);
+$image = $run('crop', $image, ...$job['crop']);
+if (! isset($job['out'])) {
+    $image = $vips->vips_image_copy_memory($image); // read again: decoded once
 }
-$image = $step($vips->vips_icc_transform($image, FFI::addr($out1), $profile, 'embedded', 1, 'intent', 1, 'black_point_compensation', 1, null));
-$step($vips->vips_jpegsave($image, $out, 'Q', (int) $quality, 'subsample_mode', 2, null));
+[$scaleX, $scaleY] = [$toWidth / $job['crop'][2], $toHeight / $job['crop'][3]];
+$image = $scaleX <= 1 && $scaleY <= 1
+    ? $run('resize', $image, $scaleX, 'vscale', $scaleY, 'kernel', 5)
+    : $enlarged($image, $scaleX, $scaleY, $toWidth, $toHeight, 'bicubic');
+$image = $run('icc_transform', $image, $job['profile'], 'embedded', 1, 'intent', 1, 'black_point_compensation', 1);
+if (isset($job['out'])) {
+    $save($image, $job['out']);
+}
+foreach ($job['panels'] ?? [] as [$left, $width, $out]) {
+    $save($run('crop', $image, $left, 0, $width, $toHeight), $out);
+}
+if (isset($job['wrap'])) {
+    ['out' => $out, 'edge' => $edge, 'sigma' => $sigma] = $job['wrap'];
+    [$width, $height] = [$toWidth + 2 * $edge, $toHeight + 2 * $edge];
+    $whole = $run('embed', $image, $edge, $edge, $width, $height, 'extend', 3);
+    $pad = (int) ceil(3 * $sigma);
+    $finished = $whole;
+    foreach ([[0, 0, $width, $edge], [0, $height - $edge, $width, $edge], [0, $edge, $edge, $toHeight], [$width - $edge, $edge, $edge, $toHeight]] as [$x, $y, $wide, $high]) {
+        [$left, $top, $right, $bottom] = [max(0, $x - $pad), max(0, $y - $pad), min($width, $x + $wide + $pad), min($height, $y + $high + $pad)];
+        $around = $vips->vips_image_copy_memory($run('crop', $whole, $left, $top, $right - $left, $bottom - $top));
+        $cut = fn ($of) => $run('crop', $of, $x - $left, $y - $top, $wide, $high);
+        // How far from the fold, as a share of the edge, a byte a pixel
+        $line = fn (int $from, int $length, int $face): array => array_map(fn (int $at): int => max(0, $edge - 1 - $at, $at - $edge - $face), range($from, $from + $length - 1));
+        [$across, $down] = [$line($x, $wide, $toWidth), $line($y, $high, $toHeight)];
+        $soft = $cut($around);
+        $from = 0.0;
+        foreach ([0.25, 0.5, 1.0] as $step) {
+            $factor = max(1, (int) floor($step * $sigma / 2));
+            $even = fn (int $of): int => (int) ceil($of / $factor) * $factor;
+            $small = $run('shrink', $run('embed', $around, 0, 0, $even($right - $left), $even($bottom - $top), 'extend', 1), (float) $factor, (float) $factor);
+            $small = $run('gaussblur', $small, sqrt((($step * $sigma) ** 2 - $factor ** 2 / 4) / $factor ** 2), 'min_ampl', 0.01);
+            $blurred = $cut($enlarged($vips->vips_image_copy_memory($small), $factor, $factor, $right - $left, $bottom - $top, 'bilinear'));
+            $code = array_map(fn (int $far): string => chr((int) round(255 * max(0, min(1, (($far + 0.5) / $edge - $from) / ($step - $from))))), range(0, $edge));
+            $mask = '';
+            foreach ($down as $far) {
+                $mask .= max($across) === 0 ? str_repeat($code[$far], $wide) : ($far === 0 ? ($row ??= implode('', array_map(fn (int $a): string => $code[$a], $across))) : implode('', array_map(fn (int $a): string => $code[max($a, $far)], $across)));
+            }
+            unset($row);
+            $out1 = $vips->new('VipsImage*');
+            $check($vips->vips_ifthenelse($vips->vips_image_new_from_memory_copy($mask, strlen($mask), $wide, $high, 1, 0), $blurred, $soft, FFI::addr($out1), 'blend', 1, null));
+            [$soft, $from] = [$out1, $step];
+        }
+        $inserted = $vips->new('VipsImage*');
+        $check($vips->vips_insert($finished, $soft, FFI::addr($inserted), $x, $y, null));
+        $finished = $inserted;
+    }
+    $save($finished, $out);
+}

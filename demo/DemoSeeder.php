@@ -23,7 +23,7 @@ use Planisher\House\HouseFinish as Finish;
 use Planisher\Line\Line as WantedLine;
 use Planisher\OrderFile\Node;
 
-/** A made-up coast: one studio, two labs, three clients, two orders. Sown once, into an empty Planisher. */
+/** A made-up coast: one studio, two labs, three clients, three orders. Sown once, into an empty Planisher. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'wren@halloway.example';
@@ -34,12 +34,14 @@ final class DemoSeeder extends Seeder
         'Larkmoor Print Lab' => [
             'sizes' => ['4 x 6 in', '5 x 7 in', '8 x 8 in', '8 x 10 in', '8 x 12 in', '11 x 14 in', '12 x 18 in', '16 x 20 in', '20 x 30 in', 'A4'],
             'ppi' => 300, 'minimumPpi' => 100, 'colour' => 'sRGB', 'formats' => ['jpeg', 'tiff'], 'quality' => 95,
-            'largestPiece' => '40 x 60 in', 'maxBytes' => 200_000_000, 'nameLength' => 60,
+            'largestPiece' => '40 x 60 in', 'canvas' => ['depth' => '1.5 in'], 'products' => [['name' => 'canvas', 'largestPiece' => '48 x 96 in'], ['name' => 'metal', 'largestPiece' => '30 x 40 in']],
+            'maxBytes' => 200_000_000, 'nameLength' => 60,
         ],
         'Copperbeck Colour' => [
             'sizes' => ['20 x 30 cm', '30 x 45 cm', '40 x 60 cm', '60 x 90 cm', '30 x 30 cm'],
             'ppi' => 240, 'minimumPpi' => 120, 'colour' => 'Adobe RGB (1998)', 'formats' => ['tiff', 'jpeg'], 'bits' => [8, 16],
-            'largestPiece' => '120 x 240 cm', 'bleed' => '3 mm', 'maxBytes' => 500_000_000, 'nameLength' => 48,
+            'largestPiece' => '120 x 240 cm', 'bleed' => '3 mm', 'canvas' => ['depth' => '2 cm'], 'products' => [['name' => 'canvas', 'largestPiece' => '120 x 240 cm'], ['name' => 'metal', 'largestPiece' => '100 x 150 cm']],
+            'maxBytes' => 500_000_000, 'nameLength' => 48,
         ],
     ];
 
@@ -70,6 +72,17 @@ final class DemoSeeder extends Seeder
                 ['30 x 30 cm', 'dyed-wool.jpg', 1, null],
             ],
         ],
+        [
+            'client' => 'Keepers of Tarn Light', 'title' => 'For the tower stairs', 'lab' => 'Copperbeck Colour', 'ordered' => 0, 'due' => 24,
+            'pictures' => ['point-light.jpg', 'long-shore.jpg', 'high-dunes.jpg', 'lone-tree.jpg'],
+            'lines' => [
+                ['60 x 40 cm', 'point-light.jpg', 1, null, ['make' => 'canvas', 'canvas' => ['soften' => 0.3, 'darken' => ['strength' => 0.2]], 'output' => ['format' => 'jpeg']]],
+                ['40 x 60 cm', 'high-dunes.jpg', 1, null, ['make' => 'canvas', 'canvas' => ['depth' => '4 cm', 'spare' => '15 mm', 'edge' => 'runs-on'], 'output' => ['format' => 'jpeg']]],
+                ['180 x 120 cm', 'point-light.jpg', 1, null, ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1], 'gap' => '3 cm'], 'output' => ['ppi' => 100, 'format' => 'jpeg']]],
+                ['240 x 80 cm', 'long-shore.jpg', 1, 'pass', ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1], 'gap' => '2 cm'], 'product' => 'metal', 'output' => ['ppi' => 100, 'format' => 'jpeg']]],
+                ['80 x 80 cm', 'lone-tree.jpg', 1, null, ['make' => 'panels', 'panels' => ['columns' => [1, 1], 'rows' => [1, 1], 'gap' => '1 cm', 'behindGap' => 'drop'], 'output' => ['ppi' => 150, 'format' => 'jpeg']]],
+            ],
+        ],
     ];
 
     /** What is marked in the pictures: name, label, x, y, width, height in fractions. */
@@ -79,6 +92,8 @@ final class DemoSeeder extends Seeder
     ];
 
     private const FINISHES = [
+        'Canvas, quiet edge' => ['make' => 'canvas', 'canvas' => ['soften' => 0.4, 'darken' => ['strength' => 0.25]], 'choices' => ['make']],
+        'Triptych, wide middle' => ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1], 'gap' => '1 in'], 'choices' => ['make']],
         'Whole, room to mat over' => ['fit' => 'whole', 'border' => '1.5 in', 'raise' => 'optical', 'choices' => ['fit', 'border', 'raise', 'image']],
         'White border, fine line' => ['border' => '0.25 in', 'keyline' => [], 'choices' => ['border', 'keyline']],
         'Warm card' => ['border' => ['top' => '1 in', 'right' => '1 in', 'bottom' => '1.5 in', 'left' => '1 in'], 'paperColour' => '#e9e1d3', 'choices' => ['border']],

@@ -8,13 +8,22 @@ use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Colour\StrongColours;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\VipsError;
 use Planisher\OrderFile\Node;
+use Planisher\Picture\ContrastMap;
 use Planisher\Picture\MustStayIn;
 
 /** What is seen when a picture's proxy is looked at: its strong colours, and where the eye goes first. */
 final class Looked
 {
     private const SIDE = 48;
+
+    private const CONTRAST_SIDE = 384;
+
+    /** VipsInterpretation b-w and VipsKernel linear, a mean over each cell when reducing */
+    private const GREY = 1;
+
+    private const LINEAR = 1;
 
     private const ATTENTION_SIDE = 600;
 
@@ -23,6 +32,20 @@ final class Looked
 
     /** VipsInteresting: edges, skin and strong colours weigh. */
     private const ATTENTION = 3;
+
+    /** Its contrast map, as hex; a picture's own file or its proxy. @throws PictureRefused when it can't be decoded */
+    public static function contrast(string $picture): string
+    {
+        try {
+            $grey = Image::thumbnail($picture, self::CONTRAST_SIDE)->run('colourspace', [self::GREY])->run('extract_band', [0])->run('cast', [Image::FORMAT_8_BIT]);
+            $edges = $grey->run('sobel')->run('cast', [Image::FORMAT_8_BIT]);
+            $map = $edges->run('resize', [ContrastMap::COLUMNS / $edges->width()], ['vscale' => ContrastMap::ROWS / $edges->height(), 'kernel' => self::LINEAR]);
+
+            return bin2hex($map->pixels());
+        } catch (VipsError $e) {
+            throw new PictureRefused('it can’t be read to its end. Export it again from the original.', 0, $e);
+        }
+    }
 
     /** @return list<Rgb> at most five, the strongest first */
     public static function strongColours(string $proxy): array

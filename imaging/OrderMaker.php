@@ -30,7 +30,7 @@ final class OrderMaker
         foreach ($order->lines as $number => $line) {
             $picture = $this->measure($line);
             if ($picture instanceof PictureFacts) {
-                $picture = $picture->keeping($order->mustStayIn[$picture->name] ?? []);
+                $picture = $this->looked($line, $picture->keeping($order->mustStayIn[$picture->name] ?? []));
             }
             $worked = WorkedLine::work($line, $picture, $order->lab, $names[$number]);
             $report[] = ['number' => $number, ...$this->line($worked, $dry)];
@@ -67,6 +67,16 @@ final class OrderMaker
         }
 
         return [...$report, 'made' => ! $dry];
+    }
+
+    /** Where the weight of a picture lies is only told of panels. */
+    private function looked(Line $line, PictureFacts $picture): PictureFacts|PictureTrouble
+    {
+        try {
+            return $line->panels === null ? $picture : $picture->looked(Looked::contrast($this->path($picture->name)));
+        } catch (PictureRefused $e) {
+            return PictureTrouble::unreadable($picture->name, $e->getMessage());
+        }
     }
 
     private function measure(Line $line): PictureFacts|PictureTrouble

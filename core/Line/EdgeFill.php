@@ -23,7 +23,7 @@ enum EdgeFill: string
         return match ($this) {
             self::Mirrored => 'mirrored',
             self::DrawnOut => 'drawn out',
-            self::RunsOn => 'the picture running on',
+            self::RunsOn => 'running on',
             self::OneColour => 'in one colour',
         };
     }

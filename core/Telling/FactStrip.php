@@ -112,7 +112,7 @@ final class FactStrip
 
         return [
             'figure' => Length::ofNanometres($hung->width, $unit)->number.' × '.Length::ofNanometres($hung->height, $unit)->label().' on the wall',
-            'note' => $largest === null ? count($grid->panels()).' panels' : "at most {$largest->label()} from this picture and lab",
+            'note' => $largest === null ? count($grid->panels()).' panels' : "at most {$largest->label()} by picture and lab",
         ];
     }
 

@@ -69,3 +69,4 @@ int vips_ifthenelse(VipsImage *cond, VipsImage *in1, VipsImage *in2, VipsImage *
 int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
 int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...);
 int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);
+int vips_sobel(VipsImage *in, VipsImage **out, ...);

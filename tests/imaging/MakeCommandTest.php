@@ -70,7 +70,7 @@ final class MakeCommandTest extends TestCase
             ['picture' => '../a.jpg', 'size' => '4 x 6 in'],
             ['picture' => 'text.jpg', 'size' => '4 x 6 in'],
             ['picture' => 'cut.jpg', 'size' => '4 x 6 in'],
-            ['make' => 'canvas', 'picture' => 'a.jpg', 'size' => '60 x 40 cm'],
+            ['make' => 'shared-sheet', 'picture' => 'a.jpg', 'size' => '4 x 6 in'],
             ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'copies' => 0],
             ['size' => '4 x 6 in'],
             ['picture' => 'a.jpg', 'size' => '4 x 6 in'],

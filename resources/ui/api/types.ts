@@ -59,7 +59,27 @@ export interface Dimension {
     canBeTyped: boolean;
 }
 
-/** Lengths in mm; the paper is the ordered size, the sheet what is sent. */
+/** A part of the drawing, and where it is seen: panels hang apart, everything else where it is. */
+export interface Piece {
+    at: Box;
+    shows: Box;
+}
+
+/**
+ * A joint between panels, in mm: where its middle hangs, where that is on the undivided print, how far it goes there, and
+ * the places it catches on.
+ */
+export interface Joint {
+    name: string;
+    across: boolean;
+    hangs: number;
+    at: number;
+    least: number;
+    most: number;
+    catches: number[];
+}
+
+/** Lengths in mm; the paper is the ordered size (a canvas's face, the undivided panels), the sheet what is sent. */
 export interface DrawingFigures {
     paper: { width: number; height: number };
     sheet: Box;
@@ -70,6 +90,11 @@ export interface DrawingFigures {
     keyline: { width: number; colour: string } | null;
     frameCover: number;
     ticks: boolean;
+    /** round a canvas's face, on every side */
+    wrap: { depth: number; spare: number } | null;
+    /** what there will be to see on the wall */
+    hung: { size: Box; pieces: Piece[] };
+    joints: Joint[];
     window: PixelRect | null;
     dimensions: Dimension[];
 }
@@ -104,6 +129,9 @@ export interface LineView {
         window: { x: number; y: number; tight: number };
         frameCover: string;
         carrier: string | null;
+        depth: string;
+        spare: string;
+        apart: 'files' | 'pages' | null;
     };
     mustStayIn: MustStayIn[];
     addable: Record<string, string>;
@@ -127,6 +155,9 @@ export interface LabOffer {
     formats: ('jpeg' | 'tiff')[];
     quality: number;
     bits: number[];
+    products: { name: string; largest: string | null }[];
+    depth: string;
+    spare: string;
 }
 
 export interface OrderHead {

@@ -25,6 +25,7 @@ const KEYS = [
     { keys: 'C', does: 'centre the window' },
     { keys: 'K', does: 'mark what must stay in: drag over it' },
     { keys: 'F', does: 'show what a frame will cover' },
+    { keys: 'B', does: 'a canvas as it hangs, turned, large' },
     ...UNDO_KEYS,
     { keys: 'O', does: 'back to the order sheet' },
 ];

@@ -4,8 +4,9 @@ import { useMode } from '@/bench/mode';
 import { useKeys } from '@/common/useKeys';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';
-import { PictureOnPaper } from './PictureOnPaper';
+import { PictureOnPaper, previewUrl } from './PictureOnPaper';
 import { ScaleBar } from './ScaleBar';
+import { TurnedView } from './TurnedView';
 import { useSize } from './useSize';
 import type { WantedWindow } from './window';
 
@@ -26,8 +27,13 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark }: Props)
     const { ref, size } = useSize<HTMLDivElement>();
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
+    const [isTurnedLarge, setIsTurnedLarge] = useState(false);
+    const { wrap } = line.drawing;
+    const turned = wrap && wrap.depth > 0 ? previewUrl(line) : null;
     useKeys({
         f: () => setShowsFrame((now) => !now),
+        b: () => turned && setIsTurnedLarge((now) => !now),
+        Escape: () => setIsTurnedLarge(false),
         k: () => (mode.does === 'mark' ? rest() : line.picture && set({ does: 'mark' })),
     });
     const frame = frameFor(line.drawing, size.width, size.height);
@@ -62,11 +68,20 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark }: Props)
                         <ScaleBar scale={frame.scale} />
                         <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
                     </div>
+                    {turned && wrap && (
+                        <TurnedView
+                            drawing={{ ...line.drawing, wrap }}
+                            href={turned}
+                            room={size}
+                            isLarge={isTurnedLarge}
+                            onLarge={setIsTurnedLarge}
+                        />
+                    )}
                     {showsFrame && (
                         <p className="narrow absolute right-4 bottom-2.5 text-[12px] leading-none">
                             {line.drawing.frameCover > 0
                                 ? `hatched: ${line.uses.frameCover} that a frame will cover`
-                                : 'no frame covers this print'}
+                                : 'no frame covers this'}
                         </p>
                     )}
                     {mode.does !== 'move' && (

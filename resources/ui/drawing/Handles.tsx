@@ -1,15 +1,9 @@
 import { useRef, useState } from 'react';
 import type { DrawingFigures } from '@/api/types';
 import type { Frame } from './layout';
+import { unitOf } from './units';
 
 type Side = 'top' | 'right' | 'bottom' | 'left';
-
-/** Steps a dragged length is rounded to, in mm, by the unit of the paper. */
-const STEPS: Record<string, { mm: number; step: number }> = {
-    in: { mm: 25.4, step: 0.05 },
-    cm: { mm: 10, step: 0.1 },
-    mm: { mm: 1, step: 1 },
-};
 
 interface Props {
     drawing: DrawingFigures;
@@ -19,17 +13,11 @@ interface Props {
 
 /** Grips on the image's edges and corner: an edge sets its margin, the corner scales the image about its centre. */
 export function Handles({ drawing, frame, onType }: Props) {
-    const { image, paper, dimensions } = drawing;
-    const unit = dimensions.find((one) => one.name === 'paper-width')?.label.match(/[a-z]+$/)?.[0] ?? 'mm';
-    const { mm, step } = STEPS[unit] ?? STEPS.mm!;
-    const said = (length: number) => `${+(Math.round(length / mm / step) * step).toFixed(3)} ${unit}`;
+    const { image, paper } = drawing;
+    const said = unitOf(drawing).typed;
     const [left, top] = [frame.x(image.left), frame.y(image.top)];
     const [right, bottom] = [frame.x(image.left + image.width), frame.y(image.top + image.height)];
-    const origin = { x: frame.x(0), y: frame.y(0) };
-    const inMm = (event: { offsetX: number; offsetY: number }) => ({
-        x: (event.offsetX - origin.x) / frame.scale,
-        y: (event.offsetY - origin.y) / frame.scale,
-    });
+    const inMm = millimetres(frame);
     const margin = (side: Side) => (at: { x: number; y: number }) => ({
         name: `margin-${side}`,
         length: Math.max(0, { left: at.x, top: at.y, right: paper.width - at.x, bottom: paper.height - at.y }[side]),
@@ -51,6 +39,37 @@ export function Handles({ drawing, frame, onType }: Props) {
         },
     ];
     return grips.map(({ key, ...grip }) => <Grip key={key} {...grip} inMm={inMm} said={said} onType={onType} />);
+}
+
+const millimetres = (frame: Frame) => (event: { offsetX: number; offsetY: number }) => ({
+    x: (event.offsetX - frame.x(0)) / frame.scale,
+    y: (event.offsetY - frame.y(0)) / frame.scale,
+});
+
+/** Grips on a canvas's edge: dragged outward from the fold it becomes deeper on all four sides. */
+export function EdgeGrips({ drawing, frame, onType }: Props) {
+    const { paper, sheet, wrap } = drawing;
+    const said = unitOf(drawing).typed;
+    const spare = wrap?.spare ?? 0;
+    const common = { inMm: millimetres(frame), said, onType };
+    return (
+        <>
+            <Grip
+                {...common}
+                x={frame.x(sheet.left + sheet.width - spare)}
+                y={frame.y(paper.height / 2)}
+                cursor="ew-resize"
+                measure={(at) => ({ name: 'depth-right', length: Math.max(0, at.x - paper.width) })}
+            />
+            <Grip
+                {...common}
+                x={frame.x(paper.width / 2)}
+                y={frame.y(sheet.top + sheet.height - spare)}
+                cursor="ns-resize"
+                measure={(at) => ({ name: 'depth-bottom', length: Math.max(0, at.y - paper.height) })}
+            />
+        </>
+    );
 }
 
 interface GripProps {

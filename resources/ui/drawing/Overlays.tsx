@@ -2,11 +2,11 @@ import type { DrawingFigures, MustStayIn } from '@/api/types';
 import type { Frame } from './layout';
 
 /** A thin dark line with a white halo, so that it reads on any picture. */
-export function Haloed({ d, className, width = 1 }: { d: string; className: string; width?: number }) {
+export function Haloed({ d, className, width = 1, dashes }: { d: string; className: string; width?: number; dashes?: string }) {
     return (
         <>
-            <path d={d} className="fill-none stroke-white/80" strokeWidth={width + 2} />
-            <path d={d} className={`fill-none ${className}`} strokeWidth={width} />
+            <path d={d} className="fill-none stroke-white/80" strokeWidth={width + 2} strokeDasharray={dashes} />
+            <path d={d} className={`fill-none ${className}`} strokeWidth={width} strokeDasharray={dashes} />
         </>
     );
 }
@@ -50,6 +50,34 @@ export function TrimTicks({ drawing: { paper, sheet, ticks, bleed }, frame }: On
     const vertical = [left, right].map((x) => `M${x} ${top - away} v${-long} M${x} ${bottom + away} v${long}`);
     const level = [top, bottom].map((y) => `M${left - away} ${y} h${-long} M${right + away} ${y} h${long}`);
     return <Haloed d={[...(across ? vertical : []), ...(down ? level : [])].join(' ')} className="stroke-ink" />;
+}
+
+/** Where a canvas is folded round its bars: chain lines; where it goes behind them: short dashes. */
+export function Folds({ drawing: { paper, sheet, wrap }, frame }: OnDrawing) {
+    if (!wrap || wrap.depth === 0) {
+        return null;
+    }
+    const across = (y: number) => `M${frame.x(sheet.left)} ${frame.y(y)} H${frame.x(sheet.left + sheet.width)}`;
+    const down = (x: number) => `M${frame.x(x)} ${frame.y(sheet.top)} V${frame.y(sheet.top + sheet.height)}`;
+    const { depth, spare } = wrap;
+    return (
+        <g data-testid="folds">
+            <Haloed
+                d={[across(0), across(paper.height), down(0), down(paper.width)].join(' ')}
+                className="stroke-ink"
+                width={1.2}
+                dashes="16 4 2.5 4"
+            />
+            {spare > 0 && (
+                <Haloed
+                    d={[across(-depth), across(paper.height + depth), down(-depth), down(paper.width + depth)].join(' ')}
+                    className="stroke-ink/80"
+                    width={0.9}
+                    dashes="4 3"
+                />
+            )}
+        </g>
+    );
 }
 
 /** An area that must stay in: a copper outline with its label. */

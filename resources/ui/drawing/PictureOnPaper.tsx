@@ -1,11 +1,12 @@
-import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { screenUrl } from '@/api/client';
 import type { DrawingFigures, LineView, MustStayIn, PixelRect } from '@/api/types';
 import { useMode } from '@/bench/mode';
 import { useKeys } from '@/common/useKeys';
-import { Handles } from './Handles';
+import { EdgeGrips, Handles } from './Handles';
+import { Joints } from './Joints';
 import type { Frame } from './layout';
-import { FrameCover, Marked, TrimTicks } from './Overlays';
+import { Folds, FrameCover, Marked, TrimTicks } from './Overlays';
 import { colourAt } from './pixel';
 import { useWindow } from './useWindow';
 import { draggedRect, moved, tightened, type WantedWindow } from './window';
@@ -42,6 +43,14 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
     const sheet = box(drawing.sheet);
     const paper = box({ left: 0, top: 0, ...drawing.paper });
     const image = box(drawing.image);
+    // Panels are seen as they hang: each piece shows a part of the undivided print, shifted to its place on the wall.
+    const areApart = drawing.joints.length > 0;
+    const pieces = areApart
+        ? drawing.hung.pieces.map(({ at, shows }) => ({
+              at: box(at),
+              shift: { x: (at.left - shows.left) * frame.scale, y: (at.top - shows.top) * frame.scale },
+          }))
+        : [{ at: sheet, shift: { x: 0, y: 0 } }];
     const moves = picture !== null && !drawing.isWhole;
     const whole = picture && { x: 0, y: 0, width: picture.width, height: picture.height };
     const rect =
@@ -51,10 +60,13 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
     const perPixel = rect ? image.width / rect.width : 1;
 
     /** A place on screen, in fractions of the picture. */
-    const inPicture = (event: { offsetX: number; offsetY: number }) => ({
-        x: Math.max(0, Math.min(1, ((event.offsetX - image.x) / perPixel + rect!.x) / picture!.width)),
-        y: Math.max(0, Math.min(1, ((event.offsetY - image.y) / perPixel + rect!.y) / picture!.height)),
-    });
+    const inPicture = ({ offsetX, offsetY }: { offsetX: number; offsetY: number }) => {
+        const { shift } = pieces.findLast(({ at }) => offsetX >= at.x && offsetY >= at.y) ?? pieces[0]!;
+        return {
+            x: Math.max(0, Math.min(1, ((offsetX - shift.x - image.x) / perPixel + rect!.x) / picture!.width)),
+            y: Math.max(0, Math.min(1, ((offsetY - shift.y - image.y) / perPixel + rect!.y) / picture!.height)),
+        };
+    };
     const onScreen = (area: MustStayIn) => ({
         x: image.x + (area.x * picture!.width - rect!.x) * perPixel,
         y: image.y + (area.y * picture!.height - rect!.y) * perPixel,
@@ -144,13 +156,32 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
             {picture && rect && moves && (
                 <Placed picture={picture} rect={rect} image={image} perPixel={perPixel} className="opacity-30" />
             )}
-            <div className="absolute bg-white shadow-[0_2px_9px_rgb(0_0_0/0.32)]" style={css(sheet)} data-testid="sheet" />
-            <div className="absolute" style={{ ...css(paper), background: drawing.paperColour }} data-testid="paper" />
-            {picture && rect && (
-                <div className="absolute overflow-hidden" style={css(image)}>
-                    <Placed picture={picture} rect={rect} image={{ ...image, x: 0, y: 0 }} perPixel={perPixel} />
-                </div>
+            {pieces.map(({ at }, i) => (
+                <div
+                    key={i}
+                    className="absolute bg-white shadow-[0_2px_9px_rgb(0_0_0/0.32)]"
+                    style={css(at)}
+                    data-testid={areApart ? 'panel' : 'sheet'}
+                />
+            ))}
+            {!areApart && (
+                <div className="absolute" style={{ ...css(paper), background: drawing.paperColour }} data-testid="paper" />
             )}
+            {picture &&
+                rect &&
+                pieces.map(({ at, shift }, i) => {
+                    const seen = areApart ? at : image;
+                    return (
+                        <div key={i} className="absolute overflow-hidden" style={css(seen)}>
+                            <Placed
+                                picture={picture}
+                                rect={rect}
+                                image={{ ...image, x: image.x + shift.x - seen.x, y: image.y + shift.y - seen.y }}
+                                perPixel={perPixel}
+                            />
+                        </div>
+                    );
+                })}
             <svg
                 ref={svg}
                 className={`absolute inset-0 size-full touch-none ${picture ? cursor[mode.does] : ''}`}
@@ -184,17 +215,52 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
                     </text>
                 )}
                 {line.planHash && !under.isHeld && (
-                    <Preview key={line.id} href={`/api/lines/${line.id}/preview/${line.planHash}`} sheet={sheet} />
+                    <Preview key={line.id} href={previewUrl(line)!} sheet={sheet} pieces={pieces} areApart={areApart} />
                 )}
-                <rect {...sheet} className="fill-none stroke-ink/35" strokeWidth="0.8" />
-                <rect {...paper} className="fill-none stroke-ink/60" strokeWidth="0.8" />
-                <TrimTicks drawing={drawing} frame={frame} />
+                {areApart ? (
+                    pieces.map(({ at }, i) => <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />)
+                ) : (
+                    <>
+                        <rect {...sheet} className="fill-none stroke-ink/35" strokeWidth="0.8" />
+                        {!drawing.wrap && <rect {...paper} className="fill-none stroke-ink/60" strokeWidth="0.8" />}
+                        <TrimTicks drawing={drawing} frame={frame} />
+                    </>
+                )}
+                <Folds drawing={drawing} frame={frame} />
                 {showsFrame && drawing.frameCover > 0 && <FrameCover drawing={drawing} frame={frame} />}
-                {picture && rect && line.mustStayIn.map((area, i) => <Marked key={i} area={area} at={onScreen(area)} />)}
-                {picture && rect && marking && <Marked area={marking} at={onScreen(upright(marking))} />}
+                {picture &&
+                    rect &&
+                    [...line.mustStayIn, ...(marking ? [upright(marking)] : [])].map((area, i) =>
+                        pieces.map(({ at, shift }, piece) => (
+                            <Clipped key={`${i} ${piece}`} at={areApart ? at : null} id={`panel-${piece}`}>
+                                <Marked area={area} at={shifted(onScreen(area), shift)} />
+                            </Clipped>
+                        )),
+                    )}
                 {picture && hasRoom && mode.does === 'move' && <Handles drawing={drawing} frame={frame} onType={onType} />}
+                {picture && drawing.wrap && mode.does === 'move' && <EdgeGrips drawing={drawing} frame={frame} onType={onType} />}
+                {areApart && mode.does === 'move' && <Joints drawing={drawing} frame={frame} onType={onType} />}
             </svg>
         </>
+    );
+}
+
+/** The rendered plan of a line, where it has one. */
+export const previewUrl = (line: LineView) => (line.planHash ? `/api/lines/${line.id}/preview/${line.planHash}` : null);
+
+const shifted = (rect: PixelRect, by: { x: number; y: number }): PixelRect => ({ ...rect, x: rect.x + by.x, y: rect.y + by.y });
+
+/** What lies on one panel only, or on everything. */
+function Clipped({ at, id, children }: { at: PixelRect | null; id: string; children: ReactNode }) {
+    return at === null ? (
+        children
+    ) : (
+        <g clipPath={`url(#${id})`}>
+            <clipPath id={id}>
+                <rect {...at} />
+            </clipPath>
+            {children}
+        </g>
     );
 }
 
@@ -234,7 +300,14 @@ function Placed({ picture, rect, image, perPixel, className = '' }: PlacedProps)
 }
 
 /** The rendered plan laid over the sheet once it is there; until then the picture itself shows. */
-function Preview({ href, sheet }: { href: string; sheet: PixelRect }) {
+interface PreviewProps {
+    href: string;
+    sheet: PixelRect;
+    pieces: { at: PixelRect; shift: { x: number; y: number } }[];
+    areApart: boolean;
+}
+
+function Preview({ href, sheet, pieces, areApart }: PreviewProps) {
     const [loaded, setLoaded] = useState<string | null>(null);
     useEffect(() => {
         let wanted = true;
@@ -245,5 +318,11 @@ function Preview({ href, sheet }: { href: string; sheet: PixelRect }) {
             wanted = false;
         };
     }, [href]);
-    return loaded === href ? <image href={href} {...sheet} preserveAspectRatio="none" data-testid="preview" /> : null;
+    return loaded === href
+        ? pieces.map(({ at, shift }, i) => (
+              <Clipped key={i} at={areApart ? at : null} id={`shown-${i}`}>
+                  <image href={href} {...shifted(sheet, shift)} preserveAspectRatio="none" data-testid="preview" />
+              </Clipped>
+          ))
+        : null;
 }

@@ -1,4 +1,5 @@
-import type { Dimension, DrawingFigures } from '@/api/types';
+import type { Box, Dimension, DrawingFigures } from '@/api/types';
+import { TURNED_WIDE } from './TurnedView';
 
 /** Rows of dimension lines lie this far from each other and from the sheet, in screen pixels. */
 const ROW = 23;
@@ -29,12 +30,16 @@ export interface PlacedDimension extends Dimension {
     figure: number;
 }
 
+/** What the drawing shows: the whole sheet, or panels as they hang. */
+export const seenSheet = (drawing: DrawingFigures): Box => (drawing.joints.length > 0 ? drawing.hung.size : drawing.sheet);
+
 const kind = (dimensions: Dimension[], across: boolean, isMargin: boolean) =>
     dimensions.filter((dimension) => dimension.across === across && dimension.isMargin === isMargin);
 
 /** The largest scale at which the sheet and all its dimensions fit. */
 export function frameFor(drawing: DrawingFigures, width: number, height: number): Frame {
-    const { sheet, dimensions } = drawing;
+    const { dimensions } = drawing;
+    const sheet = seenSheet(drawing);
     const sides = kind(dimensions, false, true);
     const room = {
         left: SIDE + AWAY + ROW * kind(dimensions, false, false).length,
@@ -42,6 +47,9 @@ export function frameFor(drawing: DrawingFigures, width: number, height: number)
         right: sides.length > 0 ? SIDE + Math.max(...sides.map((one) => figureWidth(one.label))) : SIDE,
         bottom: FOOT + (kind(dimensions, true, true).length > 0 ? MARGIN_ROW : 6),
     };
+    if (drawing.wrap && drawing.wrap.depth > 0) {
+        room.right += TURNED_WIDE;
+    }
     const scale = Math.max(
         0.01,
         Math.min((width - room.left - room.right) / sheet.width, (height - room.top - room.bottom) / sheet.height),
@@ -71,7 +79,8 @@ export function spread(figures: { at: number; size: number }[], from: number, to
 
 /** Sizes above and left of the sheet, the outermost farthest out; margins below and right of it. */
 export function placeDimensions(drawing: DrawingFigures, frame: Frame, width: number, height: number): PlacedDimension[] {
-    const { sheet, dimensions } = drawing;
+    const { dimensions } = drawing;
+    const sheet = seenSheet(drawing);
     const [left, top] = [frame.x(sheet.left), frame.y(sheet.top)];
     const [right, bottom] = [frame.x(sheet.left + sheet.width), frame.y(sheet.top + sheet.height)];
     const ends = (one: Dimension) =>

@@ -143,13 +143,24 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                 )}
             </div>
             {file.state === 'made' && (
-                <a
-                    href={`/api/files/${file.id}`}
-                    aria-label={`Download ${file.name}`}
-                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
-                >
-                    Download
-                </a>
+                <span className="flex items-baseline gap-4">
+                    <button
+                        onClick={() => again.mutate()}
+                        disabled={again.isPending}
+                        title="If the file was lost or damaged: the same bytes, from the same plan"
+                        aria-label={`Make ${file.name} again`}
+                        className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                    >
+                        Make again
+                    </button>
+                    <a
+                        href={`/api/files/${file.id}`}
+                        aria-label={`Download ${file.name}`}
+                        className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                    >
+                        Download
+                    </a>
+                </span>
             )}
             {file.state === 'failed' && (
                 <button

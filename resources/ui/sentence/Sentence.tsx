@@ -2,21 +2,31 @@ import { Popover } from 'radix-ui';
 import { useRef, useState, type ComponentType, type ReactNode } from 'react';
 import type { LineActs } from '@/api/queries';
 import type { LineView, OrderSheet } from '@/api/types';
+import { ApartWord } from './words/ApartWord';
 import { BorderWord } from './words/BorderWord';
 import { CarrierWord } from './words/CarrierWord';
 import { ColourWord } from './words/ColourWord';
 import { CopiesWord } from './words/CopiesWord';
+import { DarkenWord } from './words/DarkenWord';
+import { DepthWord } from './words/DepthWord';
+import { EdgeWord } from './words/EdgeWord';
 import { FileWord } from './words/FileWord';
 import { FrameWord } from './words/FrameWord';
+import { GapWord } from './words/GapWord';
 import { ImageWord } from './words/ImageWord';
 import { KeylineWord } from './words/KeylineWord';
+import { MakeWord } from './words/MakeWord';
 import { MarkedWord } from './words/MarkedWord';
 import { NameWord } from './words/NameWord';
+import { PanelsWord } from './words/PanelsWord';
 import { PictureWord } from './words/PictureWord';
 import { PpiWord } from './words/PpiWord';
+import { ProductWord } from './words/ProductWord';
 import { RaiseWord } from './words/RaiseWord';
 import { SizeWord } from './words/SizeWord';
+import { SoftenWord } from './words/SoftenWord';
 import { TurnWord } from './words/TurnWord';
+import { ViewedWord } from './words/ViewedWord';
 
 export interface WordProps {
     line: LineView;
@@ -29,6 +39,7 @@ export interface WordProps {
 /** The register of words: what a word opens, and what its popover is called. */
 const WORDS: Record<string, { title: string; Panel: ComponentType<WordProps> }> = {
     copies: { title: 'How many', Panel: CopiesWord },
+    make: { title: 'What it is made into', Panel: MakeWord },
     picture: { title: 'Which picture', Panel: PictureWord },
     size: { title: 'Size on paper', Panel: SizeWord },
     turn: { title: 'Which way up', Panel: TurnWord },
@@ -37,6 +48,15 @@ const WORDS: Record<string, { title: string; Panel: ComponentType<WordProps> }> 
     raise: { title: 'How high it sits', Panel: RaiseWord },
     keyline: { title: 'Line round it', Panel: KeylineWord },
     carrier: { title: 'Larger sheet', Panel: CarrierWord },
+    depth: { title: 'How deep the edge is', Panel: DepthWord },
+    edge: { title: 'The edge', Panel: EdgeWord },
+    soften: { title: 'Softening of the edge', Panel: SoftenWord },
+    darken: { title: 'Darkening of the edge', Panel: DarkenWord },
+    apart: { title: 'Face and edge', Panel: ApartWord },
+    panels: { title: 'How it is shared out', Panel: PanelsWord },
+    gap: { title: 'How they hang', Panel: GapWord },
+    product: { title: 'What it is printed on', Panel: ProductWord },
+    viewed: { title: 'Where it is looked at from', Panel: ViewedWord },
     frame: { title: 'Under the frame', Panel: FrameWord },
     marked: { title: 'What must stay in', Panel: MarkedWord },
     ppi: { title: 'Pixels per inch', Panel: PpiWord },
@@ -91,7 +111,7 @@ function Add(props: OpenProps) {
     const [chosen, setChosen] = useState<string | null>(null);
     const entry = chosen === null ? undefined : WORDS[chosen];
     return (
-        <Opening title={entry?.title ?? 'Add to this print'} text="add…" onOpen={() => setChosen(null)}>
+        <Opening title={entry?.title ?? 'Add to it'} text="add…" onOpen={() => setChosen(null)}>
             {(close) =>
                 entry ? (
                     <entry.Panel {...props} close={close} />

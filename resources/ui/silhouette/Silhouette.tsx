@@ -1,9 +1,11 @@
 import { thumbUrl } from '@/api/client';
-import type { DrawingFigures, UsedPicture } from '@/api/types';
+import type { DrawingFigures, PixelRect, UsedPicture } from '@/api/types';
 
 /** Screen pixels per mm so that the largest of some sheets fits a box. One scale for all of them. */
 export function scaleFor(drawings: (DrawingFigures | null)[], width: number, height: number): number {
-    const fits = drawings.flatMap((drawing) => (drawing ? [width / drawing.sheet.width, height / drawing.sheet.height] : []));
+    const fits = drawings.flatMap((drawing) =>
+        drawing ? [width / drawing.hung.size.width, height / drawing.hung.size.height] : [],
+    );
     return Math.min(...fits, 1);
 }
 
@@ -16,53 +18,75 @@ interface Props {
     label: string;
 }
 
-/** A print at its true size relative to the others: its sheet, its paper, and the part of the picture that is on it. */
+/** What will hang, at its true size relative to the others: each piece with the paper and the part of the picture on it. */
 export function Silhouette({ drawing, picture, scale, label }: Props) {
     if (!drawing) {
         return null;
     }
-    const { sheet, image, paper, window } = drawing;
-    const hasPicture = picture && window;
+    const { size, pieces } = drawing.hung;
     const rim = 0.5 / scale;
     return (
         <svg
-            width={sheet.width * scale}
-            height={sheet.height * scale}
-            viewBox={`${sheet.left} ${sheet.top} ${sheet.width} ${sheet.height}`}
+            width={size.width * scale}
+            height={size.height * scale}
+            viewBox={`${size.left} ${size.top} ${size.width} ${size.height}`}
             {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
             className="block shrink-0 drop-shadow-sm"
         >
-            <rect x={sheet.left} y={sheet.top} width={sheet.width} height={sheet.height} fill="#fff" />
-            {hasPicture ? (
-                <>
-                    <rect width={paper.width} height={paper.height} fill={drawing.paperColour} />
-                    <svg
-                        x={image.left}
-                        y={image.top}
-                        width={image.width}
-                        height={image.height}
-                        viewBox={`${window.x} ${window.y} ${window.width} ${window.height}`}
-                        preserveAspectRatio="none"
-                    >
-                        <image
-                            href={thumbUrl(picture.sha256)}
-                            width={picture.width}
-                            height={picture.height}
-                            preserveAspectRatio="none"
+            {pieces.map(({ at, shows }, i) => (
+                <svg
+                    key={i}
+                    x={at.left}
+                    y={at.top}
+                    width={at.width}
+                    height={at.height}
+                    viewBox={`${shows.left} ${shows.top} ${shows.width} ${shows.height}`}
+                >
+                    <rect x={shows.left} y={shows.top} width={shows.width} height={shows.height} fill="#fff" />
+                    {picture && drawing.window ? (
+                        <OnPaper drawing={drawing} picture={picture} window={drawing.window} />
+                    ) : (
+                        <rect
+                            x={shows.left + rim}
+                            y={shows.top + rim}
+                            width={shows.width - 2 * rim}
+                            height={shows.height - 2 * rim}
+                            className="fill-white stroke-soft"
+                            strokeWidth={1 / scale}
+                            strokeDasharray={`${3 / scale} ${2.5 / scale}`}
                         />
-                    </svg>
-                </>
-            ) : (
-                <rect
-                    x={rim}
-                    y={rim}
-                    width={sheet.width - 2 * rim}
-                    height={sheet.height - 2 * rim}
-                    className="fill-white stroke-soft"
-                    strokeWidth={1 / scale}
-                    strokeDasharray={`${3 / scale} ${2.5 / scale}`}
-                />
-            )}
+                    )}
+                    {pieces.length > 1 && (
+                        <rect
+                            x={shows.left}
+                            y={shows.top}
+                            width={shows.width}
+                            height={shows.height}
+                            className="fill-none stroke-white"
+                            strokeWidth={0.8 / scale}
+                        />
+                    )}
+                </svg>
+            ))}
         </svg>
+    );
+}
+
+function OnPaper({ drawing, picture, window }: { drawing: DrawingFigures; picture: UsedPicture; window: PixelRect }) {
+    const { paper, image } = drawing;
+    return (
+        <>
+            <rect width={paper.width} height={paper.height} fill={drawing.paperColour} />
+            <svg
+                x={image.left}
+                y={image.top}
+                width={image.width}
+                height={image.height}
+                viewBox={`${window.x} ${window.y} ${window.width} ${window.height}`}
+                preserveAspectRatio="none"
+            >
+                <image href={thumbUrl(picture.sha256)} width={picture.width} height={picture.height} preserveAspectRatio="none" />
+            </svg>
+        </>
     );
 }

@@ -73,7 +73,7 @@ export function WallPage() {
 function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; person: boolean }) {
     const { ref, size } = useSize<HTMLDivElement>();
     const drawn = lines.filter((line) => line.drawing !== null);
-    const pieces = drawn.map((line) => ({ width: line.drawing!.sheet.width, height: line.drawing!.sheet.height }));
+    const pieces = drawn.map((line) => line.drawing!.hung.size);
     const wall = {
         width: size.width - 2 * PAD - (person ? PERSON_WIDE : 0),
         height: size.height - 2 * PAD,

@@ -13,17 +13,19 @@ export function SizeWord({ line, order, change, close }: WordProps) {
                 onSet={(size) => change({ size })}
                 onDone={close}
             />
-            <Choice
-                label="How the picture meets the paper"
-                value={line.line.fit ?? 'fill'}
-                onChoose={(fit) =>
-                    tell(change({ fit: fit === 'fill' ? null : fit, ...(fit === 'whole' ? { window: null } : {}) }))
-                }
-                options={[
-                    { value: 'fill', label: 'Cropped to fill it' },
-                    { value: 'whole', label: 'The whole picture on it' },
-                ]}
-            />
+            {(line.line.make ?? 'print') === 'print' && (
+                <Choice
+                    label="How the picture meets the paper"
+                    value={line.line.fit ?? 'fill'}
+                    onChoose={(fit) =>
+                        tell(change({ fit: fit === 'fill' ? null : fit, ...(fit === 'whole' ? { window: null } : {}) }))
+                    }
+                    options={[
+                        { value: 'fill', label: 'Cropped to fill it' },
+                        { value: 'whole', label: 'The whole picture on it' },
+                    ]}
+                />
+            )}
             <div>
                 <p className="mb-1.5 text-small text-soft">On {order.labCard.name}’s list</p>
                 <div className="flex flex-wrap gap-1.5">

@@ -1,0 +1,25 @@
+import { useTell } from '@/api/queries';
+import { Choice } from '@/common/Choice';
+import type { WordProps } from '../Sentence';
+
+const LAB = 'as usual';
+
+/** What the lab prints it on; all panels of a set alike. */
+export function ProductWord({ line, order, change }: WordProps) {
+    const tell = useTell();
+    return (
+        <Choice
+            label={`What ${order.labCard.name} prints on`}
+            value={line.line.product ?? LAB}
+            onChoose={(product) => tell(change({ product: product === LAB ? null : product }))}
+            options={[
+                { value: LAB, label: 'As usual' },
+                ...order.labCard.products.map(({ name, largest }) => ({
+                    value: name,
+                    label: name[0]!.toUpperCase() + name.slice(1),
+                    note: largest ? `up to ${largest}` : undefined,
+                })),
+            ]}
+        />
+    );
+}
