@@ -16,14 +16,20 @@ final class NotEnlargedMuch implements Check
 
     public function look(Situation $at): ?Finding
     {
-        $scale = $at->plan?->scale() ?? 1.0;
-        $fewer = $at->line->panels !== null && $at->plan !== null && $at->plan->shown->resolution->ppi() > self::WALL_PPI + 0.5;
+        $plan = $at->plan;
+        if ($plan === null || $plan->scale() <= self::MOST) {
+            return null;
+        }
+        $onTheWall = $at->line->panels !== null;
+        if ($onTheWall && $plan->shown->resolution->ppi() <= self::WALL_PPI + 0.5) {
+            return null; // so a wall piece is made; whether its pixels are enough is said by the distance it is looked at from
+        }
 
-        return $scale <= self::MOST ? null : Finding::look(
+        return Finding::look(
             'enlarged',
-            'Enlarged '.Figure::decimal($scale, 1).' times',
+            'Enlarged '.Figure::decimal($plan->scale(), 1).' times',
             'More than half of the file’s pixels are made up from their neighbours.',
-            $fewer ? new Remedy('Make it at '.self::WALL_PPI.' ppi', ['output' => ['ppi' => self::WALL_PPI]]) : new Remedy('Keep the picture’s own pixels', ['output' => ['ppi' => 'own']]),
+            $onTheWall ? new Remedy('Make it at '.self::WALL_PPI.' ppi', ['output' => ['ppi' => self::WALL_PPI]]) : new Remedy('Keep the picture’s own pixels', ['output' => ['ppi' => 'own']]),
         );
     }
 }

@@ -37,7 +37,9 @@ final class LinesTest extends TestCase
         $line = $this->line();
         $changes = [
             ['copies' => -1], ['copies' => 'many'], ['copies' => 10_000], ['window' => ['x' => 2]], ['window' => ['tight' => 0]], ['turn' => 'sideways'],
-            ['output' => ['quality' => 0]], ['output' => ['ppi' => 0]], ['output' => ['bits' => 12]], ['banana' => 1], ['name' => ['parts' => ['../etc']]], ['size' => null], ['make' => 'canvas'],
+            ['output' => ['quality' => 0]], ['output' => ['ppi' => 0]], ['output' => ['bits' => 12]], ['banana' => 1], ['name' => ['parts' => ['../etc']]], ['size' => null], ['make' => 'shared-sheet'],
+            ['canvas' => ['depth' => '-2 cm'], 'make' => 'canvas'], ['canvas' => ['depth' => '%'], 'make' => 'canvas'], ['canvas' => ['soften' => 2], 'make' => 'canvas'], ['canvas' => ['edge' => 'folded'], 'make' => 'canvas'],
+            ['make' => 'panels', 'panels' => ['columns' => array_fill(0, 40, 1)]], ['make' => 'panels', 'panels' => ['columns' => []]], ['make' => 'panels', 'panels' => ['columns' => ['30 in', 2]]], ['make' => 'panels', 'panels' => ['rows' => [0]]], ['viewedFrom' => '0 in'],
         ];
         foreach ($changes as $change) {
             $message = $this->change($line, $change)->assertUnprocessable()->json('message');
@@ -45,6 +47,41 @@ final class LinesTest extends TestCase
         }
         self::assertSame(1, $line->fresh()?->version);
         $this->change($line, ['picture' => 'nowhere.jpg'])->assertUnprocessable()->assertJsonPath('message', 'This order has no picture “nowhere.jpg”.');
+    }
+
+    public function test_what_it_is_made_into_is_changed_and_what_the_other_said_is_dropped(): void
+    {
+        $line = $this->line('8 x 10 in', ['border' => '1 in', 'window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.5]]);
+        $answer = $this->change($line, ['make' => 'canvas', 'canvas' => ['depth' => '20 mm']])->assertOk();
+        self::assertSame(['make' => 'canvas', 'canvas' => ['depth' => '20 mm']], array_intersect_key($answer->json('line'), ['make' => 1, 'canvas' => 1, 'border' => 1]));
+        self::assertSame(0.4, $answer->json('line.window.x'), 'the window stays');
+        self::assertSame(['depth' => 20, 'spare' => 0], $answer->json('drawing.wrap'));
+        self::assertSame('20 mm', $answer->json('uses.depth'));
+        $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => 'depth-right', 'typed' => '0.787 in']])->assertOk()->assertJsonPath('line.canvas.depth', '0.787 in');
+        $this->change($line, ['make' => 'panels', 'panels' => ['columns' => [1, 1]]])->assertOk()->assertJsonMissingPath('line.canvas')->assertJsonCount(1, 'drawing.joints');
+        $this->change($line, ['make' => 'print', 'panels' => null])->assertOk()->assertJsonMissingPath('line.panels');
+    }
+
+    public function test_forty_columns_are_said_to_be_too_many(): void
+    {
+        $message = $this->change($this->line(), ['make' => 'panels', 'panels' => ['columns' => array_fill(0, 40, 1)]])->assertUnprocessable()->json('message');
+        self::assertStringContainsString('40 columns are more than anybody hangs; at most 12', $message);
+    }
+
+    public function test_a_joint_is_moved_by_its_figure_and_never_past_its_neighbour(): void
+    {
+        $line = $this->line('90 x 60 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1], 'gap' => '1 in']]);
+        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => $name, 'typed' => $typed]]);
+        $answer = $type('joint-column-2', '64.5 in')->assertOk();
+        self::assertSame(['30 in', '34.5 in', '25.5 in'], $answer->json('line.panels.columns'));
+        self::assertSame(['paper-height', 'column-1', 'column-2', 'column-3', 'gap-across'], array_values(array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn (string $name): bool => $name !== 'wall-width')));
+        self::assertSame(['20 in', '44.5 in', '25.5 in'], $type('column-1', '20 in')->assertOk()->json('line.panels.columns'));
+        self::assertSame(['20 in', '40 in', '30 in'], $type('column-3', '30 in')->assertOk()->json('line.panels.columns'), 'the last takes from the one before');
+        self::assertStringContainsString('can’t go past its neighbour: this one lies between', $type('joint-column-2', '10 in')->assertUnprocessable()->json('message'));
+        self::assertStringContainsString('can’t go past its neighbour', $type('column-2', '95 in')->assertUnprocessable()->json('message'));
+        $type('joint-column-3', '10 in')->assertUnprocessable()->assertJsonPath('message', 'There is no such panel.');
+        $type('gap-across', '2 in')->assertOk()->assertJsonPath('line.panels.gap', '2 in');
+        self::assertSame(['20 in', '40 in', '30 in'], $line->fresh()?->wanted['panels']['columns']);
     }
 
     public function test_no_copies_stops_the_line_and_one_press_mends_it(): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Console\RecoverCommand;
-use App\Jobs\MakeFile;
+use App\Jobs\MakeFiles;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
@@ -111,7 +111,39 @@ final class MakingTest extends TestCase
         file_put_contents($path, $bytes);
         $this->postJson("/api/files/{$file['id']}/again")->assertOk();
         self::assertSame('made', MadeFile::query()->findOrFail($file['id'])->state);
-        $this->postJson("/api/files/{$file['id']}/again")->assertUnprocessable();
+        $this->postJson("/api/files/{$file['id']}/again")->assertUnprocessable()->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
+    }
+
+    public function test_a_set_passes_and_is_made_as_a_set(): void
+    {
+        config(['queue.default' => 'database']);
+        $line = $this->line('9 x 6 in', ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1]], 'output' => ['ppi' => 50]]);
+        $this->pass($line)->assertOk();
+        $make = $this->make();
+        self::assertSame(['left', 'middle', 'right'], $make->files->map(fn (MadeFile $file): string => (string) preg_replace('/^.*_|\.jpg$/', '', $file->name))->all());
+        self::assertSame(1, DB::table('jobs')->count(), 'one job decodes the picture once');
+        (new MakeFiles($make->files->pluck('id')->slice(0, 2)->all()))->handle();
+        self::assertSame('passed', $line->fresh()?->state, 'a set is made when all of it is');
+        (new MakeFiles($make->files->pluck('id')->all()))->handle();
+        self::assertSame('made', $line->fresh()?->state);
+        self::assertSame([[113, 300], [225, 300], [112, 300]], $make->files()->get()->map(fn (MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))->all());
+    }
+
+    public function test_a_single_panel_is_made_again_after_damage(): void
+    {
+        $this->pass($this->line('9 x 6 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => 50]]))->assertOk();
+        $make = $this->make();
+        [$left, $middle, $right] = $make->files()->get()->all();
+        $bytes = (string) file_get_contents($middle->path());
+        foreach (['damaged' => substr($bytes, 0, 500), 'lost' => null] as $how => $now) {
+            $now === null ? unlink($middle->path()) : file_put_contents($middle->path(), $now);
+            $this->postJson("/api/files/{$middle->id}/again")->assertOk();
+            self::assertSame($bytes, file_get_contents($middle->path()), $how);
+            self::assertSame(['made', $middle->sha256], [$middle->fresh()?->state, $middle->fresh()?->sha256]);
+        }
+        self::assertSame(substr($bytes, 0, 500), file_get_contents("{$middle->path()}.damaged-1"), 'what was there is kept');
+        $this->postJson("/api/files/{$left->id}/again")->assertUnprocessable()->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
+        self::assertSame([$left->sha256, $right->sha256], [$left->fresh()?->sha256, $right->fresh()?->sha256]);
     }
 
     public function test_a_ticket_is_made_as_it_was_written(): void
@@ -122,7 +154,7 @@ final class MakingTest extends TestCase
         $make = $this->make();
         $this->change($line, ['size' => '8 x 10 in'])->assertOk();
         $file = $make->files()->firstOrFail();
-        (new MakeFile($file->id))->handle();
+        (new MakeFiles([$file->id]))->handle();
         self::assertSame(['made', [1800, 1200]], [$file->fresh()?->state, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
         self::assertSame('open', $line->fresh()?->state, 'what is wanted now is not made yet');
     }

@@ -45,6 +45,22 @@ test('every page and popover', async ({ page }) => {
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys of this page' })).toBeVisible();
     await audit(page);
+    await page.goto('/orders/3/lines/13');
+    await expect(page.getByRole('img', { name: /seen from the right/ })).toBeVisible();
+    await audit(page);
+    for (const title of ['How deep the edge is', 'The edge', 'Darkening of the edge', 'What it is made into']) {
+        await openWord(page, title);
+        await audit(page);
+        await page.keyboard.press('Escape');
+    }
+    await page.goto('/orders/3/lines/15');
+    await expect(page.getByRole('slider', { name: 'Joint 1' })).toBeVisible();
+    await audit(page);
+    for (const title of ['How it is shared out', 'How they hang']) {
+        await openWord(page, title);
+        await audit(page);
+        await page.keyboard.press('Escape');
+    }
     await page.goto('/house-finishes');
     await expect(page.getByRole('heading', { name: 'House finishes' })).toBeVisible();
     await audit(page);

@@ -77,6 +77,7 @@ test('every word of the sentence, by keys alone', async ({ page }) => {
     await expect(sentence).toContainText('Make 5 prints of Glazed bowls');
 
     await page.keyboard.press('Tab');
+    await page.keyboard.press('Tab');
     await page.keyboard.press('Enter');
     const which = page.getByRole('dialog', { name: 'Which picture' });
     await which.getByRole('button', { name: /brass-gears/ }).press('Enter');

@@ -1,4 +1,4 @@
-import { thumbUrl } from '@/api/client';
+import { screenUrl, thumbUrl } from '@/api/client';
 import type { DrawingFigures, PixelRect, UsedPicture } from '@/api/types';
 
 /** Screen pixels per mm so that the largest of some sheets fits a box. One scale for all of them. */
@@ -16,10 +16,12 @@ interface Props {
     scale: number;
     /** empty where words beside it say the same */
     label: string;
+    /** large enough to be looked at: a finer picture, and no line round panels */
+    isLarge?: boolean;
 }
 
 /** What will hang, at its true size relative to the others: each piece with the paper and the part of the picture on it. */
-export function Silhouette({ drawing, picture, scale, label }: Props) {
+export function Silhouette({ drawing, picture, scale, label, isLarge = false }: Props) {
     if (!drawing) {
         return null;
     }
@@ -44,7 +46,12 @@ export function Silhouette({ drawing, picture, scale, label }: Props) {
                 >
                     <rect x={shows.left} y={shows.top} width={shows.width} height={shows.height} fill="#fff" />
                     {picture && drawing.window ? (
-                        <OnPaper drawing={drawing} picture={picture} window={drawing.window} />
+                        <OnPaper
+                            drawing={drawing}
+                            picture={picture}
+                            window={drawing.window}
+                            href={(isLarge ? screenUrl : thumbUrl)(picture.sha256)}
+                        />
                     ) : (
                         <rect
                             x={shows.left + rim}
@@ -56,7 +63,7 @@ export function Silhouette({ drawing, picture, scale, label }: Props) {
                             strokeDasharray={`${3 / scale} ${2.5 / scale}`}
                         />
                     )}
-                    {pieces.length > 1 && (
+                    {pieces.length > 1 && !isLarge && (
                         <rect
                             x={shows.left}
                             y={shows.top}
@@ -72,7 +79,14 @@ export function Silhouette({ drawing, picture, scale, label }: Props) {
     );
 }
 
-function OnPaper({ drawing, picture, window }: { drawing: DrawingFigures; picture: UsedPicture; window: PixelRect }) {
+interface OnPaperProps {
+    drawing: DrawingFigures;
+    picture: UsedPicture;
+    window: PixelRect;
+    href: string;
+}
+
+function OnPaper({ drawing, picture, window, href }: OnPaperProps) {
     const { paper, image } = drawing;
     return (
         <>
@@ -85,7 +99,7 @@ function OnPaper({ drawing, picture, window }: { drawing: DrawingFigures; pictur
                 viewBox={`${window.x} ${window.y} ${window.width} ${window.height}`}
                 preserveAspectRatio="none"
             >
-                <image href={thumbUrl(picture.sha256)} width={picture.width} height={picture.height} preserveAspectRatio="none" />
+                <image href={href} width={picture.width} height={picture.height} preserveAspectRatio="none" />
             </svg>
         </>
     );

@@ -96,7 +96,13 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                             className="absolute"
                             style={{ left: left + hung.places[i]!.x, top: top + hung.places[i]!.y }}
                         >
-                            <Silhouette drawing={line.drawing} picture={line.picture} scale={hung.scale} label={line.short} />
+                            <Silhouette
+                                drawing={line.drawing}
+                                picture={line.picture}
+                                scale={hung.scale}
+                                label={line.short}
+                                isLarge
+                            />
                             <span className="narrow block pt-1 text-[12px] leading-none whitespace-nowrap">
                                 {line.number} · {(line.line.size ?? '').replace(' x ', ' × ')}
                             </span>

@@ -11,7 +11,7 @@ const WAYS: { label: string; columns: number[]; rows: number[] }[] = [
     { label: 'Wide middle', columns: [1, 2, 1], rows: [1] },
     { label: 'Four', columns: [1, 1, 1, 1], rows: [1] },
     { label: 'Five', columns: [1, 1, 1, 1, 1], rows: [1] },
-    { label: 'Stack of three', columns: [1], rows: [1, 1, 1] },
+    { label: 'Stacked', columns: [1], rows: [1, 1, 1] },
     { label: '2 × 2', columns: [1, 1], rows: [1, 1] },
     { label: '3 × 2', columns: [1, 1, 1], rows: [1, 1] },
 ];
@@ -57,7 +57,7 @@ export function PanelsWord({ line, change }: WordProps) {
                         onClick={() =>
                             tell(change({ panels: { columns: way.columns, rows: way.rows.length > 1 ? way.rows : null } }))
                         }
-                        className="flex items-center gap-2.5 rounded-[3px] border border-rule px-2 py-1.5 text-left hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
+                        className="flex items-center gap-2 rounded-[3px] border border-rule px-2 py-1.5 text-left text-[13px] whitespace-nowrap hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
                     >
                         <Pictogram columns={way.columns} rows={way.rows} />
                         {way.label}
@@ -82,7 +82,7 @@ export function PanelsWord({ line, change }: WordProps) {
 }
 
 function Pictogram({ columns, rows }: { columns: number[]; rows: number[] }) {
-    const [wide, high, gap] = [34, 22, 2];
+    const [wide, high, gap] = [30, 20, 2];
     const spans = (shares: number[], length: number) => {
         const each = (length - gap * (shares.length - 1)) / shares.reduce((sum, share) => sum + share, 0);
         let from = 0;
