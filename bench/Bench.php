@@ -95,7 +95,7 @@ final class Bench
             '(', '+clone', '-blur', "0x{$sigma}", ')', '(', '-size', "{$face->width}x{$face->height}", 'xc:black', '-bordercolor', 'white', '-border', (string) $face->x, '-blur', '0x20', ')', '-composite',
             ...$this->written('magick.jpg'),
         ];
-        $this->against('36 × 24 in canvas', $wanted, $file->placements[0], ['wrap' => ['out' => "{$this->folder}/bare.jpg", 'edge' => $face->x, 'sigma' => $sigma]], $magick, self::LARGE_TURNS, self::LARGE_AGAINST_BARE, self::LARGE_MOST_MEMORY);
+        $this->against('36 × 24 in canvas', $wanted, $file->placements[0], ['wrap' => ['out' => "{$this->folder}/bare.jpg", 'edge' => $face->x, 'sigma' => $sigma]], $magick, self::LARGE_TURNS, self::LARGE_AGAINST_BARE, self::LARGE_MOST_MEMORY, imagemagickTurns: 1); // it takes minutes
     }
 
     private function panels(PictureFacts $facts): void
@@ -115,7 +115,7 @@ final class Bench
      * @param  array<string, mixed>  $ends  how the bare job ends
      * @param  list<string>  $magick  what ImageMagick does once it has read the picture
      */
-    private function against(string $what, array $wanted, Placement $placement, array $ends, array $magick, int $turns, float $limit, int $memory): void
+    private function against(string $what, array $wanted, Placement $placement, array $ends, array $magick, int $turns, float $limit, int $memory, int $imagemagickTurns = self::IMAGEMAGICK_TURNS): void
     {
         $order = "{$this->folder}/order.json";
         file_put_contents($order, json_encode(['planisher' => 1, 'order' => ['number' => '1', 'client' => 'Bench', 'date' => '2026-11-24'], 'lab' => self::LAB, 'lines' => [$wanted]]));
@@ -129,7 +129,7 @@ final class Bench
         $php = [PHP_BINARY, '-d', 'ffi.enable=1'];
         $make = [...$php, dirname(__DIR__).'/bin/make.php', $order, '--pictures', $this->folder, '--out', $out];
         ['ours' => $ours, 'bare' => $bare] = Measured::inTurns($turns, ['ours' => $make, 'bare' => [...$php, '-d', 'memory_limit=1G', __DIR__.'/bare.php', "{$this->folder}/bare.json"]], $clear);
-        ['ours' => $again, 'magick' => $theirs] = Measured::inTurns($turns === self::TURNS ? self::IMAGEMAGICK_TURNS : 1, ['ours' => $make, 'magick' => [
+        ['ours' => $again, 'magick' => $theirs] = Measured::inTurns($imagemagickTurns, ['ours' => $make, 'magick' => [
             'env', 'MAGICK_CONFIGURE_PATH='.__DIR__.'/magick', // Debian's limits are too tight for such pictures
             is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert', $this->picture, ...$magick,
         ]], $clear);

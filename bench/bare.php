@@ -35,6 +35,8 @@ $vips = FFI::cdef('
     int vips_insert(VipsImage *main, VipsImage *sub, VipsImage **out, int x, int y, ...);
     int vips_shrink(VipsImage *in, VipsImage **out, double x, double y, ...);
     int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);
+    int vips_relational(VipsImage *one, VipsImage *other, VipsImage **out, int how, ...);
+    int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *table, ...);
     int vips_ifthenelse(VipsImage *mask, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
     int vips_jpegsave(VipsImage *in, const char *name, ...);
 ', 'libvips.so.42');
@@ -92,9 +94,13 @@ if (isset($job['wrap'])) {
         [$left, $top, $right, $bottom] = [max(0, $x - $pad), max(0, $y - $pad), min($width, $x + $wide + $pad), min($height, $y + $high + $pad)];
         $around = $vips->vips_image_copy_memory($run('crop', $whole, $left, $top, $right - $left, $bottom - $top));
         $cut = fn ($of) => $run('crop', $of, $x - $left, $y - $top, $wide, $high);
-        // How far from the fold, as a share of the edge, a byte a pixel
+        // How far each pixel is from the fold; in corners the farther of both ways
         $line = fn (int $from, int $length, int $face): array => array_map(fn (int $at): int => max(0, $edge - 1 - $at, $at - $edge - $face), range($from, $from + $length - 1));
-        [$across, $down] = [$line($x, $wide, $toWidth), $line($y, $high, $toHeight)];
+        $numbers = fn (array $of, int $w, int $h) => $run('embed', $vips->vips_image_new_from_memory_copy($bytes = pack('v*', ...$of), strlen($bytes), $w, $h, 1, 2), 0, 0, $wide, $high, 'extend', 1);
+        [$across, $down] = [$numbers($line($x, $wide, $toWidth), $wide, 1), $numbers($line($y, $high, $toHeight), 1, $high)];
+        [$isMore, $distance] = [$vips->new('VipsImage*'), $vips->new('VipsImage*')];
+        $check($vips->vips_relational($across, $down, FFI::addr($isMore), 4, null));
+        $check($vips->vips_ifthenelse($isMore, $across, $down, FFI::addr($distance), null));
         $soft = $cut($around);
         $from = 0.0;
         foreach ([0.25, 0.5, 1.0] as $step) {
@@ -104,13 +110,9 @@ if (isset($job['wrap'])) {
             $small = $run('gaussblur', $small, sqrt((($step * $sigma) ** 2 - $factor ** 2 / 4) / $factor ** 2), 'min_ampl', 0.01);
             $blurred = $cut($enlarged($vips->vips_image_copy_memory($small), $factor, $factor, $right - $left, $bottom - $top, 'bilinear'));
             $code = array_map(fn (int $far): string => chr((int) round(255 * max(0, min(1, (($far + 0.5) / $edge - $from) / ($step - $from))))), range(0, $edge));
-            $mask = '';
-            foreach ($down as $far) {
-                $mask .= max($across) === 0 ? str_repeat($code[$far], $wide) : ($far === 0 ? ($row ??= implode('', array_map(fn (int $a): string => $code[$a], $across))) : implode('', array_map(fn (int $a): string => $code[max($a, $far)], $across)));
-            }
-            unset($row);
+            $table = $vips->vips_image_new_from_memory_copy($codes = implode('', $code), strlen($codes), count($code), 1, 1, 0);
             $out1 = $vips->new('VipsImage*');
-            $check($vips->vips_ifthenelse($vips->vips_image_new_from_memory_copy($mask, strlen($mask), $wide, $high, 1, 0), $blurred, $soft, FFI::addr($out1), 'blend', 1, null));
+            $check($vips->vips_ifthenelse($run('maplut', $distance, $table), $blurred, $soft, FFI::addr($out1), 'blend', 1, null));
             [$soft, $from] = [$out1, $step];
         }
         $inserted = $vips->new('VipsImage*');

@@ -74,7 +74,7 @@ final class LinesTest extends TestCase
         $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => $name, 'typed' => $typed]]);
         $answer = $type('joint-column-2', '64.5 in')->assertOk();
         self::assertSame(['30 in', '34.5 in', '25.5 in'], $answer->json('line.panels.columns'));
-        self::assertSame(['paper-height', 'column-1', 'column-2', 'column-3', 'gap-across'], array_values(array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn (string $name): bool => $name !== 'wall-width')));
+        self::assertSame(['column-1', 'column-2', 'column-3', 'gap-across', 'paper-height'], array_values(array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn (string $name): bool => $name !== 'wall-width')));
         self::assertSame(['20 in', '44.5 in', '25.5 in'], $type('column-1', '20 in')->assertOk()->json('line.panels.columns'));
         self::assertSame(['20 in', '40 in', '30 in'], $type('column-3', '30 in')->assertOk()->json('line.panels.columns'), 'the last takes from the one before');
         self::assertStringContainsString('can’t go past its neighbour: this one lies between', $type('joint-column-2', '10 in')->assertUnprocessable()->json('message'));

@@ -126,14 +126,14 @@ final class MakingTest extends TestCase
         self::assertSame('passed', $line->fresh()?->state, 'a set is made when all of it is');
         (new MakeFiles($make->files->pluck('id')->all()))->handle();
         self::assertSame('made', $line->fresh()?->state);
-        self::assertSame([[113, 300], [225, 300], [112, 300]], $make->files()->get()->map(fn (MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))->all());
+        self::assertSame([[113, 300], [225, 300], [112, 300]], $make->files()->with('make')->get()->map(fn (MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))->all());
     }
 
     public function test_a_single_panel_is_made_again_after_damage(): void
     {
         $this->pass($this->line('9 x 6 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => 50]]))->assertOk();
         $make = $this->make();
-        [$left, $middle, $right] = $make->files()->get()->all();
+        [$left, $middle, $right] = $make->files()->with('make')->get()->all();
         $bytes = (string) file_get_contents($middle->path());
         foreach (['damaged' => substr($bytes, 0, 500), 'lost' => null] as $how => $now) {
             $now === null ? unlink($middle->path()) : file_put_contents($middle->path(), $now);

@@ -119,13 +119,13 @@ test('softened, darkened and drawn out, then running on, then in one colour', as
     await expect(sentence).toContainText('its edge drawn out');
     await edge.getByRole('radio', { name: /Runs on/ }).click();
     await expect(page.getByText(/of the window goes round the bar/)).toBeVisible();
-    await expect(fact(page, /64 × 44 cm of canvas/)).toBeVisible();
+    await expect(fact(page, /64 × 44\scm of canvas/)).toBeVisible();
     await edge.getByRole('radio', { name: /One colour/ }).click();
     await expect(sentence).toContainText('its edge in white');
     await page.keyboard.press('Escape');
     await expect(sentence).not.toContainText('softened');
     // Four changes and four steps back.
-    for (const _ of [1, 2, 3, 4]) {
+    for (let step = 0; step < 4; step++) {
         await page.keyboard.press('Control+z');
     }
     await expect(sentence).toContainText('its edge mirrored, softened by 30 %, darkened by 20 %');

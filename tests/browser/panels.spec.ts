@@ -32,9 +32,9 @@ test('a three-panel wall piece, a joint moved off what is marked, to the files t
     }
     await expect(page.getByText('3 of 30 × 60 in, one colour space, one kind of file.')).toBeVisible();
     await expect(
-        page.getByText(/47 ppi: less than the lab’s 300 ppi, but sharp from 1.9 m, and it is looked at from 2.7 m/),
+        page.getByText(/47\sppi: less than the lab’s 300\sppi, but sharp from 1\.9\sm, and it is looked at from 2\.7\sm/),
     ).toBeVisible();
-    await expect(fact(page, /at most 120 × 80 in by picture and lab/)).toBeVisible(); // three of 40 × 60, in the lab's largest
+    await expect(fact(page, /at most 90 × 60\sin by picture and lab/)).toBeVisible(); // the lab makes nothing longer than 60 in
     await page.getByRole('button', { name: 'Make it at 150 ppi' }).click();
     await expect(fact(page, '3 × 4500 × 9000 px')).toBeVisible();
 
@@ -81,7 +81,7 @@ test('a three-panel wall piece, a joint moved off what is marked, to the files t
     await page.getByLabel('Wall between panels').press('Enter');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-figure=wall-width]')).toHaveText('32 in');
-    await expect(fact(page, /32 × 20 in on the wall/)).toBeVisible();
+    await expect(fact(page, /32 × 20\sin on the wall/)).toBeVisible();
 
     await page.keyboard.press('Enter');
     await expect(page.getByText('Every line is passed')).toBeVisible();
@@ -139,7 +139,7 @@ test('joints by the keys, stacked panels, and what cannot be', async ({ page }) 
     await (
         await drag(page, 'joint-column-1', 2000)
     )();
-    await expect(page.locator('[data-figure=column-2]')).toHaveText('0.39 in');
+    await expect(page.locator('[data-figure=column-2]')).toHaveText('0.4 in');
     await page.keyboard.press('Control+z');
     await expect(page.locator('[data-figure=column-1]')).toHaveText('10.39 in');
     const figure = page.locator('[data-figure=column-2]');

@@ -12,9 +12,11 @@ interface Stacks {
     undone: Step[];
     /** versions of lines that are the same as an earlier one, since they were put back to it: “line:version” → version */
     sameAs: Map<string, number>;
+    /** the step that is being taken: each waits for the one before, however fast the keys are pressed */
+    taking: Promise<void>;
 }
 
-const empty = (): Stacks => ({ done: [], undone: [], sameAs: new Map() });
+const empty = (): Stacks => ({ done: [], undone: [], sameAs: new Map(), taking: Promise.resolve() });
 
 interface Histories {
     of: (order: number) => Stacks;
@@ -41,8 +43,7 @@ export function HistoryKept({ children }: { children: ReactNode }) {
 export function useHistory(order: number) {
     const histories = useContext(HistoriesContext);
     const notices = useNotices();
-    const move = async (from: 'done' | 'undone') => {
-        const stacks = histories.of(order);
+    const take = async (stacks: Stacks, from: 'done' | 'undone') => {
         const step = stacks[from].pop();
         if (!step) {
             return;
@@ -55,6 +56,11 @@ export function useHistory(order: number) {
             notices.say((error as Error).message, { lasts: true });
         }
         histories.changed();
+    };
+    const move = (from: 'done' | 'undone') => {
+        const stacks = histories.of(order);
+        stacks.taking = stacks.taking.then(() => take(stacks, from));
+        return stacks.taking;
     };
     return {
         add: (step: Step) => {

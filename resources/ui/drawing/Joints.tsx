@@ -79,7 +79,7 @@ function JointLine({ joint, drawing, frame, onType }: Props & { joint: Joint }) 
             aria-valuenow={Math.round(now)}
             aria-valuetext={figure}
             data-joint={name}
-            className="group outline-none"
+            className="group pointer-events-auto outline-none"
             style={{ cursor: across ? 'ew-resize' : 'ns-resize' }}
             onPointerDown={press}
             onPointerMove={follow}

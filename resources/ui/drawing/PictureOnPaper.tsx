@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { screenUrl } from '@/api/client';
+import type { Canvas } from '@/api/order-file';
 import type { DrawingFigures, LineView, MustStayIn, PixelRect } from '@/api/types';
 import { useMode } from '@/bench/mode';
 import { useKeys } from '@/common/useKeys';
@@ -167,6 +168,9 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
             {!areApart && (
                 <div className="absolute" style={{ ...css(paper), background: drawing.paperColour }} data-testid="paper" />
             )}
+            {picture && rect && drawing.wrap && under.isHeld && (
+                <DraggedEdges edge={line.line.canvas?.edge} {...{ picture, rect, image, perPixel, sheet }} />
+            )}
             {picture &&
                 rect &&
                 pieces.map(({ at, shift }, i) => {
@@ -239,8 +243,12 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
                     )}
                 {picture && hasRoom && mode.does === 'move' && <Handles drawing={drawing} frame={frame} onType={onType} />}
                 {picture && drawing.wrap && mode.does === 'move' && <EdgeGrips drawing={drawing} frame={frame} onType={onType} />}
-                {areApart && mode.does === 'move' && <Joints drawing={drawing} frame={frame} onType={onType} />}
             </svg>
+            {areApart && mode.does === 'move' && (
+                <svg className="pointer-events-none absolute inset-0 size-full touch-none">
+                    <Joints drawing={drawing} frame={frame} onType={onType} />
+                </svg>
+            )}
         </>
     );
 }
@@ -274,12 +282,46 @@ const upright = (area: MustStayIn): MustStayIn => ({
     height: Math.abs(area.height),
 });
 
+type Edge = Canvas['edge'];
+
 interface PlacedProps {
     picture: { sha256: string; width: number; height: number };
     rect: PixelRect;
     image: PixelRect;
     perPixel: number;
     className?: string;
+}
+
+/** A canvas's edge while its picture is dragged, until the rendered one arrives: mirrored, as near as a page comes to it. */
+function DraggedEdges({ edge, sheet, image, ...placed }: PlacedProps & { edge: Edge; sheet: PixelRect }) {
+    if (edge === 'one-colour' || edge === 'runs-on') {
+        return null;
+    }
+    const sides = [-1, 0, 1];
+    return sides.flatMap((across) =>
+        sides.map((down) => (
+            <div
+                key={`${across} ${down}`}
+                className="absolute overflow-hidden"
+                style={css(sheet)}
+                hidden={across === 0 && down === 0}
+            >
+                <div
+                    className="absolute overflow-hidden"
+                    style={{
+                        ...css({
+                            ...image,
+                            x: image.x - sheet.x + across * image.width,
+                            y: image.y - sheet.y + down * image.height,
+                        }),
+                        transform: `scale(${across === 0 ? 1 : -1}, ${down === 0 ? 1 : -1})`,
+                    }}
+                >
+                    <Placed {...placed} image={{ ...image, x: 0, y: 0 }} />
+                </div>
+            </div>
+        )),
+    );
 }
 
 /** The whole picture, scaled and shifted so that its window lies on the image's place. */

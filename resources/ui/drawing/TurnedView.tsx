@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type MouseEvent } from 'react';
 import type { DrawingFigures } from '@/api/types';
 
 /** How far the canvas is turned, and how far away it is looked at from, in its own widths. */
@@ -86,6 +86,9 @@ export function TurnedCanvas({ drawing: { paper, sheet, wrap }, href, width, hei
     );
 }
 
+/** Pressed with the mouse a button doesn't keep the keys: the next Enter passes the line. */
+const letGo = (event: MouseEvent<HTMLButtonElement>) => event.detail > 0 && event.currentTarget.blur();
+
 /** The small turned view in the drawing's corner; pressed, it fills the drawing. */
 export function TurnedView(
     props: Omit<Props, 'width' | 'height' | 'from'> & {
@@ -101,8 +104,11 @@ export function TurnedView(
         <button
             type="button"
             aria-pressed={from === which}
-            onClick={() => setFrom(which)}
-            className="rounded-[2px] px-1.5 py-0.5 hover:bg-white/70 aria-pressed:bg-white aria-pressed:font-semibold"
+            onClick={(event) => {
+                setFrom(which);
+                letGo(event);
+            }}
+            className="min-h-6 rounded-[2px] px-2 hover:bg-white/70 aria-pressed:bg-white aria-pressed:font-semibold"
         >
             {which}
         </button>
@@ -114,7 +120,10 @@ export function TurnedView(
         >
             <button
                 type="button"
-                onClick={() => onLarge(!isLarge)}
+                onClick={(event) => {
+                    onLarge(!isLarge);
+                    letGo(event);
+                }}
                 aria-label={isLarge ? 'Back to the drawing' : 'See the turned canvas larger'}
                 className="block rounded-[3px] hover:bg-white/30"
             >

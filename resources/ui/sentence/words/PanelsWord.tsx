@@ -28,7 +28,7 @@ function read(typed: string): (number | string)[] {
         .trim()
         .split(/\s*(?:[:;+]|,\s|\band\b)\s*|,(?=\d+(?:\.\d+)?\s*[a-z"])/i)
         .filter((part) => part !== '');
-    const unit = parts.at(-1)?.match(/[a-z"″]+$/i)?.[0];
+    const unit = parts.at(-1)?.match(/\d\s*([a-z"″]+)$/i)?.[1];
     return unit === undefined
         ? parts.map((part) => {
               const share = Number(part.replace(',', '.'));
