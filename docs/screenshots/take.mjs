@@ -47,7 +47,15 @@ await page
     .waitFor();
 await take('bench-border');
 await page.keyboard.press('Escape');
-await page.goto('/orders/1/wall');
+await page.goto('/orders/3/lines/13');
+await page.getByTestId('turned').waitFor();
+await take('bench-canvas');
+await page.keyboard.press('b');
+await take('bench-canvas-turned');
+await page.goto('/orders/3/lines/15');
+await page.getByTestId('preview').first().waitFor();
+await take('bench-panels');
+await page.goto('/orders/3/wall');
 await page.getByLabel('180 cm line').check();
 await take('on-the-wall');
 await page.goto('/house-finishes');

@@ -1,29 +1,7 @@
-import { addLine, addPictures, download, exif, expect, fact, newOrder, openWord, PICTURES, test, tool } from './studio';
+import { addLine, addPictures, differ, download, exif, expect, fact, newOrder, openWord, PICTURES, test, tool } from './studio';
 
-/** What canvases and panels look like to another program: width, height. */
+/** What another program says of a file's size: width, height. */
 const size = (path: string) => tool('identify', '-format', '%w %h', path);
-
-/** The mean difference of two parts of files, of 255, as ImageMagick measures it. */
-const apart = (one: string[], other: string[]) =>
-    Number(
-        tool(
-            '/usr/bin/convert',
-            '(',
-            ...one,
-            '+repage',
-            ')',
-            '(',
-            ...other,
-            '+repage',
-            ')',
-            '-compose',
-            'difference',
-            '-composite',
-            '-format',
-            '%[fx:255*mean]',
-            'info:',
-        ),
-    );
 
 test('a 60 × 40 cm canvas for a lab that wants 2 cm, from its words to the file that is read back', async ({ page }) => {
     test.setTimeout(90_000);
@@ -100,7 +78,7 @@ test('a 60 × 40 cm canvas for a lab that wants 2 cm, from its words to the file
     expect(size(path)).toBe('6047 4158');
     expect(exif(path)['IFD0:XResolution']).toBe(240);
     // Its left edge is the face's left, mirrored: 189 px on either side of the fold.
-    expect(apart([path, '-crop', '189x3780+0+189'], [path, '-crop', '189x3780+189+189', '+repage', '-flop'])).toBeLessThan(0.01);
+    expect(differ([path, '-crop', '189x3780+0+189'], [path, '-crop', '189x3780+189+189', '+repage', '-flop'])).toBeLessThan(0.01);
 });
 
 test('softened, darkened and drawn out, then running on, then in one colour', async ({ page }) => {

@@ -133,5 +133,15 @@ export function painted(name: string, size: string) {
 /** What another program says of a file. */
 export const tool = (command: string, ...args: string[]) => execFileSync(command, args, { encoding: 'utf8' });
 
+/** The mean difference of two parts of files, of 255, as ImageMagick measures it. */
+export const differ = (one: string[], other: string[]) =>
+    Number(
+        tool(
+            '/usr/bin/convert',
+            ...['(', ...one, '+repage', ')', '(', ...other, '+repage', ')'],
+            ...['-compose', 'difference', '-composite', '-format', '%[fx:255*mean]', 'info:'],
+        ),
+    );
+
 export const exif = (path: string) =>
     (JSON.parse(tool('exiftool', '-json', '-G1', '-n', path)) as Record<string, string | number>[])[0]!;
