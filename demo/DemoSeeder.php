@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\Labs\ProfileStore;
 use App\Models\Client;
 use App\Models\HouseFinish;
 use App\Models\Lab;
@@ -34,6 +35,7 @@ final class DemoSeeder extends Seeder
         'Larkmoor Print Lab' => [
             'sizes' => ['4 x 6 in', '5 x 7 in', '8 x 8 in', '8 x 10 in', '8 x 12 in', '11 x 14 in', '12 x 18 in', '16 x 20 in', '20 x 30 in', 'A4'],
             'ppi' => 300, 'minimumPpi' => 100, 'colour' => 'sRGB', 'formats' => ['jpeg', 'tiff'], 'quality' => 95,
+            'papers' => [['name' => 'Lustre', 'surface' => 'lustre', 'profile' => 'simulated-lustre.icc'], ['name' => 'Cotton rag', 'surface' => 'matte', 'profile' => 'simulated-matte.icc']],
             'largestPiece' => '40 x 60 in', 'canvas' => ['depth' => '1.5 in'], 'products' => [['name' => 'canvas', 'largestPiece' => '48 x 96 in'], ['name' => 'metal', 'largestPiece' => '30 x 40 in']],
             'maxBytes' => 200_000_000, 'nameLength' => 60,
         ],
@@ -110,7 +112,10 @@ final class DemoSeeder extends Seeder
         try {
             $pictures = (new DemoPictures($folder))->make();
             foreach (self::LABS as $name => $card) {
-                Lab::query()->create(['name' => $name, 'card' => ['name' => $name] + $card]);
+                $lab = Lab::query()->create(['name' => $name, 'card' => ['name' => $name] + $card]);
+                foreach ($card['papers'] ?? [] as ['profile' => $file]) {
+                    ProfileStore::take($lab, __DIR__."/profiles/{$file}", $file);
+                }
             }
             foreach (self::CLIENTS as $name) {
                 Client::query()->create(['name' => $name]);

@@ -36,7 +36,7 @@ final class Encoder
             $image->save('jpegsave', $bare, [
                 'Q' => $file->encoding->quality, 'subsample_mode' => self::NO_SUBSAMPLING, 'strip' => true, // optimize_coding would hold the whole picture in memory
             ]);
-            JpegTags::wrap($bare, $path, $file->width, $file->height, $file->resolution, $file->encoding->colour);
+            JpegTags::wrap($bare, $path, $file->width, $file->height, $file->resolution, $file->encoding);
         } finally {
             @unlink($bare);
         }

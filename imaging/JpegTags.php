@@ -7,6 +7,7 @@ namespace Planisher\Imaging;
 use Planisher\Colour\Space;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Unit;
+use Planisher\Plan\Encoding;
 
 /**
  * The marker segments a print file carries before its pixels, and nothing else: JFIF and Exif both say the resolution,
@@ -28,14 +29,14 @@ final class JpegTags
     private const ICC_CHUNK = 65_519;
 
     /** Copies a JPEG that libvips saved without metadata, with our segments in front. */
-    public static function wrap(string $bare, string $path, int $width, int $height, Resolution $resolution, Space $space): void
+    public static function wrap(string $bare, string $path, int $width, int $height, Resolution $resolution, Encoding $encoding): void
     {
         $in = fopen($bare, 'rb');
         $out = fopen($path, 'xb');
         if ($in === false || $out === false || fread($in, 2) !== "\xFF\xD8") {
             throw new CannotWrite("“{$path}” can’t be written.");
         }
-        $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $space).self::icc(Profiles::bytes($space));
+        $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $encoding).self::icc(Profiles::bytes(Profiles::target($encoding)));
         $copied = @fwrite($out, $head) === strlen($head) ? @stream_copy_to_stream($in, $out) : false;
         $whole = $copied === filesize($bare) - 2 && @fflush($out);
         fclose($in);
@@ -52,7 +53,7 @@ final class JpegTags
         return self::segment(0xE0, "JFIF\0".pack('CCCnnCC', 1, 2, $perCentimetre ? 2 : 1, $density, $density, 0, 0));
     }
 
-    private static function exif(int $width, int $height, Resolution $resolution, Space $space): string
+    private static function exif(int $width, int $height, Resolution $resolution, Encoding $encoding): string
     {
         $perCentimetre = $resolution->unit === Unit::Centimetre;
         $density = pack('NN', (int) round(($perCentimetre ? $resolution->perMillimetre() * 10 : $resolution->ppi()) * 10_000), 10_000);
@@ -68,12 +69,12 @@ final class JpegTags
             [0x9000, self::UNDEFINED, 4, '0230'],
             [0x9101, self::UNDEFINED, 4, "\1\2\3\0"],
             [0xA000, self::UNDEFINED, 4, '0100'],
-            [0xA001, self::SHORT, 1, pack('nn', $space->exifColorSpace(), 0)],
+            [0xA001, self::SHORT, 1, pack('nn', $encoding->profile === null ? $encoding->colour->exifColorSpace() : Space::NOT_SRGB, 0)],
             [0xA002, self::LONG, 1, pack('N', $width)],
             [0xA003, self::LONG, 1, pack('N', $height)],
             [0xA005, self::LONG, 1, null],
         ];
-        $interoperability = [[0x0001, self::ASCII, 4, $space === Space::Srgb ? "R98\0" : "R03\0"], [0x0002, self::UNDEFINED, 4, '0100']];
+        $interoperability = [[0x0001, self::ASCII, 4, $encoding->profile !== null || $encoding->colour === Space::Srgb ? "R98\0" : "R03\0"], [0x0002, self::UNDEFINED, 4, '0100']];
         $first = self::ifd($ifd0, 8, true);
         $second = self::ifd($exif, 8 + strlen($first), true);
         $third = self::ifd($interoperability, 8 + strlen($first) + strlen($second), false);

@@ -20,9 +20,7 @@ final class Looked
 
     private const CONTRAST_SIDE = 384;
 
-    /** VipsInterpretation b-w and VipsKernel linear, a mean over each cell when reducing */
-    private const GREY = 1;
-
+    /** VipsKernel linear, a mean over each cell when reducing */
     private const LINEAR = 1;
 
     private const ATTENTION_SIDE = 600;
@@ -37,7 +35,7 @@ final class Looked
     public static function contrast(string $picture): string
     {
         try {
-            $grey = Image::thumbnail($picture, self::CONTRAST_SIDE)->run('colourspace', [self::GREY])->run('extract_band', [0])->run('cast', [Image::FORMAT_8_BIT]);
+            $grey = Image::thumbnail($picture, self::CONTRAST_SIDE)->run('colourspace', [Image::SPACE_GREY])->run('extract_band', [0])->run('cast', [Image::FORMAT_8_BIT]);
             $edges = $grey->run('sobel')->run('cast', [Image::FORMAT_8_BIT]);
             $map = $edges->run('resize', [ContrastMap::COLUMNS / $edges->width()], ['vscale' => ContrastMap::ROWS / $edges->height(), 'kernel' => self::LINEAR]);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
+use Planisher\Colour\ProfileShelf;
+use Planisher\Lab\Paper;
 use Planisher\Line\Line;
 use Planisher\Naming\NameBook;
 use Planisher\OrderFile\Order;
@@ -25,14 +27,15 @@ final class OrderMaker
      */
     public function run(Order $order, bool $dry): array
     {
-        $names = NameBook::names($order->head, $order->lab, $order->lines);
+        $lab = $order->lab->knowing($this->shelf($order));
+        $names = NameBook::names($order->head, $lab, $order->lines);
         $report = [];
         foreach ($order->lines as $number => $line) {
             $picture = $this->measure($line);
             if ($picture instanceof PictureFacts) {
                 $picture = $this->looked($line, $picture->keeping($order->mustStayIn[$picture->name] ?? []));
             }
-            $worked = WorkedLine::work($line, $picture, $order->lab, $names[$number]);
+            $worked = WorkedLine::work($line, $picture, $lab, $names[$number]);
             $report[] = ['number' => $number, ...$this->line($worked, $dry)];
         }
 
@@ -51,7 +54,7 @@ final class OrderMaker
         $source = Source::forFiles($this->path((string) $worked->line->picture), $worked->plan->files);
         foreach ($worked->plan->files as $file) {
             if ($dry) {
-                $report['files'][] = ['name' => $file->name, 'width' => $file->width, 'height' => $file->height, 'ppi' => round($file->resolution->ppi(), 3), 'profile' => $file->encoding->colour->profileDescription()];
+                $report['files'][] = ['name' => $file->name, 'width' => $file->width, 'height' => $file->height, 'ppi' => round($file->resolution->ppi(), 3), 'profile' => $file->encoding->profileDescription()];
 
                 continue;
             }
@@ -67,6 +70,29 @@ final class OrderMaker
         }
 
         return [...$report, 'made' => ! $dry];
+    }
+
+    /** The profiles that papers and lines name: they lie beside the pictures. */
+    private function shelf(Order $order): ProfileShelf
+    {
+        $named = array_filter([
+            ...array_map(fn (Paper $paper): ?string => $paper->profile, $order->lab->papers),
+            ...array_map(fn (Line $line): ?string => $line->output->profile, array_values($order->lines)),
+        ]);
+        $profiles = [];
+        foreach (array_unique($named) as $file) {
+            if (basename($file) !== $file || ! is_file($this->path($file))) {
+                continue;
+            }
+            try {
+                $profiles[$file] = ProfileReader::read($this->path($file), $file);
+                Profiles::know($profiles[$file], $this->path($file));
+            } catch (PictureRefused $e) {
+                $profiles[$file] = $e->getMessage();
+            }
+        }
+
+        return new ProfileShelf($profiles);
     }
 
     /** Where the weight of a picture lies is only told of panels. */

@@ -8,7 +8,6 @@ use Planisher\Imaging\Vips\Image;
 use Planisher\Lab\FileFormat;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Encoding;
 use Planisher\Plan\Fill;
 use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
@@ -53,7 +52,8 @@ final class Preview
         return new PlannedFile(
             $file->name, $whole->width, $whole->height, $file->resolution, $file->paper,
             array_map($fill, $file->fills), array_map($place, $file->placements), array_map($fill, $file->strokes),
-            new Encoding($file->encoding->colour, $file->encoding->intent, FileFormat::Jpeg, self::QUALITY, 8),
+            // Sharpening is of the file's own pixels; at another size it would show something else.
+            $file->encoding->with(format: FileFormat::Jpeg, quality: self::QUALITY, bits: 8, sharpening: null),
             $file->surround === null ? null : self::surround($file->surround, $target($file->surround->face), $scale),
         );
     }
@@ -64,7 +64,7 @@ final class Preview
     }
 
     /** Edges are rounded, not sizes; what is there stays at least a pixel wide. */
-    private static function scaled(PixelRect $r, float $x, float $y): PixelRect
+    public static function scaled(PixelRect $r, float $x, float $y): PixelRect
     {
         [$left, $top] = [(int) round($r->x * $x), (int) round($r->y * $y)];
         [$right, $bottom] = [(int) round(($r->x + $r->width) * $x), (int) round(($r->y + $r->height) * $y)];

@@ -8,6 +8,7 @@ use Planisher\Colour\Channels;
 use Planisher\Colour\Intent;
 use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
+use Planisher\Colour\ToneCurve;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
@@ -31,6 +32,9 @@ final class Renderer
 
     /** VipsKernel: linear, a third quicker and good enough for a screen. */
     public const QUICK = 1;
+
+    /** Differences of lightness below this are grain, not detail (x1 of vips_sharpen, in L*). */
+    private const NO_SHARPENING_BELOW = 0.5;
 
     /** VipsExtend: the background goes on outside. */
     private const EXTEND_BACKGROUND = 5;
@@ -85,7 +89,8 @@ final class Renderer
             return array_fill(0, 3, 2.0 ** $encoding->bits - 1); // white is no ink at all; 16-bit conversion is two codes off it
         }
         $pixel = Image::fromPixels(pack('C3', ...array_map(intval(...), $colour->codes())), 1, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
-        $bytes = self::intoSpace($pixel, $encoding, embedded: false, from: Profiles::path(Space::Srgb))->pixels();
+        // A colour that was chosen is that colour: what lifts the picture for its paper doesn't touch it.
+        $bytes = self::intoSpace($pixel, $encoding->with(tone: new ToneCurve), embedded: false, from: Profiles::path(Space::Srgb))->pixels();
 
         return array_map(floatval(...), array_values((array) unpack($encoding->bits === 16 ? 'S3' : 'C3', $bytes)));
     }
@@ -117,13 +122,16 @@ final class Renderer
             && $inner->x + $inner->width <= $outer->x + $outer->width && $inner->y + $inner->height <= $outer->y + $outer->height;
     }
 
-    /** Into the target space, always by conversion; only pixels that are in exactly that space already are left as they are. */
+    /**
+     * Into the target space, always by conversion, its lightness lifted for the paper on the way; only pixels that are in
+     * exactly that space already and stay as they are are left alone.
+     */
     public static function convert(Image $image, PictureFacts $picture, Encoding $encoding): Image
     {
         $usable = $picture->profile !== null && $picture->profileFlaw === null;
-        $target = Profiles::bytes($encoding->colour);
+        $target = Profiles::bytes(Profiles::target($encoding));
         $is = $usable ? $image->blob('icc-profile-data') : ($picture->channels === Channels::Rgb ? Profiles::bytes(Space::Srgb) : null);
-        if ($is === $target && $picture->bits >= $encoding->bits) {
+        if ($is === $target && $picture->bits >= $encoding->bits && $encoding->tone->isStraight()) {
             $image = $picture->bits > $encoding->bits ? $image->run('colourspace', [Image::SPACE_SRGB]) : $image;
 
             return $image->withBlob('icc-profile-data', $target);
@@ -138,15 +146,33 @@ final class Renderer
         return self::intoSpace($image, $encoding, $usable, $picture->channels === Channels::Cmyk ? 'cmyk' : Profiles::path(Space::Srgb));
     }
 
+    /**
+     * Made to read on its surface: the last step, in pixels of the file.
+     *
+     * @see \Planisher\Colour\Sharpening the model; docs/imaging.md has its limits
+     */
+    public static function sharpened(Image $image, Encoding $encoding): Image
+    {
+        $how = $encoding->sharpening;
+
+        return $how === null ? $image : $image->run('sharpen', [], [
+            'sigma' => $how->sigma, 'x1' => self::NO_SHARPENING_BELOW, 'm1' => 0.0, 'm2' => $how->slope, 'y2' => $how->lighten, 'y3' => $how->darken,
+        ]);
+    }
+
     /** @param  string  $from  the profile taken where none is embedded or the embedded one isn't used */
     private static function intoSpace(Image $image, Encoding $encoding, bool $embedded, string $from): Image
     {
-        return $image->run('icc_transform', [Profiles::path($encoding->colour)], [
-            'embedded' => $embedded,
-            'input_profile' => $from,
+        $how = [
             'intent' => self::INTENTS[$encoding->intent->value],
             'black_point_compensation' => $encoding->intent === Intent::Relative,
-            'depth' => $encoding->bits,
-        ]);
+        ];
+        $path = Profiles::path(Profiles::target($encoding));
+        if ($encoding->tone->isStraight()) {
+            return $image->run('icc_transform', [$path], ['embedded' => $embedded, 'input_profile' => $from, 'depth' => $encoding->bits] + $how);
+        }
+        $romm = $image->run('icc_transform', [Lightness::profile()], ['embedded' => $embedded, 'input_profile' => $from, 'depth' => 16] + $how);
+
+        return Lightness::lifted($romm, $encoding->tone)->run('icc_transform', [$path], ['input_profile' => Lightness::profile(), 'depth' => $encoding->bits] + $how);
     }
 }

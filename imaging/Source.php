@@ -39,7 +39,7 @@ final class Source
     /** A placement's pixels: of its target's size, upright, in the file's colour space. */
     public function placed(Placement $placement, PlannedFile $file, int $kernel): Image
     {
-        $convert = fn (Image $image): Image => Renderer::convert($image, $placement->picture, $file->encoding);
+        $convert = fn (Image $image): Image => Renderer::sharpened(Renderer::convert($image, $placement->picture, $file->encoding), $file->encoding);
         if (! $this->isReadAgain) {
             return $convert($this->scaled($this->opened($placement, $file), $placement, $kernel));
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\HouseFinishController;
+use App\Http\Controllers\LabController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\OrderController;
@@ -43,7 +44,13 @@ Route::middleware('web')->prefix('api')->group(function (): void {
         Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
         Route::post('lines/{line}/pass', [LineController::class, 'pass']);
         Route::post('lines/{line}/hold', [LineController::class, 'hold']);
-        Route::get('lines/{line}/preview/{hash}', [LineController::class, 'preview'])->where('hash', '[0-9a-f]{64}');
+        foreach (['preview', 'proof', 'gamut', 'seen'] as $view) {
+            Route::get("lines/{line}/{$view}/{hash}", [LineController::class, $view])->where('hash', '[0-9a-f]{64}');
+        }
+
+        Route::get('labs', [LabController::class, 'index']);
+        Route::patch('labs/{lab}', [LabController::class, 'update']);
+        Route::post('labs/{lab}/profiles', [LabController::class, 'profile']);
 
         Route::get('orders/{order}/make', [MakeController::class, 'index']);
         Route::post('orders/{order}/make', [MakeController::class, 'store']);

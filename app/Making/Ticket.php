@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use Planisher\Colour\ProfileShelf;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Naming\FileName;
@@ -17,7 +18,7 @@ use Planisher\Plan\WorkedLine;
  */
 final class Ticket
 {
-    /** @return array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: list<string>} */
+    /** @return array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: list<string>, profiles: array<string, mixed>} */
     public static function of(WorkedLine $worked): array
     {
         $picture = $worked->picture;
@@ -25,16 +26,16 @@ final class Ticket
             throw new \LogicException('A line without a usable picture has no ticket.');
         }
 
-        return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray(), 'names' => $worked->name->files()];
+        return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray(), 'names' => $worked->name->files(), 'profiles' => $worked->lab->profiles->toArray()];
     }
 
-    /** @param  array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: non-empty-list<string>}  $ticket */
+    /** @param  array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: non-empty-list<string>, profiles: array<string, mixed>}  $ticket */
     public static function work(array $ticket): WorkedLine
     {
         return WorkedLine::work(
             Line::fromNode(Node::root($ticket['line'])),
             PictureFacts::fromArray($ticket['picture']),
-            LabCard::fromNode(Node::root($ticket['lab'])),
+            LabCard::fromNode(Node::root($ticket['lab']))->knowing(ProfileShelf::fromArray($ticket['profiles'])),
             FileName::ofFiles($ticket['names']),
         );
     }

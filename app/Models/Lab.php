@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Planisher\Colour\ProfileShelf;
 use Planisher\Lab\LabCard;
 use Planisher\OrderFile\Node;
 
@@ -12,6 +15,7 @@ use Planisher\OrderFile\Node;
  * @property int $id
  * @property string $name
  * @property array<string, mixed> $card
+ * @property Collection<int, LabProfile> $profiles
  */
 class Lab extends Model
 {
@@ -22,8 +26,16 @@ class Lab extends Model
         return ['card' => 'json:unicode'];
     }
 
+    /** @return HasMany<LabProfile, $this> */
+    public function profiles(): HasMany
+    {
+        return $this->hasMany(LabProfile::class);
+    }
+
     public function labCard(): LabCard
     {
-        return LabCard::fromNode(Node::root($this->card));
+        $profiles = $this->profiles->mapWithKeys(fn (LabProfile $held): array => [$held->file => $held->profile()])->all();
+
+        return LabCard::fromNode(Node::root($this->card))->knowing(new ProfileShelf($profiles));
     }
 }

@@ -44,6 +44,7 @@ final class LineView
                 'name' => $worked->line->name->toArray(),
                 'window' => ($worked->plan->wanted ?? new Window)->toArray(),
                 'frameCover' => (string) ($worked->line->print->frameCover ?? PrintFinish::usualFrameCover()),
+                'paper' => self::paper($worked),
                 'depth' => (string) $worked->line->canvas?->depthFor($worked->lab->canvas),
                 'spare' => (string) $worked->line->canvas?->spareFor($worked->lab->canvas),
                 'apart' => $worked->line->canvas?->apartFor($worked->lab->canvas)?->value,
@@ -102,6 +103,14 @@ final class LineView
             'window' => $worked->plan?->window->toArray(),
             'dimensions' => array_map(fn (Dimension $d): array => $d->toArray(), $layout === null ? Dimensions::ofPaper($paper) : Dimensions::of($layout)),
         ];
+    }
+
+    /** @return ?array{name: string, surface: string, profile: ?string} what it is printed on, and whether it can be seen on it */
+    private static function paper(WorkedLine $worked): ?array
+    {
+        $paper = $worked->lab->paper($worked->line->paper);
+
+        return $paper === null ? null : ['name' => $paper->name, 'surface' => $paper->surface->value, 'profile' => $worked->lab->paperProfile($worked->line->paper)?->description];
     }
 
     /**

@@ -46,6 +46,8 @@ final class OrderView
                 'quality' => $card->quality,
                 'bits' => $card->bits,
                 'products' => array_map(fn ($product): array => ['name' => $product->name, 'largest' => $product->largestPiece?->label()], $card->products),
+                'papers' => array_map(fn ($paper): array => ['name' => $paper->name, 'surface' => $paper->surface->value, 'profile' => $card->profiles->get($paper->profile)?->description], $card->papers),
+                'takesPaperProfiles' => $card->takesPaperProfiles,
                 'depth' => (string) $card->canvas->depth,
                 'spare' => (string) $card->canvas->spare,
             ],

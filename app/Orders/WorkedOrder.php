@@ -33,7 +33,7 @@ final class WorkedOrder
 
     public function __construct(Order $order)
     {
-        $order->loadMissing(['client', 'lab', 'lines.orderPicture.picture']);
+        $order->loadMissing(['client', 'lab.profiles', 'lines.orderPicture.picture']);
         $this->lab = $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
         $this->wanted = $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => $line->line())->all();

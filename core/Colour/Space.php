@@ -7,6 +7,9 @@ namespace Planisher\Colour;
 /** A colour space a lab may ask for, by the name of the specification that encodes it. */
 enum Space: string
 {
+    /** Exif tag ColorSpace of all that is not sRGB */
+    public const NOT_SRGB = 65535;
+
     /** IEC 61966-2-1:1999 */
     case Srgb = 'sRGB';
     /** Adobe RGB (1998) Color Image Encoding, version 2005-05; the profile we embed is our own, compatible one. */
@@ -24,6 +27,6 @@ enum Space: string
     /** The value of Exif tag ColorSpace (EXIF 2.3, 4.6.5): 1 = sRGB, 65535 = not sRGB. */
     public function exifColorSpace(): int
     {
-        return $this === self::Srgb ? 1 : 65535;
+        return $this === self::Srgb ? 1 : self::NOT_SRGB;
     }
 }

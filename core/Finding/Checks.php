@@ -38,7 +38,8 @@ final class Checks
             new ProfileKnown,
             new FormatTaken,
             new FileFits,
-            new NotSharpened,
+            new PaperKnown,
+            new SharpenedForPaper,
             new NameSafe,
         ];
     }

@@ -24,6 +24,9 @@ final class FormatTaken implements Check
         if (! in_array($output->bits, $lab->bits, true)) {
             return Finding::stops('bits-not-taken', "The lab takes no {$output->bits}-bit files", "{$lab->name} takes ".implode(' or ', $lab->bits).' bits a colour.', new Remedy('Make it 8 bits', ['output' => ['bits' => null]]));
         }
+        if ($output->profile !== null || $output->forItsPaper) {
+            return self::profile($at);
+        }
         $colour = $output->colourFor($lab);
 
         return $colour === $lab->colour ? null : Finding::stops(
@@ -31,6 +34,28 @@ final class FormatTaken implements Check
             "The lab asks for {$lab->colour->value}",
             "A file in {$colour->value} would be printed with the wrong colours.",
             new Remedy("Use {$lab->colour->value}", ['output' => ['colour' => null]]),
+        );
+    }
+
+    /** A file in a paper's own profile: only where the lab takes such files, and the profile is at hand. */
+    private static function profile(Situation $at): ?Finding
+    {
+        [$output, $lab] = [$at->line->output, $at->lab];
+        $file = $output->profile ?? $lab->paper($at->line->paper)?->profile;
+        $back = new Remedy("Use {$lab->colour->value}", ['output' => ['colour' => null]]);
+        if ($file === null) {
+            return Finding::stops('profile-missing', 'The paper has no profile', 'The file is to be in the profile of its paper, and the lab card has none for it.', $back);
+        }
+        $trouble = $lab->profiles->trouble($file);
+        if ($trouble !== null) {
+            return Finding::stops('profile-refused', "“{$file}” can’t be used", ucfirst(rtrim($trouble, '.')).'.', $back);
+        }
+
+        return $lab->takesPaperProfiles ? null : Finding::stops(
+            'colour-not-taken',
+            "The lab asks for {$lab->colour->value}",
+            "{$lab->name}’s card doesn’t say that it takes files in a paper’s profile; they would be printed with the wrong colours.",
+            $back,
         );
     }
 }

@@ -15,7 +15,8 @@ final class ProfileKnown implements Check
         if ($picture === null || $at->plan === null) {
             return null;
         }
-        $target = $at->plan->files[0]->encoding->colour->value;
+        $encoding = $at->plan->files[0]->encoding;
+        $target = $encoding->profile->description ?? $encoding->colour->value;
         $assumed = match ($picture->channels) {
             Channels::Rgb => 'sRGB',
             Channels::Grey => 'sRGB greys',
@@ -28,7 +29,7 @@ final class ProfileKnown implements Check
             return Finding::look('profile-none', 'No profile in the picture', "Taken as {$assumed}. See that the colours are right.");
         }
 
-        return Finding::fine('profile-known', 'Colour is known', $picture->profile === $at->plan->files[0]->encoding->colour->profileDescription()
+        return Finding::fine('profile-known', 'Colour is known', $picture->profile === $encoding->profileDescription()
             ? "The picture is in {$target} already."
             : "From {$picture->profile} into {$target}.");
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Planisher\House;
 
 use Planisher\Colour\Rgb;
+use Planisher\Colour\Strength;
 use Planisher\Line\CanvasFinish;
 use Planisher\Line\EdgeFill;
 use Planisher\Line\Fit;
+use Planisher\Line\ForPaper as WantedForPaper;
 use Planisher\Line\Line;
 use Planisher\Line\PrintFinish;
 use Planisher\Line\Turn;
@@ -28,6 +30,9 @@ enum Choice: string
     case Carrier = 'carrier';
     case Frame = 'frame';
     case Product = 'product';
+    case Paper = 'paper';
+    case ForPaper = 'forPaper';
+    case Sharpen = 'sharpen';
     case Ppi = 'ppi';
     case Colour = 'colour';
     case File = 'file';
@@ -41,6 +46,7 @@ enum Choice: string
             self::Border => ['border', 'paperColour'],
             self::Carrier => ['carrier', 'trimMarks'],
             self::Frame => ['frameCover'],
+            self::Sharpen => ['output.sharpen'],
             self::Ppi => ['output.ppi'],
             self::Colour => ['output.colour', 'output.intent'],
             self::File => ['output.format', 'output.quality', 'output.bits'],
@@ -65,8 +71,11 @@ enum Choice: string
             self::Size => (string) $line->crop?->size->label(),
             self::Turn => $line->crop === null || $line->crop->turn === Turn::Auto ? 'whichever way up suits' : $line->crop->turn->value,
             self::Product => $line->product === null ? 'on what the lab uses' : "on {$line->product}",
+            self::Paper => $line->paper === null ? 'on the lab’s first paper' : "on {$line->paper} paper",
+            self::ForPaper => $line->forPaper->isStraight() ? 'not lifted for paper' : WantedForPaper::label($line->forPaper),
+            self::Sharpen => $output->sharpen === null || $output->sharpen->strength === Strength::None ? 'not sharpened' : 'sharpened'.($output->sharpen->strength === Strength::Gentle ? ' gently' : '').($output->sharpen->surface === null ? '' : " for {$output->sharpen->surface->value}"),
             self::Ppi => $output->ownPixels ? 'its own pixels' : ($output->resolution?->label() ?? 'the lab’s ppi'),
-            self::Colour => $output->colour === null ? 'the lab’s colour space' : $output->colour->value,
+            self::Colour => $output->forItsPaper ? 'its paper’s profile' : ($output->profile ?? $output->colour->value ?? 'the lab’s colour space'),
             self::File => $output->format === null && $output->quality === null
                 ? 'the lab’s kind of file'
                 : trim(($output->format?->label() ?? 'the lab’s kind').($output->quality === null ? '' : " at quality {$output->quality}").($output->bits === 16 ? ', 16 bits' : '')),

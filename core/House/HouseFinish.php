@@ -92,6 +92,7 @@ final readonly class HouseFinish
         $left = [];
         foreach ($this->choices as $choice) {
             $lacking = match ($choice) {
+                Choice::Paper => $line->paper !== null && $lab->paper($line->paper) === null ? "{$line->paper} paper" : null,
                 Choice::Product => $line->product !== null && $lab->product($line->product) === null ? $line->product : null,
                 Choice::Size => $make === Make::Print && $lab->lists($line->crop->size ?? $lab->sizes[0]) === null ? "the size {$choice->words($line)}" : null,
                 Choice::Carrier => $make === Make::Print && $line->print?->carrier->size !== null && $lab->lists($line->print->carrier->size) === null ? "the sheet {$line->print->carrier->size->label()}" : null,

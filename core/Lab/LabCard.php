@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Lab;
 
+use Planisher\Colour\PaperProfile;
+use Planisher\Colour\ProfileShelf;
 use Planisher\Colour\Space;
 use Planisher\Measure\Length;
 use Planisher\Measure\Resolution;
@@ -22,6 +24,7 @@ final readonly class LabCard
      * @param  list<int>  $bits  bits per sample that the lab takes in a TIFF
      * @param  ?Length  $bleed  how much picture the lab wants beyond each edge, to trim away
      * @param  list<Product>  $products  what the lab prints on, where it has limits of its own
+     * @param  list<Paper>  $papers  what a line is printed on unless it says otherwise is the first
      * @param  ?int  $maxBytes  the largest file the lab takes
      * @param  int  $nameLength  the longest file name the lab takes, ending included
      */
@@ -38,14 +41,23 @@ final readonly class LabCard
         public ?Length $bleed,
         public CanvasCard $canvas,
         public array $products,
+        public array $papers,
+        public bool $takesPaperProfiles,
         public ?int $maxBytes,
         public int $nameLength,
+        public ProfileShelf $profiles = new ProfileShelf,
     ) {}
+
+    /** The same lab with its profiles at hand. */
+    public function knowing(ProfileShelf $profiles): self
+    {
+        return new self(...[...get_object_vars($this), 'profiles' => $profiles]);
+    }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {
-        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'canvas', 'products', 'maxBytes', 'nameLength']);
+        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'canvas', 'products', 'papers', 'takesPaperProfiles', 'maxBytes', 'nameLength']);
         $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
 
         return new self(
@@ -61,6 +73,8 @@ final readonly class LabCard
             bleed: $node->maybe('bleed')?->length(),
             canvas: CanvasCard::fromNode($node->maybe('canvas')),
             products: array_map(Product::fromNode(...), $node->maybe('products')?->items(0, 40) ?? []),
+            papers: array_map(Paper::fromNode(...), $node->maybe('papers')?->items(0, 40) ?? []),
+            takesPaperProfiles: $node->maybe('takesPaperProfiles')?->bool() ?? false,
             maxBytes: $node->maybe('maxBytes')?->int(100_000, 100_000_000_000),
             nameLength: $node->maybe('nameLength')?->int(16, 200) ?? 40,
         );
@@ -76,6 +90,27 @@ final readonly class LabCard
         }
 
         return null;
+    }
+
+    /** The paper of that name, or the lab's first; null when the card names none, or not that one. */
+    public function paper(?string $name): ?Paper
+    {
+        if ($name === null) {
+            return $this->papers[0] ?? null;
+        }
+        foreach ($this->papers as $paper) {
+            if ($paper->name === $name) {
+                return $paper;
+            }
+        }
+
+        return null;
+    }
+
+    /** The profile of a line's paper, where it is at hand. */
+    public function paperProfile(?string $paper): ?PaperProfile
+    {
+        return $this->profiles->get($this->paper($paper)?->profile);
     }
 
     /** The largest piece the lab makes of a product, or at all; null when it doesn't say. */
@@ -130,6 +165,8 @@ final readonly class LabCard
             'bleed' => $this->bleed === null ? null : (string) $this->bleed,
             'canvas' => $this->canvas->isSaid ? $this->canvas->toArray() : null,
             'products' => array_map(fn (Product $product): array => $product->toArray(), $this->products) ?: null,
+            'papers' => array_map(fn (Paper $paper): array => $paper->toArray(), $this->papers) ?: null,
+            'takesPaperProfiles' => $this->takesPaperProfiles ?: null,
             'maxBytes' => $this->maxBytes,
             'nameLength' => $this->nameLength,
         ], fn (mixed $value): bool => $value !== null);

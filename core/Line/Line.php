@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Line;
 
+use Planisher\Colour\ToneCurve;
 use Planisher\Measure\Length;
 use Planisher\Naming\NamePattern;
 use Planisher\OrderFile\Node;
@@ -14,7 +15,7 @@ final readonly class Line
 {
     private const KEYS = [
         'make', 'picture', 'subject', 'copies', ...Crop::KEYS, ...PrintFinish::KEYS,
-        'canvas', 'panels', 'sheet', 'longSide', 'product', 'viewedFrom', 'output', 'forPaper', 'name',
+        'canvas', 'panels', 'sheet', 'longSide', 'product', 'paper', 'viewedFrom', 'output', 'forPaper', 'name',
     ];
 
     public const MOST_COPIES = 9999;
@@ -24,6 +25,7 @@ final readonly class Line
      * @param  ?Crop  $crop  null for what can't be made yet
      * @param  ?PrintFinish  $print  null unless that is what it is made into; so with canvas and panels
      * @param  ?string  $product  what the lab prints it on, by the lab's name
+     * @param  ?string  $paper  by the lab's name; null for its first
      * @param  ?Length  $viewedFrom  where it will be looked at from; null for from its own diagonal
      * @param  list<string>  $ignored  keys that say nothing of what it is made into
      * @param  list<string>  $notYet  what is asked for and can't be made yet, in words
@@ -38,6 +40,8 @@ final readonly class Line
         public ?CanvasFinish $canvas,
         public ?PanelsFinish $panels,
         public ?string $product,
+        public ?string $paper,
+        public ToneCurve $forPaper,
         public ?Length $viewedFrom,
         public Output $output,
         public NamePattern $name,
@@ -61,6 +65,8 @@ final readonly class Line
             canvas: $make === Make::Canvas ? CanvasFinish::fromNode($node->maybe('canvas')) : null,
             panels: $make === Make::Panels ? PanelsFinish::fromNode($node->maybe('panels')) : null,
             product: $node->maybe('product')?->string(40),
+            paper: $node->maybe('paper')?->string(40),
+            forPaper: ForPaper::fromNode($node->maybe('forPaper')),
             viewedFrom: self::distance($node->maybe('viewedFrom')),
             output: Output::fromNode($node->maybe('output')),
             name: NamePattern::fromNode($node->maybe('name')),
@@ -115,6 +121,8 @@ final readonly class Line
             'canvas' => $this->canvas?->toArray() ?: null,
             'panels' => $this->panels?->toArray(),
             'product' => $this->product,
+            'paper' => $this->paper,
+            'forPaper' => ForPaper::toArray($this->forPaper) ?: null,
             'viewedFrom' => $this->viewedFrom === null ? null : (string) $this->viewedFrom,
             'output' => $this->output->toArray() ?: null,
             'name' => $this->name->isUsual() ? null : $this->name->toArray(),

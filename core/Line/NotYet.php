@@ -24,17 +24,7 @@ final class NotYet
                 default => 'a screen copy',
             }];
         }
-        $output = $line->maybe('output');
-        $forPaper = $line->maybe('forPaper');
 
-        return array_keys(array_filter([
-            'a profile of your own' => self::isProfileFile($output?->maybe('colour')?->raw()),
-            'lifting for paper' => ($forPaper?->maybe('open')?->raw() ?? 0) != 0 || ($forPaper?->maybe('contrast')?->raw() ?? 0) != 0,
-        ]));
-    }
-
-    public static function isProfileFile(mixed $colour): bool
-    {
-        return is_string($colour) && preg_match('/\.ic[cm]$/i', $colour) === 1;
+        return [];
     }
 }

@@ -12,9 +12,14 @@ use Planisher\Measure\MeasureError;
 use Planisher\Measure\Resolution;
 use Planisher\OrderFile\Node;
 
-/** How the file is written. What is null follows the lab card. */
+/**
+ * How the file is written. What is null follows the lab card; a profile is named by its file, or is that of the line's
+ * paper.
+ */
 final readonly class Output
 {
+    private const PAPER = 'paper';
+
     public const KEYS = ['ppi', 'colour', 'intent', 'format', 'quality', 'bits', 'sharpen'];
 
     private const OWN = 'own';
@@ -29,7 +34,9 @@ final readonly class Output
         public ?FileFormat $format = null,
         public ?int $quality = null,
         public int $bits = 8,
-        public bool $sharpenAsked = false,
+        public ?Sharpen $sharpen = null,
+        public ?string $profile = null,
+        public bool $forItsPaper = false,
     ) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
@@ -50,12 +57,14 @@ final readonly class Output
         return new self(
             resolution: $ppi === null || $own ? null : self::resolution($ppi),
             ownPixels: $own,
-            colour: $colour === null || $colour->raw() === self::LAB || NotYet::isProfileFile($colour->raw()) ? null : $colour->choice(Space::class),
+            colour: $colour === null || in_array($colour->raw(), [self::LAB, self::PAPER], true) || self::isProfileFile($colour->raw()) ? null : $colour->choice(Space::class),
             intent: $node->maybe('intent')?->choice(Intent::class) ?? Intent::Relative,
             format: $node->maybe('format')?->choice(FileFormat::class),
             quality: $node->maybe('quality')?->int(1, 100),
             bits: $bits?->raw() ?? 8,
-            sharpenAsked: $node->maybe('sharpen') !== null,
+            sharpen: Sharpen::fromNode($node->maybe('sharpen')),
+            profile: self::isProfileFile($colour?->raw()) ? (string) $colour?->string(120) : null,
+            forItsPaper: $colour?->raw() === self::PAPER,
         );
     }
 
@@ -79,12 +88,18 @@ final readonly class Output
     {
         return array_filter([
             'ppi' => $this->ownPixels ? self::OWN : $this->resolution?->typed(),
-            'colour' => $this->colour?->value,
+            'colour' => $this->forItsPaper ? self::PAPER : ($this->profile ?? $this->colour?->value),
             'intent' => $this->intent === Intent::Relative ? null : $this->intent->value,
             'format' => $this->format?->value,
             'quality' => $this->quality,
             'bits' => $this->bits === 8 ? null : $this->bits,
+            'sharpen' => $this->sharpen?->toArray(),
         ], fn (mixed $value): bool => $value !== null);
+    }
+
+    public static function isProfileFile(mixed $colour): bool
+    {
+        return is_string($colour) && preg_match('/\.ic[cm]$/i', $colour) === 1;
     }
 
     private static function resolution(Node $ppi): Resolution

@@ -101,7 +101,7 @@ final class CanvasPlanner
             [],
             [new Placement($placement->picture, $placement->source, new PixelRect($left + $image->x, $top + $image->y, $image->width, $image->height))],
             FoldTicks::round($face, $width, $height, $resolution->pixelAt($wrap->spare), $resolution),
-            Encoding::of($line, $lab),
+            Encoding::of($line, $lab, $resolution->ppi(), Sharpness::distance($layout->paper, $line->viewedFrom)),
             $wrap->around() === 0 ? null : new Surround($face, $canvas->edge, max(1.0, $depth), $canvas->soften * $depth * self::MOST_SIGMA, $canvas->darken),
         );
     }

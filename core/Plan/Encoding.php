@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Colour\Intent;
+use Planisher\Colour\PaperProfile;
+use Planisher\Colour\Sharpening;
 use Planisher\Colour\Space;
+use Planisher\Colour\Surface;
+use Planisher\Colour\ToneCurve;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 
-/** How a file's pixels are written: colour space, kind of file, JPEG quality 1–100, bits per sample 8 or 16. */
+/**
+ * How a file's pixels are written: colour space or the profile of a paper, what is done to their lightness, sharpening,
+ * kind of file, JPEG quality 1–100, bits per sample 8 or 16.
+ */
 final readonly class Encoding
 {
     public function __construct(
@@ -19,13 +26,43 @@ final readonly class Encoding
         public FileFormat $format,
         public int $quality,
         public int $bits,
+        public ?PaperProfile $profile = null,
+        public ToneCurve $tone = new ToneCurve,
+        public ?Sharpening $sharpening = null,
     ) {}
 
-    public static function of(Line $line, LabCard $lab): self
+    /** The same with some of it changed, by name. */
+    public function with(mixed ...$changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
+    }
+
+    /**
+     * @param  float  $ppi  of the file
+     * @param  float  $fromInches  where it will be looked at from
+     */
+    public static function of(Line $line, LabCard $lab, float $ppi, float $fromInches): self
     {
         $output = $line->output;
+        $sharpen = $output->sharpen;
+        $surface = $sharpen->surface ?? $lab->paper($line->paper)->surface ?? Surface::Lustre;
 
-        return new self($output->colourFor($lab), $output->intent, $output->formatFor($lab), $output->qualityFor($lab), $output->bits);
+        return new self(
+            $output->colourFor($lab),
+            $output->intent,
+            $output->formatFor($lab),
+            $output->qualityFor($lab),
+            $output->bits,
+            $output->forItsPaper ? $lab->paperProfile($line->paper) : $lab->profiles->get($output->profile),
+            $line->forPaper,
+            $sharpen === null ? null : Sharpening::for($surface, $sharpen->strength, $ppi, $fromInches),
+        );
+    }
+
+    /** What the file carries says of itself. */
+    public function profileDescription(): string
+    {
+        return $this->profile->description ?? $this->colour->profileDescription();
     }
 
     public function label(): string
@@ -35,12 +72,14 @@ final readonly class Encoding
             : 'TIFF'.($this->bits === 16 ? ', 16 bits' : '');
     }
 
-    /** @return array<string, int|string> */
+    /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'colour' => $this->colour->value, 'intent' => $this->intent->value,
+            'colour' => $this->profile->sha256 ?? $this->colour->value, 'intent' => $this->intent->value,
             'format' => $this->format->value, 'quality' => $this->quality, 'bits' => $this->bits,
+            ...($this->tone->isStraight() ? [] : ['tone' => [$this->tone->open, $this->tone->contrast]]),
+            ...($this->sharpening === null ? [] : ['sharpening' => $this->sharpening->toArray()]),
         ];
     }
 }

@@ -60,7 +60,7 @@ final class PanelsPlanner
             [],
             [new Placement($placement->picture, $placement->source, new PixelRect($image->x - $left, $image->y - $top, $image->width, $image->height))],
             [],
-            Encoding::of($line, $lab),
+            Encoding::of($line, $lab, $resolution->ppi(), Sharpness::distance($layout->paper, $line->viewedFrom)),
         );
     }
 

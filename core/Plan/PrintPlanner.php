@@ -104,7 +104,7 @@ final class PrintPlanner
                 ...($print->keyline === null ? [] : self::keyline($print->keyline, $spread === 0 ? $imageOnSheet : $paperOnSheet, $resolution)),
                 ...($layout->carrier === null || ! $print->trimMarks ? [] : TrimTicks::round($paperOnSheet, $sheet->width, $sheet->height, $resolution)),
             ],
-            Encoding::of($line, $lab),
+            Encoding::of($line, $lab, $resolution->ppi(), Sharpness::distance($layout->paper, $line->viewedFrom)),
         );
     }
 

@@ -29,7 +29,7 @@ final readonly class Sharpness
      */
     public static function judge(float $ppi, Size $size, LabCard $lab, ?Length $viewedFrom = null, bool $onTheWall = false): self
     {
-        $distance = $viewedFrom?->inches() ?? max(self::NEAREST_INCHES, $size->diagonalInches());
+        $distance = self::distance($size, $viewedFrom);
         $needed = self::ppiNeededAt($distance);
         $decides = $onTheWall || $viewedFrom !== null;
 
@@ -45,6 +45,12 @@ final readonly class Sharpness
     public static function ppiNeededAt(float $inches): float
     {
         return 1 / ($inches * tan(deg2rad(1 / 60)));
+    }
+
+    /** Where a size is looked at from, in inches: as is said, or from its diagonal, never closer than 25 cm. */
+    public static function distance(Size $size, ?Length $viewedFrom): float
+    {
+        return $viewedFrom?->inches() ?? max(self::NEAREST_INCHES, $size->diagonalInches());
     }
 
     /** The distance in inches from which these pixels can't be told apart. */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Planisher\Telling;
 
 use Planisher\Colour\Rgb;
+use Planisher\Colour\Strength;
+use Planisher\Colour\Surface;
 use Planisher\Line\BehindGap;
 use Planisher\Line\CanvasFinish;
 use Planisher\Line\EdgeFill;
 use Planisher\Line\Fit;
+use Planisher\Line\ForPaper;
 use Planisher\Line\Make;
 use Planisher\Line\PanelsFinish;
 use Planisher\Line\PrintFinish;
@@ -43,7 +46,11 @@ final class Sentence
 
         return $segments
             ->word(', at ', 'ppi', $line->output->ownPixels ? 'the picture’s own pixels' : ($line->output->resolution ?? $lab->resolution)->label())
-            ->word(' in ', 'colour', $line->output->colour === null ? "the lab’s {$colour->value}" : $colour->value)
+            ->word(' in ', 'colour', match (true) {
+                $line->output->forItsPaper => 'its paper’s profile',
+                $line->output->profile !== null => $lab->profiles->get($line->output->profile)->description ?? $line->output->profile,
+                default => $line->output->colour === null ? "the lab’s {$colour->value}" : $colour->value,
+            })
             ->word(', saved as ', 'file', $worked->plan?->files[0]->encoding->label() ?? $line->output->formatFor($lab)->label())
             ->word(', named ', 'name', $worked->name->label())
             ->all();
@@ -117,6 +124,15 @@ final class Sentence
         if ($line->product !== null) {
             $segments->word(', on ', 'product', $line->product);
         }
+        if ($line->paper !== null) {
+            $segments->word(', on ', 'paper', "{$line->paper} paper");
+        }
+        if (! $line->forPaper->isStraight()) {
+            $segments->word(', ', 'forPaper', ForPaper::label($line->forPaper));
+        }
+        if ($line->output->sharpen !== null && $line->output->sharpen->strength !== Strength::None) {
+            $segments->word(', ', 'sharpen', 'sharpened'.($line->output->sharpen->strength === Strength::Gentle ? ' gently' : '').' for '.($line->output->sharpen->surface ?? $worked->lab->paper($line->paper)->surface ?? Surface::Lustre)->value);
+        }
         if ($line->viewedFrom !== null) {
             $segments->word(', looked at from ', 'viewed', $line->viewedFrom->label());
         }
@@ -150,6 +166,9 @@ final class Sentence
         };
         $all += $line->crop === null ? [] : [
             ...($worked->lab->products === [] ? [] : ['product' => 'what it is printed on']),
+            ...($worked->lab->papers === [] ? [] : ['paper' => 'which paper']),
+            'forPaper' => 'lifted for paper',
+            'sharpen' => 'sharpened for its paper',
             'viewed' => 'where it is looked at from',
             ...($worked->picture instanceof PictureFacts ? ['marked' => 'a part that must stay in'] : []),
         ];

@@ -55,7 +55,7 @@ final readonly class ReadBack
             new Measured('inches', $inches($plan->width / $planned, $plan->height / $planned), $ppi > 0 ? $inches($facts->width / $ppi, $facts->height / $ppi) : 'unknown', $tagsAgree && $facts->width === $plan->width && $facts->height === $plan->height),
             new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $facts->width === $plan->width && $facts->height === $plan->height),
             new Measured('ppi', Figure::decimal($planned, 1), Figure::decimal($ppi, 1), $tagsAgree),
-            new Measured('profile', $plan->encoding->colour->profileDescription(), $profile ?? 'none', $facts->profile === Profiles::bytes($plan->encoding->colour)),
+            new Measured('profile', $plan->encoding->profileDescription(), $profile ?? 'none', $facts->profile === Profiles::bytes(Profiles::target($plan->encoding))),
             new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
             new Measured('bytes', $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes), Figure::bytes($bytes), $maxBytes === null || $bytes <= $maxBytes),
             new Measured('whole', 'all rows read', ...$unpacked ? ['all rows read', true] : ['cut off', false]),

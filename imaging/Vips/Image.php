@@ -14,10 +14,16 @@ final class Image
 
     public const FORMAT_16_BIT = 2;
 
+    private const FORMAT_FLOAT = 6;
+
     /** VipsOperationRelational */
     private const MORE = 4;
 
     public const SPACE_SRGB = 22;
+
+    public const SPACE_LAB = 13;
+
+    public const SPACE_GREY = 1;
 
     public const SPACE_RGB16 = 25;
 
@@ -80,6 +86,38 @@ final class Image
         return $image === null ? throw Library::error('ofNumbers') : new self($image);
     }
 
+    /**
+     * A row of one band of numbers of any kind.
+     *
+     * @param  non-empty-list<float>  $numbers
+     */
+    public static function row(array $numbers): self
+    {
+        $bytes = pack('g*', ...$numbers);
+        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), count($numbers), 1, 1, self::FORMAT_FLOAT);
+
+        return $image === null ? throw Library::error('row') : new self($image);
+    }
+
+    /**
+     * Every pixel's bands put through a matrix.
+     *
+     * @param  list<list<float>>  $matrix  rows
+     */
+    public function recombined(array $matrix): self
+    {
+        $ffi = Library::get();
+        $numbers = array_merge(...$matrix);
+        $array = $ffi->new('double['.count($numbers).']');
+        foreach ($numbers as $i => $number) {
+            $array[$i] = $number;
+        }
+        $image = $ffi->vips_image_new_matrix_from_array(count($matrix[0]), count($matrix), $ffi->cast('double*', $array), count($numbers));
+        $held = $image === null ? throw Library::error('matrix') : new self($image);
+
+        return self::made('recomb', [$this->image], [$held->image], [], [$this, $held]);
+    }
+
     /** One band of grain about 0. @param  float  $sigma in codes */
     public static function gaussianNoise(int $width, int $height, float $sigma): self
     {
@@ -139,6 +177,18 @@ final class Image
     public function mixing(self $of, self $rest): self
     {
         return self::made('ifthenelse', [$this->image, $of->image, $rest->image], [], ['blend' => true], [$this, $of, $rest]);
+    }
+
+    /** This image's bands, and behind them another's. */
+    public function joined(self $bands): self
+    {
+        return self::made('bandjoin2', [$this->image, $bands->image], [], [], [$this, $bands]);
+    }
+
+    /** The distance of two Lab images' colours, ΔE*ab (CIE 1976). */
+    public function colourDistance(self $other): self
+    {
+        return self::made('dE76', [$this->image, $other->image], [], [], [$this, $other]);
     }
 
     /** Every sample looked up in a row of them. */

@@ -3,6 +3,7 @@ import { useMe } from './api/queries';
 import { Bench } from './bench/Bench';
 import { Loading } from './common/Loading';
 import { HouseFinishesPage } from './house-finishes/HouseFinishesPage';
+import { LabsPage } from './labs/LabsPage';
 import { MakePage } from './make/MakePage';
 import { OrderSheetPage } from './order-sheet/OrderSheetPage';
 import { Orders } from './orders/Orders';
@@ -26,6 +27,7 @@ export function Pages() {
             <Route path="/orders/:order/lines/:line" element={<Bench />} />
             <Route path="/orders/:order/make" element={<MakePage />} />
             <Route path="/orders/:order/wall" element={<WallPage />} />
+            <Route path="/labs" element={<LabsPage />} />
             <Route path="/house-finishes" element={<HouseFinishesPage />} />
             <Route path="*" element={<Loading error={new Error('There is no page of this address. Go back to all orders.')} />} />
         </Routes>

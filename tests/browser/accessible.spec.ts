@@ -61,6 +61,9 @@ test('every page and popover', async ({ page }) => {
         await audit(page);
         await page.keyboard.press('Escape');
     }
+    await page.goto('/labs');
+    await expect(page.getByRole('img', { name: /^Gamuts of/ }).first()).toBeVisible();
+    await audit(page);
     await page.goto('/house-finishes');
     await expect(page.getByRole('heading', { name: 'House finishes' })).toBeVisible();
     await audit(page);

@@ -15,13 +15,19 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Planisher\Colour\PaperProfile;
 use Planisher\Drawing\TypedFigure;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Imaging\Preview;
+use Planisher\Imaging\Proof;
+use Planisher\Imaging\Tones;
 use Planisher\Measure\MeasureError;
 use Planisher\OrderFile\OrderFileError;
+use Planisher\Plan\Plan;
+use Planisher\Telling\OnPaper;
 
 final class LineController
 {
@@ -129,13 +135,80 @@ final class LineController
     {
         $plan = WorkedOrder::line($line)->plan;
         $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
-        $path = storage_path('app/previews/'.substr($hash, 0, 2)."/{$hash}.jpg");
+        $path = self::kept("{$hash}.jpg");
         if (! is_file($path)) {
-            is_dir(dirname($path)) || @mkdir(dirname($path), 0775, true);
             Preview::write($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
         }
 
         return PrivateFile::inline($path, 'image/jpeg');
+    }
+
+    /** The file as it will look on its paper. */
+    public function proof(Line $line, string $hash): Response
+    {
+        [$plan, $paper] = self::onPaper($line, $hash);
+        $paper ?? abort(404, 'The lab card has no profile for this paper.');
+        $path = self::kept("{$hash}-{$paper->sha256}.jpg");
+        if (! is_file($path)) {
+            Proof::write($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+        }
+
+        return PrivateFile::inline($path, 'image/jpeg');
+    }
+
+    /** Hatching over what is out of gamut. */
+    public function gamut(Line $line, string $hash): Response
+    {
+        [$plan, $paper] = self::onPaper($line, $hash);
+        self::hatched($plan, $paper, $hash);
+
+        return PrivateFile::inline(self::kept("{$hash}-".($paper->sha256 ?? 'file').'.png'), 'image/png');
+    }
+
+    /** What changes on paper, in words, and a remedy where the shadows lose by it. */
+    public function seen(Line $line, string $hash): JsonResponse
+    {
+        [$plan, $paper] = self::onPaper($line, $hash);
+        $worked = WorkedOrder::line($line);
+        $share = self::hatched($plan, $paper, $hash);
+        $tones = $paper === null ? null : Cache::rememberForever("tones-{$hash}-{$paper->sha256}", fn (): array => get_object_vars(Tones::measure($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'))));
+
+        return response()->json([
+            'paper' => $worked->lab->paper($worked->line->paper)?->name,
+            'profile' => $paper?->description,
+            ...OnPaper::told($tones, $share, $worked->line),
+        ]);
+    }
+
+    /** @return array{Plan, ?PaperProfile} */
+    private static function onPaper(Line $line, string $hash): array
+    {
+        $worked = WorkedOrder::line($line);
+        $plan = $worked->plan;
+        $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
+
+        return [$plan, $worked->lab->paperProfile($worked->line->paper)];
+    }
+
+    /** The share that is out of gamut, 0 to 1, and the hatching kept. */
+    private static function hatched(Plan $plan, ?PaperProfile $paper, string $hash): float
+    {
+        $key = $paper->sha256 ?? 'file';
+        $path = self::kept("{$hash}-{$key}.png");
+        $share = is_file($path) ? Cache::get("gamut-{$hash}-{$key}") : null;
+
+        return $share ?? tap(
+            Proof::hatching($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path),
+            fn (float $measured) => Cache::forever("gamut-{$hash}-{$key}", $measured),
+        );
+    }
+
+    private static function kept(string $file): string
+    {
+        $path = storage_path('app/previews/'.substr($file, 0, 2)."/{$file}");
+        is_dir(dirname($path)) || @mkdir(dirname($path), 0775, true);
+
+        return $path;
     }
 
     private static function shown(Line $line, int $status = 200): JsonResponse

@@ -132,6 +132,14 @@ export interface LabCard {
    * @maxItems 40
    */
   products?: Product[];
+  /**
+   * @maxItems 40
+   */
+  papers?: Paper[];
+  /**
+   * Whether it takes files in a paper's own profile
+   */
+  takesPaperProfiles?: boolean;
   maxBytes?: number;
   nameLength?: number;
 }
@@ -164,6 +172,20 @@ export interface LabCanvas {
 export interface Product {
   name: string;
   largestPiece?: Size;
+}
+/**
+ * A paper of the lab
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Paper".
+ */
+export interface Paper {
+  name: string;
+  surface?: "glossy" | "lustre" | "matte" | "screen";
+  /**
+   * The file name of its ICC profile, looked up beside the pictures
+   */
+  profile?: string;
 }
 /**
  * What is known of a picture beside what stands in its file
@@ -232,10 +254,17 @@ export interface Line {
    */
   product?: string;
   /**
+   * By the lab's name; left out, its first
+   */
+  paper?: string;
+  /**
    * A number and its unit: 8 in, 20.3 cm, 203 mm
    */
   viewedFrom?: string;
   output?: Output;
+  /**
+   * What is done to the lightness for the paper
+   */
   forPaper?: {
     open?: number;
     contrast?: number;
@@ -353,17 +382,27 @@ export interface Panels {
 export interface Output {
   ppi?: Ppi;
   /**
-   * "lab", a space, or the file name of an ICC profile
+   * "lab", "paper" (the profile of the line's paper), a space, or the file name of an ICC profile
    */
-  colour?: "lab" | Space | string;
+  colour?: ("lab" | "paper") | Space | string;
   intent?: "relative" | "perceptual";
   format?: Format;
   quality?: number;
   bits?: 8 | 16;
-  sharpen?: null | {
-    surface?: "glossy" | "lustre" | "matte" | "screen";
-    strength?: "gentle" | "normal" | "none";
-  };
+  sharpen?: null | Sharpen;
+}
+/**
+ * The last step, for how the print is looked at; none unless said
+ *
+ * This interface was referenced by `OrderFile`'s JSON-Schema
+ * via the `definition` "Sharpen".
+ */
+export interface Sharpen {
+  /**
+   * Left out, that of the paper
+   */
+  surface?: "glossy" | "lustre" | "matte" | "screen";
+  strength?: "normal" | "gentle" | "none";
 }
 /**
  * This interface was referenced by `OrderFile`'s JSON-Schema

@@ -3,7 +3,20 @@ import { useMemo } from 'react';
 import { useHistory, type Step } from '@/common/history';
 import { useNotices } from '@/common/notices';
 import { ApiError, api } from './client';
-import type { Change, HouseFinish, LineView, Looked, Make, MustStayIn, OrderHead, OrderRow, OrderSheet, User } from './types';
+import type {
+    Change,
+    HouseFinish,
+    Lab,
+    LineView,
+    Looked,
+    Make,
+    MustStayIn,
+    OrderHead,
+    OrderRow,
+    OrderSheet,
+    SeenOnPaper,
+    User,
+} from './types';
 
 const TRIES = 8;
 const again = (count: number, error: Error) => error instanceof ApiError && error.isPassing && count < TRIES;
@@ -56,6 +69,18 @@ export function useOrder(id: number) {
         refetchInterval: (query) => (query.state.data?.making ? WATCH_EVERY_MS : LOOK_EVERY_MS),
     });
 }
+
+/** What changes on its paper, once somebody looks. */
+export const useSeen = (line: LineView, looks: boolean) =>
+    useQuery({
+        queryKey: ['seen', line.id, line.planHash],
+        queryFn: () => api.get<SeenOnPaper>(`lines/${line.id}/seen/${line.planHash}`),
+        enabled: looks && line.planHash !== null,
+        staleTime: Infinity,
+    });
+
+export const useLabs = () =>
+    useQuery({ queryKey: ['labs'], queryFn: () => api.get<{ labs: Lab[] }>('labs'), select: (answer) => answer.labs });
 
 export const useMakes = (orderId: number) =>
     useQuery({

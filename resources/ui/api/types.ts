@@ -129,6 +129,7 @@ export interface LineView {
         window: { x: number; y: number; tight: number };
         frameCover: string;
         carrier: string | null;
+        paper: PaperOffer | null;
         depth: string;
         spare: string;
         apart: 'files' | 'pages' | null;
@@ -146,6 +147,41 @@ export interface LineView {
     planHash: string | null;
 }
 
+/** A paper of a lab: its surface, and the description of its profile where there is one. */
+export interface PaperOffer {
+    name: string;
+    surface: string;
+    profile: string | null;
+}
+
+/** What changes on paper, in words. */
+export interface SeenOnPaper {
+    paper: string | null;
+    profile: string | null;
+    note: string;
+    share: number;
+    remedy: Remedy | null;
+}
+
+/** A lab card as its page shows it; gamuts as u′v′ outlines. */
+export interface Lab {
+    id: number;
+    name: string;
+    colour: Space;
+    ppi: string;
+    minimumPpi: number;
+    formats: string[];
+    quality: number;
+    bits: number[];
+    sizes: string[];
+    canvas: string | null;
+    largestPiece: string | null;
+    takesPaperProfiles: boolean;
+    papers: { name: string; surface: 'glossy' | 'lustre' | 'matte' | 'screen'; profile?: string }[];
+    profiles: { file: string; description: string; gamut: [number, number][] }[];
+    spaces: { name: string; gamut: [number, number][] }[];
+}
+
 export interface LabOffer {
     name: string;
     sizes: { size: string; label: string }[];
@@ -156,6 +192,8 @@ export interface LabOffer {
     quality: number;
     bits: number[];
     products: { name: string; largest: string | null }[];
+    papers: PaperOffer[];
+    takesPaperProfiles: boolean;
     depth: string;
     spare: string;
 }

@@ -25,6 +25,8 @@ const KEYS = [
     { keys: 'C', does: 'centre the window' },
     { keys: 'K', does: 'mark what must stay in: drag over it' },
     { keys: 'F', does: 'show what a frame will cover' },
+    { keys: 'P', does: 'held: as it will look on its paper' },
+    { keys: 'G', does: 'hatch what is out of gamut' },
     { keys: 'B', does: 'a canvas as it hangs, turned, large' },
     ...UNDO_KEYS,
     { keys: 'O', does: 'back to the order sheet' },
@@ -146,6 +148,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                             onType={acts.type}
                             tell={tell}
                             onTurn={turn}
+                            onRemedy={(remedy) => tell(change(remedy.change))}
                             onMark={(area) => void mark(line.mustStayIn, [...line.mustStayIn, area])}
                         />
                     )}

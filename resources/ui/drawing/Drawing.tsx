@@ -1,12 +1,15 @@
 import { useState } from 'react';
-import type { DrawingFigures, LineView, MustStayIn } from '@/api/types';
+import type { DrawingFigures, LineView, MustStayIn, Remedy } from '@/api/types';
 import { useMode } from '@/bench/mode';
 import { useKeys } from '@/common/useKeys';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';
-import { PictureOnPaper, previewUrl } from './PictureOnPaper';
+import { PictureOnPaper, viewUrl } from './PictureOnPaper';
+import { ProofBar } from './ProofBar';
 import { ScaleBar } from './ScaleBar';
 import { TurnedView } from './TurnedView';
+import { SplitEdge } from './SplitEdge';
+import { useProof } from './useProof';
 import { useSize } from './useSize';
 import type { WantedWindow } from './window';
 
@@ -20,22 +23,24 @@ interface Props {
     tell: (promise: Promise<unknown>) => void;
     onTurn: () => void;
     onMark: (area: MustStayIn) => void;
+    onRemedy: (remedy: Remedy) => void;
 }
 
 /** The plan, dimensioned. The picture is dragged under the window; figures can be typed into. */
-export function Drawing({ line, onWindow, onType, tell, onTurn, onMark }: Props) {
+export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
     const { ref, size } = useSize<HTMLDivElement>();
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
     const [isTurnedLarge, setIsTurnedLarge] = useState(false);
     const { wrap } = line.drawing;
-    const turned = wrap && wrap.depth > 0 ? previewUrl(line) : null;
+    const turned = wrap && wrap.depth > 0 ? viewUrl(line, 'preview') : null;
     useKeys({
         f: () => setShowsFrame((now) => !now),
         b: () => turned && setIsTurnedLarge((now) => !now),
         Escape: () => setIsTurnedLarge(false),
         k: () => (mode.does === 'mark' ? rest() : line.picture && set({ does: 'mark' })),
     });
+    const proof = useProof(line);
     const frame = frameFor(line.drawing, size.width, size.height);
     const dimensions = placeDimensions(line.drawing, frame, size.width, size.height);
     return (
@@ -46,6 +51,8 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark }: Props)
                         line={line}
                         frame={frame}
                         showsFrame={showsFrame}
+                        proof={proof}
+                        width={size.width}
                         onWindow={onWindow}
                         onTurn={onTurn}
                         onType={(name, typed) => tell(onType(name, typed))}
@@ -68,6 +75,8 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark }: Props)
                         <ScaleBar scale={frame.scale} />
                         <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
                     </div>
+                    {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
+                    <ProofBar line={line} proof={proof} onRemedy={onRemedy} />
                     {turned && wrap && (
                         <TurnedView
                             drawing={{ ...line.drawing, wrap }}

@@ -8,6 +8,7 @@ import { EdgeGrips, Handles } from './Handles';
 import { Joints } from './Joints';
 import type { Frame } from './layout';
 import { Folds, FrameCover, Marked, TrimTicks } from './Overlays';
+import type { ProofView } from './useProof';
 import { colourAt } from './pixel';
 import { useWindow } from './useWindow';
 import { draggedRect, moved, tightened, type WantedWindow } from './window';
@@ -21,6 +22,9 @@ interface Props {
     line: LineView & { drawing: DrawingFigures };
     frame: Frame;
     showsFrame: boolean;
+    proof: ProofView;
+    /** the drawing's width, in screen pixels */
+    width: number;
     onWindow: (window: WantedWindow) => Promise<unknown>;
     onTurn: () => void;
     onType: (name: string, typed: string) => void;
@@ -28,7 +32,7 @@ interface Props {
 }
 
 /** The sheet, the paper and what is on it; what the window leaves out lies veiled round it. */
-export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onType, onMark }: Props) {
+export function PictureOnPaper({ line, frame, showsFrame, proof, width, onWindow, onTurn, onType, onMark }: Props) {
     const { drawing, picture } = line;
     const { mode, rest } = useMode();
     const under = useWindow(line, onWindow);
@@ -219,7 +223,22 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
                     </text>
                 )}
                 {line.planHash && !under.isHeld && (
-                    <Preview key={line.id} href={previewUrl(line)!} sheet={sheet} pieces={pieces} areApart={areApart} />
+                    <>
+                        <Preview key={line.id} href={viewUrl(line, 'preview')!} at={sheet} pieces={pieces} areApart={areApart} />
+                        {proof.isOn && (
+                            <g clipPath={proof.isSplit ? 'url(#split)' : undefined} data-testid="proof">
+                                <clipPath id="split">
+                                    <rect x={proof.split * width} y="0" width={width} height="100%" />
+                                </clipPath>
+                                <Preview href={viewUrl(line, 'proof')!} at={sheet} pieces={pieces} areApart={areApart} />
+                            </g>
+                        )}
+                        {proof.hatches && (
+                            <g data-testid="hatching">
+                                <Preview href={viewUrl(line, 'gamut')!} at={image} pieces={pieces} areApart={areApart} />
+                            </g>
+                        )}
+                    </>
                 )}
                 {areApart ? (
                     pieces.map(({ at }, i) => <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />)
@@ -253,8 +272,9 @@ export function PictureOnPaper({ line, frame, showsFrame, onWindow, onTurn, onTy
     );
 }
 
-/** The rendered plan of a line, where it has one. */
-export const previewUrl = (line: LineView) => (line.planHash ? `/api/lines/${line.id}/preview/${line.planHash}` : null);
+/** The rendered plan of a line, where it has one: as the file is, on its paper, or hatched where colours don't fit. */
+export const viewUrl = (line: LineView, view: 'preview' | 'proof' | 'gamut') =>
+    line.planHash ? `/api/lines/${line.id}/${view}/${line.planHash}` : null;
 
 const shifted = (rect: PixelRect, by: { x: number; y: number }): PixelRect => ({ ...rect, x: rect.x + by.x, y: rect.y + by.y });
 
@@ -344,12 +364,12 @@ function Placed({ picture, rect, image, perPixel, className = '' }: PlacedProps)
 /** The rendered plan laid over the sheet once it is there; until then the picture itself shows. */
 interface PreviewProps {
     href: string;
-    sheet: PixelRect;
+    at: PixelRect;
     pieces: { at: PixelRect; shift: { x: number; y: number } }[];
     areApart: boolean;
 }
 
-function Preview({ href, sheet, pieces, areApart }: PreviewProps) {
+function Preview({ href, at: place, pieces, areApart }: PreviewProps) {
     const [loaded, setLoaded] = useState<string | null>(null);
     useEffect(() => {
         let wanted = true;
@@ -363,7 +383,7 @@ function Preview({ href, sheet, pieces, areApart }: PreviewProps) {
     return loaded === href
         ? pieces.map(({ at, shift }, i) => (
               <Clipped key={i} at={areApart ? at : null} id={`shown-${i}`}>
-                  <image href={href} {...shifted(sheet, shift)} preserveAspectRatio="none" data-testid="preview" />
+                  <image href={href} {...shifted(place, shift)} preserveAspectRatio="none" data-testid="preview" />
               </Clipped>
           ))
         : null;

@@ -43,7 +43,7 @@ export function frameFor(drawing: DrawingFigures, width: number, height: number)
     const sides = kind(dimensions, false, true);
     const room = {
         left: SIDE + AWAY + ROW * kind(dimensions, false, false).length,
-        top: 14 + AWAY + ROW * kind(dimensions, true, false).length,
+        top: 34 + AWAY + ROW * kind(dimensions, true, false).length,
         right: sides.length > 0 ? SIDE + Math.max(...sides.map((one) => figureWidth(one.label))) : SIDE,
         bottom: FOOT + (kind(dimensions, true, true).length > 0 ? MARGIN_ROW : 6),
     };

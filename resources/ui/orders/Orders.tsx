@@ -29,6 +29,9 @@ export function Orders() {
                 ]}
                 acts={
                     <>
+                        <Link to="/labs" className="text-[13px] text-soft hover:text-ink">
+                            Labs
+                        </Link>
                         <Link to="/house-finishes" className="text-[13px] text-soft hover:text-ink">
                             House finishes
                         </Link>

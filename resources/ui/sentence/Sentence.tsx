@@ -12,6 +12,7 @@ import { DepthWord } from './words/DepthWord';
 import { EdgeWord } from './words/EdgeWord';
 import { FileWord } from './words/FileWord';
 import { FrameWord } from './words/FrameWord';
+import { ForPaperWord } from './words/ForPaperWord';
 import { GapWord } from './words/GapWord';
 import { ImageWord } from './words/ImageWord';
 import { KeylineWord } from './words/KeylineWord';
@@ -19,11 +20,13 @@ import { MakeWord } from './words/MakeWord';
 import { MarkedWord } from './words/MarkedWord';
 import { NameWord } from './words/NameWord';
 import { PanelsWord } from './words/PanelsWord';
+import { PaperWord } from './words/PaperWord';
 import { PictureWord } from './words/PictureWord';
 import { PpiWord } from './words/PpiWord';
 import { ProductWord } from './words/ProductWord';
 import { RaiseWord } from './words/RaiseWord';
 import { SizeWord } from './words/SizeWord';
+import { SharpenWord } from './words/SharpenWord';
 import { SoftenWord } from './words/SoftenWord';
 import { TurnWord } from './words/TurnWord';
 import { ViewedWord } from './words/ViewedWord';
@@ -56,6 +59,9 @@ const WORDS: Record<string, { title: string; Panel: ComponentType<WordProps> }> 
     panels: { title: 'How it is shared out', Panel: PanelsWord },
     gap: { title: 'How they hang', Panel: GapWord },
     product: { title: 'What it is printed on', Panel: ProductWord },
+    paper: { title: 'Which paper', Panel: PaperWord },
+    forPaper: { title: 'Lifted for paper', Panel: ForPaperWord },
+    sharpen: { title: 'Sharpened for its paper', Panel: SharpenWord },
     viewed: { title: 'Where it is looked at from', Panel: ViewedWord },
     frame: { title: 'Under the frame', Panel: FrameWord },
     marked: { title: 'What must stay in', Panel: MarkedWord },

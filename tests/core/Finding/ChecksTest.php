@@ -73,7 +73,12 @@ final class ChecksTest extends TestCase
         yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
         yield 'shared sheet' => ['not-made-yet', Level::Stops, 'asks for a shared sheet', ['copies' => 1, 'make' => 'shared-sheet']];
-        yield 'sharpening' => ['not-sharpened', Level::Look, 'made without', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
+        yield 'sharpened' => ['sharpened', Level::Fine, 'normally for lustre', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
+        yield 'sharpened for another surface' => ['sharpening-unlike-paper', Level::Look, '“Rag” is matte', ['output' => ['sharpen' => ['surface' => 'glossy']]], null, ['papers' => [['name' => 'Rag', 'surface' => 'matte']]]];
+        yield 'a paper the lab has not' => ['paper-unknown', Level::Look, 'no “Slate”.*Its card has Rag', ['paper' => 'Slate'], null, ['papers' => [['name' => 'Rag']]]];
+        yield 'a paper whose profile is not there' => ['paper-profile-refused', Level::Look, 'isn’t there', [], null, ['papers' => [['name' => 'Rag', 'profile' => 'rag.icc']]]];
+        yield 'a profile that is not there' => ['profile-refused', Level::Stops, '“rag.icc” can’t be used. It isn’t there', ['output' => ['colour' => 'rag.icc']]];
+        yield 'its paper’s profile, which it has not' => ['profile-missing', Level::Stops, 'has none for it', ['output' => ['colour' => 'paper']]];
         yield 'name' => ['name-safe', Level::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
         yield 'name shortened' => ['name-shortened', Level::Fine, 'takes 20', [], null, ['nameLength' => 20]];
     }

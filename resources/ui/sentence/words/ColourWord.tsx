@@ -8,14 +8,17 @@ export function ColourWord({ line, order, change }: WordProps) {
     const output = line.line.output;
     return (
         <div className="flex flex-col gap-3">
-            <Choice<'lab' | Space>
+            <Choice<'lab' | 'paper' | Space>
                 label="Colour space"
-                value={(output?.colour as Space | undefined) ?? 'lab'}
+                value={(output?.colour as Space | 'paper' | undefined) ?? 'lab'}
                 onChoose={(colour) => tell(change({ output: { colour: colour === 'lab' ? null : colour } }))}
                 options={[
                     { value: 'lab', label: 'What the lab asks for', note: order.labCard.colour },
                     { value: 'sRGB', label: 'sRGB' },
                     { value: 'Adobe RGB (1998)', label: 'Adobe RGB (1998)' },
+                    ...(line.uses.paper?.profile
+                        ? [{ value: 'paper' as const, label: 'The paper’s profile', note: line.uses.paper.profile }]
+                        : []),
                 ]}
             />
             <div>

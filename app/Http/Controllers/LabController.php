@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Labs\ProfileStore;
+use App\Models\Lab;
+use App\Models\LabProfile;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Planisher\Colour\Space;
+use Planisher\Imaging\Gamut;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Lab\LabCard;
+use Planisher\Lab\Paper;
+use Planisher\OrderFile\Node;
+
+final class LabController
+{
+    public function index(): JsonResponse
+    {
+        return response()->json(['labs' => Lab::query()->with('profiles')->get()->sortBy('name')->map(self::shown(...))->values()->all()]);
+    }
+
+    /** The papers of a lab card, whether it takes files in their profiles, and its colour space. */
+    public function update(Request $request, Lab $lab): JsonResponse
+    {
+        $given = $request->validate(['papers' => ['sometimes', 'array'], 'takesPaperProfiles' => ['sometimes', 'boolean'], 'colour' => ['sometimes', 'string'], 'seen' => ['required', 'array']]);
+
+        return DB::transaction(function () use ($lab, $given, $request): JsonResponse {
+            /** @var Lab $now */
+            $now = Lab::query()->with('profiles')->whereKey($lab->id)->lockForUpdate()->firstOrFail();
+            if (self::papers($now->labCard()) != $given['seen']) {
+                return response()->json(['message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.'], 409);
+            }
+            $card = [...$now->card, ...$request->only(['papers', 'takesPaperProfiles', 'colour'])];
+            $now->update(['card' => LabCard::fromNode(Node::root($card))->toArray()]);
+
+            return response()->json(self::shown($now));
+        });
+    }
+
+    /** Takes an ICC profile up onto the lab card. */
+    public function profile(Request $request, Lab $lab): JsonResponse
+    {
+        $file = $request->file('profile');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
+        }
+        $name = mb_substr(trim((string) preg_replace('/[^\w. -]+/u', '-', basename(str_replace('\\', '/', $file->getClientOriginalName())))), -100) ?: 'profile.icc';
+        $name = preg_match('/\.ic[cm]$/i', $name) === 1 ? $name : "{$name}.icc";
+        try {
+            $held = ProfileStore::take($lab, $file->getRealPath(), $name);
+        } catch (PictureRefused $e) {
+            return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], 422);
+        }
+
+        return response()->json(['file' => $held->file, 'description' => $held->description], 201);
+    }
+
+    /** @return array<string, mixed> */
+    private static function shown(Lab $lab): array
+    {
+        $lab->load('profiles');
+        $card = $lab->labCard();
+
+        return [
+            'id' => $lab->id,
+            'name' => $lab->name,
+            'colour' => $card->colour->value,
+            'ppi' => $card->resolution->label(),
+            'minimumPpi' => $card->minimumPpi,
+            'formats' => array_map(fn ($format): string => $format->label(), $card->formats),
+            'quality' => $card->quality,
+            'bits' => $card->bits,
+            'sizes' => array_map(fn ($size): string => $size->label(), $card->sizes),
+            'canvas' => $card->canvas->isSaid ? $card->canvas->depth->label() : null,
+            'largestPiece' => $card->largestPiece?->label(),
+            'takesPaperProfiles' => $card->takesPaperProfiles,
+            'papers' => self::papers($card),
+            'profiles' => $lab->profiles->map(fn (LabProfile $held): array => ['file' => $held->file, 'description' => $held->description, 'gamut' => self::gamut($held)])->all(),
+            'spaces' => array_map(fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space)], Space::cases()),
+        ];
+    }
+
+    /** @return list<array<string, string>> */
+    private static function papers(LabCard $card): array
+    {
+        return array_map(fn (Paper $paper): array => $paper->toArray(), $card->papers);
+    }
+
+    /** @return list<array{float, float}> */
+    private static function gamut(LabProfile $held): array
+    {
+        return Cache::rememberForever("gamut-{$held->sha256}", fn (): array => Gamut::of($held->profile()));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Labs;
+
+use App\Models\Lab;
+use App\Models\LabProfile;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\ProfileReader;
+
+/** Profiles of labs' papers, kept once each under their own checksum and never written again. */
+final class ProfileStore
+{
+    /** @throws PictureRefused with the reason */
+    public static function take(Lab $lab, string $upload, string $file): LabProfile
+    {
+        $profile = ProfileReader::read($upload, $file);
+        $folder = storage_path('app/profiles');
+        is_dir($folder) || mkdir($folder, 0775, true);
+        $path = "{$folder}/{$profile->sha256}.icc";
+        if (! is_file($path)) {
+            $part = $path.'.'.getmypid().'.part';
+            if (! @copy($upload, $part)) {
+                @unlink($part);
+                throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+            }
+            chmod($part, 0444);
+            rename($part, $path);
+        }
+
+        return LabProfile::query()->updateOrCreate(['lab_id' => $lab->id, 'file' => $file], ['sha256' => $profile->sha256, 'description' => $profile->description]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Telling;
+
+use Planisher\Line\Line;
+use Planisher\Measure\Figure;
+
+/** What changes on paper, in a few words: “darkest tone 16 instead of 3; white a little warm; 2 % of the colours drawn in”. */
+final class OnPaper
+{
+    /** b* of a white from which it is told, and from which it is more than a little */
+    private const TINTED = 1.5;
+
+    private const MUCH = 5.0;
+
+    /** Three-quarter tones that lose more than this of their distance from the darkest, in L*, want opening. */
+    private const LOSES = 2.5;
+
+    /** A colour's share below which nothing is told */
+    private const LEAST_SHARE = 0.0005;
+
+    /**
+     * @param  ?array{darkest: float, darkestOnPaper: float, lost: float, paperLightness: float, paperWarmth: float}  $tones  null without a paper's profile
+     * @param  float  $share  of the picture whose colours are drawn in, 0 to 1
+     * @return array{note: string, share: float, remedy: ?array{label: string, change: array<string, mixed>}}
+     */
+    public static function told(?array $tones, float $share, Line $line): array
+    {
+        $drawnIn = $share < self::LEAST_SHARE ? 'all colours fit' : Figure::percent($share).' of the colours drawn in';
+        if ($tones === null) {
+            return ['note' => ucfirst($drawnIn).'.', 'share' => $share, 'remedy' => null];
+        }
+        $warmth = abs($tones['paperWarmth']);
+        $white = $warmth < self::TINTED ? 'white neutral' : 'white '.($warmth < self::MUCH ? 'a little ' : '').($tones['paperWarmth'] > 0 ? 'warm' : 'cool');
+        $opened = round(min(1.0, $line->forPaper->open + $tones['lost'] / 12), 2);
+
+        return [
+            'note' => 'Darkest tone '.Figure::decimal($tones['darkestOnPaper'], 0).' instead of '.Figure::decimal($tones['darkest'], 0)."; {$white}; {$drawnIn}.",
+            'share' => $share,
+            'remedy' => $tones['lost'] > self::LOSES && $opened > $line->forPaper->open
+                ? ['label' => 'Open the three-quarter tones by '.Figure::percent($opened), 'change' => ['forPaper' => ['open' => $opened]]]
+                : null,
+        ];
+    }
+}

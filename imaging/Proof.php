@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging;
+
+use Planisher\Colour\Intent;
+use Planisher\Colour\PaperProfile;
+use Planisher\Colour\Space;
+use Planisher\Colour\ToneCurve;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Plan\Encoding;
+use Planisher\Plan\PlannedFile;
+
+/**
+ * How a file will look on a paper, before it is printed. The file goes into the paper's profile as the lab's printer will
+ * take it there, and from there to the screen with the paper's own white and black (absolute colorimetric, ICC.1).
+ */
+final class Proof
+{
+    /** VipsIntent */
+    private const RELATIVE = 1;
+
+    private const ABSOLUTE = 3;
+
+    private const QUALITY = 90;
+
+    /** A colour that is moved farther than this by a conversion, in ΔE*ab, is out of gamut; measured in docs/imaging.md. */
+    private const OUT_OF_GAMUT = 5.0;
+
+    /** VipsOperationRelational more */
+    private const MORE = 4;
+
+    /** Stripes of the hatching, in pixels: so wide, every so often. */
+    private const STRIPE = 3;
+
+    private const PERIOD = 9;
+
+    public static function write(PlannedFile $file, PaperProfile $paper, string $proxy, int $side, string $path): void
+    {
+        self::kept($path, fn (string $part) => self::onPaper(Preview::image($file, $proxy, $side), $file->encoding, $paper)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+    }
+
+    /** @param  Image  $image  in the file's own colour space */
+    public static function onPaper(Image $image, Encoding $encoding, PaperProfile $paper): Image
+    {
+        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => self::ABSOLUTE, 'depth' => 8]);
+    }
+
+    /**
+     * Hatching over what of a picture's window is drawn in by the file's colour space or the paper, as a PNG with nothing
+     * elsewhere; and its share of the window, 0 to 1.
+     */
+    public static function hatching(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side, string $path): float
+    {
+        $mask = self::outOfGamut($file, $paper, $proxy, $side)->held(PHP_INT_MAX);
+        [$width, $height] = [$mask->width(), $mask->height()];
+        $tile = '';
+        for ($y = 0; $y < self::PERIOD; $y++) {
+            for ($x = 0; $x < self::PERIOD; $x++) {
+                $at = ($x + $y) % self::PERIOD;
+                // A dark stripe with a light one beside it reads on any picture.
+                $tile .= $at < self::STRIPE ? "\x14\xFF" : ($at < 2 * self::STRIPE - 1 ? "\xFA\xFF" : "\0\0");
+            }
+        }
+        $across = (int) ceil($width / self::PERIOD);
+        $stripes = Image::fromPixels($tile, self::PERIOD, self::PERIOD, 2)->run('replicate', [$across, (int) ceil($height / self::PERIOD)])->run('crop', [0, 0, $width, $height]);
+        $alpha = $mask->mixing($stripes->run('extract_band', [1]), Image::plain($width, $height, [0.0], like: $mask));
+        $grey = $stripes->run('extract_band', [0]);
+        self::kept($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 3]));
+
+        return $mask->mean() / 255;
+    }
+
+    /** A mask of 8 bits over the window: 255 where a colour is moved by more than can be overlooked. */
+    public static function outOfGamut(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side): Image
+    {
+        $placement = $file->placements[0];
+        $facts = Proxy::facts($proxy, $placement->picture);
+        $source = Preview::scaled($placement->source, $facts->width / $placement->picture->width, $facts->height / $placement->picture->height);
+        $scale = min(1.0, $side / max($source->width, $source->height));
+        $small = Image::open($proxy)->run('crop', [$source->x, $source->y, min($source->width, $facts->width - $source->x), min($source->height, $facts->height - $source->y)]);
+        $small = ($scale < 1 ? $small->run('resize', [$scale], ['kernel' => Renderer::QUICK]) : $small)->held(PHP_INT_MAX);
+        $encoding = $file->encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 8);
+        $converted = Renderer::convert($small, $facts, $encoding);
+        $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper);
+        $before = self::lab($small, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
+        $after = self::lab($printed, Profiles::path($paper ?? Profiles::target($encoding)));
+
+        return $before->colourDistance($after)->run('relational_const1', [self::MORE, self::OUT_OF_GAMUT]);
+    }
+
+    /** As the lab's printer will take it: a file in another space is converted into the paper's, relative with black point compensation. */
+    private static function printed(Image $image, Encoding $encoding, PaperProfile $paper): Image
+    {
+        return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
+            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => self::RELATIVE, 'black_point_compensation' => true, 'depth' => 16,
+        ]);
+    }
+
+    private static function lab(Image $image, ?string $profile): Image
+    {
+        return $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + ['intent' => self::RELATIVE, 'black_point_compensation' => true]);
+    }
+
+    /** @param  callable(string): void  $write */
+    private static function kept(string $path, callable $write): void
+    {
+        $part = $path.'.'.getmypid().'.part';
+        try {
+            $write($part);
+            rename($part, $path);
+        } finally {
+            @unlink($part);
+        }
+    }
+}

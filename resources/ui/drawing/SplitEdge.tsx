@@ -1,0 +1,43 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+
+const STEP = 0.02;
+
+/** The edge between the file as it is, on the left, and on its paper, on the right: dragged, or moved by the arrow keys. */
+export function SplitEdge({ at, width, onMove }: { at: number; width: number; onMove: (at: number) => void }) {
+    const isDragged = useRef(false);
+    const to = (share: number) => onMove(Math.max(0.05, Math.min(0.95, share)));
+    const follow = (event: PointerEvent<HTMLDivElement>) => {
+        if (isDragged.current) {
+            to((event.clientX - event.currentTarget.parentElement!.getBoundingClientRect().left) / width);
+        }
+    };
+    const key = (event: KeyboardEvent) => {
+        const sign = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+        if (sign) {
+            event.stopPropagation();
+            event.preventDefault();
+            to(at + sign * STEP);
+        }
+    };
+    return (
+        <div
+            role="slider"
+            tabIndex={0}
+            aria-label="Where the paper begins"
+            aria-valuemin={5}
+            aria-valuemax={95}
+            aria-valuenow={Math.round(at * 100)}
+            className="absolute inset-y-0 z-10 w-4 -translate-x-1/2 cursor-ew-resize touch-none outline-none focus-visible:bg-white/40"
+            style={{ left: at * width }}
+            onPointerDown={(event) => {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                isDragged.current = true;
+            }}
+            onPointerMove={follow}
+            onPointerUp={() => (isDragged.current = false)}
+            onKeyDown={key}
+        >
+            <div className="mx-auto h-full w-px bg-ink shadow-[0_0_0_1px_rgb(255_255_255/0.8)]" />
+        </div>
+    );
+}

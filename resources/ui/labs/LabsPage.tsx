@@ -1,0 +1,202 @@
+import { useRef, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api } from '@/api/client';
+import { useLabs } from '@/api/queries';
+import type { Lab } from '@/api/types';
+import { Button } from '@/common/Button';
+import { Loading } from '@/common/Loading';
+import { TopBar } from '@/common/TopBar';
+import { GamutPlot } from './GamutPlot';
+import { uploadProfile } from './uploadProfile';
+
+/** What each lab offers and asks for, and the papers it prints on. */
+export function LabsPage() {
+    const labs = useLabs();
+    return (
+        <div className="flex h-screen flex-col">
+            <title>Labs · Planisher</title>
+            <TopBar
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <span className="font-semibold">Labs</span>
+                    </>
+                }
+                keys={[{ keys: 'Tab', does: 'walk the lab cards' }]}
+            />
+            {labs.data ? (
+                <main className="grow overflow-auto px-10 py-8">
+                    <h1 className="font-serif text-title leading-tight">Labs</h1>
+                    {labs.data.map((lab) => (
+                        <Card key={lab.id} lab={lab} />
+                    ))}
+                </main>
+            ) : (
+                <Loading error={labs.error} />
+            )}
+        </div>
+    );
+}
+
+const SURFACES = ['glossy', 'lustre', 'matte'] as const;
+
+function Card({ lab }: { lab: Lab }) {
+    const client = useQueryClient();
+    const [trouble, setTrouble] = useState<string | null>(null);
+    const [name, setName] = useState('');
+    const save = async (change: Partial<Pick<Lab, 'papers' | 'takesPaperProfiles'>>) => {
+        try {
+            await api.patch(`labs/${lab.id}`, { ...change, seen: lab.papers });
+            setTrouble(null);
+        } catch (failed) {
+            setTrouble((failed as Error).message);
+        }
+        await client.invalidateQueries();
+    };
+    const paper = (at: number, change: Partial<Lab['papers'][number]>) =>
+        save({ papers: lab.papers.map((held, i) => (i === at ? { ...held, ...change } : held)) });
+    const take = async (at: number, file: File) => {
+        try {
+            const { file: held } = await uploadProfile(lab.id, file);
+            await paper(at, { profile: held });
+        } catch (failed) {
+            setTrouble((failed as Error).message);
+        }
+    };
+    const facts = [
+        `${lab.sizes.length} sizes, ${lab.sizes[0]} to ${lab.sizes.at(-1)}`,
+        `${lab.ppi}, from ${lab.minimumPpi}`,
+        `files in ${lab.colour}`,
+        `${lab.formats.join(' or ')}, JPEG ${lab.quality}, ${lab.bits.join(' or ')} bits`,
+        ...(lab.canvas ? [`canvas bars ${lab.canvas} deep`] : []),
+        ...(lab.largestPiece ? [`pieces up to ${lab.largestPiece}`] : []),
+    ];
+    const outlines = [
+        ...lab.spaces.map(({ name: space, gamut }) => ({ name: space, gamut, isPaper: false })),
+        ...lab.papers.flatMap((held) => {
+            const profile = lab.profiles.find(({ file }) => file === held.profile);
+            return profile ? [{ name: held.name, gamut: profile.gamut, isPaper: true }] : [];
+        }),
+    ];
+    return (
+        <section aria-label={lab.name} className="mt-6 border-t border-rule pt-4">
+            <h2 className="font-serif text-[20px]">{lab.name}</h2>
+            <p className="mt-0.5 text-[13px] text-soft">{facts.join(' · ')}</p>
+            <div className="mt-4 flex flex-wrap gap-12">
+                <div className="min-w-[34rem] grow">
+                    <h3 className="text-[13px] font-semibold">Papers</h3>
+                    <ul>
+                        {lab.papers.map((held, i) => (
+                            <PaperRow
+                                key={held.name}
+                                paper={held}
+                                description={lab.profiles.find(({ file }) => file === held.profile)?.description ?? null}
+                                onSurface={(surface) => void paper(i, { surface })}
+                                onProfile={(file) => void take(i, file)}
+                                onRemove={() => void save({ papers: lab.papers.filter((_, other) => other !== i) })}
+                            />
+                        ))}
+                    </ul>
+                    <form
+                        className="mt-2 flex items-center gap-2"
+                        aria-label={`Add a paper to ${lab.name}`}
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            void save({ papers: [...lab.papers, { name: name.trim(), surface: 'lustre' }] }).then(() =>
+                                setName(''),
+                            );
+                        }}
+                    >
+                        <input
+                            aria-label="Name of the paper"
+                            placeholder="Name of another paper"
+                            value={name}
+                            onChange={(event) => setName(event.target.value)}
+                            className="w-56 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1"
+                        />
+                        <Button type="submit" disabled={name.trim() === ''}>
+                            Add this paper
+                        </Button>
+                    </form>
+                    <label className="mt-3 flex items-center gap-2 text-[13px]">
+                        <input
+                            type="checkbox"
+                            className="accent-copper"
+                            checked={lab.takesPaperProfiles}
+                            onChange={(event) => void save({ takesPaperProfiles: event.target.checked })}
+                        />
+                        It takes files in a paper’s own profile
+                    </label>
+                    {trouble && (
+                        <p role="alert" className="mt-2 text-small text-stops">
+                            {trouble}
+                        </p>
+                    )}
+                </div>
+                <GamutPlot outlines={outlines} />
+            </div>
+        </section>
+    );
+}
+
+interface PaperRowProps {
+    paper: Lab['papers'][number];
+    description: string | null;
+    onSurface: (surface: (typeof SURFACES)[number]) => void;
+    onProfile: (file: File) => void;
+    onRemove: () => void;
+}
+
+function PaperRow({ paper, description, onSurface, onProfile, onRemove }: PaperRowProps) {
+    const field = useRef<HTMLInputElement>(null);
+    return (
+        <li className="grid grid-cols-[10rem_7rem_1fr_auto] items-center gap-4 border-b border-rule py-2 text-[13px]">
+            <span className="font-medium">{paper.name}</span>
+            <select
+                aria-label={`Surface of ${paper.name}`}
+                value={paper.surface}
+                onChange={(event) => onSurface(event.target.value as (typeof SURFACES)[number])}
+                className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1"
+            >
+                {SURFACES.map((surface) => (
+                    <option key={surface}>{surface}</option>
+                ))}
+            </select>
+            <span className="flex items-baseline gap-3">
+                <span className={description ? '' : 'text-soft'}>{description ?? 'no profile yet'}</span>
+                <button
+                    type="button"
+                    className="font-semibold text-copper underline underline-offset-4"
+                    onClick={() => field.current?.click()}
+                >
+                    {description ? 'Another profile…' : 'Upload its profile…'}
+                </button>
+                <input
+                    ref={field}
+                    type="file"
+                    accept=".icc,.icm"
+                    aria-label={`Profile of ${paper.name}`}
+                    className="sr-only"
+                    onChange={(event) => {
+                        const file = event.target.files?.[0];
+                        event.target.value = '';
+                        if (file) {
+                            onProfile(file);
+                        }
+                    }}
+                />
+            </span>
+            <button
+                type="button"
+                aria-label={`Remove ${paper.name}`}
+                onClick={onRemove}
+                className="size-6 rounded-[3px] text-soft hover:bg-white hover:text-stops"
+            >
+                ×
+            </button>
+        </li>
+    );
+}

@@ -1,0 +1,24 @@
+import type { WordProps } from '../Sentence';
+import { Typed } from '../Typed';
+import { asPercent, fromPercent } from './percent';
+
+/** What is done to the lightness of this print for its paper; hold P to see it there. */
+export function ForPaperWord({ line, change }: WordProps) {
+    const { open = 0, contrast = 0 } = line.line.forPaper ?? {};
+    return (
+        <div className="flex flex-col gap-3">
+            <Typed
+                label="Three-quarter tones opened by"
+                value={asPercent(open)}
+                onSet={async (typed) => change({ forPaper: { open: fromPercent(typed) || null } })}
+                note="Lightness 10 to 50 is lifted, most of all 25; black and light tones stay."
+            />
+            <Typed
+                label="More contrast"
+                value={asPercent(contrast)}
+                onSet={async (typed) => change({ forPaper: { contrast: fromPercent(typed) || null } })}
+                note="Of this print only; the picture stays as it is. Hold P to see it on its paper."
+            />
+        </div>
+    );
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Models\LabProfile;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Planisher\Colour\Space;
+use Planisher\Imaging\Profiles;
+
+/** Lab cards, their papers and profiles, and a print seen on its paper. */
+final class LabsTest extends TestCase
+{
+    private const PAPERS = __DIR__.'/../../demo/profiles';
+
+    private function take(string $bytes, string $name): TestResponse
+    {
+        $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
+        file_put_contents($path, $bytes);
+
+        return $this->post("/api/labs/{$this->order->lab_id}/profiles", ['profile' => new UploadedFile($path, $name, test: true)], ['Accept' => 'application/json']);
+    }
+
+    /** @return array<string, mixed> */
+    private function lab(): array
+    {
+        return $this->getJson('/api/labs')->assertOk()->json('labs.0');
+    }
+
+    /** @param  array<string, mixed>  $change */
+    private function card(array $change): TestResponse
+    {
+        return $this->patchJson("/api/labs/{$this->order->lab_id}", $change + ['seen' => $this->lab()['papers']]);
+    }
+
+    /** The lab with a matte paper whose profile is uploaded. */
+    private function withRag(): void
+    {
+        $this->take((string) file_get_contents(self::PAPERS.'/simulated-matte.icc'), 'rag.icc')->assertCreated();
+        $this->card(['papers' => [['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc']]])->assertOk();
+    }
+
+    public function test_a_profile_is_taken_up_and_read_with_its_own_description(): void
+    {
+        $this->withRag();
+        $lab = $this->lab();
+        self::assertSame([['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc']], $lab['papers']);
+        self::assertStringContainsStringIgnoringCase('matte', $lab['profiles'][0]['description']);
+        // sRGB's corners in u′v′ (computed from IEC 61966-2-1's primaries): red .4507 .5229, green .125 .5625, blue .1754 .1579
+        $srgb = array_column($lab['spaces'], 'gamut', 'name')['sRGB'];
+        foreach ([0 => [0.4507, 0.5229], 16 => [0.125, 0.5625], 32 => [0.1754, 0.1579]] as $i => $corner) {
+            self::assertEqualsWithDelta($corner, $srgb[$i], 0.015);
+        }
+        self::assertCount(48, $lab['profiles'][0]['gamut']);
+    }
+
+    public function test_what_is_no_papers_profile_is_refused_by_name_and_nothing_is_kept(): void
+    {
+        foreach (['hello' => 'not an ICC profile', Profiles::bytes(Space::Srgb) => 'describes a screen', '' => 'broke off|not an ICC'] as $bytes => $says) {
+            $message = $this->take((string) $bytes, 'holiday.icc')->assertUnprocessable()->json('message');
+            self::assertMatchesRegularExpression("/{$says}/u", $message);
+        }
+        self::assertSame(0, LabProfile::query()->count());
+        $this->card(['papers' => [['name' => 'Rag', 'surface' => 'furry']]])->assertUnprocessable();
+        $this->patchJson("/api/labs/{$this->order->lab_id}", ['papers' => [], 'seen' => [['name' => 'Other', 'surface' => 'matte']]])->assertConflict();
+    }
+
+    public function test_a_print_is_seen_on_its_paper(): void
+    {
+        $this->withRag();
+        $line = $this->line();
+        $view = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
+        self::assertSame(['Rag', 'matte'], [$view['uses']['paper']['name'], $view['uses']['paper']['surface']]);
+        $seen = $this->getJson("/api/lines/{$line->id}/seen/{$view['planHash']}")->assertOk()->json();
+        self::assertMatchesRegularExpression('/^Darkest tone \d+ instead of \d+; white a little warm; .*(drawn in|fit)\.$/u', $seen['note']);
+        foreach (['proof', 'gamut'] as $what) {
+            $this->get("/api/lines/{$line->id}/{$what}/{$view['planHash']}")->assertOk();
+        }
+        $this->getJson("/api/lines/{$line->id}/proof/".str_repeat('0', 64))->assertNotFound();
+    }
+
+    public function test_without_a_profile_only_the_gamut_of_the_file_is_told(): void
+    {
+        $line = $this->line();
+        $hash = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash');
+        $this->getJson("/api/lines/{$line->id}/proof/{$hash}")->assertNotFound();
+        self::assertSame('All colours fit.', $this->getJson("/api/lines/{$line->id}/seen/{$hash}")->assertOk()->json('note'));
+    }
+
+    public function test_a_file_in_its_papers_profile_is_made_where_the_lab_takes_it(): void
+    {
+        $this->withRag();
+        $line = $this->line('4 x 6 in', ['output' => ['colour' => 'paper'], 'forPaper' => ['open' => 0.4]]);
+        $stopped = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
+        self::assertSame('colour-not-taken', $stopped['findings'][0]['code']);
+        self::assertStringContainsString('in its paper’s profile', implode('', array_column($stopped['sentence'], 'text')));
+        $this->card(['takesPaperProfiles' => true])->assertOk();
+        $this->pass($line)->assertOk();
+        $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated();
+        $file = $this->getJson("/api/orders/{$this->order->id}/make")->json('makes.0.files.0');
+        self::assertSame('made', $file['state'], (string) $file['error']);
+        $profile = array_column($file['readBack'], null, 'what')['profile'];
+        self::assertTrue($profile['agrees']);
+        self::assertStringContainsStringIgnoringCase('matte', $profile['found']);
+    }
+}

@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\imaging;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Planisher\Colour\DeltaE;
+use Planisher\Colour\Lab;
+use Planisher\Colour\PaperProfile;
+use Planisher\Colour\ProfileShelf;
+use Planisher\Colour\Rgb;
+use Planisher\Colour\Space;
+use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\ProfileReader;
+use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Proof;
+use Planisher\Imaging\Proxy;
+use Planisher\Imaging\Tones;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Naming\NameBook;
+use Planisher\Plan\PlannedFile;
+use Planisher\Plan\WorkedLine;
+use Symfony\Component\Process\Process;
+use Tests\core\Situations;
+
+/** Into a lab's space and through its paper, against LittleCMS' transicc and ImageMagick. */
+final class ColourTest extends TestCase
+{
+    use Pictures;
+
+    private const PAPERS = __DIR__.'/../../demo/profiles';
+
+    private static function paper(string $name): PaperProfile
+    {
+        $path = self::PAPERS."/simulated-{$name}.icc";
+        $profile = ProfileReader::read($path, basename($path));
+        Profiles::know($profile, $path);
+
+        return $profile;
+    }
+
+    /**
+     * @param  array<string, mixed>  $line
+     * @param  array<string, mixed>  $lab
+     */
+    private static function file(string $picture, array $line, array $lab = []): PlannedFile
+    {
+        $papers = ['lustre.icc' => self::paper('lustre'), 'matte.icc' => self::paper('matte')];
+        $card = Situations::lab($lab + ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16], 'takesPaperProfiles' => true, 'papers' => [['name' => 'Lustre', 'surface' => 'lustre', 'profile' => 'lustre.icc'], ['name' => 'Rag', 'surface' => 'matte', 'profile' => 'matte.icc']]])->knowing(new ProfileShelf($papers));
+        $wanted = Situations::line(['picture' => basename($picture), 'carrier' => 'none'] + $line);
+        $worked = WorkedLine::work($wanted, PictureReader::read($picture, basename($picture)), $card, NameBook::names(Situations::head(), $card, [1 => $wanted])[1]);
+
+        return $worked->plan->files[0] ?? throw new \LogicException('no plan');
+    }
+
+    /** @return list<array{int, int, int}> */
+    private static function patches(): array
+    {
+        mt_srand(500);
+
+        return array_map(fn (): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, 500));
+    }
+
+    /** @param  list<array{int, int, int}>  $patches each 4 × 4 px, so that nothing mixes */
+    private function patchPicture(array $patches): string
+    {
+        $row = implode('', array_map(fn (array $rgb): string => str_repeat(pack('C3', ...$rgb), 4), $patches));
+        Image::fromPixels(str_repeat($row, 4), 4 * count($patches), 4, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+            ->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))->save('tiffsave', "{$this->folder}/patches.tif", []);
+
+        return "{$this->folder}/patches.tif";
+    }
+
+    /**
+     * What transicc (LittleCMS) says of each patch, unoptimised floats, and of the same through back to Lab.
+     *
+     * @param  list<array{int|float, int|float, int|float}>  $patches
+     * @return list<list<float>>
+     */
+    private static function transicc(array $patches, string $from, string $to, int $intent, bool $bpc): array
+    {
+        $process = new Process(['transicc', '-n', "-t{$intent}", ...($bpc ? ['-b'] : []), '-c0', "-i{$from}", "-o{$to}"]);
+        $process->setInput(implode("\n", array_map(fn (array $p): string => implode("\n", $p), $patches))."\n");
+        $process->mustRun();
+
+        return array_map(fn (string $line): array => array_map(floatval(...), preg_split('/\s+/', trim($line)) ?: []), array_values(array_filter(explode("\n", $process->getOutput()), fn (string $line): bool => trim($line) !== '')));
+    }
+
+    /** In the destination's own Lab, where a code near black weighs what it weighs to the eye; tolerances as docs/imaging.md justifies them. */
+    #[DataProvider('conversions')]
+    public function test_500_patches_against_transicc(string $colour, string $intent, int $bits, float $mean, float $most): void
+    {
+        $patches = self::patches();
+        $picture = $this->patchPicture($patches);
+        $file = self::file($picture, ['size' => '2000 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => $bits, 'intent' => $intent, 'colour' => $colour]], $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : []);
+        $made = FileMaker::make($file, $picture, "{$this->folder}/out");
+        self::assertTrue($made->readBack->agrees());
+        $target = Profiles::path(Profiles::target($file->encoding));
+        $bytes = Image::open($made->path)->run('crop', [0, 1, 2000, 1])->pixels();
+        $samples = array_values((array) unpack($bits === 16 ? 'S*' : 'C*', $bytes));
+        $found = array_map(fn (int $i): array => array_map(fn (int $code): float => $code / ($bits === 16 ? 257 : 1), array_slice($samples, $i * 12 + 3, 3)), range(0, 499));
+        $expected = self::transicc($patches, Profiles::path(Space::Srgb), $target, $intent === 'relative' ? 1 : 0, $intent === 'relative');
+        [$mine, $its] = [self::transicc($found, $target, '*Lab', 1, false), self::transicc(array_map(fn (array $e): array => array_slice($e, 0, 3), $expected), $target, '*Lab', 1, false)];
+        $off = array_map(fn (array $a, array $b): float => DeltaE::between(new Lab(...array_slice($a, 0, 3)), new Lab(...array_slice($b, 0, 3))), $mine, $its);
+        self::assertLessThan($mean, array_sum($off) / 500);
+        self::assertLessThan($most, max($off));
+    }
+
+    /** @return iterable<string, list<mixed>> */
+    public static function conversions(): iterable
+    {
+        yield 'Adobe RGB, 8 bits' => ['Adobe RGB (1998)', 'relative', 8, 0.2, 1.2];
+        yield 'Adobe RGB, 16 bits' => ['Adobe RGB (1998)', 'relative', 16, 0.02, 0.8];
+        yield 'lustre, relative, 8 bits' => ['lustre.icc', 'relative', 8, 0.2, 1.2];
+        yield 'lustre, relative, 16 bits' => ['lustre.icc', 'relative', 16, 0.06, 0.8];
+        yield 'lustre, perceptual, 16 bits' => ['lustre.icc', 'perceptual', 16, 0.06, 0.8];
+        yield 'matte, the paper of the line, relative, 16 bits' => ['matte.icc', 'relative', 16, 0.06, 0.8];
+        yield 'matte, perceptual, 8 bits' => ['matte.icc', 'perceptual', 8, 0.2, 1.2];
+    }
+
+    #[DataProvider('refused')]
+    public function test_a_profile_that_is_none_is_refused_with_the_reason(\Closure $write, string $says): void
+    {
+        $path = "{$this->folder}/some.icc";
+        file_put_contents($path, $write((string) file_get_contents(self::PAPERS.'/simulated-lustre.icc')));
+        $this->expectException(PictureRefused::class);
+        $this->expectExceptionMessageMatches("/{$says}/u");
+        ProfileReader::read($path, 'some.icc');
+    }
+
+    /** @return iterable<string, array{\Closure(string): string, string}> */
+    public static function refused(): iterable
+    {
+        yield 'text' => [fn (): string => str_repeat('hello ', 100), 'not an ICC profile'];
+        yield 'nothing' => [fn (): string => '', 'not an ICC profile'];
+        yield 'for a screen' => [fn (): string => Profiles::bytes(Space::Srgb), 'describes a screen, and a paper’s profile is wanted'];
+        yield 'for a scanner' => [fn (string $p): string => substr_replace($p, 'scnr', 12, 4), 'describes a scanner'];
+        yield 'for CMYK' => [fn (string $p): string => substr_replace($p, 'CMYK', 16, 4), 'for CMYK, and the lab takes RGB'];
+        yield 'cut off' => [fn (string $p): string => substr($p, 0, 90_000), 'cut off at 90000 of'];
+        yield '30 MB' => [fn (string $p): string => $p.str_repeat("\0", 30_000_000), 'is 30\.\d.MB; the largest'];
+        yield 'of a version to come' => [fn (string $p): string => substr_replace($p, "\x05", 8, 1), 'ICC version 5'];
+        yield 'broken inside' => [fn (string $p): string => substr($p, 0, 132).str_repeat("\0", strlen($p) - 132), 'damaged'];
+    }
+
+    /** Opened, a grey ramp comes out as the curve says, in the file as another program measures its lightness. */
+    public function test_lifting_for_paper_follows_its_curve(): void
+    {
+        $greys = array_map(fn (int $code): array => [$code, $code, $code], range(0, 255, 5));
+        $picture = $this->patchPicture($greys);
+        $line = ['size' => count($greys) * 4 .' x 4 mm', 'turn' => 'landscape', 'forPaper' => ['open' => 0.8, 'contrast' => 0.3], 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16]];
+        $file = self::file($picture, $line);
+        $made = FileMaker::make($file, $picture, "{$this->folder}/out")->path;
+        $samples = array_values((array) unpack('S*', Image::open($made)->run('crop', [0, 1, 4 * count($greys), 1])->pixels()));
+        $found = array_map(fn (int $i): array => array_map(fn (int $code): float => $code / 257, array_slice($samples, $i * 12 + 3, 3)), array_keys($greys));
+        $srgb = Profiles::path(Space::Srgb);
+        $before = array_column(self::transicc($greys, $srgb, '*Lab', 1, false), 0);
+        $after = self::transicc($found, $srgb, '*Lab', 1, false);
+        foreach ($before as $i => $lightness) {
+            self::assertEqualsWithDelta($file->encoding->tone->at($lightness), $after[$i][0], 0.35, "L* {$lightness}");
+            self::assertLessThan(0.6, hypot($after[$i][1], $after[$i][2]), 'grey stays grey');
+        }
+    }
+
+    /** The halo beside an edge stays within its limits, and the edge becomes steeper; ImageMagick reads the file. */
+    public function test_sharpening_keeps_its_halo(): void
+    {
+        foreach ([['glossy', 300], ['lustre', 300], ['matte', 300], ['lustre', 200]] as [$surface, $ppi]) {
+            // As a lens draws an edge: half a pixel of blur
+            $codes = array_map(fn (int $x): int => match (true) {
+                $x < 199 => 80, $x === 199 => 95, $x === 200 => 165, default => 180,
+            }, range(0, 399));
+            $row = implode('', array_map(fn (int $code): string => str_repeat(chr($code), 3), $codes));
+            Image::fromPixels(str_repeat($row, 60), 400, 60, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save('pngsave', "{$this->folder}/edge.png", []);
+            $line = ['size' => '400 x 60 mm', 'turn' => 'landscape', 'viewedFrom' => '300 mm', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16, 'sharpen' => ['surface' => $surface, 'strength' => 'normal']]];
+            $file = self::file("{$this->folder}/edge.png", ['size' => round(400 / $ppi * 25.4, 3).' x '.round(60 / $ppi * 25.4, 3).' mm'] + $line);
+            $made = FileMaker::make($file, "{$this->folder}/edge.png", "{$this->folder}/{$surface}{$ppi}")->path;
+            $found = array_column(array_chunk(self::pixels($made, '-crop', '400x1+0+30', '+repage'), 3), 0);
+            $lightness = fn (float $code): float => Lab::ofRgb(Rgb::of((int) $code, (int) $code, (int) $code))->lightness;
+            $how = $file->encoding->sharpening ?? throw new \LogicException('not sharpened');
+            self::assertGreaterThanOrEqual($lightness(80) - $how->darken - 0.6, $lightness(min($found)), "{$surface} at {$ppi}");
+            self::assertLessThanOrEqual($lightness(180) + $how->lighten + 0.6, $lightness(max($found)));
+            self::assertLessThan(80, min($found), 'it does sharpen');
+            self::assertSame([80, 180], [$found[10], $found[389]], 'and leaves what is even alone');
+        }
+    }
+
+    /** The paper's white and black as its own data have them (absolute), and greys in between, within a code or two. */
+    public function test_the_proof_shows_the_papers_white_and_black(): void
+    {
+        $picture = $this->patchPicture([[255, 255, 255], [0, 0, 0], [128, 128, 128]]);
+        $file = self::file($picture, ['size' => '12 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
+        foreach (['lustre' => [[239, 241, 246], [20, 20, 21], [120, 122, 125]], 'matte' => [[237, 235, 229], [42, 41, 40], [123, 122, 119]]] as $name => $expected) {
+            $proof = Proof::onPaper(Image::open($picture, streamed: false)->run('cast', [Image::FORMAT_8_BIT]), $file->encoding, self::paper($name))->pixels();
+            $codes = array_values((array) unpack('C*', $proof));
+            foreach ($expected as $i => $rgb) {
+                foreach ($rgb as $band => $code) {
+                    self::assertEqualsWithDelta($code, $codes[($i * 4 + 1) * 3 + $band], 2, "{$name}, patch {$i}");
+                }
+            }
+        }
+    }
+
+    public function test_what_is_out_of_gamut_is_hatched_and_counted(): void
+    {
+        // A third greys, a third a deep green no paper holds, a third a dull brown
+        $picture = $this->patchPicture([...array_fill(0, 20, [120, 120, 120]), ...array_fill(0, 20, [0, 255, 0]), ...array_fill(0, 20, [120, 95, 80])]);
+        $file = self::file($picture, ['size' => '240 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
+        copy($picture, $proxy = "{$this->folder}/proxy.tif");
+        $share = Proof::hatching($file, self::paper('matte'), $proxy, 1600, "{$this->folder}/hatch.png");
+        self::assertEqualsWithDelta(1 / 3, $share, 0.01);
+        self::assertSame('240 4', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
+        $alpha = self::pixels("{$this->folder}/hatch.png", '-alpha', 'extract');
+        $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), $from, 80));
+        self::assertSame([0, 0], [$at(0), $at(160)], 'nothing over what fits');
+        self::assertGreaterThan(80 * 255 * 0.3, $at(80));
+        self::assertLessThan(80 * 255 * 0.9, $at(80), 'hatched, not filled');
+        self::assertEqualsWithDelta(0.0, Proof::hatching($file, null, $proxy, 1600, "{$this->folder}/none.png"), 1e-9, 'in sRGB all of it fits');
+    }
+
+    public function test_tones_on_paper(): void
+    {
+        $picture = $this->patchPicture(array_map(fn (int $code): array => [$code, $code, $code], range(0, 255)));
+        $file = self::file($picture, ['size' => '1024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
+        Proxy::write($picture, PictureReader::read($picture, 'patches.tif'), 1024, "{$this->folder}/proxy.jpg");
+        [$lustre, $matte] = [Tones::measure($file, self::paper('lustre'), "{$this->folder}/proxy.jpg"), Tones::measure($file, self::paper('matte'), "{$this->folder}/proxy.jpg")];
+        self::assertEqualsWithDelta(6.5, $lustre->darkestOnPaper, 1.5, 'its black is 6.0');
+        self::assertEqualsWithDelta(16.3, $matte->darkestOnPaper, 1.5, 'its black is 16.0');
+        self::assertLessThan(3.0, $matte->darkest);
+        self::assertGreaterThan($lustre->lost, $matte->lost);
+        self::assertGreaterThan(3.0, $matte->lost, 'a matte paper takes the distance out of the three-quarter tones');
+        self::assertEqualsWithDelta([93.0, 3.0, -3.0], [$matte->paperLightness, $matte->paperWarmth, $lustre->paperWarmth], 0.5);
+    }
+}
