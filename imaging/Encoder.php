@@ -9,7 +9,7 @@ use Planisher\Lab\FileFormat;
 use Planisher\Measure\Unit;
 use Planisher\Plan\PlannedFile;
 
-/** Writes a composed image as the plan's kind of file, with its resolution and profile and no other metadata. */
+/** Writes a composed image as the plan's kind of file, with its resolution and profile; of other metadata a JPEG keeps caption and copyright, and nothing private. */
 final class Encoder
 {
     /** VipsForeignSubsample: colour is kept at full resolution. */
@@ -32,11 +32,12 @@ final class Encoder
     private static function jpeg(Image $image, PlannedFile $file, string $path): void
     {
         $bare = "{$path}.bare";
+        $kept = array_filter([JpegTags::CAPTION => $image->exif('ImageDescription'), JpegTags::COPYRIGHT => $image->exif('Copyright')]);
         try {
             $image->save('jpegsave', $bare, [
                 'Q' => $file->encoding->quality, 'subsample_mode' => self::NO_SUBSAMPLING, 'strip' => true, // optimize_coding would hold the whole picture in memory
             ]);
-            JpegTags::wrap($bare, $path, $file->width, $file->height, $file->resolution, $file->encoding);
+            JpegTags::wrap($bare, $path, $file->width, $file->height, $file->resolution, $file->encoding, $kept);
         } finally {
             @unlink($bare);
         }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
+use Planisher\Colour\Lab;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Vips\Image;
 
 /**
- * The outline of what a space or a paper can show, in the CIE 1976 u′v′ diagram: its strongest colours, once round from red
+ * The outline of what a space or a paper can show, in the CIE 1976 u′v′ diagram under D50, as profiles have it: its strongest colours, once round from red
  * over yellow, green, cyan, blue and magenta.
  */
 final class Gamut
@@ -18,10 +19,8 @@ final class Gamut
 
     private const CORNERS = [[255, 0, 0], [255, 255, 0], [0, 255, 0], [0, 255, 255], [0, 0, 255], [255, 0, 255]];
 
-    /** VipsInterpretation XYZ, and the intent that keeps the paper's own white */
-    private const XYZ = 1;
-
-    private const ABSOLUTE = 3;
+    /** ICC.1 */
+    private const D50 = [0.9642, 1.0, 0.8249];
 
     /** @return list<array{float, float}> u′ and v′, closed by the first */
     public static function of(Space|PaperProfile $of): array
@@ -33,15 +32,19 @@ final class Gamut
                 $pixels .= pack('C3', ...array_map(fn (int $a, int $b): int => (int) round($a + ($b - $a) * $step / self::STEPS), $from, $to));
             }
         }
-        $count = count(self::CORNERS) * self::STEPS;
-        $xyz = Image::fromPixels($pixels, $count, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
-            ->run('icc_import', [], ['input_profile' => Profiles::path($of), 'intent' => self::ABSOLUTE, 'pcs' => self::XYZ]);
-        $bands = array_map(fn (int $band): array => array_values((array) unpack('g*', $xyz->run('extract_band', [$band])->pixels())), [0, 1, 2]);
+        $image = Image::fromPixels($pixels, count(self::CORNERS) * self::STEPS, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
 
-        return array_map(function (float $x, float $y, float $z): array {
-            $all = max(1e-6, $x + 15 * $y + 3 * $z);
+        return array_map(self::chromaticity(...), ThroughProfile::lab($image, Profiles::path($of), ThroughProfile::ABSOLUTE));
+    }
 
-            return [round(4 * $x / $all, 5), round(9 * $y / $all, 5)]; // CIE 15:2004, 8.2.2
-        }, ...$bands);
+    /** @return array{float, float} u′ and v′ (CIE 15:2004, 8.2.2) */
+    private static function chromaticity(Lab $lab): array
+    {
+        $fy = ($lab->lightness + 16) / 116;
+        $linear = fn (float $f): float => $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
+        [$x, $y, $z] = array_map(fn (float $f, float $white): float => max(0.0, $linear($f)) * $white, [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200], self::D50);
+        $all = max(1e-6, $x + 15 * $y + 3 * $z);
+
+        return [round(4 * $x / $all, 5), round(9 * $y / $all, 5)];
     }
 }

@@ -16,6 +16,11 @@ use Planisher\Plan\Encoding;
  */
 final class JpegTags
 {
+    /** Exif tags ImageDescription and Copyright */
+    public const CAPTION = 0x010E;
+
+    public const COPYRIGHT = 0x8298;
+
     private const SHORT = 3;
 
     private const LONG = 4;
@@ -28,15 +33,19 @@ final class JpegTags
 
     private const ICC_CHUNK = 65_519;
 
-    /** Copies a JPEG that libvips saved without metadata, with our segments in front. */
-    public static function wrap(string $bare, string $path, int $width, int $height, Resolution $resolution, Encoding $encoding): void
+    /**
+     * Copies a JPEG that libvips saved without metadata, with our segments in front.
+     *
+     * @param  array<int, string>  $kept  texts of the picture's own, by Exif tag
+     */
+    public static function wrap(string $bare, string $path, int $width, int $height, Resolution $resolution, Encoding $encoding, array $kept = []): void
     {
         $in = fopen($bare, 'rb');
         $out = fopen($path, 'xb');
         if ($in === false || $out === false || fread($in, 2) !== "\xFF\xD8") {
             throw new CannotWrite("“{$path}” can’t be written.");
         }
-        $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $encoding).self::icc(Profiles::bytes(Profiles::target($encoding)));
+        $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $encoding, $kept).self::icc(Profiles::bytes(Profiles::target($encoding)));
         $copied = @fwrite($out, $head) === strlen($head) ? @stream_copy_to_stream($in, $out) : false;
         $whole = $copied === filesize($bare) - 2 && @fflush($out);
         fclose($in);
@@ -53,7 +62,8 @@ final class JpegTags
         return self::segment(0xE0, "JFIF\0".pack('CCCnnCC', 1, 2, $perCentimetre ? 2 : 1, $density, $density, 0, 0));
     }
 
-    private static function exif(int $width, int $height, Resolution $resolution, Encoding $encoding): string
+    /** @param  array<int, string>  $kept */
+    private static function exif(int $width, int $height, Resolution $resolution, Encoding $encoding, array $kept): string
     {
         $perCentimetre = $resolution->unit === Unit::Centimetre;
         $density = pack('NN', (int) round(($perCentimetre ? $resolution->perMillimetre() * 10 : $resolution->ppi()) * 10_000), 10_000);
@@ -65,6 +75,10 @@ final class JpegTags
             [0x0213, self::SHORT, 1, pack('nn', 1, 0)],
             [0x8769, self::LONG, 1, null],
         ];
+        foreach ($kept as $tag => $text) {
+            $ifd0[] = [$tag, self::ASCII, strlen($text) + 1, "{$text}\0".str_repeat("\0", max(0, 3 - strlen($text)))];
+        }
+        usort($ifd0, fn (array $a, array $b): int => $a[0] <=> $b[0]); // TIFF 6.0: in ascending order
         $exif = [
             [0x9000, self::UNDEFINED, 4, '0230'],
             [0x9101, self::UNDEFINED, 4, "\1\2\3\0"],

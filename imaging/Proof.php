@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
+use Planisher\Colour\HueName;
 use Planisher\Colour\Intent;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\Space;
@@ -27,6 +28,8 @@ final class Proof
 
     /** A colour that is moved farther than this by a conversion, in ΔE*ab, is out of gamut; measured in docs/imaging.md. */
     private const OUT_OF_GAMUT = 5.0;
+
+    private const HUES_SIDE = 160;
 
     /** VipsOperationRelational more */
     private const MORE = 4;
@@ -72,15 +75,33 @@ final class Proof
         return $mask->mean() / 255;
     }
 
+    /**
+     * Which colours are drawn in, the most of them first: their hues in words, at most three.
+     *
+     * @return list<string>
+     */
+    public static function drawnIn(PlannedFile $file, ?PaperProfile $paper, string $proxy): array
+    {
+        $mask = array_values((array) unpack('C*', self::outOfGamut($file, $paper, $proxy, self::HUES_SIDE)->pixels()));
+        $small = self::window($file, $proxy, self::HUES_SIDE);
+        $facts = Proxy::facts($proxy, $file->placements[0]->picture);
+        $hues = [];
+        foreach (ThroughProfile::lab($small, $facts->profile === null ? Profiles::path(Space::Srgb) : null) as $i => $lab) {
+            if (($mask[$i] ?? 0) > 0) {
+                $hue = HueName::of($lab);
+                $hues[$hue] = ($hues[$hue] ?? 0) + 1;
+            }
+        }
+        arsort($hues);
+
+        return array_slice(array_keys(array_filter($hues, fn (int $count): bool => $count > 0.1 * array_sum($hues))), 0, 3);
+    }
+
     /** A mask of 8 bits over the window: 255 where a colour is moved by more than can be overlooked. */
     public static function outOfGamut(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side): Image
     {
-        $placement = $file->placements[0];
-        $facts = Proxy::facts($proxy, $placement->picture);
-        $source = Preview::scaled($placement->source, $facts->width / $placement->picture->width, $facts->height / $placement->picture->height);
-        $scale = min(1.0, $side / max($source->width, $source->height));
-        $small = Image::open($proxy)->run('crop', [$source->x, $source->y, min($source->width, $facts->width - $source->x), min($source->height, $facts->height - $source->y)]);
-        $small = ($scale < 1 ? $small->run('resize', [$scale], ['kernel' => Renderer::QUICK]) : $small)->held(PHP_INT_MAX);
+        $facts = Proxy::facts($proxy, $file->placements[0]->picture);
+        $small = self::window($file, $proxy, $side);
         $encoding = $file->encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 8);
         $converted = Renderer::convert($small, $facts, $encoding);
         $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper);
@@ -88,6 +109,18 @@ final class Proof
         $after = self::lab($printed, Profiles::path($paper ?? Profiles::target($encoding)));
 
         return $before->colourDistance($after)->run('relational_const1', [self::MORE, self::OUT_OF_GAMUT]);
+    }
+
+    /** The part of the picture that is printed, small, in the picture's own colours. */
+    public static function window(PlannedFile $file, string $proxy, int $side): Image
+    {
+        $placement = $file->placements[0];
+        $facts = Proxy::facts($proxy, $placement->picture);
+        $source = Preview::scaled($placement->source, $facts->width / $placement->picture->width, $facts->height / $placement->picture->height);
+        $scale = min(1.0, $side / max($source->width, $source->height));
+        $small = Image::open($proxy)->run('crop', [$source->x, $source->y, min($source->width, $facts->width - $source->x), min($source->height, $facts->height - $source->y)]);
+
+        return ($scale < 1 ? $small->run('resize', [$scale], ['kernel' => Renderer::QUICK]) : $small)->held(PHP_INT_MAX);
     }
 
     /** As the lab's printer will take it: a file in another space is converted into the paper's, relative with black point compensation. */

@@ -24,11 +24,12 @@ final class OnPaper
     /**
      * @param  ?array{darkest: float, darkestOnPaper: float, lost: float, paperLightness: float, paperWarmth: float}  $tones  null without a paper's profile
      * @param  float  $share  of the picture whose colours are drawn in, 0 to 1
+     * @param  list<string>  $hues  of those, in words
      * @return array{note: string, share: float, remedy: ?array{label: string, change: array<string, mixed>}}
      */
-    public static function told(?array $tones, float $share, Line $line): array
+    public static function told(?array $tones, float $share, array $hues, Line $line): array
     {
-        $drawnIn = $share < self::LEAST_SHARE ? 'all colours fit' : Figure::percent($share).' of the colours drawn in';
+        $drawnIn = $share < self::LEAST_SHARE ? 'all colours fit' : Figure::percent($share).' of the colours drawn in'.($hues === [] ? '' : ', mostly '.implode(' and ', $hues));
         if ($tones === null) {
             return ['note' => ucfirst($drawnIn).'.', 'share' => $share, 'remedy' => null];
         }

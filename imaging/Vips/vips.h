@@ -81,3 +81,4 @@ VipsImage *vips_image_new_matrix_from_array(int width, int height, const double 
 int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
 int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...);
 int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...);
+int vips_image_get_string(const VipsImage *image, const char *name, const char **out);

@@ -13,6 +13,8 @@ use Planisher\Colour\ProfileShelf;
 use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Histogram;
+use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\ProfileReader;
@@ -233,5 +235,44 @@ final class ColourTest extends TestCase
         self::assertGreaterThan($lustre->lost, $matte->lost);
         self::assertGreaterThan(3.0, $matte->lost, 'a matte paper takes the distance out of the three-quarter tones');
         self::assertEqualsWithDelta([93.0, 3.0, -3.0], [$matte->paperLightness, $matte->paperWarmth, $lustre->paperWarmth], 0.5);
+    }
+
+    /** Caption and copyright stay, where the picture was taken and with which camera does not. */
+    public function test_copyright_and_caption_are_kept_and_nothing_private(): void
+    {
+        $picture = $this->picture('a.jpg', 900, 600);
+        self::tool('exiftool', '-q', '-overwrite_original', '-Copyright=© Wren Halloway 2026', '-ImageDescription=The light on the point', '-SerialNumber=12345', '-Make=Corrin', '-GPSLatitude=54.1', '-GPSLatitudeRef=N', '-GPSLongitude=3.2', '-GPSLongitudeRef=W', $picture);
+        $made = FileMaker::make(self::file($picture, ['size' => '6 x 4 in', 'border' => '0.5 in', 'output' => ['ppi' => 72]]), $picture, "{$this->folder}/out");
+        $tags = self::exif($made->path);
+        self::assertSame(['© Wren Halloway 2026', 'The light on the point'], [$tags['IFD0:Copyright'] ?? null, $tags['IFD0:ImageDescription'] ?? null]);
+        self::assertSame([], array_values(array_filter(array_keys($tags), fn (string $tag): bool => preg_match('/GPS|Serial|Make|Thumbnail|XMP/', $tag) === 1)));
+        self::assertStringNotContainsString('Warning', self::tool('exiftool', '-validate', '-warning', '-a', $made->path));
+        self::assertTrue($made->readBack->agrees());
+    }
+
+    /** Histograms: ImageMagick's own counts of the same small file, bin by bin. */
+    public function test_a_histogram_counts_what_is_there(): void
+    {
+        $picture = $this->patchPicture([...array_fill(0, 30, [0, 0, 0]), ...array_fill(0, 20, [255, 255, 255]), ...array_fill(0, 50, [90, 60, 30])]);
+        $file = self::file($picture, ['size' => '400 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
+        copy($picture, $proxy = "{$this->folder}/proxy.tif");
+        ['before' => $before, 'after' => $after] = Histogram::of($file, $proxy);
+        self::assertSame([0.3, 0.2], [round($before['dark'], 3), round($before['light'], 3)]);
+        self::assertSame($before['red'], $after['red'], 'sRGB to sRGB changes nothing');
+        self::assertSame([1.0, 0.6, 0.4], [$before['red'][(int) (90 / 255 * 64)], $before['red'][0], $before['red'][63]]);
+        self::assertEqualsWithDelta(0.5, $before['threeQuarter'], 0.001, 'L* of 90, 60, 30 is 28');
+    }
+
+    /** One to one it is the file's own pixels, cut out where they are. */
+    public function test_one_to_one_shows_the_files_own_pixels(): void
+    {
+        $picture = $this->picture('a.jpg', 900, 600);
+        $file = self::file($picture, ['size' => '6 x 4 in', 'output' => ['ppi' => 200, 'quality' => 100, 'sharpen' => ['strength' => 'normal']]]);
+        $made = FileMaker::make($file, $picture, "{$this->folder}/out")->path;
+        OneToOne::write($file, $picture, 0.5, 0.5, 300, 200, "{$this->folder}/part.jpg");
+        self::assertSame('300 200', self::tool('identify', '-format', '%w %h', "{$this->folder}/part.jpg"));
+        self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+450+300', '+repage'), self::pixels("{$this->folder}/part.jpg"))['mean']);
+        OneToOne::write($file, $picture, 0.0, 1.0, 300, 200, "{$this->folder}/corner.jpg");
+        self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+0+600', '+repage'), self::pixels("{$this->folder}/corner.jpg"))['mean'], 'never beyond the file');
     }
 }

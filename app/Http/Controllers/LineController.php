@@ -21,6 +21,8 @@ use Planisher\Colour\PaperProfile;
 use Planisher\Drawing\TypedFigure;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
+use Planisher\Imaging\Histogram;
+use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\Preview;
 use Planisher\Imaging\Proof;
 use Planisher\Imaging\Tones;
@@ -176,8 +178,31 @@ final class LineController
         return response()->json([
             'paper' => $worked->lab->paper($worked->line->paper)?->name,
             'profile' => $paper?->description,
-            ...OnPaper::told($tones, $share, $worked->line),
+            ...OnPaper::told($tones, $share, $share > 0 ? self::hues($plan, $paper, $hash) : [], $worked->line),
         ]);
+    }
+
+    /** Histograms before conversion and after. */
+    public function histogram(Line $line, string $hash): JsonResponse
+    {
+        [$plan] = self::onPaper($line, $hash);
+
+        return response()->json(Cache::rememberForever("histogram-{$hash}", fn (): array => Histogram::of($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'))));
+    }
+
+    /** A part of the file itself, a pixel for a pixel, about a place in fractions of it. */
+    public function pixels(Request $request, Line $line, string $hash): Response
+    {
+        $given = $request->validate(['x' => ['required', 'numeric', 'between:0,1'], 'y' => ['required', 'numeric', 'between:0,1'], 'width' => ['required', 'integer', 'between:1,2400'], 'height' => ['required', 'integer', 'between:1,1600']]);
+        [$plan] = self::onPaper($line, $hash);
+        $picture = PictureStore::verified($plan->shown->placements[0]->picture);
+        if (! is_string($picture)) {
+            abort(404, "{$picture->title}. {$picture->text}");
+        }
+        $path = self::kept('one-'.hash('sha256', $hash.json_encode($given)).'.jpg');
+        is_file($path) || OneToOne::write($plan->shown, $picture, (float) $given['x'], (float) $given['y'], (int) $given['width'], (int) $given['height'], $path);
+
+        return PrivateFile::inline($path, 'image/jpeg');
     }
 
     /** @return array{Plan, ?PaperProfile} */
@@ -188,6 +213,12 @@ final class LineController
         $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
 
         return [$plan, $worked->lab->paperProfile($worked->line->paper)];
+    }
+
+    /** @return list<string> */
+    private static function hues(Plan $plan, ?PaperProfile $paper, string $hash): array
+    {
+        return Cache::rememberForever("hues-{$hash}-".($paper->sha256 ?? 'file'), fn (): array => Proof::drawnIn($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen')));
     }
 
     /** The share that is out of gamut, 0 to 1, and the hatching kept. */

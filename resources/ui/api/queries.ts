@@ -5,6 +5,7 @@ import { useNotices } from '@/common/notices';
 import { ApiError, api } from './client';
 import type {
     Change,
+    Histogram,
     HouseFinish,
     Lab,
     LineView,
@@ -77,6 +78,15 @@ export const useSeen = (line: LineView, looks: boolean) =>
         queryFn: () => api.get<SeenOnPaper>(`lines/${line.id}/seen/${line.planHash}`),
         enabled: looks && line.planHash !== null,
         staleTime: Infinity,
+    });
+
+export const useHistograms = (line: LineView) =>
+    useQuery({
+        queryKey: ['histogram', line.id, line.planHash],
+        queryFn: () => api.get<{ before: Histogram; after: Histogram }>(`lines/${line.id}/histogram/${line.planHash}`),
+        enabled: line.planHash !== null,
+        staleTime: Infinity,
+        placeholderData: (before) => before,
     });
 
 export const useLabs = () =>

@@ -163,6 +163,17 @@ export interface SeenOnPaper {
     remedy: Remedy | null;
 }
 
+/** How often which lightness and which code stands in a picture, as shares of the largest bin; and shares of the picture. */
+export interface Histogram {
+    lightness: number[];
+    red: number[];
+    green: number[];
+    blue: number[];
+    dark: number;
+    light: number;
+    threeQuarter: number;
+}
+
 /** A lab card as its page shows it; gamuts as u′v′ outlines. */
 export interface Lab {
     id: number;

@@ -27,6 +27,8 @@ const KEYS = [
     { keys: 'F', does: 'show what a frame will cover' },
     { keys: 'P', does: 'held: as it will look on its paper' },
     { keys: 'G', does: 'hatch what is out of gamut' },
+    { keys: 'H', does: 'histograms before and after' },
+    { keys: '1', does: 'one pixel of the file on one of the screen' },
     { keys: 'B', does: 'a canvas as it hangs, turned, large' },
     ...UNDO_KEYS,
     { keys: 'O', does: 'back to the order sheet' },

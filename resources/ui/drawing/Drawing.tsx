@@ -4,6 +4,8 @@ import { useMode } from '@/bench/mode';
 import { useKeys } from '@/common/useKeys';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';
+import { Histograms } from './Histograms';
+import { OneToOne } from './OneToOne';
 import { PictureOnPaper, viewUrl } from './PictureOnPaper';
 import { ProofBar } from './ProofBar';
 import { ScaleBar } from './ScaleBar';
@@ -32,12 +34,19 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
     const [isTurnedLarge, setIsTurnedLarge] = useState(false);
+    const [showsHistograms, setShowsHistograms] = useState(false);
+    const [isOneToOne, setIsOneToOne] = useState(false);
     const { wrap } = line.drawing;
     const turned = wrap && wrap.depth > 0 ? viewUrl(line, 'preview') : null;
     useKeys({
         f: () => setShowsFrame((now) => !now),
         b: () => turned && setIsTurnedLarge((now) => !now),
-        Escape: () => setIsTurnedLarge(false),
+        h: () => setShowsHistograms((now) => !now && line.planHash !== null),
+        '1': () => setIsOneToOne((now) => !now && line.planHash !== null),
+        Escape: () => {
+            setIsTurnedLarge(false);
+            setIsOneToOne(false);
+        },
         k: () => (mode.does === 'mark' ? rest() : line.picture && set({ does: 'mark' })),
     });
     const proof = useProof(line);
@@ -77,6 +86,8 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy
                     </div>
                     {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
                     <ProofBar line={line} proof={proof} onRemedy={onRemedy} />
+                    {isOneToOne && line.planHash && <OneToOne line={line} size={size} at={{ x: 0.5, y: 0.5 }} />}
+                    {showsHistograms && line.planHash && <Histograms line={line} />}
                     {turned && wrap && (
                         <TurnedView
                             drawing={{ ...line.drawing, wrap }}

@@ -27,7 +27,7 @@ export function SplitEdge({ at, width, onMove }: { at: number; width: number; on
             aria-valuemin={5}
             aria-valuemax={95}
             aria-valuenow={Math.round(at * 100)}
-            className="absolute inset-y-0 z-10 w-4 -translate-x-1/2 cursor-ew-resize touch-none outline-none focus-visible:bg-white/40"
+            className="absolute top-[34px] bottom-0 z-10 w-4 -translate-x-1/2 cursor-ew-resize touch-none outline-none focus-visible:bg-white/40"
             style={{ left: at * width }}
             onPointerDown={(event) => {
                 event.currentTarget.setPointerCapture(event.pointerId);

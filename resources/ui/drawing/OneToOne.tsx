@@ -1,0 +1,73 @@
+import { useRef, useState, type PointerEvent } from 'react';
+import type { LineView } from '@/api/types';
+
+interface Props {
+    line: LineView;
+    size: { width: number; height: number };
+    /** what is shown first, in fractions of the file */
+    at: { x: number; y: number };
+}
+
+/** A part of the file, one pixel of it on one of the screen: dragged to another part. */
+export function OneToOne({ line, size, at }: Props) {
+    const [middle, setMiddle] = useState(at);
+    const [by, setBy] = useState({ x: 0, y: 0 });
+    const from = useRef<{ x: number; y: number } | null>(null);
+    const [loaded, setLoaded] = useState<string | null>(null);
+    const [width, height] = [Math.round(size.width * devicePixelRatio), Math.round(size.height * devicePixelRatio)];
+    const href = `/api/lines/${line.id}/pixels/${line.planHash}?${new URLSearchParams({
+        x: middle.x.toFixed(4),
+        y: middle.y.toFixed(4),
+        width: String(Math.min(2400, width)),
+        height: String(Math.min(1600, height)),
+    }).toString()}`;
+    const file = line.facts
+        .at(-1)
+        ?.figure.match(/([\d\s]+) × ([\d\s]+)/)
+        ?.slice(1)
+        .map((side) => Number(side.replace(/\s/g, ''))) ?? [1, 1];
+    const follow = (event: PointerEvent) => {
+        if (from.current) {
+            setBy({ x: event.clientX - from.current.x, y: event.clientY - from.current.y });
+        }
+    };
+    const release = () => {
+        from.current = null;
+        const clamp = (share: number) => Math.max(0, Math.min(1, share));
+        setMiddle({
+            x: clamp(middle.x - (by.x * devicePixelRatio) / file[0]!),
+            y: clamp(middle.y - (by.y * devicePixelRatio) / file[1]!),
+        });
+        setBy({ x: 0, y: 0 });
+    };
+    return (
+        <div
+            className="absolute inset-0 z-20 cursor-grab overflow-hidden bg-desk active:cursor-grabbing"
+            data-testid="one-to-one"
+            onPointerDown={(event) => {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                from.current = { x: event.clientX, y: event.clientY };
+            }}
+            onPointerMove={follow}
+            onPointerUp={release}
+        >
+            <img
+                key={line.planHash}
+                src={href}
+                alt="A part of the file, a pixel for a pixel"
+                draggable={false}
+                onLoad={() => setLoaded(href)}
+                className="absolute top-1/2 left-1/2 max-w-none -translate-1/2"
+                style={{ marginLeft: by.x, marginTop: by.y, zoom: 1 / devicePixelRatio, opacity: loaded === href ? 1 : 0.6 }}
+            />
+            <p
+                role="status"
+                className="narrow absolute bottom-2.5 left-4 rounded-[2px] bg-white/85 px-2 py-1 text-[12px] leading-none"
+            >
+                {loaded === href
+                    ? 'one pixel of the file on one of the screen; drag to another part, 1 to go back'
+                    : 'rendering that part of the file…'}
+            </p>
+        </div>
+    );
+}
