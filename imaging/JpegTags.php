@@ -76,7 +76,7 @@ final class JpegTags
             [0x8769, self::LONG, 1, null],
         ];
         foreach ($kept as $tag => $text) {
-            $ifd0[] = [$tag, self::ASCII, strlen($text) + 1, "{$text}\0".str_repeat("\0", max(0, 3 - strlen($text)))];
+            $ifd0[] = [$tag, self::ASCII, strlen($text) + 1, str_pad("{$text}\0", max(4, intdiv(strlen($text) + 2, 2) * 2), "\0")];
         }
         usort($ifd0, fn (array $a, array $b): int => $a[0] <=> $b[0]); // TIFF 6.0: in ascending order
         $exif = [
