@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Bench;
 
 use Planisher\Colour\Space;
+use Planisher\Imaging\Lightness;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\Preview;
+use Planisher\Imaging\ProfileReader;
 use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Proof;
 use Planisher\Imaging\Proxy;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Lab\LabCard;
@@ -43,6 +46,8 @@ final class Bench
 
     private const PREVIEW_MS = 150.0;
 
+    private const PROOF_MS = 200.0;
+
     private const LAB = [
         'name' => 'Bench', 'sizes' => ['8 x 10 in', '16 x 20 in'], 'colour' => 'Adobe RGB (1998)', 'formats' => ['jpeg', 'tiff'], 'quality' => 95, 'minimumPpi' => 30, 'canvas' => ['depth' => '1.5 in'],
     ];
@@ -66,10 +71,12 @@ final class Bench
         foreach (['8 x 10 in', '16 x 20 in'] as $size) {
             $this->file($size, $facts);
         }
+        $this->lifted($facts);
         $this->canvas($facts);
         $this->panels($facts);
         $this->planning($facts);
         $this->preview($facts);
+        $this->proof($facts);
 
         return $this->kept;
     }
@@ -80,6 +87,18 @@ final class Bench
         $wanted = ['picture' => 'picture.jpg', 'size' => $size];
         $placement = self::worked($wanted, $facts)->plan->shown->placements[0] ?? throw new \LogicException('The bench’s own line can’t be planned.');
         $this->against($size, $wanted, $placement, ['out' => "{$this->folder}/bare.jpg"], [...self::scaled($placement), ...$this->written('magick.jpg')], self::TURNS, self::AGAINST_BARE, self::MOST_MEMORY);
+    }
+
+    /** Conversion, lifting for paper and sharpening in one pass. ImageMagick does its own curve and mask in their place. */
+    private function lifted(PictureFacts $facts): void
+    {
+        $wanted = ['picture' => 'picture.jpg', 'size' => '16 x 20 in', 'forPaper' => ['open' => 0.5, 'contrast' => 0.2], 'output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]];
+        $file = self::worked($wanted, $facts)->plan->shown ?? throw new \LogicException('The bench’s own line can’t be planned.');
+        $sharpening = $file->encoding->sharpening ?? throw new \LogicException('It is sharpened.');
+        $ends = ['out' => "{$this->folder}/bare.jpg", 'romm' => Lightness::profile(), 'tone' => array_map(fn (int $step): float => $file->encoding->tone->at($step / 100), range(0, 10_000)),
+            'toXyz' => Lightness::TO_XYZ, 'fromXyz' => Lightness::fromXyz(), 'sharpen' => $sharpening->toArray()];
+        $magick = [...self::scaled($file->placements[0]), '-colorspace', 'Lab', '-channel', 'R', '-sigmoidal-contrast', '2x50%', '+channel', '-colorspace', 'sRGB', '-unsharp', "0x{$sharpening->sigma}", ...$this->written('magick.jpg')];
+        $this->against('16 × 20 in, lifted, sharpened', $wanted, $file->placements[0], $ends, $magick, self::LARGE_TURNS, self::AGAINST_BARE, self::MOST_MEMORY);
     }
 
     /** Mirrored edges, softened from the fold to the wall. ImageMagick blurs the edges by one sigma only, which is less work. */
@@ -168,6 +187,17 @@ final class Bench
         Proxy::write($this->picture, $facts, 2048, $proxy);
         $file = self::worked(['picture' => 'picture.jpg', 'size' => '8 x 10 in'], $facts)->plan->files[0] ?? throw new \LogicException('The bench’s own line can’t be planned.');
         $this->limit('preview, 1600 px, warm proxy', self::milliseconds(9, fn () => Preview::write($file, $proxy, 1600, "{$this->folder}/preview.jpg")), self::PREVIEW_MS, 'ms');
+    }
+
+    /** The soft proof and the hatching of what is out of gamut, each at 1600 px. */
+    private function proof(PictureFacts $facts): void
+    {
+        $proxy = "{$this->folder}/proxy.jpg";
+        $paper = ProfileReader::read($path = dirname(__DIR__).'/demo/profiles/simulated-lustre.icc', 'simulated-lustre.icc');
+        Profiles::know($paper, $path);
+        $file = self::worked(['picture' => 'picture.jpg', 'size' => '8 x 10 in'], $facts)->plan->shown ?? throw new \LogicException('The bench’s own line can’t be planned.');
+        $this->limit('soft proof, 1600 px, warm preview', self::milliseconds(9, fn () => Proof::write($file, $paper, "{$this->folder}/preview.jpg", "{$this->folder}/proof.jpg")), self::PROOF_MS, 'ms');
+        $this->limit('gamut hatching, 1600 px, warm proxy', self::milliseconds(9, fn () => Proof::hatching($file, $paper, $proxy, 1600, "{$this->folder}/gamut.png")), self::PROOF_MS, 'ms');
     }
 
     /** @param  array<string, mixed>  $wanted */

@@ -9,7 +9,8 @@ declare(strict_types=1);
  *     php bench/bare.php JOB.json
  *
  * The job: in, profile, quality, crop [x, y, width, height], to [width, height], and one of out (a file), panels
- * [[left, width, file] …], or wrap {out, edge, sigma}.
+ * [[left, width, file] …], or wrap {out, edge, sigma}. With tone (256 lightnesses 0 to 100), romm (a profile) and sharpen
+ * {sigma, slope, lighten, darken} they are done between scaling and encoding.
  *
  * An FFI program rather than a chain of `vips` commands: a chain writes and reads the whole picture between its steps.
  */
@@ -27,6 +28,7 @@ $vips = FFI::cdef('
     int vips_image_get_height(const VipsImage *image);
     VipsInterpolate *vips_interpolate_new(const char *name);
     VipsArea *vips_array_int_new(const int *array, int n);
+    VipsArea *vips_array_double_new(const double *array, int n);
     int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
     int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
     int vips_affine(VipsImage *in, VipsImage **out, double a, double b, double c, double d, ...);
@@ -38,6 +40,16 @@ $vips = FFI::cdef('
     int vips_relational(VipsImage *one, VipsImage *other, VipsImage **out, int how, ...);
     int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *table, ...);
     int vips_ifthenelse(VipsImage *mask, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
+    VipsImage *vips_image_new_matrix_from_array(int width, int height, const double *array, int size);
+    int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
+    int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...);
+    int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...);
+    int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...);
+    int vips_linear1(VipsImage *in, VipsImage **out, double a, double b, ...);
+    int vips_cast(VipsImage *in, VipsImage **out, int format, ...);
+    int vips_copy(VipsImage *in, VipsImage **out, ...);
+    int vips_bandjoin2(VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
+    int vips_sharpen(VipsImage *in, VipsImage **out, ...);
     int vips_jpegsave(VipsImage *in, const char *name, ...);
 ', 'libvips.so.42');
 $vips->vips_init('bare');
@@ -77,7 +89,38 @@ if (! isset($job['out'])) {
 $image = $scaleX <= 1 && $scaleY <= 1
     ? $run('resize', $image, $scaleX, 'vscale', $scaleY, 'kernel', 5)
     : $enlarged($image, $scaleX, $scaleY, $toWidth, $toHeight, 'bicubic');
-$image = $run('icc_transform', $image, $job['profile'], 'embedded', 1, 'intent', 1, 'black_point_compensation', 1);
+if (isset($job['tone'])) {
+    $matrix = function (array $rows) use ($vips) {
+        $array = $vips->new('double[9]');
+        foreach (array_merge(...$rows) as $i => $number) {
+            $array[$i] = $number;
+        }
+
+        return $vips->vips_image_new_matrix_from_array(3, 3, $vips->cast('double*', $array), 9);
+    };
+    $table = fn (string $bytes, int $count, int $format) => $vips->vips_image_new_from_memory_copy($bytes, strlen($bytes), $count, 1, 1, $format);
+    $ends = range(0, 65_535);
+    $decode = $table(pack('g*', ...array_map(fn (int $c): float => 100 * ($c / 65_535 < 1 / 32 ? $c / 65_535 / 16 : ($c / 65_535) ** 1.8), $ends)), 65_536, 6);
+    $encode = $table(pack('v*', ...array_map(fn (int $c): int => (int) round(65_535 * ($c / 65_535 < 1 / 512 ? 16 * $c / 65_535 : ($c / 65_535) ** (1 / 1.8))), $ends)), 65_536, 2);
+    $curve = $table(pack('g*', ...$job['tone']), count($job['tone']), 6);
+    $white = (function () use ($vips) {
+        $array = $vips->new('double[3]');
+        [$array[0], $array[1], $array[2]] = [96.42, 100.0, 82.49];
+
+        return fn () => $vips->vips_array_double_new($vips->cast('double*', $array), 3);
+    })();
+    $image = $run('icc_transform', $image, $job['romm'], 'embedded', 1, 'intent', 1, 'black_point_compensation', 1, 'depth', 16);
+    $lab = $run('XYZ2Lab', $run('recomb', $run('maplut', $image, $decode), $matrix($job['toXyz'])), 'temp', $white());
+    $lightness = $run('maplut', $run('cast', $run('linear1', $run('extract_band', $lab, 0), 100.0, 0.5), 2), $curve);
+    $joined = $vips->new('VipsImage*');
+    $check($vips->vips_bandjoin2($lightness, $run('extract_band', $lab, 1, 'n', 2), FFI::addr($joined), null));
+    $back = $run('recomb', $run('Lab2XYZ', $run('copy', $joined, 'interpretation', 13), 'temp', $white()), $matrix($job['fromXyz']));
+    $image = $run('copy', $run('maplut', $run('cast', $run('linear1', $back, 655.35, 0.5), 2), $encode), 'interpretation', 25);
+}
+$image = $run('icc_transform', $image, $job['profile'], ...isset($job['tone']) ? ['input_profile', $job['romm']] : ['embedded', 1], ...['intent', 1, 'black_point_compensation', 1]);
+if (isset($job['sharpen'])) {
+    $image = $run('sharpen', $image, 'sigma', $job['sharpen']['sigma'], 'x1', 0.5, 'm1', 0.0, 'm2', $job['sharpen']['slope'], 'y2', $job['sharpen']['lighten'], 'y3', $job['sharpen']['darken']);
+}
 if (isset($job['out'])) {
     $save($image, $job['out']);
 }

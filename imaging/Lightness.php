@@ -15,7 +15,7 @@ use Planisher\Imaging\Vips\Image;
 final class Lightness
 {
     /** ISO 22028-2: ROMM RGB to XYZ of D50 */
-    private const TO_XYZ = [[0.7977, 0.1352, 0.0313], [0.2880, 0.7119, 0.0001], [0.0, 0.0, 0.8249]];
+    public const TO_XYZ = [[0.7977, 0.1352, 0.0313], [0.2880, 0.7119, 0.0001], [0.0, 0.0, 0.8249]];
 
     /** D50, of Y 100 (ICC.1) */
     private const WHITE = [96.42, 100.0, 82.49];
@@ -38,7 +38,7 @@ final class Lightness
         $lightness = $lab->run('extract_band', [0])->run('linear1', [100.0, 0.5])->run('cast', [Image::FORMAT_16_BIT])
             ->mapped(Image::row(array_map(fn (int $step): float => $tone->at($step / 100), range(0, $fine))));
         $back = $lightness->joined($lab->run('extract_band', [1], ['n' => 2]))->run('copy', options: ['interpretation' => Image::SPACE_LAB])
-            ->run('Lab2XYZ', [], ['temp' => self::WHITE])->recombined(self::inverse(self::TO_XYZ));
+            ->run('Lab2XYZ', [], ['temp' => self::WHITE])->recombined(self::fromXyz());
         $codes = array_map(fn (int $step): int => (int) round(self::encoded($step / self::STEPS) * self::STEPS), range(0, self::STEPS));
 
         return $back->run('linear1', [self::STEPS / 100, 0.5])->run('cast', [Image::FORMAT_16_BIT])->mapped(Image::ofNumbers($codes, self::STEPS + 1, 1))
@@ -56,14 +56,10 @@ final class Lightness
         return $v < 1 / 512 ? 16 * $v : $v ** (1 / self::GAMMA);
     }
 
-    /**
-     * By cofactors.
-     *
-     * @param  list<list<float>>  $m  3 × 3
-     * @return list<list<float>>
-     */
-    private static function inverse(array $m): array
+    /** @return list<list<float>> the inverse of TO_XYZ, by cofactors */
+    public static function fromXyz(): array
     {
+        $m = self::TO_XYZ;
         $minor = fn (int $r, int $c): float => $m[($r + 1) % 3][($c + 1) % 3] * $m[($r + 2) % 3][($c + 2) % 3] - $m[($r + 1) % 3][($c + 2) % 3] * $m[($r + 2) % 3][($c + 1) % 3];
         $determinant = $m[0][0] * $minor(0, 0) + $m[0][1] * $minor(0, 1) + $m[0][2] * $minor(0, 2);
 

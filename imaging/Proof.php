@@ -29,6 +29,9 @@ final class Proof
     /** A colour that is moved farther than this by a conversion, in ΔE*ab, is out of gamut; measured in docs/imaging.md. */
     private const OUT_OF_GAMUT = 5.0;
 
+    /** What fits is judged on so many times fewer pixels each way as are hatched. */
+    private const COARSER = 2;
+
     private const HUES_SIDE = 160;
 
     /** VipsOperationRelational more */
@@ -39,9 +42,10 @@ final class Proof
 
     private const PERIOD = 9;
 
-    public static function write(PlannedFile $file, PaperProfile $paper, string $proxy, int $side, string $path): void
+    /** @param  string  $preview  of the same file, as Preview writes it: in the file's own colour space */
+    public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path): void
     {
-        self::kept($path, fn (string $part) => self::onPaper(Preview::image($file, $proxy, $side), $file->encoding, $paper)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        self::kept($path, fn (string $part) => self::onPaper(Image::open($preview), $file->encoding, $paper)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
     }
 
     /** @param  Image  $image  in the file's own colour space */
@@ -56,7 +60,9 @@ final class Proof
      */
     public static function hatching(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side, string $path): float
     {
-        $mask = self::outOfGamut($file, $paper, $proxy, $side)->held(PHP_INT_MAX);
+        $mask = self::outOfGamut($file, $paper, $proxy, intdiv($side, self::COARSER))->held(PHP_INT_MAX);
+        $share = $mask->mean() / 255;
+        $mask = $mask->run('zoom', [self::COARSER, self::COARSER]);
         [$width, $height] = [$mask->width(), $mask->height()];
         $tile = '';
         for ($y = 0; $y < self::PERIOD; $y++) {
@@ -72,7 +78,7 @@ final class Proof
         $grey = $stripes->run('extract_band', [0]);
         self::kept($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 3]));
 
-        return $mask->mean() / 255;
+        return $share;
     }
 
     /**

@@ -44,7 +44,7 @@ Route::middleware('web')->prefix('api')->group(function (): void {
         Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
         Route::post('lines/{line}/pass', [LineController::class, 'pass']);
         Route::post('lines/{line}/hold', [LineController::class, 'hold']);
-        foreach (['preview', 'proof', 'gamut', 'seen', 'histogram', 'pixels'] as $view) {
+        foreach (['preview', 'proof', 'gamut', 'seen', 'histogram', 'pixels', 'weight'] as $view) {
             Route::get("lines/{line}/{$view}/{hash}", [LineController::class, $view])->where('hash', '[0-9a-f]{64}');
         }
 

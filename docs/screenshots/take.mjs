@@ -55,6 +55,16 @@ await take('bench-canvas-turned');
 await page.goto('/orders/3/lines/15');
 await page.getByTestId('preview').first().waitFor();
 await take('bench-panels');
+await page.goto('/orders/1/lines/4');
+await page.getByRole('button', { name: 'Split' }).click();
+await page.getByText(/Darkest tone/).waitFor();
+await take('bench-on-paper');
+await page.goto('/labs');
+await page
+    .getByRole('img', { name: /^Gamuts of/ })
+    .first()
+    .waitFor();
+await take('labs');
 await page.goto('/orders/3/wall');
 await page.getByLabel('180 cm line').check();
 await take('on-the-wall');

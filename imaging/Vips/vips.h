@@ -82,3 +82,5 @@ int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
 int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...);
 int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...);
 int vips_image_get_string(const VipsImage *image, const char *name, const char **out);
+int vips_subsample(VipsImage *in, VipsImage **out, int x, int y, ...);
+int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);

@@ -23,6 +23,7 @@ use Planisher\Imaging\Proof;
 use Planisher\Imaging\Proxy;
 use Planisher\Imaging\Tones;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Weight;
 use Planisher\Naming\NameBook;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\WorkedLine;
@@ -214,12 +215,12 @@ final class ColourTest extends TestCase
         copy($picture, $proxy = "{$this->folder}/proxy.tif");
         $share = Proof::hatching($file, self::paper('matte'), $proxy, 1600, "{$this->folder}/hatch.png");
         self::assertEqualsWithDelta(1 / 3, $share, 0.01);
-        self::assertSame('240 4', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
+        self::assertSame('480 8', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
         $alpha = self::pixels("{$this->folder}/hatch.png", '-alpha', 'extract');
-        $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), $from, 80));
+        $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), 2 * $from, 160));
         self::assertSame([0, 0], [$at(0), $at(160)], 'nothing over what fits');
-        self::assertGreaterThan(80 * 255 * 0.3, $at(80));
-        self::assertLessThan(80 * 255 * 0.9, $at(80), 'hatched, not filled');
+        self::assertGreaterThan(160 * 255 * 0.3, $at(80));
+        self::assertLessThan(160 * 255 * 0.9, $at(80), 'hatched, not filled');
         self::assertEqualsWithDelta(0.0, Proof::hatching($file, null, $proxy, 1600, "{$this->folder}/none.png"), 1e-9, 'in sRGB all of it fits');
     }
 
@@ -274,5 +275,22 @@ final class ColourTest extends TestCase
         self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+450+300', '+repage'), self::pixels("{$this->folder}/part.jpg"))['mean']);
         OneToOne::write($file, $picture, 0.0, 1.0, 300, 200, "{$this->folder}/corner.jpg");
         self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+0+600', '+repage'), self::pixels("{$this->folder}/corner.jpg"))['mean'], 'never beyond the file');
+    }
+
+    /** The weight told before is within a tenth of the file's that is made, at any quality, reduced and enlarged. */
+    public function test_the_weight_is_told_within_a_tenth(): void
+    {
+        $picture = __DIR__.'/../../demo/pictures/brass-gears.jpg';
+        foreach ([[100, 95], [100, 60], [250, 85]] as [$ppi, $quality]) {
+            $file = self::file($picture, ['size' => '20 x 15 in', 'output' => ['ppi' => $ppi, 'quality' => $quality]]);
+            $made = FileMaker::make($file, $picture, "{$this->folder}/{$ppi}-{$quality}");
+            $told = Weight::estimate($file, $picture);
+            self::assertEqualsWithDelta(1.0, $told->bytes / $made->readBack->bytes, 0.1, "{$ppi} ppi, quality {$quality}");
+            self::assertGreaterThan(0.0, $told->mean);
+            self::assertGreaterThan($told->mean, $told->most);
+            $mean[$quality] = $told->mean;
+        }
+        self::assertGreaterThan($mean[95], $mean[60], 'less quality differs more');
+        self::assertEqualsWithDelta(0.0, Weight::estimate(self::file($picture, ['size' => '4 x 3 in', 'output' => ['ppi' => 100, 'quality' => 100]]), $picture)->mean, 1e-9);
     }
 }

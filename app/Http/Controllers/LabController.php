@@ -29,7 +29,7 @@ final class LabController
     /** The papers of a lab card, whether it takes files in their profiles, and its colour space. */
     public function update(Request $request, Lab $lab): JsonResponse
     {
-        $given = $request->validate(['papers' => ['sometimes', 'array'], 'takesPaperProfiles' => ['sometimes', 'boolean'], 'colour' => ['sometimes', 'string'], 'seen' => ['required', 'array']]);
+        $given = $request->validate(['papers' => ['sometimes', 'array'], 'takesPaperProfiles' => ['sometimes', 'boolean'], 'colour' => ['sometimes', 'string'], 'seen' => ['present', 'array']]);
 
         return DB::transaction(function () use ($lab, $given, $request): JsonResponse {
             /** @var Lab $now */

@@ -26,9 +26,13 @@ use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\Preview;
 use Planisher\Imaging\Proof;
 use Planisher\Imaging\Tones;
+use Planisher\Imaging\Weight;
+use Planisher\Lab\FileFormat;
+use Planisher\Measure\Figure;
 use Planisher\Measure\MeasureError;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Plan\Plan;
+use Planisher\Plan\PlannedFile;
 use Planisher\Telling\OnPaper;
 
 final class LineController
@@ -137,12 +141,8 @@ final class LineController
     {
         $plan = WorkedOrder::line($line)->plan;
         $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
-        $path = self::kept("{$hash}.jpg");
-        if (! is_file($path)) {
-            Preview::write($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
-        }
 
-        return PrivateFile::inline($path, 'image/jpeg');
+        return PrivateFile::inline(self::previewed($plan, $hash), 'image/jpeg');
     }
 
     /** The file as it will look on its paper. */
@@ -152,7 +152,7 @@ final class LineController
         $paper ?? abort(404, 'The lab card has no profile for this paper.');
         $path = self::kept("{$hash}-{$paper->sha256}.jpg");
         if (! is_file($path)) {
-            Proof::write($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+            Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path);
         }
 
         return PrivateFile::inline($path, 'image/jpeg');
@@ -188,6 +188,24 @@ final class LineController
         [$plan] = self::onPaper($line, $hash);
 
         return response()->json(Cache::rememberForever("histogram-{$hash}", fn (): array => Histogram::of($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'))));
+    }
+
+    /** How large the files will be, before they are made. */
+    public function weight(Line $line, string $hash): JsonResponse
+    {
+        [$plan] = self::onPaper($line, $hash);
+        $file = $plan->shown;
+        if ($file->encoding->format !== FileFormat::Jpeg) {
+            return response()->json(['note' => 'At most '.Figure::bytes(array_sum(array_map(fn (PlannedFile $f): int => $f->unpackedBytes(), $plan->files))).', packed without loss.']);
+        }
+        $weight = Cache::rememberForever("weight-{$hash}", function () use ($file): array {
+            $picture = PictureStore::verified($file->placements[0]->picture);
+
+            return is_string($picture) ? Weight::estimate($file, $picture)->toArray() : abort(404, "{$picture->title}. {$picture->text}");
+        });
+        $all = $weight['bytes'] * array_sum(array_map(fn (PlannedFile $f): int => $f->width * $f->height, $plan->files)) / ($file->width * $file->height);
+
+        return response()->json(['note' => 'About '.Figure::bytes((int) $all).'. Against quality 100 it differs by ΔE '.Figure::decimal($weight['mean'], 1).' on average, by less than '.Figure::decimal($weight['most'], 1).' in 99 of 100 pixels; 1 is just noticeable.']);
     }
 
     /** A part of the file itself, a pixel for a pixel, about a place in fractions of it. */
@@ -232,6 +250,16 @@ final class LineController
             Proof::hatching($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path),
             fn (float $measured) => Cache::forever("gamut-{$hash}-{$key}", $measured),
         );
+    }
+
+    private static function previewed(Plan $plan, string $hash): string
+    {
+        $path = self::kept("{$hash}.jpg");
+        if (! is_file($path)) {
+            Preview::write($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+        }
+
+        return $path;
     }
 
     private static function kept(string $file): string

@@ -89,6 +89,15 @@ export const useHistograms = (line: LineView) =>
         placeholderData: (before) => before,
     });
 
+/** How large the files will be, in words. */
+export const useWeight = (line: LineView) =>
+    useQuery({
+        queryKey: ['weight', line.id, line.planHash],
+        queryFn: () => api.get<{ note: string }>(`lines/${line.id}/weight/${line.planHash}`),
+        enabled: line.planHash !== null,
+        staleTime: Infinity,
+    });
+
 export const useLabs = () =>
     useQuery({ queryKey: ['labs'], queryFn: () => api.get<{ labs: Lab[] }>('labs'), select: (answer) => answer.labs });
 

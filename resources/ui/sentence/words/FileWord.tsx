@@ -1,4 +1,4 @@
-import { useTell } from '@/api/queries';
+import { useTell, useWeight } from '@/api/queries';
 import { Choice } from '@/common/Choice';
 import type { WordProps } from '../Sentence';
 import { Typed } from '../Typed';
@@ -8,6 +8,7 @@ const LABELS = { jpeg: 'JPEG', tiff: 'TIFF' };
 export function FileWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     const { format, quality } = line.uses;
+    const weight = useWeight(line);
     const setQuality = (typed: string) => {
         const number = /^\d{1,3}$/.test(typed) ? Number(typed) : NaN;
         return number >= 1 && number <= 100
@@ -47,6 +48,11 @@ export function FileWord({ line, order, change, close }: WordProps) {
                         note: order.labCard.bits.includes(Number(value)) ? undefined : 'the lab takes none',
                     }))}
                 />
+            )}
+            {line.planHash && (
+                <p role="status" className="text-small text-soft">
+                    {weight.data?.note ?? weight.error?.message ?? 'Weighing a sample of it…'}
+                </p>
             )}
         </div>
     );
