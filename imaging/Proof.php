@@ -30,12 +30,17 @@ final class Proof
     private const OUT_OF_GAMUT = 5.0;
 
     /** What fits is judged on so many times fewer pixels each way as are hatched. */
-    private const COARSER = 2;
+    private const COARSER = 3;
+
+    private const UNPACKED_SMALL = 1000;
 
     private const HUES_SIDE = 160;
 
     /** VipsOperationRelational more */
     private const MORE = 4;
+
+    /** VipsForeignPngFilter: stripes pack best as they are. */
+    private const NO_FILTER = 8;
 
     /** Stripes of the hatching, in pixels: so wide, every so often. */
     private const STRIPE = 3;
@@ -76,7 +81,7 @@ final class Proof
         $stripes = Image::fromPixels($tile, self::PERIOD, self::PERIOD, 2)->run('replicate', [$across, (int) ceil($height / self::PERIOD)])->run('crop', [0, 0, $width, $height]);
         $alpha = $mask->mixing($stripes->run('extract_band', [1]), Image::plain($width, $height, [0.0], like: $mask));
         $grey = $stripes->run('extract_band', [0]);
-        self::kept($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 3]));
+        self::kept($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 1, 'filter' => self::NO_FILTER]));
 
         return $share;
     }
@@ -110,7 +115,7 @@ final class Proof
         $small = self::window($file, $proxy, $side);
         $encoding = $file->encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 8);
         $converted = Renderer::convert($small, $facts, $encoding);
-        $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper);
+        $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper, 8);
         $before = self::lab($small, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
         $after = self::lab($printed, Profiles::path($paper ?? Profiles::target($encoding)));
 
@@ -123,17 +128,21 @@ final class Proof
         $placement = $file->placements[0];
         $facts = Proxy::facts($proxy, $placement->picture);
         $source = Preview::scaled($placement->source, $facts->width / $placement->picture->width, $facts->height / $placement->picture->height);
-        $scale = min(1.0, $side / max($source->width, $source->height));
-        $small = Image::open($proxy)->run('crop', [$source->x, $source->y, min($source->width, $facts->width - $source->x), min($source->height, $facts->height - $source->y)]);
+        // A JPEG is unpacked at half its size where that is enough.
+        $shrink = $facts->width >= self::UNPACKED_SMALL && max($source->width, $source->height) >= 2 * $side ? 2 : 1;
+        $unpacked = Image::open($proxy, shrink: $shrink);
+        $part = Preview::scaled($source, 1 / $shrink, 1 / $shrink);
+        $small = $unpacked->run('crop', [$part->x, $part->y, min($part->width, $unpacked->width() - $part->x), min($part->height, $unpacked->height() - $part->y)]);
+        $scale = min(1.0, $side / max($small->width(), $small->height()));
 
         return ($scale < 1 ? $small->run('resize', [$scale], ['kernel' => Renderer::QUICK]) : $small)->held(PHP_INT_MAX);
     }
 
     /** As the lab's printer will take it: a file in another space is converted into the paper's, relative with black point compensation. */
-    private static function printed(Image $image, Encoding $encoding, PaperProfile $paper): Image
+    private static function printed(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 16): Image
     {
         return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
-            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => self::RELATIVE, 'black_point_compensation' => true, 'depth' => 16,
+            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => self::RELATIVE, 'black_point_compensation' => true, 'depth' => $bits,
         ]);
     }
 

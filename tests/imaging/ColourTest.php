@@ -215,12 +215,12 @@ final class ColourTest extends TestCase
         copy($picture, $proxy = "{$this->folder}/proxy.tif");
         $share = Proof::hatching($file, self::paper('matte'), $proxy, 1600, "{$this->folder}/hatch.png");
         self::assertEqualsWithDelta(1 / 3, $share, 0.01);
-        self::assertSame('480 8', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
+        self::assertSame('720 12', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
         $alpha = self::pixels("{$this->folder}/hatch.png", '-alpha', 'extract');
-        $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), 2 * $from, 160));
+        $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), 3 * $from, 240));
         self::assertSame([0, 0], [$at(0), $at(160)], 'nothing over what fits');
-        self::assertGreaterThan(160 * 255 * 0.3, $at(80));
-        self::assertLessThan(160 * 255 * 0.9, $at(80), 'hatched, not filled');
+        self::assertGreaterThan(240 * 255 * 0.3, $at(80));
+        self::assertLessThan(240 * 255 * 0.9, $at(80), 'hatched, not filled');
         self::assertEqualsWithDelta(0.0, Proof::hatching($file, null, $proxy, 1600, "{$this->folder}/none.png"), 1e-9, 'in sRGB all of it fits');
     }
 
