@@ -34,6 +34,20 @@ final class Histogram
         ];
     }
 
+    /** The share of a picture that comes to an end of the codes by the conversion alone. */
+    public static function clipped(PlannedFile $file, string $proxy): float
+    {
+        $atAnEnd = function (Image $image): float {
+            $codes = array_chunk(array_values((array) unpack('C*', $image->pixels())), 3);
+
+            return count(array_filter($codes, fn (array $rgb): bool => min($rgb) <= self::END || max($rgb) >= 255 - self::END)) / max(1, count($codes));
+        };
+        $facts = Proxy::facts($proxy, $file->placements[0]->picture);
+        $window = Proof::window($file, $proxy, intdiv(self::SIDE, 2));
+
+        return max(0.0, $atAnEnd(Renderer::convert($window, $facts, $file->encoding->with(bits: 8, sharpening: null))) - $atAnEnd($window));
+    }
+
     /** @return array{lightness: list<float>, red: list<float>, green: list<float>, blue: list<float>, dark: float, light: float, threeQuarter: float} */
     private static function counted(Image $image, ?string $profile): array
     {

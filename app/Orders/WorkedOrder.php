@@ -12,6 +12,8 @@ use Planisher\Line\Line as WantedLine;
 use Planisher\Naming\FileName;
 use Planisher\Naming\NameBook;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Picture\Seen;
+use Planisher\Plan\Plan;
 use Planisher\Plan\WorkedLine;
 
 /** All lines of an order taken through core together, since names are told apart within the order. */
@@ -54,6 +56,7 @@ final class WorkedOrder
             $line->orderPicture === null ? PictureTrouble::none() : PictureStore::look($line->orderPicture),
             $this->lab,
             $this->names[$line->number],
+            fn (Plan $plan): ?Seen => Looked::at($plan, $this->lab->paperProfile($this->wanted[$line->number]->paper)),
         );
     }
 }

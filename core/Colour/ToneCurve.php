@@ -16,7 +16,7 @@ final readonly class ToneCurve
     private const PEAK = 25.0;
 
     /** L* added at the bump's top at full strength. The steepest fall of the bump is 0.05 an L*, so at 12 the curve keeps rising. */
-    private const MOST_LIFT = 12.0;
+    public const MOST_LIFT = 12.0;
 
     /** Of the S at full strength: the slope in its middle is 1 + this. */
     private const MOST_CONTRAST = 0.35;

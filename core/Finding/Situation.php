@@ -10,6 +10,7 @@ use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Picture\Seen;
 use Planisher\Plan\Plan;
 use Planisher\Plan\WorkedLine;
 
@@ -22,6 +23,7 @@ final readonly class Situation
         public PictureFacts|PictureTrouble $picture,
         public FileName $name,
         public ?Plan $plan,
+        public ?Seen $seen = null,
     ) {}
 
     /**

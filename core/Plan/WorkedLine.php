@@ -14,6 +14,7 @@ use Planisher\Line\Make;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Picture\Seen;
 
 /** A line taken through the whole computation: what is wanted + picture facts + lab card → plan and findings. */
 final readonly class WorkedLine
@@ -31,11 +32,12 @@ final readonly class WorkedLine
         public array $findings,
     ) {}
 
-    public static function work(Line $line, PictureFacts|PictureTrouble $picture, LabCard $lab, FileName $name): self
+    /** @param  ?callable(Plan): ?Seen  $look  gives what was measured of a plan's pixels, where somebody has looked */
+    public static function work(Line $line, PictureFacts|PictureTrouble $picture, LabCard $lab, FileName $name, ?callable $look = null): self
     {
         $plan = $picture instanceof PictureFacts ? self::plan($line, $picture, $lab, $name) : null;
 
-        return new self($line, $lab, $picture, $name, $plan, Checks::judge(new Situation($line, $lab, $picture, $name, $plan)));
+        return new self($line, $lab, $picture, $name, $plan, Checks::judge(new Situation($line, $lab, $picture, $name, $plan, $plan === null || $look === null ? null : $look($plan))));
     }
 
     /** The register of planners: one a finish. Null for what can't be made yet. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Telling;
 
+use Planisher\Colour\ToneCurve;
+use Planisher\Finding\Remedy;
 use Planisher\Line\Line;
 use Planisher\Measure\Figure;
 
@@ -29,20 +31,27 @@ final class OnPaper
      */
     public static function told(?array $tones, float $share, array $hues, Line $line): array
     {
-        $drawnIn = $share < self::LEAST_SHARE ? 'all colours fit' : Figure::percent($share).' of the colours drawn in'.($hues === [] ? '' : ', mostly '.implode(' and ', $hues));
+        $drawnIn = $share < self::LEAST_SHARE ? 'all colours fit' : Figure::percent($share).' of the colours drawn in'.($hues === [] ? '' : ', mostly '.Words::list($hues));
         if ($tones === null) {
             return ['note' => ucfirst($drawnIn).'.', 'share' => $share, 'remedy' => null];
         }
         $warmth = abs($tones['paperWarmth']);
         $white = $warmth < self::TINTED ? 'white neutral' : 'white '.($warmth < self::MUCH ? 'a little ' : '').($tones['paperWarmth'] > 0 ? 'warm' : 'cool');
-        $opened = round(min(1.0, $line->forPaper->open + $tones['lost'] / 12), 2);
 
         return [
             'note' => 'Darkest tone '.Figure::decimal($tones['darkestOnPaper'], 0).' instead of '.Figure::decimal($tones['darkest'], 0)."; {$white}; {$drawnIn}.",
             'share' => $share,
-            'remedy' => $tones['lost'] > self::LOSES && $opened > $line->forPaper->open
-                ? ['label' => 'Open the three-quarter tones by '.Figure::percent($opened), 'change' => ['forPaper' => ['open' => $opened]]]
-                : null,
+            'remedy' => ($remedy = self::opening($tones['lost'], $line)) === null ? null : ['label' => $remedy->label, 'change' => $remedy->change],
         ];
+    }
+
+    /** What would give the three-quarter tones back what they lose, or null when that is little, or they are opened so far already. */
+    public static function opening(float $lost, Line $line): ?Remedy
+    {
+        $open = round(min(1.0, $line->forPaper->open + $lost / ToneCurve::MOST_LIFT), 2);
+
+        return $lost > self::LOSES && $open > $line->forPaper->open
+            ? new Remedy('Open the three-quarter tones by '.Figure::percent($open), ['forPaper' => ['open' => $open]])
+            : null;
     }
 }

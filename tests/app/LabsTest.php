@@ -67,6 +67,17 @@ final class LabsTest extends TestCase
         $this->patchJson("/api/labs/{$this->order->lab_id}", ['papers' => [], 'seen' => [['name' => 'Other', 'surface' => 'matte']]])->assertConflict();
     }
 
+    public function test_how_the_lab_wants_its_files(): void
+    {
+        $this->card(['colour' => 'Adobe RGB (1998)', 'quality' => 88, 'ppi' => 240, 'formats' => ['tiff', 'jpeg'], 'bits' => [8, 16]])->assertOk();
+        self::assertSame(['Adobe RGB (1998)', 88, 240, ['tiff', 'jpeg'], [8, 16]], array_map(fn (string $key): mixed => $this->lab()[$key], ['colour', 'quality', 'ppi', 'formats', 'bits']));
+        $this->line();
+        self::assertStringContainsString('in the lab’s Adobe RGB (1998), saved as TIFF', implode('', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.sentence'), 'text')));
+        foreach ([['colour' => 'CMYK'], ['quality' => 0], ['ppi' => 5000], ['formats' => []], ['bits' => [12.5]]] as $wrong) {
+            $this->card($wrong)->assertUnprocessable();
+        }
+    }
+
     public function test_a_print_is_seen_on_its_paper(): void
     {
         $this->withRag();
@@ -74,7 +85,7 @@ final class LabsTest extends TestCase
         $view = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
         self::assertSame(['Rag', 'matte'], [$view['uses']['paper']['name'], $view['uses']['paper']['surface']]);
         $seen = $this->getJson("/api/lines/{$line->id}/seen/{$view['planHash']}")->assertOk()->json();
-        self::assertMatchesRegularExpression('/^Darkest tone \d+ instead of \d+; white a little warm; .*(drawn in|fit)\.$/u', $seen['note']);
+        self::assertMatchesRegularExpression('/^Darkest tone \d+ instead of \d+; white a little warm; .*(drawn in, mostly [a-z, ]+|fit)\.$/u', $seen['note']);
         foreach (['proof', 'gamut'] as $what) {
             $this->get("/api/lines/{$line->id}/{$what}/{$view['planHash']}")->assertOk();
         }

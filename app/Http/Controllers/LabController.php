@@ -21,15 +21,17 @@ use Planisher\OrderFile\Node;
 
 final class LabController
 {
+    private const CHANGEABLE = ['papers', 'takesPaperProfiles', 'colour', 'formats', 'quality', 'bits', 'ppi', 'minimumPpi'];
+
     public function index(): JsonResponse
     {
         return response()->json(['labs' => Lab::query()->with('profiles')->get()->sortBy('name')->map(self::shown(...))->values()->all()]);
     }
 
-    /** The papers of a lab card, whether it takes files in their profiles, and its colour space. */
+    /** The papers of a lab card, and how it wants its files. */
     public function update(Request $request, Lab $lab): JsonResponse
     {
-        $given = $request->validate(['papers' => ['sometimes', 'array'], 'takesPaperProfiles' => ['sometimes', 'boolean'], 'colour' => ['sometimes', 'string'], 'seen' => ['present', 'array']]);
+        $given = $request->validate(['papers' => ['sometimes', 'array'], 'takesPaperProfiles' => ['sometimes', 'boolean'], 'seen' => ['present', 'array']]);
 
         return DB::transaction(function () use ($lab, $given, $request): JsonResponse {
             /** @var Lab $now */
@@ -37,7 +39,7 @@ final class LabController
             if (self::papers($now->labCard()) != $given['seen']) {
                 return response()->json(['message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.'], 409);
             }
-            $card = [...$now->card, ...$request->only(['papers', 'takesPaperProfiles', 'colour'])];
+            $card = [...$now->card, ...$request->only(self::CHANGEABLE)];
             $now->update(['card' => LabCard::fromNode(Node::root($card))->toArray()]);
 
             return response()->json(self::shown($now));
@@ -72,9 +74,9 @@ final class LabController
             'id' => $lab->id,
             'name' => $lab->name,
             'colour' => $card->colour->value,
-            'ppi' => $card->resolution->label(),
+            'ppi' => $card->resolution->typed(),
             'minimumPpi' => $card->minimumPpi,
-            'formats' => array_map(fn ($format): string => $format->label(), $card->formats),
+            'formats' => array_map(fn ($format): string => $format->value, $card->formats),
             'quality' => $card->quality,
             'bits' => $card->bits,
             'sizes' => array_map(fn ($size): string => $size->label(), $card->sizes),

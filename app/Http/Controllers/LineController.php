@@ -9,6 +9,7 @@ use App\Models\Line;
 use App\Models\Order;
 use App\Orders\LineChanger;
 use App\Orders\LineView;
+use App\Orders\Looked;
 use App\Orders\WorkedOrder;
 use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
@@ -25,7 +26,6 @@ use Planisher\Imaging\Histogram;
 use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\Preview;
 use Planisher\Imaging\Proof;
-use Planisher\Imaging\Tones;
 use Planisher\Imaging\Weight;
 use Planisher\Lab\FileFormat;
 use Planisher\Measure\Figure;
@@ -172,13 +172,12 @@ final class LineController
     {
         [$plan, $paper] = self::onPaper($line, $hash);
         $worked = WorkedOrder::line($line);
-        $share = self::hatched($plan, $paper, $hash);
-        $tones = $paper === null ? null : Cache::rememberForever("tones-{$hash}-{$paper->sha256}", fn (): array => get_object_vars(Tones::measure($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'))));
+        ['seen' => $seen, 'tones' => $tones] = Looked::measure($plan, $paper, fn (): float => self::hatched($plan, $paper, $hash));
 
         return response()->json([
             'paper' => $worked->lab->paper($worked->line->paper)?->name,
             'profile' => $paper?->description,
-            ...OnPaper::told($tones, $share, $share > 0 ? self::hues($plan, $paper, $hash) : [], $worked->line),
+            ...OnPaper::told($tones, $seen['outOfGamut'], $seen['hues'], $worked->line),
         ]);
     }
 
@@ -231,12 +230,6 @@ final class LineController
         $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
 
         return [$plan, $worked->lab->paperProfile($worked->line->paper)];
-    }
-
-    /** @return list<string> */
-    private static function hues(Plan $plan, ?PaperProfile $paper, string $hash): array
-    {
-        return Cache::rememberForever("hues-{$hash}-".($paper->sha256 ?? 'file'), fn (): array => Proof::drawnIn($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen')));
     }
 
     /** The share that is out of gamut, 0 to 1, and the hatching kept. */

@@ -1,5 +1,5 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useHistory, type Step } from '@/common/history';
 import { useNotices } from '@/common/notices';
 import { ApiError, api } from './client';
@@ -71,14 +71,28 @@ export function useOrder(id: number) {
     });
 }
 
-/** What changes on its paper, once somebody looks. */
-export const useSeen = (line: LineView, looks: boolean) =>
-    useQuery({
-        queryKey: ['seen', line.id, line.planHash],
-        queryFn: () => api.get<SeenOnPaper>(`lines/${line.id}/seen/${line.planHash}`),
-        enabled: looks && line.planHash !== null,
+/** A plan is looked at when it has rested this long. */
+const RESTS_MS = 900;
+
+/** What changes on its paper; its findings then know of it, too. */
+export function useSeen(line: LineView) {
+    const client = useQueryClient();
+    const [rested, setRested] = useState<string | null>(null);
+    useEffect(() => {
+        const timer = setTimeout(() => setRested(line.planHash), RESTS_MS);
+        return () => clearTimeout(timer);
+    }, [line.planHash]);
+    return useQuery({
+        queryKey: ['seen', line.id, line.planHash, line.uses.paper?.name],
+        queryFn: async () => {
+            const seen = await api.get<SeenOnPaper>(`lines/${line.id}/seen/${line.planHash}`);
+            void client.invalidateQueries({ queryKey: ['order'] });
+            return seen;
+        },
+        enabled: line.planHash !== null && rested === line.planHash,
         staleTime: Infinity,
     });
+}
 
 export const useHistograms = (line: LineView) =>
     useQuery({

@@ -179,9 +179,9 @@ export interface Lab {
     id: number;
     name: string;
     colour: Space;
-    ppi: string;
+    ppi: number;
     minimumPpi: number;
-    formats: string[];
+    formats: ('jpeg' | 'tiff')[];
     quality: number;
     bits: number[];
     sizes: string[];

@@ -25,7 +25,7 @@ export function useProof(line: LineView) {
             window.removeEventListener('blur', away);
         };
     }, []);
-    const seen = useSeen(line, isHeld || isSplit || hatches);
+    const seen = useSeen(line);
     return {
         can,
         isOn: can && (isHeld || isSplit),

@@ -7,6 +7,7 @@ import type { Lab } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Loading } from '@/common/Loading';
 import { TopBar } from '@/common/TopBar';
+import { Typed } from '@/sentence/Typed';
 import { GamutPlot } from './GamutPlot';
 import { uploadProfile } from './uploadProfile';
 
@@ -41,13 +42,87 @@ export function LabsPage() {
     );
 }
 
+type CardChange = Partial<
+    Pick<Lab, 'papers' | 'takesPaperProfiles' | 'colour' | 'formats' | 'quality' | 'bits' | 'ppi' | 'minimumPpi'>
+>;
+
+/** How the lab wants its files. */
+function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<void> }) {
+    const number = (least: number, most: number, key: 'ppi' | 'minimumPpi' | 'quality') => async (typed: string) => {
+        const value = Number(typed);
+        if (!(value >= least && value <= most)) {
+            throw new Error(`“${typed}” is out of range: ${least} to ${most}.`);
+        }
+        await save({ [key]: value });
+    };
+    return (
+        <div className="mt-3 flex flex-wrap items-start gap-x-8 gap-y-3 text-[13px]">
+            <label className="flex items-center gap-2 text-small text-soft">
+                Files in
+                <select
+                    value={lab.colour}
+                    onChange={(event) => void save({ colour: event.target.value as Lab['colour'] })}
+                    className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1 text-[13px] text-ink"
+                >
+                    {lab.spaces.map(({ name: space }) => (
+                        <option key={space}>{space}</option>
+                    ))}
+                </select>
+            </label>
+            <Typed
+                label="Pixels per inch"
+                value={String(lab.ppi)}
+                width="w-16"
+                inputMode="numeric"
+                onSet={number(36, 1200, 'ppi')}
+            />
+            <Typed
+                label="At least"
+                value={String(lab.minimumPpi)}
+                width="w-16"
+                inputMode="numeric"
+                onSet={number(1, 1200, 'minimumPpi')}
+            />
+            <Typed
+                label="JPEG quality"
+                value={String(lab.quality)}
+                width="w-16"
+                inputMode="numeric"
+                onSet={number(1, 100, 'quality')}
+            />
+            <label className="flex items-center gap-2 text-small text-soft">
+                It takes
+                <select
+                    value={lab.formats.join(' ')}
+                    onChange={(event) => void save({ formats: event.target.value.split(' ') as Lab['formats'] })}
+                    className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1 text-[13px] text-ink"
+                >
+                    <option value="jpeg">JPEG</option>
+                    <option value="tiff">TIFF</option>
+                    <option value="jpeg tiff">JPEG or TIFF</option>
+                    <option value="tiff jpeg">TIFF or JPEG</option>
+                </select>
+            </label>
+            <label className="flex items-center gap-2 pt-1.5 text-[13px]">
+                <input
+                    type="checkbox"
+                    className="accent-copper"
+                    checked={lab.bits.includes(16)}
+                    onChange={(event) => void save({ bits: event.target.checked ? [8, 16] : [8] })}
+                />
+                16 bits in a TIFF
+            </label>
+        </div>
+    );
+}
+
 const SURFACES = ['glossy', 'lustre', 'matte'] as const;
 
 function Card({ lab }: { lab: Lab }) {
     const client = useQueryClient();
     const [trouble, setTrouble] = useState<string | null>(null);
     const [name, setName] = useState('');
-    const save = async (change: Partial<Pick<Lab, 'papers' | 'takesPaperProfiles'>>) => {
+    const save = async (change: CardChange) => {
         try {
             await api.patch(`labs/${lab.id}`, { ...change, seen: lab.papers });
             setTrouble(null);
@@ -68,9 +143,6 @@ function Card({ lab }: { lab: Lab }) {
     };
     const facts = [
         `${lab.sizes.length} sizes, ${lab.sizes[0]} to ${lab.sizes.at(-1)}`,
-        `${lab.ppi}, from ${lab.minimumPpi}`,
-        `files in ${lab.colour}`,
-        `${lab.formats.join(' or ')}, JPEG ${lab.quality}, ${lab.bits.join(' or ')} bits`,
         ...(lab.canvas ? [`canvas bars ${lab.canvas} deep`] : []),
         ...(lab.largestPiece ? [`pieces up to ${lab.largestPiece}`] : []),
     ];
@@ -85,6 +157,7 @@ function Card({ lab }: { lab: Lab }) {
         <section aria-label={lab.name} className="mt-6 border-t border-rule pt-4">
             <h2 className="font-serif text-[20px]">{lab.name}</h2>
             <p className="mt-0.5 text-[13px] text-soft">{facts.join(' · ')}</p>
+            <Files lab={lab} save={save} />
             <div className="mt-4 flex flex-wrap gap-12">
                 <div className="min-w-[34rem] grow">
                     <h3 className="text-[13px] font-semibold">Papers</h3>

@@ -8,8 +8,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Finding\Level;
+use Planisher\Naming\NameBook;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Picture\Seen;
+use Planisher\Plan\WorkedLine;
 use Tests\core\Situations;
 
 final class ChecksTest extends TestCase
@@ -128,5 +131,21 @@ final class ChecksTest extends TestCase
         yield [['output' => ['bits' => 16, 'format' => 'tiff']], 'bits-not-taken'];
         yield [['output' => ['format' => 'tiff']], 'file-large', ['maxBytes' => 20_000_000]];
         yield [['size' => '12 x 18 in', 'window' => ['tight' => 3.0]], 'pixels-too-few'];
+    }
+
+    public function test_what_was_measured_is_told_and_mended(): void
+    {
+        $line = Situations::line();
+        $lab = Situations::lab(['nameLength' => 60]);
+        $work = fn (Seen $seen, array $wanted = []): WorkedLine => WorkedLine::work(Situations::line($wanted), Situations::picture(4200, 2800), $lab, NameBook::names(Situations::head(), $lab, [1 => $line])[1], fn (): Seen => $seen);
+        $much = $work(new Seen(0.3, ['greens', 'cyans'], 0.04, 7.2));
+        self::assertStringContainsString('Mostly greens and cyans', (string) Situations::finding($much, 'colours-outside')?->text);
+        self::assertSame("4\u{2009}% clipped by the conversion", Situations::finding($much, 'ends-clipped')?->title);
+        self::assertSame(['forPaper' => ['open' => 0.6]], Situations::finding($much, 'shadows-close')?->remedy?->change, 'twelve L* is all there is');
+        self::assertNull(Situations::finding($work(new Seen(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'), 'opened as far as can be');
+        $little = $work(new Seen(0.001, [], 0.002, 0.5));
+        self::assertSame(Level::Fine, Situations::finding($little, 'colours-fit')?->level);
+        self::assertNull(Situations::finding($little, 'ends-clipped'));
+        self::assertNull(Situations::finding(Situations::work(), 'colours-fit'), 'nobody has looked');
     }
 }

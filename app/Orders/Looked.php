@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Pictures\PictureStore;
+use Illuminate\Support\Facades\Cache;
+use Planisher\Colour\PaperProfile;
+use Planisher\Imaging\Histogram;
+use Planisher\Imaging\Proof;
+use Planisher\Imaging\Tones;
+use Planisher\Picture\Seen;
+use Planisher\Plan\Plan;
+
+/** What was measured of a plan's pixels on a paper: taken once, kept by the plan's hash, there for the findings from then on. */
+final class Looked
+{
+    public static function at(Plan $plan, ?PaperProfile $paper): ?Seen
+    {
+        $held = Cache::get(self::key($plan, $paper));
+
+        return is_array($held) ? new Seen(...$held['seen']) : null;
+    }
+
+    /**
+     * @param  callable(): float  $hatched  the share that is out of gamut
+     * @return array{seen: array<string, mixed>, tones: ?array<string, float>}
+     */
+    public static function measure(Plan $plan, ?PaperProfile $paper, callable $hatched): array
+    {
+        return Cache::rememberForever(self::key($plan, $paper), function () use ($plan, $paper, $hatched): array {
+            $proxy = PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen');
+            $share = $hatched();
+            $tones = $paper === null ? null : get_object_vars(Tones::measure($plan->shown, $paper, $proxy));
+            $seen = new Seen($share, $share > 0 ? Proof::drawnIn($plan->shown, $paper, $proxy) : [], Histogram::clipped($plan->shown, $proxy), $tones['lost'] ?? null);
+
+            return ['seen' => $seen->toArray(), 'tones' => $tones];
+        });
+    }
+
+    private static function key(Plan $plan, ?PaperProfile $paper): string
+    {
+        return 'looked-'.$plan->hash().'-'.($paper->sha256 ?? 'file');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finding;
+
+use Planisher\Measure\Figure;
+use Planisher\Telling\Words;
+
+/** Says how much of a picture has colours that its file or paper can't hold, once that is measured. */
+final class ColoursFit implements Check
+{
+    private const LITTLE = 0.02;
+
+    public function look(Situation $at): ?Finding
+    {
+        $seen = $at->seen;
+        if ($seen === null || $at->plan === null) {
+            return null;
+        }
+        $what = $at->lab->paperProfile($at->line->paper) === null ? 'the file’s colour space' : "“{$at->lab->paper($at->line->paper)?->name}”";
+        $hues = $seen->hues === [] ? '' : ' Mostly '.Words::list($seen->hues).'.';
+
+        return $seen->outOfGamut > self::LITTLE
+            ? Finding::look('colours-outside', Figure::percent($seen->outOfGamut).' of the colours don’t fit', "They are drawn in to what {$what} holds.{$hues} G hatches them.")
+            : Finding::fine('colours-fit', 'The colours fit', "{$what} holds ".($seen->outOfGamut === 0.0 ? 'all' : 'nearly all').' of them.');
+    }
+}
