@@ -119,7 +119,7 @@ if (isset($job['tone'])) {
 }
 $image = $run('icc_transform', $image, $job['profile'], ...isset($job['tone']) ? ['input_profile', $job['romm']] : ['embedded', 1], ...['intent', 1, 'black_point_compensation', 1]);
 if (isset($job['sharpen'])) {
-    $image = $run('sharpen', $image, 'sigma', $job['sharpen']['sigma'], 'x1', 0.5, 'm1', 0.0, 'm2', $job['sharpen']['slope'], 'y2', $job['sharpen']['lighten'], 'y3', $job['sharpen']['darken']);
+    $image = $run('sharpen', $image, 'sigma', (float) $job['sharpen']['sigma'], 'x1', 0.5, 'm1', 0.0, 'm2', (float) $job['sharpen']['slope'], 'y2', (float) $job['sharpen']['lighten'], 'y3', (float) $job['sharpen']['darken']);
 }
 if (isset($job['out'])) {
     $save($image, $job['out']);
