@@ -6,6 +6,7 @@ namespace App\Labs;
 
 use App\Models\Lab;
 use App\Models\LabProfile;
+use App\Pictures\KeptOnce;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\ProfileReader;
 
@@ -20,13 +21,7 @@ final class ProfileStore
         is_dir($folder) || mkdir($folder, 0775, true);
         $path = "{$folder}/{$profile->sha256}.icc";
         if (! is_file($path)) {
-            $part = $path.'.'.getmypid().'.part';
-            if (! @copy($upload, $part)) {
-                @unlink($part);
-                throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
-            }
-            chmod($part, 0444);
-            rename($part, $path);
+            KeptOnce::copy($upload, $path);
         }
 
         return LabProfile::query()->updateOrCreate(['lab_id' => $lab->id, 'file' => $file], ['sha256' => $profile->sha256, 'description' => $profile->description]);

@@ -95,13 +95,7 @@ final class PictureStore
             Proxy::write($upload, $facts, $side, self::room(self::proxy($facts->sha256, $kind)));
         }
         $path = self::room(self::path($facts));
-        $part = $path.'.'.getmypid().'.part';
-        if (! @copy($upload, $part)) {
-            @unlink($part);
-            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
-        }
-        chmod($part, 0444);
-        rename($part, $path);
+        KeptOnce::copy($upload, $path);
     }
 
     private static function room(string $path): string

@@ -23,6 +23,6 @@ final class ColoursFit implements Check
 
         return $seen->outOfGamut > self::LITTLE
             ? Finding::look('colours-outside', Figure::percent($seen->outOfGamut).' of the colours don’t fit', "They are drawn in to what {$what} holds.{$hues} G hatches them.")
-            : Finding::fine('colours-fit', 'The colours fit', "{$what} holds ".($seen->outOfGamut === 0.0 ? 'all' : 'nearly all').' of them.');
+            : Finding::fine('colours-fit', 'The colours fit', ucfirst($what).' holds '.($seen->outOfGamut === 0.0 ? 'all' : 'nearly all').' of them.');
     }
 }

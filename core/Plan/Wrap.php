@@ -15,9 +15,9 @@ final readonly class Wrap
 {
     private function __construct(public int $depth, public int $spare, public EdgeDepth $typedDepth, public EdgeDepth $typedSpare) {}
 
-    public static function of(CanvasFinish $canvas, Size $face, CanvasCard $lab, Resolution $resolution): self
+    public static function of(CanvasFinish $wanted, Size $face, CanvasCard $lab, Resolution $resolution): self
     {
-        [$depth, $spare] = [$canvas->depthFor($lab), $canvas->spareFor($lab)];
+        [$depth, $spare] = [$wanted->depthFor($lab), $wanted->spareFor($lab)];
 
         return new self($depth->on($face, $resolution), $spare->on($face, $resolution), $depth, $spare);
     }

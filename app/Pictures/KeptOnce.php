@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use Planisher\Imaging\PictureRefused;
+
+/** A file that is kept once under its checksum and never written again. */
+final class KeptOnce
+{
+    /** @throws PictureRefused when the disk is full or can't be written to; nothing is then left under its path */
+    public static function copy(string $from, string $path): void
+    {
+        $part = $path.'.'.getmypid().'.part';
+        if (! @copy($from, $part)) {
+            @unlink($part);
+            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+        }
+        chmod($part, 0444);
+        rename($part, $path);
+    }
+}
