@@ -47,10 +47,14 @@ final class Proof
 
     private const PERIOD = 9;
 
-    /** @param  string  $preview  of the same file, as Preview writes it: in the file's own colour space */
-    public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path): void
+    /**
+     * @param  string  $preview  of the same file, as Preview writes it: in the file's own colour space
+     * @param  string  $table  where the way onto this paper is kept
+     */
+    public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path, string $table): void
     {
-        self::kept($path, fn (string $part) => self::onPaper(Image::open($preview), $file->encoding, $paper)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        $through = ProofTable::at($table, $file->encoding, $paper);
+        self::kept($path, fn (string $part) => Image::open($preview)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $through, 'intent' => self::ABSOLUTE, 'depth' => 8])->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
     }
 
     /** @param  Image  $image  in the file's own colour space */
@@ -139,7 +143,7 @@ final class Proof
     }
 
     /** As the lab's printer will take it: a file in another space is converted into the paper's, relative with black point compensation. */
-    private static function printed(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 16): Image
+    public static function printed(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 16): Image
     {
         return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
             'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => self::RELATIVE, 'black_point_compensation' => true, 'depth' => $bits,

@@ -73,6 +73,14 @@ final class Image
         return $image === null ? throw Library::error('fromPixels') : new self($image);
     }
 
+    /** Three bands of 16 bits, interleaved. */
+    public static function fromDeepPixels(string $pixels, int $width, int $height): self
+    {
+        $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, 3, self::FORMAT_16_BIT);
+
+        return $image === null ? throw Library::error('fromDeepPixels') : new self($image);
+    }
+
     /**
      * One band of whole numbers up to 65 535, row by row.
      *

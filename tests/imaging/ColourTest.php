@@ -20,6 +20,7 @@ use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\ProfileReader;
 use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Proof;
+use Planisher\Imaging\ProofTable;
 use Planisher\Imaging\Proxy;
 use Planisher\Imaging\Tones;
 use Planisher\Imaging\Vips\Image;
@@ -204,6 +205,22 @@ final class ColourTest extends TestCase
                     self::assertEqualsWithDelta($code, $codes[($i * 4 + 1) * 3 + $band], 2, "{$name}, patch {$i}");
                 }
             }
+        }
+    }
+
+    /** By the table it is what the two conversions one after the other show, on 500 random colours and the greys between. */
+    public function test_the_way_by_the_table_is_the_way_step_by_step(): void
+    {
+        $picture = $this->patchPicture([...self::patches(), ...array_map(fn (int $code): array => [$code, $code, $code], range(0, 255))]);
+        $file = self::file($picture, ['size' => '3024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
+        foreach (['lustre', 'matte'] as $name) {
+            $table = ProofTable::at("{$this->folder}/{$name}.icc", $file->encoding, self::paper($name));
+            $open = fn (): Image => Image::open($picture, streamed: false);
+            $by = $open()->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $table, 'intent' => 3, 'depth' => 8])->pixels();
+            $step = Proof::onPaper($open(), $file->encoding, self::paper($name))->pixels();
+            $differ = self::difference(array_values((array) unpack('C*', $step)), array_values((array) unpack('C*', $by)));
+            self::assertLessThan(0.8, $differ['mean'], $name);
+            self::assertLessThan(13, $differ['max'], "{$name}: at the gamut's corners straight lines between the places cut across");
         }
     }
 
