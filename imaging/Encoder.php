@@ -9,7 +9,7 @@ use Planisher\Lab\FileFormat;
 use Planisher\Measure\Unit;
 use Planisher\Plan\PlannedFile;
 
-/** Writes a composed image as the plan's kind of file, with its resolution and profile; of other metadata a JPEG keeps caption and copyright, and nothing private. */
+/** Writes a composed image as the plan's kind of file, with its resolution and profile; of other metadata caption and copyright are kept, and nothing private. */
 final class Encoder
 {
     /** VipsForeignSubsample: colour is kept at full resolution. */
@@ -46,7 +46,9 @@ final class Encoder
     private static function tiff(Image $image, PlannedFile $file, string $path): void
     {
         $perCentimetre = $file->resolution->unit === Unit::Centimetre;
-        $image->withoutMetadata()->save('tiffsave', $path, [
+        $xmp = XmpPacket::of($image->exif('ImageDescription'), $image->exif('Copyright'));
+        $bare = $image->withoutMetadata();
+        ($xmp === null ? $bare : $bare->withBlob('xmp-data', $xmp))->save('tiffsave', $path, [
             'compression' => self::LZW, 'predictor' => self::HORIZONTAL,
             'xres' => $file->resolution->perMillimetre(), 'yres' => $file->resolution->perMillimetre(),
             'resunit' => $perCentimetre ? 0 : 1,

@@ -266,6 +266,10 @@ final class ColourTest extends TestCase
         self::assertSame([], array_values(array_filter(array_keys($tags), fn (string $tag): bool => preg_match('/GPS|Serial|Make|Thumbnail|XMP/', $tag) === 1)));
         self::assertStringNotContainsString('Warning', self::tool('exiftool', '-validate', '-warning', '-a', $made->path));
         self::assertTrue($made->readBack->agrees());
+
+        $tiff = self::exif(FileMaker::make(self::file($picture, ['size' => '6 x 4 in', 'border' => '0.5 in', 'output' => ['ppi' => 72, 'format' => 'tiff']]), $picture, "{$this->folder}/tiff")->path);
+        self::assertSame(['© Wren Halloway 2026', 'The light on the point'], [$tiff['XMP-dc:Rights'] ?? null, $tiff['XMP-dc:Description'] ?? null]);
+        self::assertSame([], array_values(array_filter(array_keys($tiff), fn (string $tag): bool => preg_match('/GPS|Serial|Make|Thumbnail/', $tag) === 1)));
     }
 
     /** Histograms: ImageMagick's own counts of the same small file, bin by bin. */
