@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace Planisher\Imaging;
 
 use Planisher\Colour\ProfileShelf;
+use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
 use Planisher\Line\Line;
 use Planisher\Naming\NameBook;
 use Planisher\OrderFile\Order;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Picture\Seen;
+use Planisher\Plan\Plan;
 use Planisher\Plan\WorkedLine;
 
 /** Makes all files of an order file from a folder of pictures into another, line by line; a stopped line does not stop the others. */
 final class OrderMaker
 {
+    private const PROXY_SIDE = 1024;
+
     /** @var array<string, PictureFacts|PictureTrouble> by name; each picture is measured once */
     private array $measured = [];
 
@@ -35,7 +40,7 @@ final class OrderMaker
             if ($picture instanceof PictureFacts) {
                 $picture = $this->looked($line, $picture->keeping($order->mustStayIn[$picture->name] ?? []));
             }
-            $worked = WorkedLine::work($line, $picture, $lab, $names[$number]);
+            $worked = WorkedLine::work($line, $picture, $lab, $names[$number], fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab));
             $report[] = ['number' => $number, ...$this->line($worked, $dry)];
         }
 
@@ -93,6 +98,26 @@ final class OrderMaker
         }
 
         return new ProfileShelf($profiles);
+    }
+
+    /** What becomes of its colours on its paper; measured where that has a profile, since it takes a while. */
+    private function seen(Line $line, Plan $plan, LabCard $lab): ?Seen
+    {
+        $paper = $lab->paperProfile($line->paper);
+        if ($paper === null) {
+            return null;
+        }
+        $picture = $plan->shown->placements[0]->picture;
+        $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
+        try {
+            Proxy::write($this->path($picture->name), $picture, self::PROXY_SIDE, $proxy);
+
+            return SeenOnPaper::measure($plan->shown, $paper, $proxy)->seen;
+        } catch (PictureRefused) {
+            return null; // it is told when the file is made
+        } finally {
+            @unlink($proxy);
+        }
     }
 
     /** Where the weight of a picture lies is only told of panels. */

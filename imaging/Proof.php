@@ -63,14 +63,19 @@ final class Proof
         return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => self::ABSOLUTE, 'depth' => 8]);
     }
 
+    /** The share of a picture's window that is drawn in by the file's colour space or the paper, 0 to 1. */
+    public static function share(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side): float
+    {
+        return self::outOfGamut($file, $paper, $proxy, intdiv($side, self::COARSER))->mean() / 255;
+    }
+
     /**
      * Hatching over what of a picture's window is drawn in by the file's colour space or the paper, as a PNG with nothing
-     * elsewhere; and its share of the window, 0 to 1.
+     * elsewhere.
      */
-    public static function hatching(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side, string $path): float
+    public static function hatching(PlannedFile $file, ?PaperProfile $paper, string $proxy, int $side, string $path): void
     {
         $mask = self::outOfGamut($file, $paper, $proxy, intdiv($side, self::COARSER))->held(PHP_INT_MAX);
-        $share = $mask->mean() / 255;
         $mask = $mask->run('zoom', [self::COARSER, self::COARSER]);
         [$width, $height] = [$mask->width(), $mask->height()];
         $tile = '';
@@ -86,8 +91,6 @@ final class Proof
         $alpha = $mask->mixing($stripes->run('extract_band', [1]), Image::plain($width, $height, [0.0], like: $mask));
         $grey = $stripes->run('extract_band', [0]);
         self::kept($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 1, 'filter' => self::NO_FILTER]));
-
-        return $share;
     }
 
     /**

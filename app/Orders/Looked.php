@@ -7,9 +7,7 @@ namespace App\Orders;
 use App\Pictures\PictureStore;
 use Illuminate\Support\Facades\Cache;
 use Planisher\Colour\PaperProfile;
-use Planisher\Imaging\Histogram;
-use Planisher\Imaging\Proof;
-use Planisher\Imaging\Tones;
+use Planisher\Imaging\SeenOnPaper;
 use Planisher\Picture\Seen;
 use Planisher\Plan\Plan;
 
@@ -23,19 +21,13 @@ final class Looked
         return is_array($held) ? new Seen(...$held['seen']) : null;
     }
 
-    /**
-     * @param  callable(): float  $hatched  the share that is out of gamut
-     * @return array{seen: array<string, mixed>, tones: ?array<string, float>}
-     */
-    public static function measure(Plan $plan, ?PaperProfile $paper, callable $hatched): array
+    /** @return array{seen: array<string, mixed>, tones: ?array<string, float>} */
+    public static function measure(Plan $plan, ?PaperProfile $paper): array
     {
-        return Cache::rememberForever(self::key($plan, $paper), function () use ($plan, $paper, $hatched): array {
-            $proxy = PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen');
-            $share = $hatched();
-            $tones = $paper === null ? null : get_object_vars(Tones::measure($plan->shown, $paper, $proxy));
-            $seen = new Seen($share, $share > 0 ? Proof::drawnIn($plan->shown, $paper, $proxy) : [], Histogram::clipped($plan->shown, $proxy), $tones['lost'] ?? null);
+        return Cache::rememberForever(self::key($plan, $paper), function () use ($plan, $paper): array {
+            $measured = SeenOnPaper::measure($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'));
 
-            return ['seen' => $seen->toArray(), 'tones' => $tones];
+            return ['seen' => $measured->seen->toArray(), 'tones' => $measured->tones === null ? null : get_object_vars($measured->tones)];
         });
     }
 

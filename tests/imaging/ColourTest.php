@@ -230,15 +230,16 @@ final class ColourTest extends TestCase
         $picture = $this->patchPicture([...array_fill(0, 20, [120, 120, 120]), ...array_fill(0, 20, [0, 255, 0]), ...array_fill(0, 20, [120, 95, 80])]);
         $file = self::file($picture, ['size' => '240 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         copy($picture, $proxy = "{$this->folder}/proxy.tif");
-        $share = Proof::hatching($file, self::paper('matte'), $proxy, 1600, "{$this->folder}/hatch.png");
-        self::assertEqualsWithDelta(1 / 3, $share, 0.01);
+        Proof::hatching($file, self::paper('matte'), $proxy, 1600, "{$this->folder}/hatch.png");
+        self::assertEqualsWithDelta(1 / 3, Proof::share($file, self::paper('matte'), $proxy, 1600), 0.01);
+        self::assertSame(['greens'], Proof::drawnIn($file, self::paper('matte'), $proxy));
         self::assertSame('720 12', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
         $alpha = self::pixels("{$this->folder}/hatch.png", '-alpha', 'extract');
         $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), 3 * $from, 240));
         self::assertSame([0, 0], [$at(0), $at(160)], 'nothing over what fits');
         self::assertGreaterThan(240 * 255 * 0.3, $at(80));
         self::assertLessThan(240 * 255 * 0.9, $at(80), 'hatched, not filled');
-        self::assertEqualsWithDelta(0.0, Proof::hatching($file, null, $proxy, 1600, "{$this->folder}/none.png"), 1e-9, 'in sRGB all of it fits');
+        self::assertEqualsWithDelta(0.0, Proof::share($file, null, $proxy, 1600), 1e-9, 'in sRGB all of it fits');
     }
 
     public function test_tones_on_paper(): void

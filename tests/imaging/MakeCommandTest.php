@@ -147,4 +147,25 @@ final class MakeCommandTest extends TestCase
         self::assertSame(['#e9e1d3 and #ffffff', true], [$border['found'], $border['agrees']]);
         self::assertStringContainsString('3000x2400', self::tool('identify', "{$this->folder}/out/{$lines[1]['files'][0]['name']}"));
     }
+
+    /** Papers and their profiles lie beside the pictures; what becomes of the colours is in the report, and the file carries the profile. */
+    public function test_a_file_in_its_papers_profile(): void
+    {
+        $this->picture('a.jpg', 900, 600);
+        copy(__DIR__.'/../../demo/profiles/simulated-matte.icc', "{$this->folder}/rag.icc");
+        file_put_contents("{$this->folder}/broken.icc", 'no profile');
+        $order = self::order([
+            ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'output' => ['colour' => 'paper']],
+            ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'output' => ['colour' => 'broken.icc']],
+            ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'output' => ['colour' => '../rag.icc']],
+        ]);
+        $order['lab'] = ['papers' => [['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc']], 'takesPaperProfiles' => true] + $order['lab'];
+        self::assertSame(1, $this->make($order)->getExitCode());
+        [$made, $broken, $outside] = $this->report()['lines'];
+        self::assertTrue($made['made']);
+        self::assertSame('Simulated matte paper', $made['files'][0]['profile']);
+        self::assertContains('colours-outside', array_column($made['findings'], 'code'), 'its picture has colours that no paper holds');
+        self::assertStringContainsString('not an ICC profile', $broken['findings'][0]['text']);
+        self::assertSame(['profile-refused', 'profile-refused'], [$broken['findings'][0]['code'], $outside['findings'][0]['code']]);
+    }
 }

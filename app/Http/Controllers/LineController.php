@@ -163,9 +163,12 @@ final class LineController
     public function gamut(Line $line, string $hash): Response
     {
         [$plan, $paper] = self::onPaper($line, $hash);
-        self::hatched($plan, $paper, $hash);
+        $path = self::kept("{$hash}-".($paper->sha256 ?? 'file').'.png');
+        if (! is_file($path)) {
+            Proof::hatching($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+        }
 
-        return PrivateFile::inline(self::kept("{$hash}-".($paper->sha256 ?? 'file').'.png'), 'image/png');
+        return PrivateFile::inline($path, 'image/png');
     }
 
     /** What changes on paper, in words, and a remedy where the shadows lose by it. */
@@ -173,7 +176,7 @@ final class LineController
     {
         [$plan, $paper] = self::onPaper($line, $hash);
         $worked = WorkedOrder::line($line);
-        ['seen' => $seen, 'tones' => $tones] = Looked::measure($plan, $paper, fn (): float => self::hatched($plan, $paper, $hash));
+        ['seen' => $seen, 'tones' => $tones] = Looked::measure($plan, $paper);
 
         return response()->json([
             'paper' => $worked->lab->paper($worked->line->paper)?->name,
@@ -231,19 +234,6 @@ final class LineController
         $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
 
         return [$plan, $worked->lab->paperProfile($worked->line->paper)];
-    }
-
-    /** The share that is out of gamut, 0 to 1, and the hatching kept. */
-    private static function hatched(Plan $plan, ?PaperProfile $paper, string $hash): float
-    {
-        $key = $paper->sha256 ?? 'file';
-        $path = self::kept("{$hash}-{$key}.png");
-        $share = is_file($path) ? Cache::get("gamut-{$hash}-{$key}") : null;
-
-        return $share ?? tap(
-            Proof::hatching($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path),
-            fn (float $measured) => Cache::forever("gamut-{$hash}-{$key}", $measured),
-        );
     }
 
     private static function previewed(Plan $plan, string $hash): string
