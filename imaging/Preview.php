@@ -21,17 +21,10 @@ final class Preview
     /** @param  int  $side the longest side in pixels, at most */
     public static function write(PlannedFile $file, string $proxy, int $side, string $path): void
     {
-        $part = $path.'.'.getmypid().'.part';
-        $small = self::small($file, Proxy::facts($proxy, $file->placements[0]->picture), $side);
-        try {
-            Renderer::compose($small, $proxy, Renderer::QUICK)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]);
-            rename($part, $path);
-        } finally {
-            @unlink($part);
-        }
+        Beside::write($path, fn (string $part) => self::image($file, $proxy, $side)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
     }
 
-    /** The image a preview is written from, for measuring it against the file. */
+    /** The image a preview is written from. */
     public static function image(PlannedFile $file, string $proxy, int $side): Image
     {
         return Renderer::compose(self::small($file, Proxy::facts($proxy, $file->placements[0]->picture), $side), $proxy, Renderer::QUICK);

@@ -19,11 +19,6 @@ use Planisher\Plan\PlannedFile;
  */
 final class Proof
 {
-    /** VipsIntent */
-    private const RELATIVE = 1;
-
-    private const ABSOLUTE = 3;
-
     private const QUALITY = 90;
 
     /** A colour that is moved farther than this by a conversion, in ΔE*ab, is out of gamut; measured in docs/imaging.md. */
@@ -54,13 +49,13 @@ final class Proof
     public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path, string $table): void
     {
         $through = ProofTable::at($table, $file->encoding, $paper);
-        self::kept($path, fn (string $part) => Image::open($preview)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $through, 'intent' => self::ABSOLUTE, 'depth' => 8])->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        Beside::write($path, fn (string $part) => Image::open($preview)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $through, 'intent' => ThroughProfile::ABSOLUTE, 'depth' => 8])->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
     }
 
     /** @param  Image  $image  in the file's own colour space */
     public static function onPaper(Image $image, Encoding $encoding, PaperProfile $paper): Image
     {
-        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => self::ABSOLUTE, 'depth' => 8]);
+        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => ThroughProfile::ABSOLUTE, 'depth' => 8]);
     }
 
     /** The share of a picture's window that is drawn in by the file's colour space or the paper, 0 to 1. */
@@ -90,7 +85,7 @@ final class Proof
         $stripes = Image::fromPixels($tile, self::PERIOD, self::PERIOD, 2)->run('replicate', [$across, (int) ceil($height / self::PERIOD)])->run('crop', [0, 0, $width, $height]);
         $alpha = $mask->mixing($stripes->run('extract_band', [1]), Image::plain($width, $height, [0.0], like: $mask));
         $grey = $stripes->run('extract_band', [0]);
-        self::kept($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 1, 'filter' => self::NO_FILTER]));
+        Beside::write($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 1, 'filter' => self::NO_FILTER]));
     }
 
     /**
@@ -149,24 +144,12 @@ final class Proof
     public static function printed(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 16): Image
     {
         return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
-            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => self::RELATIVE, 'black_point_compensation' => true, 'depth' => $bits,
+            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true, 'depth' => $bits,
         ]);
     }
 
     private static function lab(Image $image, ?string $profile): Image
     {
-        return $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + ['intent' => self::RELATIVE, 'black_point_compensation' => true]);
-    }
-
-    /** @param  callable(string): void  $write */
-    private static function kept(string $path, callable $write): void
-    {
-        $part = $path.'.'.getmypid().'.part';
-        try {
-            $write($part);
-            rename($part, $path);
-        } finally {
-            @unlink($part);
-        }
+        return $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + ['intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true]);
     }
 }

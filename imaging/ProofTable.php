@@ -24,9 +24,7 @@ final class ProofTable
     public static function at(string $path, Encoding $encoding, PaperProfile $paper): string
     {
         if (! is_file($path)) {
-            $part = $path.'.'.getmypid().'.part';
-            file_put_contents($part, self::profile(self::seen($encoding, $paper)));
-            rename($part, $path);
+            Beside::write($path, fn (string $part) => file_put_contents($part, self::profile(self::seen($encoding, $paper))));
         }
 
         return $path;

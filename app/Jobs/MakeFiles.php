@@ -51,8 +51,9 @@ final class MakeFiles implements ShouldQueue
         try {
             $first->update($holds);
             [$worked, $planned, $source] = self::source($first);
-        } catch (CannotWrite $e) {
-            $files->each(fn (MadeFile $file) => self::surely(fn () => self::giveUp($file, $e->getMessage())));
+        } catch (\Throwable $e) {
+            $why = self::why($e, $first->name);
+            $files->each(fn (MadeFile $file) => self::surely(fn () => self::giveUp($file, $why)));
 
             return;
         }
@@ -62,14 +63,23 @@ final class MakeFiles implements ShouldQueue
                 $plan = $planned[$file->name] ?? throw new CannotWrite('The line makes no file of this name any more.');
                 $made = FileMaker::make($plan, $source, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
                 self::surely(fn () => self::finish($file, $made));
-            } catch (CannotWrite $e) {
-                self::surely(fn () => self::giveUp($file, $e->getMessage()));
             } catch (\Throwable $e) {
-                $id = Str::lower(Str::random(8));
-                Log::error("[{$id}] making {$file->name}: {$e->getMessage()}", ['exception' => $e]);
-                self::surely(fn () => self::giveUp($file, "Something went wrong on our side. It was noted as {$id}."));
+                $why = self::why($e, $file->name);
+                self::surely(fn () => self::giveUp($file, $why));
             }
         }
+    }
+
+    /** What is told of it: what can't be written in its own words, all else under an id that is logged. */
+    private static function why(\Throwable $e, string $name): string
+    {
+        if ($e instanceof CannotWrite) {
+            return $e->getMessage();
+        }
+        $id = Str::lower(Str::random(8));
+        Log::error("[{$id}] making {$name}: {$e->getMessage()}", ['exception' => $e]);
+
+        return "Something went wrong on our side. It was noted as {$id}.";
     }
 
     /** After five workers have died on it. */

@@ -8,6 +8,7 @@ use App\Models\Line;
 use App\Models\OrderPicture;
 use Illuminate\Support\Facades\DB;
 use Planisher\Line\Line as WantedLine;
+use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 

@@ -7,6 +7,7 @@ namespace Planisher\Finding;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Naming\FileName;
+use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
@@ -29,7 +30,7 @@ final readonly class Situation
     /**
      * Whether a change to the line would bring about a plan that is as wanted: what a remedy promises is tried first.
      *
-     * @param  array<string, mixed>  $change  of the line; null takes a key away, an object is merged one deep
+     * @param  array<string, mixed>  $change  of the line, as a merge patch
      * @param  callable(Plan, PictureFacts): bool  $isWanted
      */
     public function changedBy(array $change, callable $isWanted): bool
@@ -38,12 +39,7 @@ final readonly class Situation
         if ($picture === null) {
             return false;
         }
-        $wanted = $this->line->toArray();
-        foreach ($change as $key => $value) {
-            $merged = is_array($value) && ! array_is_list($value) ? [...$wanted[$key] ?? [], ...$value] : $value;
-            $wanted[$key] = is_array($merged) && ! array_is_list($merged) ? array_filter($merged, fn (mixed $one): bool => $one !== null) : $merged;
-        }
-        $line = Line::fromNode(Node::root(array_filter($wanted, fn (mixed $value): bool => $value !== null)));
+        $line = Line::fromNode(Node::root(MergePatch::apply($this->line->toArray(), $change)));
         $plan = WorkedLine::plan($line, $picture, $this->lab, $this->name);
 
         return $plan !== null && $isWanted($plan, $picture);

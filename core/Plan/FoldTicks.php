@@ -13,12 +13,6 @@ use Planisher\Measure\Unit;
 /** Short lines that say where to fold a canvas: in its spare only, which goes behind the bar. Dark on light, so that they read on any picture. */
 final class FoldTicks
 {
-    private const LONGEST_MM = '5';
-
-    private const SHORTEST_MM = '1.5';
-
-    private const THICK_IN = '0.01';
-
     /**
      * @param  PixelRect  $face  in the file
      * @param  int  $spare  in pixels
@@ -27,11 +21,11 @@ final class FoldTicks
     public static function round(PixelRect $face, int $width, int $height, int $spare, Resolution $resolution): array
     {
         $mm = fn (string $number): int => Length::of($number, Unit::Millimetre)->px($resolution);
-        $long = min($spare, $mm(self::LONGEST_MM));
-        if ($long < max(1, $mm(self::SHORTEST_MM))) {
+        $long = min($spare, $mm(TrimTicks::LONGEST_MM));
+        if ($long < max(1, $mm(TrimTicks::SHORTEST_MM))) {
             return [];
         }
-        $thick = max(1, Length::of(self::THICK_IN, Unit::Inch)->px($resolution));
+        $thick = max(1, Length::of(TrimTicks::THICK_IN, Unit::Inch)->px($resolution));
         $ticks = [];
         foreach ([[3 * $thick, Rgb::white()], [$thick, Rgb::black()]] as [$wide, $colour]) {
             $half = intdiv($wide, 2);

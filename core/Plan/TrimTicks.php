@@ -18,11 +18,11 @@ final class TrimTicks
 {
     private const AWAY_MM = '1';
 
-    private const LONGEST_MM = '5';
+    public const LONGEST_MM = '5';
 
-    private const SHORTEST_MM = '1.5';
+    public const SHORTEST_MM = '1.5';
 
-    private const THICK_IN = '0.01';
+    public const THICK_IN = '0.01';
 
     /**
      * @param  PixelRect  $paper  on the sheet

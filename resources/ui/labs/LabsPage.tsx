@@ -46,6 +46,12 @@ type CardChange = Partial<
     Pick<Lab, 'papers' | 'takesPaperProfiles' | 'colour' | 'formats' | 'quality' | 'bits' | 'ppi' | 'minimumPpi'>
 >;
 
+const NUMBERS = [
+    { key: 'ppi', label: 'Pixels per inch', least: 36, most: 1200 },
+    { key: 'minimumPpi', label: 'At least', least: 1, most: 1200 },
+    { key: 'quality', label: 'JPEG quality', least: 1, most: 100 },
+] as const;
+
 /** How the lab wants its files. */
 function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<void> }) {
     const number = (least: number, most: number, key: 'ppi' | 'minimumPpi' | 'quality') => async (typed: string) => {
@@ -69,27 +75,16 @@ function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<
                     ))}
                 </select>
             </label>
-            <Typed
-                label="Pixels per inch"
-                value={String(lab.ppi)}
-                width="w-16"
-                inputMode="numeric"
-                onSet={number(36, 1200, 'ppi')}
-            />
-            <Typed
-                label="At least"
-                value={String(lab.minimumPpi)}
-                width="w-16"
-                inputMode="numeric"
-                onSet={number(1, 1200, 'minimumPpi')}
-            />
-            <Typed
-                label="JPEG quality"
-                value={String(lab.quality)}
-                width="w-16"
-                inputMode="numeric"
-                onSet={number(1, 100, 'quality')}
-            />
+            {NUMBERS.map(({ key, label, least, most }) => (
+                <Typed
+                    key={key}
+                    label={label}
+                    value={String(lab[key])}
+                    width="w-16"
+                    inputMode="numeric"
+                    onSet={number(least, most, key)}
+                />
+            ))}
             <label className="flex items-center gap-2 text-small text-soft">
                 It takes
                 <select

@@ -7,6 +7,7 @@ namespace Tests\core\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Finding\Level;
+use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
@@ -16,7 +17,7 @@ use Tests\core\Situations;
 /** What is found of canvases and panels, and that each remedy does what it says. */
 final class WallTest extends TestCase
 {
-    private const CANVAS = ['make' => 'canvas', 'size' => '60 x 40 cm'];
+    private const WRAP = ['size' => '60 x 40 cm', 'make' => 'canvas'];
 
     private const PANELS = ['make' => 'panels', 'size' => '90 x 60 in', 'panels' => ['columns' => [1, 1, 1]]];
 
@@ -51,46 +52,33 @@ final class WallTest extends TestCase
         self::assertSame($level, $finding->level);
         self::assertMatchesRegularExpression("/{$says}/u", str_replace("\u{2009}", ' ', "{$finding->title}. {$finding->text}"));
         if ($finding->remedy !== null) {
-            $changed = array_replace_recursive($line, $finding->remedy->change);
-            foreach ($finding->remedy->change['panels'] ?? [] as $key => $value) {
-                $changed['panels'][$key] = $value;
-            }
-            $after = self::work(self::withoutNulls($changed), $picture, $lab);
+            $after = self::work(MergePatch::apply($line, $finding->remedy->change), $picture, $lab);
             self::assertNull(Situations::finding($after, $code), "“{$finding->remedy->label}” mends it");
         }
-    }
-
-    /**
-     * @param  array<string, mixed>  $of
-     * @return array<string, mixed>
-     */
-    private static function withoutNulls(array $of): array
-    {
-        return array_filter(array_map(fn (mixed $value): mixed => is_array($value) && ! array_is_list($value) ? self::withoutNulls($value) : $value, $of), fn (mixed $value): bool => $value !== null);
     }
 
     /** @return iterable<string, list<mixed>> */
     public static function findings(): iterable
     {
         $lab = ['canvas' => ['depth' => '2 cm']];
-        yield 'the face is what was ordered' => ['edge-added', Level::Fine, '60 × 40 cm, and 2 cm all round it: 64 × 44 cm', self::CANVAS, null, $lab];
-        yield 'depth 0' => ['edge-without-depth', Level::Stops, 'Say how deep', ['canvas' => ['depth' => '0 in']] + self::CANVAS, null, $lab];
-        yield 'deeper than half the face' => ['edge-too-deep', Level::Stops, '21 cm all round.*60 × 40 cm.*unit', ['canvas' => ['depth' => '21 cm']] + self::CANVAS, null, $lab];
-        yield 'with its spare deeper than half' => ['edge-too-deep', Level::Stops, '19 cm and 2 cm to spare', ['canvas' => ['depth' => '19 cm', 'spare' => '2 cm']] + self::CANVAS];
-        yield 'the lab does not say' => ['edge-depth-assumed', Level::Look, '2 cm of edge is assumed.*Ask', self::CANVAS];
-        yield 'unlike the lab’s bars' => ['edge-depth-unlike', Level::Look, 'bars are 2 cm deep.*1\.5 in', ['canvas' => ['depth' => '1.5 in']] + self::CANVAS, null, $lab];
-        yield 'pages in a JPEG' => ['pages-need-tiff', Level::Stops, 'no second page', self::CANVAS, null, ['canvas' => ['depth' => '2 cm', 'edgesApart' => 'pages']]];
-        yield 'apart' => ['edges-apart', Level::Fine, 'Two files', ['canvas' => ['edgesApart' => true]] + self::CANVAS];
-        yield 'runs on' => ['face-loses', Level::Fine, '15 % of the window.*2 cm of picture', ['canvas' => ['edge' => 'runs-on']] + self::CANVAS];
-        yield 'loses much by it' => ['face-loses-much', Level::Look, '5 cm of picture', ['canvas' => ['edge' => 'runs-on', 'depth' => '5 cm']] + self::CANVAS];
-        yield 'something else asked for' => ['left-out', Level::Look, '“border” means nothing for a canvas', ['border' => '1 in'] + self::CANVAS];
+        yield 'the face is what was ordered' => ['edge-added', Level::Fine, '60 × 40 cm, and 2 cm all round it: 64 × 44 cm', self::WRAP, null, $lab];
+        yield 'depth 0' => ['edge-without-depth', Level::Stops, 'Say how deep', ['canvas' => ['depth' => '0 in']] + self::WRAP, null, $lab];
+        yield 'deeper than half the face' => ['edge-too-deep', Level::Stops, '21 cm all round.*60 × 40 cm.*unit', ['canvas' => ['depth' => '21 cm']] + self::WRAP, null, $lab];
+        yield 'with its spare deeper than half' => ['edge-too-deep', Level::Stops, '19 cm and 2 cm to spare', ['canvas' => ['depth' => '19 cm', 'spare' => '2 cm']] + self::WRAP];
+        yield 'the lab does not say' => ['edge-depth-assumed', Level::Look, '2 cm of edge is assumed.*Ask', self::WRAP];
+        yield 'unlike the lab’s bars' => ['edge-depth-unlike', Level::Look, 'bars are 2 cm deep.*1\.5 in', ['canvas' => ['depth' => '1.5 in']] + self::WRAP, null, $lab];
+        yield 'pages in a JPEG' => ['pages-need-tiff', Level::Stops, 'no second page', self::WRAP, null, ['canvas' => ['depth' => '2 cm', 'edgesApart' => 'pages']]];
+        yield 'apart' => ['edges-apart', Level::Fine, 'Two files', ['canvas' => ['edgesApart' => true]] + self::WRAP];
+        yield 'runs on' => ['face-loses', Level::Fine, '15 % of the window.*2 cm of picture', ['canvas' => ['edge' => 'runs-on']] + self::WRAP];
+        yield 'loses much by it' => ['face-loses-much', Level::Look, '5 cm of picture', ['canvas' => ['edge' => 'runs-on', 'depth' => '5 cm']] + self::WRAP];
+        yield 'something else asked for' => ['left-out', Level::Look, '“border” means nothing for a canvas', ['border' => '1 in'] + self::WRAP];
         // On a face of 600 mm, 6000 px wide: a pixel is 0.1 mm.
-        yield 'near a fold' => ['must-stay-in-near-fold', Level::Look, 'close to a fold.*on the left is 3 mm away', ['window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1], 'canvas' => ['edge' => 'one-colour']] + self::CANVAS, self::marked([[0.005, 0.3, 0.2, 0.2]])];
-        yield 'over a fold' => ['must-stay-in-folded', Level::Stops, 'goes round the bar.*beyond the fold on the left', ['canvas' => ['edge' => 'runs-on']] + self::CANVAS, self::marked([[0.0, 0.3, 0.2, 0.2]])];
-        yield 'cut at the fold' => ['must-stay-in-folded', Level::Stops, 'is cut at the fold', ['window' => ['x' => 0.7, 'y' => 0.5, 'tight' => 2]] + self::CANVAS, self::marked([[0.3, 0.4, 0.3, 0.2]])];
-        yield 'clear of folds' => ['must-stay-in-clear', Level::Fine, '180 mm from “the light”|120 mm', self::CANVAS, self::marked([[0.3, 0.3, 0.2, 0.2]])];
-        yield 'doubled by the mirror' => ['must-stay-in-doubled', Level::Look, 'lies 12 mm from the fold on the left.*mirrored, shows it a second time', self::CANVAS, self::marked([[0.02, 0.3, 0.2, 0.2]])];
-        yield 'doubled even drawn out' => ['must-stay-in-doubled', Level::Look, 'drawn out, shows it', ['canvas' => ['edge' => 'drawn-out']] + self::CANVAS, self::marked([[0.001, 0.3, 0.2, 0.2]])];
+        yield 'near a fold' => ['must-stay-in-near-fold', Level::Look, 'close to a fold.*on the left is 3 mm away', ['window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1], 'canvas' => ['edge' => 'one-colour']] + self::WRAP, self::marked([[0.005, 0.3, 0.2, 0.2]])];
+        yield 'over a fold' => ['must-stay-in-folded', Level::Stops, 'goes round the bar.*beyond the fold on the left', ['canvas' => ['edge' => 'runs-on']] + self::WRAP, self::marked([[0.0, 0.3, 0.2, 0.2]])];
+        yield 'cut at the fold' => ['must-stay-in-folded', Level::Stops, 'is cut at the fold', ['window' => ['x' => 0.7, 'y' => 0.5, 'tight' => 2]] + self::WRAP, self::marked([[0.3, 0.4, 0.3, 0.2]])];
+        yield 'clear of folds' => ['must-stay-in-clear', Level::Fine, '180 mm from “the light”|120 mm', self::WRAP, self::marked([[0.3, 0.3, 0.2, 0.2]])];
+        yield 'doubled by the mirror' => ['must-stay-in-doubled', Level::Look, 'lies 12 mm from the fold on the left.*mirrored, shows it a second time', self::WRAP, self::marked([[0.02, 0.3, 0.2, 0.2]])];
+        yield 'doubled even drawn out' => ['must-stay-in-doubled', Level::Look, 'drawn out, shows it', ['canvas' => ['edge' => 'drawn-out']] + self::WRAP, self::marked([[0.001, 0.3, 0.2, 0.2]])];
 
         yield 'widths that do not add up' => ['panels-dont-add-up', Level::Stops, '30, 30 and 28 in make 88 in.*90 in.*2 in are missing', ['panels' => ['columns' => ['30 in', '30 in', '28 in']]] + self::PANELS];
         yield 'widths that are too much' => ['panels-dont-add-up', Level::Stops, 'make 95 in.*5 in too much', ['panels' => ['columns' => ['30 in', '30 in', '35 in']]] + self::PANELS];
@@ -105,7 +93,7 @@ final class WallTest extends TestCase
         yield 'a panel over the largest piece' => ['piece-too-large', Level::Stops, 'The panel middle is larger.*45 × 60 in doesn’t fit Larkmoor’s largest piece, 40 × 60 in: it is 5 in in width too large.*3 × 1 panels would do', ['panels' => ['columns' => [1, 2, 1]]] + self::PANELS, null, ['largestPiece' => '40 x 60 in']];
         yield 'no number of panels' => ['piece-too-large', Level::Stops, 'No number of panels would do', self::PANELS, null, ['largestPiece' => '1 x 1 in']];
         yield 'of the product it is on' => ['piece-too-large', Level::Stops, 'largest piece, 20 × 30 in', ['product' => 'metal'] + self::PANELS, null, ['largestPiece' => '48 x 96 in', 'products' => [['name' => 'metal', 'largestPiece' => '20 x 30 in']]]];
-        yield 'a canvas over the lab’s canvases' => ['piece-too-large', Level::Stops, 'it is 10 cm in width too large', self::CANVAS, null, ['products' => [['name' => 'canvas', 'largestPiece' => '50 x 50 cm']]]];
+        yield 'a canvas over the lab’s canvases' => ['piece-too-large', Level::Stops, 'it is 10 cm in width too large', self::WRAP, null, ['products' => [['name' => 'canvas', 'largestPiece' => '50 x 50 cm']]]];
         yield 'pieces fit' => ['pieces-fit', Level::Fine, '48 × 96 in', self::PANELS, null, ['largestPiece' => '48 x 96 in']];
         yield 'printed on what the lab has not' => ['product-unknown', Level::Look, 'has no “slate”.*Its card has metal', ['product' => 'slate'] + self::PANELS, null, ['products' => [['name' => 'metal']]]];
         yield 'on a joint' => ['must-stay-in-joint', Level::Stops, 'The right joint goes through it, 60\.96 in|The right joint goes through it, 3 in', self::PANELS, self::marked([[0.6333, 0.3, 0.1, 0.2]])];

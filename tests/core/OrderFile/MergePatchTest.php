@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\app;
+namespace Tests\core\OrderFile;
 
-use App\Orders\MergePatch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase as PlainTestCase;
+use Planisher\OrderFile\MergePatch;
 
 final class MergePatchTest extends PlainTestCase
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Orders;
+namespace Planisher\OrderFile;
 
 /** JSON Merge Patch (RFC 7386): null removes, an object merges, all else replaces. */
 final class MergePatch
