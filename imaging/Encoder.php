@@ -9,7 +9,7 @@ use Planisher\Lab\FileFormat;
 use Planisher\Measure\Unit;
 use Planisher\Plan\PlannedFile;
 
-/** Writes a composed image as the plan's kind of file, with its resolution and profile; of other metadata caption and copyright are kept, and nothing private. */
+/** Writes a composed image as the plan's kind of file, with its resolution, its profile and the picture’s caption and copyright. */
 final class Encoder
 {
     /** VipsForeignSubsample: colour is kept at full resolution. */
@@ -32,7 +32,8 @@ final class Encoder
     private static function jpeg(Image $image, PlannedFile $file, string $path): void
     {
         $bare = "{$path}.bare";
-        $kept = array_filter([JpegTags::CAPTION => $image->exif('ImageDescription'), JpegTags::COPYRIGHT => $image->exif('Copyright')]);
+        $credits = Credits::of($image);
+        $kept = array_filter([JpegTags::CAPTION => $credits->caption, JpegTags::COPYRIGHT => $credits->copyright], is_string(...));
         try {
             $image->save('jpegsave', $bare, [
                 'Q' => $file->encoding->quality, 'subsample_mode' => self::NO_SUBSAMPLING, 'strip' => true, // optimize_coding would hold the whole picture in memory
@@ -46,7 +47,7 @@ final class Encoder
     private static function tiff(Image $image, PlannedFile $file, string $path): void
     {
         $perCentimetre = $file->resolution->unit === Unit::Centimetre;
-        $xmp = XmpPacket::of($image->exif('ImageDescription'), $image->exif('Copyright'));
+        $xmp = XmpPacket::of(Credits::of($image));
         $bare = $image->withoutMetadata();
         ($xmp === null ? $bare : $bare->withBlob('xmp-data', $xmp))->save('tiffsave', $path, [
             'compression' => self::LZW, 'predictor' => self::HORIZONTAL,

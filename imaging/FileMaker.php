@@ -38,6 +38,7 @@ final class FileMaker
             }
             Encoder::write($image, $file, $part);
             unset($image);
+            PictureData::take($picture instanceof Source ? $picture->path : $picture, $part, $file->encoding->keep);
             $readBack = ReadBack::of($part, $file, $maxBytes);
             if (! $readBack->agrees()) {
                 $wrong = $readBack->disagreements()[0];

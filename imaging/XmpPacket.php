@@ -7,9 +7,9 @@ namespace Planisher\Imaging;
 /** Caption and copyright as an XMP packet (ISO 16684-1, Dublin Core), for a TIFF. */
 final class XmpPacket
 {
-    public static function of(?string $caption, ?string $copyright): ?string
+    public static function of(Credits $credits): ?string
     {
-        $texts = array_filter(['description' => $caption, 'rights' => $copyright], fn (?string $text): bool => $text !== null);
+        $texts = array_filter(['description' => $credits->caption, 'rights' => $credits->copyright], is_string(...));
         $said = '';
         foreach ($texts as $name => $text) {
             $escaped = htmlspecialchars($text, ENT_XML1 | ENT_QUOTES, 'UTF-8');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Jobs\LookAtOrder;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
@@ -34,6 +35,7 @@ final class OrderView
         $worked = new WorkedOrder($order);
         $uses = $order->lines->countBy('order_picture_id');
         $card = $order->lab->labCard();
+        LookAtOrder::ask($order, $worked);
 
         return self::head($order) + [
             'labCard' => [

@@ -7,6 +7,7 @@ namespace App\Orders;
 use App\Models\Line;
 use App\Models\Order;
 use App\Pictures\PictureStore;
+use Planisher\Colour\PaperProfile;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line as WantedLine;
 use Planisher\Naming\FileName;
@@ -56,7 +57,18 @@ final class WorkedOrder
             $line->orderPicture === null ? PictureTrouble::none() : PictureStore::look($line->orderPicture),
             $this->lab,
             $this->names[$line->number],
-            fn (Plan $plan): ?Seen => Looked::at($plan, $this->lab->paperProfile($this->wanted[$line->number]->paper)),
+            fn (Plan $plan): ?Seen => Looked::at($plan, $this->paperProfile($line)),
         );
+    }
+
+    public function has(Line $line): bool
+    {
+        return isset($this->lines[$line->id]);
+    }
+
+    /** Of what a line is printed on, where the lab card has it. */
+    public function paperProfile(Line $line): ?PaperProfile
+    {
+        return $this->lab->paperProfile($this->wanted[$line->number]->paper);
     }
 }

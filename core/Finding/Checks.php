@@ -43,6 +43,7 @@ final class Checks
             new FileFits,
             new PaperKnown,
             new SharpenedForPaper,
+            new PrivateDataKept,
             new NameSafe,
         ];
     }

@@ -10,6 +10,7 @@ use Planisher\Line\CanvasFinish;
 use Planisher\Line\EdgeFill;
 use Planisher\Line\Fit;
 use Planisher\Line\ForPaper as WantedForPaper;
+use Planisher\Line\KeptData;
 use Planisher\Line\Line;
 use Planisher\Line\PrintFinish;
 use Planisher\Line\Turn;
@@ -49,7 +50,7 @@ enum Choice: string
             self::Sharpen => ['output.sharpen'],
             self::Ppi => ['output.ppi'],
             self::Colour => ['output.colour', 'output.intent'],
-            self::File => ['output.format', 'output.quality', 'output.bits'],
+            self::File => ['output.format', 'output.quality', 'output.bits', 'output.keep'],
             default => [$this->value],
         };
     }
@@ -76,9 +77,10 @@ enum Choice: string
             self::Sharpen => $output->sharpen === null || $output->sharpen->strength === Strength::None ? 'not sharpened' : 'sharpened'.($output->sharpen->strength === Strength::Gentle ? ' gently' : '').($output->sharpen->surface === null ? '' : " for {$output->sharpen->surface->value}"),
             self::Ppi => $output->ownPixels ? 'its own pixels' : ($output->resolution?->label() ?? 'the lab’s ppi'),
             self::Colour => $output->forItsPaper ? 'its paper’s profile' : ($output->profile ?? $output->colour->value ?? 'the lab’s colour space'),
-            self::File => $output->format === null && $output->quality === null
+            self::File => ($output->format === null && $output->quality === null
                 ? 'the lab’s kind of file'
-                : trim(($output->format?->label() ?? 'the lab’s kind').($output->quality === null ? '' : " at quality {$output->quality}").($output->bits === 16 ? ', 16 bits' : '')),
+                : trim(($output->format?->label() ?? 'the lab’s kind').($output->quality === null ? '' : " at quality {$output->quality}").($output->bits === 16 ? ', 16 bits' : '')))
+                .($output->keep === KeptData::Credits ? '' : ", with {$output->keep->label()}"),
             self::Name => 'named by '.implode(', ', array_map(fn ($part): string => is_string($part) ? "“{$part}”" : $part->value, $line->name->parts)),
             default => throw new \LogicException("{$this->value} is a choice of prints."),
         };

@@ -20,7 +20,7 @@ final readonly class Output
 {
     private const PAPER = 'paper';
 
-    public const KEYS = ['ppi', 'colour', 'intent', 'format', 'quality', 'bits', 'sharpen'];
+    public const KEYS = ['ppi', 'colour', 'intent', 'format', 'quality', 'bits', 'sharpen', 'keep'];
 
     private const OWN = 'own';
 
@@ -37,6 +37,7 @@ final readonly class Output
         public ?Sharpen $sharpen = null,
         public ?string $profile = null,
         public bool $forItsPaper = false,
+        public KeptData $keep = KeptData::Credits,
     ) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
@@ -65,6 +66,7 @@ final readonly class Output
             sharpen: Sharpen::fromNode($node->maybe('sharpen')),
             profile: self::isProfileFile($colour?->raw()) ? (string) $colour?->string(120) : null,
             forItsPaper: $colour?->raw() === self::PAPER,
+            keep: $node->maybe('keep')?->choice(KeptData::class) ?? KeptData::Credits,
         );
     }
 
@@ -94,6 +96,7 @@ final readonly class Output
             'quality' => $this->quality,
             'bits' => $this->bits === 8 ? null : $this->bits,
             'sharpen' => $this->sharpen?->toArray(),
+            'keep' => $this->keep === KeptData::Credits ? null : $this->keep->value,
         ], fn (mixed $value): bool => $value !== null);
     }
 

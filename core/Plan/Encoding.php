@@ -12,11 +12,12 @@ use Planisher\Colour\Surface;
 use Planisher\Colour\ToneCurve;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
+use Planisher\Line\KeptData;
 use Planisher\Line\Line;
 
 /**
  * How a file's pixels are written: colour space or the profile of a paper, what is done to their lightness, sharpening,
- * kind of file, JPEG quality 1–100, bits per sample 8 or 16.
+ * kind of file, JPEG quality 1–100, bits per sample 8 or 16, and what of the picture's own data goes along.
  */
 final readonly class Encoding
 {
@@ -29,6 +30,7 @@ final readonly class Encoding
         public ?PaperProfile $profile = null,
         public ToneCurve $tone = new ToneCurve,
         public ?Sharpening $sharpening = null,
+        public KeptData $keep = KeptData::Credits,
     ) {}
 
     /** The same with some of it changed, by name. */
@@ -56,6 +58,7 @@ final readonly class Encoding
             $output->forItsPaper ? $lab->paperProfile($line->paper) : $lab->profiles->get($output->profile),
             $line->forPaper,
             $sharpen === null ? null : Sharpening::for($surface, $sharpen->strength, $ppi, $fromInches),
+            $output->keep,
         );
     }
 
@@ -79,6 +82,7 @@ final readonly class Encoding
             'colour' => $this->profile->sha256 ?? $this->colour->value, 'intent' => $this->intent->value,
             'format' => $this->format->value, 'quality' => $this->quality, 'bits' => $this->bits,
             ...($this->tone->isStraight() ? [] : ['tone' => [$this->tone->open, $this->tone->contrast]]),
+            ...($this->keep === KeptData::Credits ? [] : ['keep' => $this->keep->value]),
             ...($this->sharpening === null ? [] : ['sharpening' => $this->sharpening->toArray()]),
         ];
     }

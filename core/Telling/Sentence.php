@@ -12,6 +12,7 @@ use Planisher\Line\CanvasFinish;
 use Planisher\Line\EdgeFill;
 use Planisher\Line\Fit;
 use Planisher\Line\ForPaper;
+use Planisher\Line\KeptData;
 use Planisher\Line\Make;
 use Planisher\Line\PanelsFinish;
 use Planisher\Line\PrintFinish;
@@ -51,7 +52,7 @@ final class Sentence
                 $line->output->profile !== null => $lab->profiles->get($line->output->profile)->description ?? $line->output->profile,
                 default => $line->output->colour === null ? "the lab’s {$colour->value}" : $colour->value,
             })
-            ->word(', saved as ', 'file', $worked->plan?->files[0]->encoding->label() ?? $line->output->formatFor($lab)->label())
+            ->word(', saved as ', 'file', ($worked->plan?->files[0]->encoding->label() ?? $line->output->formatFor($lab)->label()).($line->output->keep === KeptData::Credits ? '' : " with {$line->output->keep->label()}"))
             ->word(', named ', 'name', $worked->name->label())
             ->all();
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Models\Line;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Log;
 
 final class LinesTest extends TestCase
 {
@@ -207,6 +209,28 @@ final class LinesTest extends TestCase
         $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [], 'seen' => []])->assertConflict()->assertJson(['areas' => [$area]]);
         foreach ([['x' => 0.9, 'y' => 0, 'width' => 0.2, 'height' => 0.1], ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 1], ['x' => 'left']] as $wrong) {
             $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [$wrong], 'seen' => [$area]])->assertUnprocessable();
+        }
+    }
+
+    public function test_what_becomes_of_the_colours_is_measured_of_lines_nobody_has_opened(): void
+    {
+        $line = $this->line('8 x 10 in');
+        $codes = fn (): array => array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.findings'), 'code');
+        self::assertNotContains('colours-fit', $codes(), 'the job that measures is asked for by the first look at the sheet');
+        self::assertContains('colours-fit', $codes());
+        $this->change($line, ['size' => '4 x 6 in'])->assertOk();
+        self::assertNotContains('colours-fit', $codes());
+        self::assertContains('colours-fit', $codes());
+    }
+
+    public function test_what_can_t_be_measured_keeps_the_sheet_from_nothing(): void
+    {
+        $this->line('8 x 10 in');
+        File::deleteDirectory(storage_path('app/proxies'));
+        Log::shouldReceive('warning')->once()->withArgs(fn (string $said): bool => str_contains($said, 'could not be looked at'));
+        foreach ([1, 2] as $_) {
+            $codes = array_column($this->getJson("/api/orders/{$this->order->id}")->assertOk()->json('lines.0.findings'), 'code');
+            self::assertNotContains('colours-fit', $codes);
         }
     }
 

@@ -256,23 +256,6 @@ final class ColourTest extends TestCase
         self::assertEqualsWithDelta([93.0, 3.0, -3.0], [$matte->paperLightness, $matte->paperWarmth, $lustre->paperWarmth], 0.5);
     }
 
-    /** Caption and copyright stay, where the picture was taken and with which camera does not. */
-    public function test_copyright_and_caption_are_kept_and_nothing_private(): void
-    {
-        $picture = $this->picture('a.jpg', 900, 600);
-        self::tool('exiftool', '-q', '-overwrite_original', '-Copyright=© Wren Halloway 2026', '-ImageDescription=The light on the point', '-SerialNumber=12345', '-Make=Corrin', '-GPSLatitude=54.1', '-GPSLatitudeRef=N', '-GPSLongitude=3.2', '-GPSLongitudeRef=W', $picture);
-        $made = FileMaker::make(self::file($picture, ['size' => '6 x 4 in', 'border' => '0.5 in', 'output' => ['ppi' => 72]]), $picture, "{$this->folder}/out");
-        $tags = self::exif($made->path);
-        self::assertSame(['© Wren Halloway 2026', 'The light on the point'], [$tags['IFD0:Copyright'] ?? null, $tags['IFD0:ImageDescription'] ?? null]);
-        self::assertSame([], array_values(array_filter(array_keys($tags), fn (string $tag): bool => preg_match('/GPS|Serial|Make|Thumbnail|XMP/', $tag) === 1)));
-        self::assertStringNotContainsString('Warning', self::tool('exiftool', '-validate', '-warning', '-a', $made->path));
-        self::assertTrue($made->readBack->agrees());
-
-        $tiff = self::exif(FileMaker::make(self::file($picture, ['size' => '6 x 4 in', 'border' => '0.5 in', 'output' => ['ppi' => 72, 'format' => 'tiff']]), $picture, "{$this->folder}/tiff")->path);
-        self::assertSame(['© Wren Halloway 2026', 'The light on the point'], [$tiff['XMP-dc:Rights'] ?? null, $tiff['XMP-dc:Description'] ?? null]);
-        self::assertSame([], array_values(array_filter(array_keys($tiff), fn (string $tag): bool => preg_match('/GPS|Serial|Make|Thumbnail/', $tag) === 1)));
-    }
-
     /** Histograms: ImageMagick's own counts of the same small file, bin by bin. */
     public function test_a_histogram_counts_what_is_there(): void
     {

@@ -57,17 +57,6 @@ final class FileMakerTest extends TestCase
         self::assertSame('65535', trim(self::tool('/usr/bin/convert', $made->path, '-format', '%[fx:minima*65535]', 'info:')), 'white of 8 bits is white of 16');
     }
 
-    public function test_private_metadata_stays_home(): void
-    {
-        $path = $this->picture('a.jpg');
-        self::tool('exiftool', '-q', '-overwrite_original', '-GPSLatitude=54.5', '-GPSLatitudeRef=N', '-SerialNumber=4711', '-XMP:Creator=Wren', '-IPTC:City=Isholm', $path);
-        foreach (['jpeg', 'tiff'] as $format) {
-            $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 72, 'format' => $format]]), $path, "{$this->folder}/out");
-            self::assertSame('', self::tool('exiftool', '-a', '-G1', '-GPS:all', '-SerialNumber', '-XMP:all', '-IPTC:all', '-ThumbnailImage', $made->path));
-            self::assertStringContainsString('4711', self::tool('exiftool', '-SerialNumber', $path), 'the original keeps its own');
-        }
-    }
-
     public function test_the_same_plan_gives_the_same_bytes(): void
     {
         $path = $this->picture('a.jpg', 900, 700);

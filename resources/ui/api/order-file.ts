@@ -390,6 +390,10 @@ export interface Output {
   quality?: number;
   bits?: 8 | 16;
   sharpen?: null | Sharpen;
+  /**
+   * of the picture's own data: caption and copyright; camera and exposure, too; or all but thumbnails, places and serial numbers among it
+   */
+  keep?: "credits" | "camera" | "everything";
 }
 /**
  * The last step, for how the print is looked at; none unless said

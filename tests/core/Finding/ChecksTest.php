@@ -77,6 +77,7 @@ final class ChecksTest extends TestCase
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
         yield 'shared sheet' => ['not-made-yet', Level::Stops, 'asks for a shared sheet', ['copies' => 1, 'make' => 'shared-sheet']];
         yield 'sharpened' => ['sharpened', Level::Fine, 'normally for lustre', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
+        yield 'all its data kept' => ['private-data-kept', Level::Look, 'go to', ['output' => ['keep' => 'everything']]];
         yield 'sharpened for another surface' => ['sharpening-unlike-paper', Level::Look, '“Rag” is matte', ['output' => ['sharpen' => ['surface' => 'glossy']]], null, ['papers' => [['name' => 'Rag', 'surface' => 'matte']]]];
         yield 'a paper the lab has not' => ['paper-unknown', Level::Look, 'no “Slate”.*Its card has Rag', ['paper' => 'Slate'], null, ['papers' => [['name' => 'Rag']]]];
         yield 'a paper whose profile is not there' => ['paper-profile-refused', Level::Look, 'isn’t there', [], null, ['papers' => [['name' => 'Rag', 'profile' => 'rag.icc']]]];

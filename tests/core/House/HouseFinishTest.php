@@ -20,7 +20,7 @@ final class HouseFinishTest extends TestCase
         self::assertEquals($finish, HouseFinish::fromArray($finish->toArray()));
         [$change, $left] = $finish->give(Situations::lab(), Make::Print);
         self::assertSame([], $left);
-        self::assertSame(['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff', 'quality' => null, 'bits' => null]], $change);
+        self::assertSame(['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff', 'quality' => null, 'bits' => null, 'keep' => null]], $change);
     }
 
     public function test_a_choice_that_is_the_default_sets_it_back(): void

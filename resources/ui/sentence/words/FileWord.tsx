@@ -3,6 +3,12 @@ import { Choice } from '@/common/Choice';
 import type { WordProps } from '../Sentence';
 import { Typed } from '../Typed';
 
+const KEPT = [
+    { value: 'credits' as const, label: 'Caption and copyright' },
+    { value: 'camera' as const, label: 'Camera and exposure, too' },
+    { value: 'everything' as const, label: 'All it carries', note: 'places and serial numbers' },
+];
+
 const LABELS = { jpeg: 'JPEG', tiff: 'TIFF' };
 
 export function FileWord({ line, order, change, close }: WordProps) {
@@ -49,6 +55,15 @@ export function FileWord({ line, order, change, close }: WordProps) {
                     }))}
                 />
             )}
+            <div>
+                <p className="mb-1 text-small text-soft">Of the picture’s own data it takes along</p>
+                <Choice
+                    label="Of the picture’s own data it takes along"
+                    value={line.line.output?.keep ?? 'credits'}
+                    onChoose={(keep) => tell(change({ output: { keep: keep === 'credits' ? null : keep } }))}
+                    options={KEPT}
+                />
+            </div>
             {line.planHash && (
                 <p role="status" className="text-small text-soft">
                     {weight.data?.note ?? weight.error?.message ?? 'Weighing a sample of it…'}
