@@ -65,7 +65,7 @@ final class PictureReader
             bits: $bits,
             alpha: $image->hasAlpha(),
             profile: $profile === null ? null : ($profile->description ?? 'a profile without a name'),
-            profileFlaw: $profile?->flaw,
+            profileFlaw: $profile === null ? null : ($profile->flaw ?? ProfileTrial::flawOfPictures((string) $icc, $channels)),
         );
     }
 

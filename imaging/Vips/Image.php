@@ -25,6 +25,8 @@ final class Image
 
     public const SPACE_GREY = 1;
 
+    public const SPACE_CMYK = 15;
+
     public const SPACE_RGB16 = 25;
 
     /** VipsFailOn */

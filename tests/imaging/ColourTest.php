@@ -6,10 +6,7 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Colour\DeltaE;
 use Planisher\Colour\Lab;
-use Planisher\Colour\PaperProfile;
-use Planisher\Colour\ProfileShelf;
 use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\FileMaker;
@@ -25,106 +22,12 @@ use Planisher\Imaging\Proxy;
 use Planisher\Imaging\Tones;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Weight;
-use Planisher\Naming\NameBook;
-use Planisher\Plan\PlannedFile;
-use Planisher\Plan\WorkedLine;
-use Symfony\Component\Process\Process;
-use Tests\core\Situations;
 
 /** Into a lab's space and through its paper, against LittleCMS' transicc and ImageMagick. */
 final class ColourTest extends TestCase
 {
+    use Colours;
     use Pictures;
-
-    private const PAPERS = __DIR__.'/../../demo/profiles';
-
-    private static function paper(string $name): PaperProfile
-    {
-        $path = self::PAPERS."/simulated-{$name}.icc";
-        $profile = ProfileReader::read($path, basename($path));
-        Profiles::know($profile, $path);
-
-        return $profile;
-    }
-
-    /**
-     * @param  array<string, mixed>  $line
-     * @param  array<string, mixed>  $lab
-     */
-    private static function file(string $picture, array $line, array $lab = []): PlannedFile
-    {
-        $papers = ['lustre.icc' => self::paper('lustre'), 'matte.icc' => self::paper('matte')];
-        $card = Situations::lab($lab + ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16], 'takesPaperProfiles' => true, 'papers' => [['name' => 'Lustre', 'surface' => 'lustre', 'profile' => 'lustre.icc'], ['name' => 'Rag', 'surface' => 'matte', 'profile' => 'matte.icc']]])->knowing(new ProfileShelf($papers));
-        $wanted = Situations::line(['picture' => basename($picture), 'carrier' => 'none'] + $line);
-        $worked = WorkedLine::work($wanted, PictureReader::read($picture, basename($picture)), $card, NameBook::names(Situations::head(), $card, [1 => $wanted])[1]);
-
-        return $worked->plan->files[0] ?? throw new \LogicException('no plan');
-    }
-
-    /** @return list<array{int, int, int}> */
-    private static function patches(): array
-    {
-        mt_srand(500);
-
-        return array_map(fn (): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, 500));
-    }
-
-    /** @param  list<array{int, int, int}>  $patches each 4 × 4 px, so that nothing mixes */
-    private function patchPicture(array $patches): string
-    {
-        $row = implode('', array_map(fn (array $rgb): string => str_repeat(pack('C3', ...$rgb), 4), $patches));
-        Image::fromPixels(str_repeat($row, 4), 4 * count($patches), 4, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
-            ->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))->save('tiffsave', "{$this->folder}/patches.tif", []);
-
-        return "{$this->folder}/patches.tif";
-    }
-
-    /**
-     * What transicc (LittleCMS) says of each patch, unoptimised floats, and of the same through back to Lab.
-     *
-     * @param  list<array{int|float, int|float, int|float}>  $patches
-     * @return list<list<float>>
-     */
-    private static function transicc(array $patches, string $from, string $to, int $intent, bool $bpc): array
-    {
-        $process = new Process(['transicc', '-n', "-t{$intent}", ...($bpc ? ['-b'] : []), '-c0', "-i{$from}", "-o{$to}"]);
-        $process->setInput(implode("\n", array_map(fn (array $p): string => implode("\n", $p), $patches))."\n");
-        $process->mustRun();
-
-        return array_map(fn (string $line): array => array_map(floatval(...), preg_split('/\s+/', trim($line)) ?: []), array_values(array_filter(explode("\n", $process->getOutput()), fn (string $line): bool => trim($line) !== '')));
-    }
-
-    /** In the destination's own Lab, where a code near black weighs what it weighs to the eye; tolerances as docs/imaging.md justifies them. */
-    #[DataProvider('conversions')]
-    public function test_500_patches_against_transicc(string $colour, string $intent, int $bits, float $mean, float $most): void
-    {
-        $patches = self::patches();
-        $picture = $this->patchPicture($patches);
-        $file = self::file($picture, ['size' => '2000 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => $bits, 'intent' => $intent, 'colour' => $colour]], $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : []);
-        $made = FileMaker::make($file, $picture, "{$this->folder}/out");
-        self::assertTrue($made->readBack->agrees());
-        $target = Profiles::path(Profiles::target($file->encoding));
-        $bytes = Image::open($made->path)->run('crop', [0, 1, 2000, 1])->pixels();
-        $samples = array_values((array) unpack($bits === 16 ? 'S*' : 'C*', $bytes));
-        $found = array_map(fn (int $i): array => array_map(fn (int $code): float => $code / ($bits === 16 ? 257 : 1), array_slice($samples, $i * 12 + 3, 3)), range(0, 499));
-        $expected = self::transicc($patches, Profiles::path(Space::Srgb), $target, $intent === 'relative' ? 1 : 0, $intent === 'relative');
-        [$mine, $its] = [self::transicc($found, $target, '*Lab', 1, false), self::transicc(array_map(fn (array $e): array => array_slice($e, 0, 3), $expected), $target, '*Lab', 1, false)];
-        $off = array_map(fn (array $a, array $b): float => DeltaE::between(new Lab(...array_slice($a, 0, 3)), new Lab(...array_slice($b, 0, 3))), $mine, $its);
-        self::assertLessThan($mean, array_sum($off) / 500);
-        self::assertLessThan($most, max($off));
-    }
-
-    /** @return iterable<string, list<mixed>> */
-    public static function conversions(): iterable
-    {
-        yield 'Adobe RGB, 8 bits' => ['Adobe RGB (1998)', 'relative', 8, 0.2, 1.2];
-        yield 'Adobe RGB, 16 bits' => ['Adobe RGB (1998)', 'relative', 16, 0.02, 0.8];
-        yield 'lustre, relative, 8 bits' => ['lustre.icc', 'relative', 8, 0.2, 1.2];
-        yield 'lustre, relative, 16 bits' => ['lustre.icc', 'relative', 16, 0.06, 0.8];
-        yield 'lustre, perceptual, 16 bits' => ['lustre.icc', 'perceptual', 16, 0.06, 0.8];
-        yield 'matte, the paper of the line, relative, 16 bits' => ['matte.icc', 'relative', 16, 0.06, 0.8];
-        yield 'matte, perceptual, 8 bits' => ['matte.icc', 'perceptual', 8, 0.2, 1.2];
-    }
 
     #[DataProvider('refused')]
     public function test_a_profile_that_is_none_is_refused_with_the_reason(\Closure $write, string $says): void

@@ -22,6 +22,7 @@ use Planisher\Plan\PlannedFile;
 /** What lies round the picture, in the files that come out, read by ImageMagick. */
 final class PaperTest extends TestCase
 {
+    use Colours;
     use Pictures;
 
     private const LOSSLESS = ['output' => ['ppi' => 60, 'format' => 'tiff']];
@@ -85,7 +86,7 @@ final class PaperTest extends TestCase
     public function test_a_borders_colour_is_converted_not_relabelled(): void
     {
         $picture = $this->picture('a.png', 900, 600);
-        [$expected] = ProfilesTest::transicc(Profiles::path(Space::Srgb), Profiles::path(Space::AdobeRgb), [[0xC0, 0x20, 0x20]]);
+        [$expected] = self::transicc([[0xC0, 0x20, 0x20]], Profiles::path(Space::Srgb), Profiles::path(Space::AdobeRgb));
         $line = ['size' => '8 x 10 in', 'border' => '1 in', 'paperColour' => '#c02020'];
         [$path] = $this->made($picture, $line + self::LOSSLESS, ['colour' => 'Adobe RGB (1998)']);
         $found = self::pixels($path, '-crop', '1x1+5+5', '+repage');

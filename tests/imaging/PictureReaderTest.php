@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Colour\Space;
+use Planisher\Imaging\FileMaker;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Profiles;
@@ -60,6 +61,34 @@ final class PictureReaderTest extends TestCase
         self::assertSame(Channels::Grey, PictureReader::read("{$this->folder}/grey.png", 'grey.png')->channels);
         self::tool('vips', 'colourspace', $this->picture('a.png', 60, 40), "{$this->folder}/ink.tif", 'cmyk');
         self::assertSame(Channels::Cmyk, PictureReader::read("{$this->folder}/ink.tif", 'ink.tif')->channels);
+    }
+
+    /** A matrix of nothing: the header is whole, and every colour comes out black. */
+    public function test_a_profile_that_turns_white_black_is_not_used(): void
+    {
+        $icc = Profiles::bytes(Space::AdobeRgb);
+        foreach (['rXYZ', 'gXYZ', 'bXYZ'] as $tag) {
+            $at = unpack('N', substr($icc, (int) strpos($icc, $tag) + 4, 4))[1];
+            $icc = substr_replace($icc, str_repeat("\0", 12), $at + 8, 12);
+        }
+        file_put_contents("{$this->folder}/dark.icc", $icc);
+        $path = $this->picture('a.jpg', 60, 40);
+        self::tool('exiftool', '-q', '-overwrite_original', "-icc_profile<={$this->folder}/dark.icc", $path);
+        self::assertStringContainsString('white or grey come out', (string) PictureReader::read($path, 'a.jpg')->profileFlaw);
+        $file = self::planned($path, ['size' => '60 x 40 mm', 'output' => ['ppi' => 'own']]);
+        self::assertLessThan(3, self::difference(self::pixels(FileMaker::make($file, $path, "{$this->folder}/out")->path), self::pixels($path))['mean'], 'taken as sRGB');
+    }
+
+    /** For screens, printers, papers: libvips' own, ours, and those of the demo's papers. */
+    public function test_a_sound_profile_is_used(): void
+    {
+        $path = $this->picture('a.tif', 60, 40);
+        foreach (['p3', 'cmyk', 'srgb', ...glob(__DIR__.'/../../{imaging,demo}/profiles/*.icc', GLOB_BRACE) ?: []] as $profile) {
+            self::tool('vips', 'icc_transform', $path, $made = "{$this->folder}/b.tif", $profile, '--input-profile', 'srgb', '--intent', 'relative');
+            $facts = PictureReader::read($made, 'b.tif');
+            self::assertNotNull($facts->profile);
+            self::assertNull($facts->profileFlaw, "{$profile}: {$facts->profileFlaw}");
+        }
     }
 
     #[DataProvider('notPictures')]

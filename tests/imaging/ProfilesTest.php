@@ -12,6 +12,7 @@ use Planisher\Imaging\Profiles;
 /** Our profiles, looked at by other programs and held against the published figures. */
 final class ProfilesTest extends TestCase
 {
+    use Colours;
     use Pictures;
 
     public function test_the_committed_profiles_are_what_their_maker_writes(): void
@@ -51,7 +52,7 @@ final class ProfilesTest extends TestCase
     {
         $v = $code / 255;
         $linear = $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
-        self::assertEqualsWithDelta(100 * $linear, self::transicc(Profiles::path(Space::Srgb), '*XYZ', [[$code, $code, $code]])[0][1], 0.004);
+        self::assertEqualsWithDelta(100 * $linear, self::transicc([[$code, $code, $code]], Profiles::path(Space::Srgb), '*XYZ')[0][1], 0.004);
     }
 
     /** @return iterable<array{int}> */
@@ -66,23 +67,7 @@ final class ProfilesTest extends TestCase
     public function test_the_gamma_as_littlecms_reads_it(): void
     {
         foreach ([16, 64, 128, 200] as $code) {
-            self::assertEqualsWithDelta(100 * ($code / 255) ** 2.19921875, self::transicc(Profiles::path(Space::AdobeRgb), '*XYZ', [[$code, $code, $code]])[0][1], 0.004);
+            self::assertEqualsWithDelta(100 * ($code / 255) ** 2.19921875, self::transicc([[$code, $code, $code]], Profiles::path(Space::AdobeRgb), '*XYZ')[0][1], 0.004);
         }
-    }
-
-    /**
-     * LittleCMS' own converter, unoptimised, relative colorimetric.
-     *
-     * @param  list<list<int>>  $codes
-     * @return list<list<float>>
-     */
-    public static function transicc(string $from, string $to, array $codes): array
-    {
-        $process = new \Symfony\Component\Process\Process(['transicc', '-c0', '-n', '-t1', '-b', '-i', $from, '-o', $to]);
-        $process->setInput(implode("\n", array_map(fn (array $rgb): string => implode(' ', $rgb), $codes))."\n");
-        $process->mustRun();
-        $lines = array_values(array_filter(explode("\n", $process->getOutput()), fn (string $line): bool => preg_match('/^\s*-?\d/', $line) === 1));
-
-        return array_map(fn (string $line): array => array_map(floatval(...), preg_split('/\s+/', trim($line)) ?: []), $lines);
     }
 }

@@ -16,6 +16,7 @@ use Planisher\Imaging\Vips\Image;
 
 final class RendererTest extends TestCase
 {
+    use Colours;
     use Pictures;
 
     private const LOSSLESS = ['output' => ['format' => 'tiff', 'ppi' => 'own']];
@@ -143,7 +144,7 @@ final class RendererTest extends TestCase
             ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save('pngsave', $path, []);
         $made = FileMaker::make(self::planned($path, ['size' => '5 x 5 in'] + self::LOSSLESS, ['colour' => 'Adobe RGB (1998)']), $path, "{$this->folder}/out");
         $ours = self::pixels($made->path);
-        $theirs = array_map(fn (float $code): int => (int) round($code), array_merge(...ProfilesTest::transicc(Profiles::path(Space::Srgb), Profiles::path(Space::AdobeRgb), $patches)));
+        $theirs = array_map(fn (float $code): int => (int) round($code), array_merge(...self::transicc($patches, Profiles::path(Space::Srgb), Profiles::path(Space::AdobeRgb))));
         $same = count(array_filter(array_map(fn (int $a, int $b): bool => $a === $b, $ours, $theirs)));
         self::assertGreaterThan(0.95, $same / count($ours));
         self::assertLessThanOrEqual(2, self::difference($ours, $theirs)['max']);

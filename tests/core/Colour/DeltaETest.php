@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Colour\DeltaE;
 use Planisher\Colour\Lab;
 
-/** All 34 pairs of Sharma, Wu, Dalal, “The CIEDE2000 color-difference formula”, Color Res. Appl. 30(1), 2005, table 1. */
+/** All 34 pairs of Sharma, Wu, Dalal, “The CIEDE2000 color-difference formula”, Color Res. Appl. 30(1), 2005, table 1; the figures are from memory. */
 final class DeltaETest extends TestCase
 {
     #[DataProvider('pairs')]
