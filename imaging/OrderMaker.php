@@ -33,6 +33,9 @@ final class OrderMaker
     public function run(Order $order, bool $dry): array
     {
         $lab = $order->lab->knowing($this->shelf($order));
+        foreach ($lab->disagreements() as $said) {
+            ($this->tell)("lab card: {$said}", null);
+        }
         $names = NameBook::names($order->head, $lab, $order->lines);
         $report = [];
         foreach ($order->lines as $number => $line) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\FileFormat;
+use Planisher\Lab\Paper;
 
 /** Stops a file kind, bit depth or colour space that the lab does not take. */
 final class FormatTaken implements Check
@@ -49,6 +50,11 @@ final class FormatTaken implements Check
         $trouble = $lab->profiles->trouble($file);
         if ($trouble !== null) {
             return Finding::stops('profile-refused', "“{$file}” can’t be used", ucfirst(rtrim($trouble, '.')).'.', $back);
+        }
+
+        $paper = $lab->paper($at->line->paper);
+        if ($paper !== null && $file !== $paper->profile && in_array($file, array_map(fn (Paper $one): ?string => $one->profile, $lab->papers), true)) {
+            return Finding::stops('profile-of-another-paper', 'The profile is another paper’s', "The file is to be in “{$file}”, and it is printed on “{$paper->name}”.", $paper->profile === null ? $back : new Remedy("Use that of “{$paper->name}”", ['output' => ['colour' => 'paper']]));
         }
 
         return $lab->takesPaperProfiles ? null : Finding::stops(

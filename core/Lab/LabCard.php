@@ -7,6 +7,7 @@ namespace Planisher\Lab;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\ProfileShelf;
 use Planisher\Colour\Space;
+use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
@@ -60,6 +61,12 @@ final readonly class LabCard
         $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'canvas', 'products', 'papers', 'takesPaperProfiles', 'maxBytes', 'nameLength']);
         $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
 
+        $papers = array_map(Paper::fromNode(...), $node->maybe('papers')?->items(0, 40) ?? []);
+        $names = array_map(fn (Paper $paper): string => $paper->name, $papers);
+        if (count(array_unique($names)) < count($names)) {
+            throw $node->need('papers')->unexpected('papers that are told apart by their names');
+        }
+
         return new self(
             name: $node->need('name')->string(),
             sizes: array_map(fn (Node $n): Size => $n->size(), $node->need('sizes')->items(1)),
@@ -73,11 +80,29 @@ final readonly class LabCard
             bleed: $node->maybe('bleed')?->length(),
             canvas: CanvasCard::fromNode($node->maybe('canvas')),
             products: array_map(Product::fromNode(...), $node->maybe('products')?->items(0, 40) ?? []),
-            papers: array_map(Paper::fromNode(...), $node->maybe('papers')?->items(0, 40) ?? []),
+            papers: $papers,
             takesPaperProfiles: $node->maybe('takesPaperProfiles')?->bool() ?? false,
             maxBytes: $node->maybe('maxBytes')?->int(100_000, 100_000_000_000),
             nameLength: $node->maybe('nameLength')?->int(16, 200) ?? 40,
         );
+    }
+
+    /**
+     * Where the card contradicts itself, in words; what a line meets of it is found on the line.
+     *
+     * @return list<string>
+     */
+    public function disagreements(): array
+    {
+        $profiled = array_filter($this->papers, fn (Paper $paper): bool => $this->profiles->get($paper->profile) !== null);
+        $refused = array_filter($this->papers, fn (Paper $paper): bool => $paper->profile !== null && $this->profiles->get($paper->profile) === null);
+
+        return array_values(array_filter([
+            $this->takesPaperProfiles && $profiled === [] ? 'It is said to take files in a paper’s own profile, and none of its papers has one.' : null,
+            in_array(16, $this->bits, true) && ! in_array(FileFormat::Tiff, $this->formats, true) ? 'It is said to take 16 bits, and takes no TIFF; a JPEG has 8.' : null,
+            $this->minimumPpi > $this->resolution->ppi() ? 'It wants at least '.Figure::decimal($this->minimumPpi, 1)." ppi, and files are made at {$this->resolution->label()}." : null,
+            ...array_map(fn (Paper $paper): string => "The profile of “{$paper->name}” can’t be used: {$this->profiles->trouble((string) $paper->profile)}.", $refused),
+        ]));
     }
 
     /** The listed size that this is, whichever way up, or null. */

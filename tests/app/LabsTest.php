@@ -78,6 +78,21 @@ final class LabsTest extends TestCase
         }
     }
 
+    public function test_the_card_says_where_it_disagrees_and_which_lines_a_paper_has(): void
+    {
+        $this->withRag();
+        $this->line();
+        $this->line('8 x 10 in', ['paper' => 'Rag']);
+        $this->card(['papers' => [...$this->lab()['papers'], ['name' => 'Plain']], 'takesPaperProfiles' => true])->assertOk();
+        self::assertSame([['Rag' => 2, 'Plain' => 0], []], [$this->lab()['linesOn'], $this->lab()['disagreements']]);
+        self::assertMatchesRegularExpression('/^(Beyond|Short)/', $this->lab()['profiles'][0]['beside']);
+        $this->card(['papers' => [['name' => 'Plain']]])->assertOk();
+        self::assertSame(['Plain' => 1], $this->lab()['linesOn'], 'one names the paper that is gone');
+        self::assertStringContainsString('none of its papers has one', $this->lab()['disagreements'][0]);
+        self::assertContains('paper-unknown', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.1.findings'), 'code'));
+        $this->card(['papers' => [['name' => 'Plain'], ['name' => 'Plain']]])->assertUnprocessable();
+    }
+
     public function test_a_print_is_seen_on_its_paper(): void
     {
         $this->withRag();

@@ -1,4 +1,4 @@
-import { addLine, addPictures, download, exif, expect, newOrder, openWord, PICTURES, test, tool } from './studio';
+import { addLine, addPictures, download, exif, expect, newOrder, openWord, painted, PICTURES, test, tool } from './studio';
 
 const PROFILES = 'demo/profiles';
 
@@ -38,6 +38,56 @@ test('a profile is taken up onto the lab card, and what is none is refused', asy
     await expect(card.getByRole('img', { name: /Gamuts of sRGB, Adobe RGB \(1998\), Baryta/ })).toBeVisible();
     await card.getByRole('button', { name: 'Remove Baryta' }).click();
     await expect(row).toHaveCount(0);
+    await page.getByRole('status').getByRole('button', { name: 'Put it back' }).click();
+    await expect(row.getByText('Simulated lustre paper')).toBeVisible();
+    await card.getByLabel('Name of the paper').fill('Baryta');
+    await card.getByRole('button', { name: 'Add this paper' }).click();
+    await expect(card.getByRole('alert')).toContainText('has a paper called “Baryta” already');
+});
+
+test('from a wide space into the paper’s own profile, with the camera it was taken with', async ({ page }) => {
+    const [strong, wide] = [painted('strong.tif', '3600x3600', 'gradient:lime-cyan'), painted('glaze.tif', '10x10')];
+    tool('vips', 'icc_transform', strong, wide, 'p3', '--input-profile', 'srgb', '--depth', '16');
+    tool(
+        'exiftool',
+        ...['-q', '-overwrite_original', '-n', '-EXIF:Make=Corrin', '-EXIF:FNumber=8', '-EXIF:SerialNumber=12345'],
+        ...['-EXIF:GPSLatitude=54.1', '-EXIF:GPSLatitudeRef=N', wide],
+    );
+    await page.goto('/labs');
+    const card = page.getByRole('region', { name: 'Copperbeck Colour' });
+    await expect(card.getByText('Baryta paper')).toBeVisible();
+    await card.getByLabel('It takes files in a paper’s own profile').check();
+    await newOrder(page, 'Brindle Pottery', 'Copperbeck Colour');
+    await addPictures(page, wide);
+    await addLine(page, '30 x 30 cm', 1, 'glaze.tif');
+
+    // What the paper can't hold is told on the sheet, before anybody has had it on the bench.
+    const line = page.getByRole('main').getByRole('listitem').first();
+    await expect(line.getByText(/% of the colours don’t fit/)).toBeVisible({ timeout: 20_000 });
+    await line.getByRole('link').click();
+    const colour = await openWord(page, 'Colour space');
+    await colour.getByRole('radio', { name: /^The paper’s profile/ }).click();
+    await colour.getByRole('radio', { name: /^together/ }).click();
+    await page.keyboard.press('Escape');
+    const file = await openWord(page, 'Kind of file');
+    await file.getByRole('radio', { name: /^Camera and exposure/ }).click();
+    await expect(page.getByTestId('sentence')).toContainText('with its camera and exposure');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Pass and go on/ }).click();
+    await expect(page.getByText('Every line is passed')).toBeVisible();
+    await page.getByRole('button', { name: 'Make files' }).click();
+    await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 60_000 });
+    const made = exif(await download(page, () => page.getByRole('link', { name: /^Download brindle/ }).click()));
+    expect(made['ICC_Profile:ProfileDescription']).toBe('Simulated lustre paper');
+    expect([made['IFD0:Make'], made['ExifIFD:FNumber']]).toEqual(['Corrin', 8]);
+    expect(Object.keys(made).filter((tag) => /GPS|Serial/.test(tag))).toEqual([]);
+
+    // A card that contradicts itself says so.
+    await page.goto('/labs');
+    await card.getByRole('button', { name: 'Remove Baryta' }).click();
+    await expect(card.getByText('none of its papers has one')).toBeVisible();
+    await card.getByLabel('It takes files in a paper’s own profile').uncheck();
+    await expect(card.getByText('none of its papers has one')).toHaveCount(0);
 });
 
 test('seen on its paper, opened for it, and the file that comes out', async ({ page }) => {

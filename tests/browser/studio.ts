@@ -124,9 +124,9 @@ export async function download(page: Page, press: () => Promise<void>) {
 }
 
 /** A picture of a size, painted by ImageMagick. */
-export function painted(name: string, size: string) {
+export function painted(name: string, size: string, what = 'plasma:tan-steelblue') {
     const path = join(mkdtempSync(join(tmpdir(), 'planisher-painted-')), name);
-    tool('/usr/bin/convert', '-size', size, 'plasma:tan-steelblue', '-quality', '90', path);
+    tool('/usr/bin/convert', '-size', size, what, '-quality', '90', path);
     return path;
 }
 

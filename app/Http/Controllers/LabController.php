@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Labs\ProfileStore;
 use App\Models\Lab;
 use App\Models\LabProfile;
+use App\Models\Line;
+use App\Models\Order;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -18,6 +20,7 @@ use Planisher\Imaging\PictureRefused;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
 use Planisher\OrderFile\Node;
+use Planisher\Telling\GamutTold;
 
 final class LabController
 {
@@ -69,6 +72,7 @@ final class LabController
     {
         $lab->load('profiles');
         $card = $lab->labCard();
+        $srgb = Gamut::of(Space::Srgb);
 
         return [
             'id' => $lab->id,
@@ -84,7 +88,9 @@ final class LabController
             'largestPiece' => $card->largestPiece?->label(),
             'takesPaperProfiles' => $card->takesPaperProfiles,
             'papers' => self::papers($card),
-            'profiles' => $lab->profiles->map(fn (LabProfile $held): array => ['file' => $held->file, 'description' => $held->description, 'gamut' => self::gamut($held)])->all(),
+            'linesOn' => self::linesOn($lab, $card),
+            'disagreements' => $card->disagreements(),
+            'profiles' => $lab->profiles->map(fn (LabProfile $held): array => ['file' => $held->file, 'description' => $held->description, 'gamut' => self::gamut($held), 'beside' => GamutTold::beside(self::gamut($held), $srgb, Space::Srgb->value)])->all(),
             'spaces' => array_map(fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space)], Space::cases()),
         ];
     }
@@ -93,6 +99,15 @@ final class LabController
     private static function papers(LabCard $card): array
     {
         return array_map(fn (Paper $paper): array => $paper->toArray(), $card->papers);
+    }
+
+    /** How many lines that aren't made yet are to be printed on each paper. @return array<string, int> */
+    private static function linesOn(Lab $lab, LabCard $card): array
+    {
+        $counts = Line::query()->whereIn('order_id', Order::query()->where('lab_id', $lab->id)->select('id'))->where('state', '!=', Line::MADE)
+            ->selectRaw("coalesce(json_value(wanted, '$.paper'), ?) as paper, count(*) as many", [$card->paper(null)->name ?? ''])->groupBy('paper')->pluck('many', 'paper');
+
+        return array_map(fn (Paper $paper): int => (int) ($counts[$paper->name] ?? 0), array_column($card->papers, null, 'name'));
     }
 
     /** @return list<array{float, float}> */

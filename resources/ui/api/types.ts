@@ -189,7 +189,11 @@ export interface Lab {
     largestPiece: string | null;
     takesPaperProfiles: boolean;
     papers: { name: string; surface: 'glossy' | 'lustre' | 'matte' | 'screen'; profile?: string }[];
-    profiles: { file: string; description: string; gamut: [number, number][] }[];
+    /** How many lines that aren't made yet are to be printed on each paper. */
+    linesOn: Record<string, number>;
+    /** Where the card contradicts itself. */
+    disagreements: string[];
+    profiles: { file: string; description: string; gamut: [number, number][]; beside: string }[];
     spaces: { name: string; gamut: [number, number][] }[];
 }
 

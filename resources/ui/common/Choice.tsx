@@ -25,7 +25,7 @@ export function Choice<T extends string>({ label, value, options, onChoose }: Pr
                 >
                     <span className="size-[9px] shrink-0 translate-y-[-1px] rounded-full border border-soft group-data-[state=checked]:border-copper group-data-[state=checked]:bg-copper" />
                     <span>{option.label}</span>
-                    {option.note && <span className="ml-auto pl-3 text-small text-soft">{option.note}</span>}
+                    {option.note && <span className="ml-auto pl-3 text-right text-small text-soft">{option.note}</span>}
                 </RadioGroup.Item>
             ))}
         </RadioGroup.Root>

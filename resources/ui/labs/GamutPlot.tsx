@@ -2,6 +2,8 @@ interface Outline {
     name: string;
     gamut: [number, number][];
     isPaper: boolean;
+    /** In words, beside sRGB. */
+    beside?: string;
 }
 
 const [WIDE, HIGH, PAD] = [300, 280, 26];
@@ -49,19 +51,22 @@ export function GamutPlot({ outlines }: { outlines: Outline[] }) {
                     <path key={outline.name} d={path(outline.gamut)} fill="none" {...line(outline)} />
                 ))}
             </svg>
-            <figcaption className="pt-3 text-[12.5px]">
+            <figcaption className="w-52 pt-3 text-[12.5px]">
                 <ul className="flex flex-col gap-1.5">
                     {outlines.map((outline) => (
-                        <li key={outline.name} className="flex items-center gap-2.5">
-                            <svg width="34" height="6" aria-hidden="true">
+                        <li key={outline.name} className="flex items-baseline gap-2.5">
+                            <svg width="34" height="6" aria-hidden="true" className="shrink-0 translate-y-[-3px]">
                                 <path d="M0 3 H34" fill="none" {...line(outline)} />
                             </svg>
-                            {outline.name}
-                            {outline.isPaper ? ' paper' : ''}
+                            <span>
+                                {outline.name}
+                                {outline.isPaper ? ' paper' : ''}
+                                {outline.beside && <span className="block text-small text-soft">{outline.beside}</span>}
+                            </span>
                         </li>
                     ))}
                 </ul>
-                <p className="mt-3 max-w-48 text-soft">Farther out is stronger. What lies inside a line can be shown there.</p>
+                <p className="mt-3 text-soft">Farther out is stronger. What lies inside a line can be shown there.</p>
             </figcaption>
         </figure>
     );

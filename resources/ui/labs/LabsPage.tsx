@@ -6,6 +6,8 @@ import { useLabs } from '@/api/queries';
 import type { Lab } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Loading } from '@/common/Loading';
+import { Mark } from '@/common/Mark';
+import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
 import { Typed } from '@/sentence/Typed';
 import { GamutPlot } from './GamutPlot';
@@ -53,7 +55,7 @@ const NUMBERS = [
 ] as const;
 
 /** How the lab wants its files. */
-function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<void> }) {
+function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<boolean> }) {
     const number = (least: number, most: number, key: 'ppi' | 'minimumPpi' | 'quality') => async (typed: string) => {
         const value = Number(typed);
         if (!(value >= least && value <= most)) {
@@ -68,7 +70,7 @@ function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<
                 <select
                     value={lab.colour}
                     onChange={(event) => void save({ colour: event.target.value as Lab['colour'] })}
-                    className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1 text-[13px] text-ink"
+                    className="h-[31px] rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 text-[13px] text-ink"
                 >
                     {lab.spaces.map(({ name: space }) => (
                         <option key={space}>{space}</option>
@@ -90,7 +92,7 @@ function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<
                 <select
                     value={lab.formats.join(' ')}
                     onChange={(event) => void save({ formats: event.target.value.split(' ') as Lab['formats'] })}
-                    className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1 text-[13px] text-ink"
+                    className="h-[31px] rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 text-[13px] text-ink"
                 >
                     <option value="jpeg">JPEG</option>
                     <option value="tiff">TIFF</option>
@@ -117,14 +119,25 @@ function Card({ lab }: { lab: Lab }) {
     const client = useQueryClient();
     const [trouble, setTrouble] = useState<string | null>(null);
     const [name, setName] = useState('');
-    const save = async (change: CardChange) => {
+    const { say } = useNotices();
+    const save = async (change: CardChange, seen = lab.papers) => {
+        let saved = true;
+        setTrouble(null);
+        if (!change.papers) {
+            // shown as chosen at once; papers wait for the server, since profiles are uploaded to what it has
+            client.setQueryData<{ labs: Lab[] }>(
+                ['labs'],
+                (held) => held && { labs: held.labs.map((one) => (one.id === lab.id ? { ...one, ...change } : one)) },
+            );
+        }
         try {
-            await api.patch(`labs/${lab.id}`, { ...change, seen: lab.papers });
-            setTrouble(null);
+            await api.patch(`labs/${lab.id}`, { ...change, seen });
         } catch (failed) {
+            saved = false;
             setTrouble((failed as Error).message);
         }
         await client.invalidateQueries();
+        return saved;
     };
     const paper = (at: number, change: Partial<Lab['papers'][number]>) =>
         save({ papers: lab.papers.map((held, i) => (i === at ? { ...held, ...change } : held)) });
@@ -136,6 +149,18 @@ function Card({ lab }: { lab: Lab }) {
             setTrouble((failed as Error).message);
         }
     };
+    const remove = async (at: number) => {
+        const [before, { name: gone }] = [lab.papers, lab.papers[at]!];
+        const lines = lab.linesOn[gone] ?? 0;
+        const left = before.filter((_, other) => other !== at);
+        if (await save({ papers: left })) {
+            const were = lines === 0 ? '' : ` ${lines === 1 ? 'One line was' : `${lines} lines were`} to be printed on it.`;
+            say(`“${gone}” is off the card.${were}`, {
+                lasts: lines > 0,
+                act: { label: 'Put it back', run: () => void save({ papers: before }, left) },
+            });
+        }
+    };
     const facts = [
         `${lab.sizes.length} sizes, ${lab.sizes[0]} to ${lab.sizes.at(-1)}`,
         ...(lab.canvas ? [`canvas bars ${lab.canvas} deep`] : []),
@@ -145,7 +170,7 @@ function Card({ lab }: { lab: Lab }) {
         ...lab.spaces.map(({ name: space, gamut }) => ({ name: space, gamut, isPaper: false })),
         ...lab.papers.flatMap((held) => {
             const profile = lab.profiles.find(({ file }) => file === held.profile);
-            return profile ? [{ name: held.name, gamut: profile.gamut, isPaper: true }] : [];
+            return profile ? [{ name: held.name, gamut: profile.gamut, isPaper: true, beside: profile.beside }] : [];
         }),
     ];
     return (
@@ -153,6 +178,16 @@ function Card({ lab }: { lab: Lab }) {
             <h2 className="font-serif text-[20px]">{lab.name}</h2>
             <p className="mt-0.5 text-[13px] text-soft">{facts.join(' · ')}</p>
             <Files lab={lab} save={save} />
+            {lab.disagreements.length > 0 && (
+                <ul aria-label={`Where the card of ${lab.name} disagrees`} className="mt-3 flex flex-col gap-1 text-[13px]">
+                    {lab.disagreements.map((said) => (
+                        <li key={said} className="flex items-baseline gap-2">
+                            <Mark level="look" />
+                            {said}
+                        </li>
+                    ))}
+                </ul>
+            )}
             <div className="mt-4 flex flex-wrap gap-12">
                 <div className="min-w-[34rem] grow">
                     <h3 className="text-[13px] font-semibold">Papers</h3>
@@ -164,7 +199,7 @@ function Card({ lab }: { lab: Lab }) {
                                 description={lab.profiles.find(({ file }) => file === held.profile)?.description ?? null}
                                 onSurface={(surface) => void paper(i, { surface })}
                                 onProfile={(file) => void take(i, file)}
-                                onRemove={() => void save({ papers: lab.papers.filter((_, other) => other !== i) })}
+                                onRemove={() => void remove(i)}
                             />
                         ))}
                     </ul>
@@ -173,6 +208,10 @@ function Card({ lab }: { lab: Lab }) {
                         aria-label={`Add a paper to ${lab.name}`}
                         onSubmit={(event) => {
                             event.preventDefault();
+                            if (lab.papers.some((held) => held.name === name.trim())) {
+                                setTrouble(`${lab.name} has a paper called “${name.trim()}” already.`);
+                                return;
+                            }
                             void save({ papers: [...lab.papers, { name: name.trim(), surface: 'lustre' }] }).then(() =>
                                 setName(''),
                             );

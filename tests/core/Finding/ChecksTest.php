@@ -7,6 +7,9 @@ namespace Tests\core\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
+use Planisher\Colour\PaperProfile;
+use Planisher\Colour\ProfileShelf;
+use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Naming\NameBook;
 use Planisher\Picture\PictureFacts;
@@ -132,6 +135,21 @@ final class ChecksTest extends TestCase
         yield [['output' => ['bits' => 16, 'format' => 'tiff']], 'bits-not-taken'];
         yield [['output' => ['format' => 'tiff']], 'file-large', ['maxBytes' => 20_000_000]];
         yield [['size' => '12 x 18 in', 'window' => ['tight' => 3.0]], 'pixels-too-few'];
+    }
+
+    /** The classic: a file in the profile of the matte paper, printed on the lustre. */
+    public function test_a_file_in_another_papers_profile_is_stopped(): void
+    {
+        $papers = [['name' => 'Lustre', 'profile' => 'lustre.icc'], ['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc'], ['name' => 'Plain']];
+        $profile = fn (string $name): PaperProfile => new PaperProfile("{$name}.icc", hash('sha256', $name), $name);
+        $lab = Situations::lab(['papers' => $papers, 'takesPaperProfiles' => true])->knowing(new ProfileShelf(['lustre.icc' => $profile('lustre'), 'rag.icc' => $profile('rag'), 'nobody.icc' => $profile('nobody')]));
+        $find = fn (array $line): ?Finding => Situations::finding(WorkedLine::work(Situations::line($line), Situations::picture(4200, 2800), $lab, NameBook::names(Situations::head(), $lab, [1 => Situations::line($line)])[1]), 'profile-of-another-paper');
+        $finding = $find(['output' => ['colour' => 'rag.icc']]);
+        self::assertSame([Level::Stops, ['output' => ['colour' => 'paper']]], [$finding?->level, $finding?->remedy?->change]);
+        self::assertSame(['output' => ['colour' => null]], $find(['paper' => 'Plain', 'output' => ['colour' => 'rag.icc']])?->remedy?->change);
+        foreach ([['output' => ['colour' => 'lustre.icc']], ['output' => ['colour' => 'nobody.icc']], ['paper' => 'Rag', 'output' => ['colour' => 'rag.icc']], ['output' => ['colour' => 'paper']]] as $fits) {
+            self::assertNull($find($fits));
+        }
     }
 
     public function test_what_was_measured_is_told_and_mended(): void

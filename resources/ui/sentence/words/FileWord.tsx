@@ -6,7 +6,7 @@ import { Typed } from '../Typed';
 const KEPT = [
     { value: 'credits' as const, label: 'Caption and copyright' },
     { value: 'camera' as const, label: 'Camera and exposure, too' },
-    { value: 'everything' as const, label: 'All it carries', note: 'places and serial numbers' },
+    { value: 'everything' as const, label: 'All it carries', note: 'the place, too' },
 ];
 
 const LABELS = { jpeg: 'JPEG', tiff: 'TIFF' };
