@@ -23,6 +23,9 @@ final class LookAtOrder implements ShouldBeUnique, ShouldQueue
     /** After the files that somebody waits for. */
     public const QUEUE = 'looks';
 
+    /** What changes is let rest; a line on the bench is measured for it by then. */
+    private const AFTER_SECONDS = 3;
+
     public int $uniqueFor = 600;
 
     public function __construct(public readonly int $orderId)
@@ -39,7 +42,7 @@ final class LookAtOrder implements ShouldBeUnique, ShouldQueue
     public static function ask(Order $order, WorkedOrder $worked): void
     {
         if ($order->lines->contains(fn (Line $line): bool => self::unseen($worked->of($line)->plan, $worked, $line))) {
-            self::dispatch($order->id);
+            self::dispatch($order->id)->delay(self::AFTER_SECONDS);
         }
     }
 

@@ -66,6 +66,7 @@ final class LineView
             'drawing' => self::drawing($worked),
             'facts' => FactStrip::of($worked),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $worked->findings),
+            'file' => $worked->plan === null ? null : ['width' => $worked->plan->shown->width, 'height' => $worked->plan->shown->height],
             'planHash' => $worked->plan?->hash(),
         ];
     }

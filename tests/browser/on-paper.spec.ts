@@ -1,3 +1,4 @@
+import { statSync } from 'node:fs';
 import { addLine, addPictures, download, exif, expect, newOrder, openWord, painted, PICTURES, test, tool } from './studio';
 
 const PROFILES = 'demo/profiles';
@@ -150,4 +151,49 @@ test('seen on its paper, opened for it, and the file that comes out', async ({ p
         'sRGB',
     );
     expect(shadows(opened)).toBeGreaterThan(shadows(plain) + 2);
+});
+
+test('judged before it is made: histograms, a pixel for a pixel, and what the file will weigh', async ({ page }) => {
+    await newOrder(page, 'Ottoline Marsh');
+    await addPictures(page, `${PICTURES}/lighthouse-point.jpg`);
+    await addLine(page, '8 x 10 in', 1, 'lighthouse-point.jpg');
+    await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+    const drawing = page.getByTestId('drawing');
+    await expect(drawing.getByTestId('preview')).toBeVisible();
+
+    await page.keyboard.press('h');
+    const histograms = page.getByRole('complementary', { name: 'Histograms' });
+    await expect(histograms.getByRole('img', { name: /^The picture: .* at the dark end/ })).toBeVisible();
+    await expect(histograms.getByText('three-quarter tones')).toHaveCount(2);
+    await expect(histograms.getByText('none clipped by the conversion')).toBeVisible();
+    await page.keyboard.press('h');
+    await expect(histograms).toHaveCount(0);
+
+    // A pixel of the file on one of the screen: what is shown is as large as the desk, and the arrows go to another part.
+    const window = (await page.getByTestId('facts').innerText()).slice(0, 40);
+    await page.keyboard.press('1');
+    const part = page.getByAltText('A part of the file, a pixel for a pixel');
+    await expect(page.getByText(/^one pixel of the file on one of the screen/)).toBeVisible({ timeout: 20_000 });
+    const shown = await part.evaluate((image: HTMLImageElement) => [image.naturalWidth, image.width, image.src]);
+    expect(shown[0]).toBe(shown[1]);
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect(part).not.toHaveAttribute('src', new URL(String(shown[2])).pathname + new URL(String(shown[2])).search);
+    await page.keyboard.press('1');
+    await expect(drawing.getByTestId('preview')).toBeVisible();
+    expect((await page.getByTestId('facts').innerText()).slice(0, 40)).toBe(window); // the arrows moved the view, not the picture
+
+    const file = await openWord(page, 'Kind of file');
+    await file.getByLabel('Quality, 1 to 100').fill('80');
+    await file.getByLabel('Quality, 1 to 100').press('Enter');
+    await expect(file).toHaveCount(0);
+    await expect(page.getByTestId('sentence')).toContainText('JPEG 80');
+    const lighter = await openWord(page, 'Kind of file');
+    await expect(lighter.getByText(/^About [\d.]+\s[kM]B\. Against quality 100/)).toBeVisible({ timeout: 20_000 });
+    const told = /About ([\d.]+)\s([kM])B/.exec(await lighter.getByRole('status').innerText())!;
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Pass and go on/ }).click();
+    await page.getByRole('button', { name: 'Make files' }).click();
+    await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 60_000 });
+    const bytes = statSync(await download(page, () => page.getByRole('link', { name: /^Download ottoline/ }).click())).size;
+    expect(Math.abs(Number(told[1]) * (told[2] === 'M' ? 1e6 : 1e3) - bytes)).toBeLessThan(bytes / 10);
 });

@@ -144,6 +144,8 @@ export interface LineView {
     drawing: DrawingFigures | null;
     facts: { figure: string; note: string }[];
     findings: Finding[];
+    /** of the whole piece, in pixels */
+    file: { width: number; height: number } | null;
     planHash: string | null;
 }
 

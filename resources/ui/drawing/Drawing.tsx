@@ -47,7 +47,7 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy
             setIsTurnedLarge(false);
             setIsOneToOne(false);
         },
-        k: () => (mode.does === 'mark' ? rest() : line.picture && set({ does: 'mark' })),
+        k: () => (mode.does === 'mark' ? rest() : line.picture && !isOneToOne && set({ does: 'mark' })),
     });
     const proof = useProof(line);
     const frame = frameFor(line.drawing, size.width, size.height);
@@ -56,64 +56,69 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy
         <div ref={ref} className="relative min-h-0 grow overflow-hidden bg-desk select-none" data-testid="drawing">
             {size.width > 0 && (
                 <>
-                    <PictureOnPaper
-                        line={line}
-                        frame={frame}
-                        showsFrame={showsFrame}
-                        proof={proof}
-                        width={size.width}
-                        onWindow={onWindow}
-                        onTurn={onTurn}
-                        onType={(name, typed) => tell(onType(name, typed))}
-                        onMark={onMark}
-                    />
-                    <svg
-                        className="pointer-events-none absolute inset-0"
-                        width={size.width}
-                        height={size.height}
-                        aria-hidden="true"
-                    >
-                        {dimensions.map((dimension) => (
-                            <DimensionLines key={dimension.name} dimension={dimension} />
-                        ))}
-                    </svg>
-                    {dimensions.map((dimension) => (
-                        <DimensionFigure key={dimension.name} dimension={dimension} onType={onType} />
-                    ))}
-                    <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
-                        <ScaleBar scale={frame.scale} />
-                        <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
-                    </div>
-                    {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
-                    <ProofBar line={line} proof={proof} onRemedy={onRemedy} />
-                    {isOneToOne && line.planHash && <OneToOne line={line} size={size} at={{ x: 0.5, y: 0.5 }} />}
+                    {isOneToOne && line.planHash ? (
+                        <OneToOne line={line} size={size} at={{ x: 0.5, y: 0.5 }} />
+                    ) : (
+                        <>
+                            <PictureOnPaper
+                                line={line}
+                                frame={frame}
+                                showsFrame={showsFrame}
+                                proof={proof}
+                                width={size.width}
+                                onWindow={onWindow}
+                                onTurn={onTurn}
+                                onType={(name, typed) => tell(onType(name, typed))}
+                                onMark={onMark}
+                            />
+                            <svg
+                                className="pointer-events-none absolute inset-0"
+                                width={size.width}
+                                height={size.height}
+                                aria-hidden="true"
+                            >
+                                {dimensions.map((dimension) => (
+                                    <DimensionLines key={dimension.name} dimension={dimension} />
+                                ))}
+                            </svg>
+                            {dimensions.map((dimension) => (
+                                <DimensionFigure key={dimension.name} dimension={dimension} onType={onType} />
+                            ))}
+                            <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
+                                <ScaleBar scale={frame.scale} />
+                                <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
+                            </div>
+                            {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
+                            <ProofBar line={line} proof={proof} onRemedy={onRemedy} />
+                            {turned && wrap && (
+                                <TurnedView
+                                    drawing={{ ...line.drawing, wrap }}
+                                    href={turned}
+                                    room={size}
+                                    isLarge={isTurnedLarge}
+                                    onLarge={setIsTurnedLarge}
+                                />
+                            )}
+                            {showsFrame && (
+                                <p className="narrow absolute right-4 bottom-2.5 text-[12px] leading-none">
+                                    {line.drawing.frameCover > 0
+                                        ? `hatched: ${line.uses.frameCover} that a frame will cover`
+                                        : 'no frame covers this'}
+                                </p>
+                            )}
+                            {mode.does !== 'move' && (
+                                <p
+                                    role="status"
+                                    className="absolute top-2 left-1/2 -translate-x-1/2 rounded-[3px] bg-ink px-3 py-1.5 text-[13px] text-white"
+                                >
+                                    {mode.does === 'mark'
+                                        ? 'Drag over what must stay in. Esc leaves it.'
+                                        : 'Press on the colour you want. Esc leaves it.'}
+                                </p>
+                            )}
+                        </>
+                    )}
                     {showsHistograms && line.planHash && <Histograms line={line} />}
-                    {turned && wrap && (
-                        <TurnedView
-                            drawing={{ ...line.drawing, wrap }}
-                            href={turned}
-                            room={size}
-                            isLarge={isTurnedLarge}
-                            onLarge={setIsTurnedLarge}
-                        />
-                    )}
-                    {showsFrame && (
-                        <p className="narrow absolute right-4 bottom-2.5 text-[12px] leading-none">
-                            {line.drawing.frameCover > 0
-                                ? `hatched: ${line.uses.frameCover} that a frame will cover`
-                                : 'no frame covers this'}
-                        </p>
-                    )}
-                    {mode.does !== 'move' && (
-                        <p
-                            role="status"
-                            className="absolute top-2 left-1/2 -translate-x-1/2 rounded-[3px] bg-ink px-3 py-1.5 text-[13px] text-white"
-                        >
-                            {mode.does === 'mark'
-                                ? 'Drag over what must stay in. Esc leaves it.'
-                                : 'Press on the colour you want. Esc leaves it.'}
-                        </p>
-                    )}
                 </>
             )}
         </div>

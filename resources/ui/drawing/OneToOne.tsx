@@ -1,5 +1,6 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import type { LineView } from '@/api/types';
+import { useKeys } from '@/common/useKeys';
 
 interface Props {
     line: LineView;
@@ -8,7 +9,7 @@ interface Props {
     at: { x: number; y: number };
 }
 
-/** A part of the file, one pixel of it on one of the screen: dragged to another part. */
+/** A part of the file, one pixel of it on one of the screen: dragged, or moved by the arrow keys, to another part. */
 export function OneToOne({ line, size, at }: Props) {
     const [middle, setMiddle] = useState(at);
     const [by, setBy] = useState({ x: 0, y: 0 });
@@ -21,11 +22,25 @@ export function OneToOne({ line, size, at }: Props) {
         width: String(Math.min(2400, width)),
         height: String(Math.min(1600, height)),
     }).toString()}`;
-    const file = line.facts
-        .at(-1)
-        ?.figure.match(/([\d\s]+) × ([\d\s]+)/)
-        ?.slice(1)
-        .map((side) => Number(side.replace(/\s/g, ''))) ?? [1, 1];
+    const file = line.file ?? { width, height };
+    /** To another part, so many screen pixels on. */
+    const go = (x: number, y: number) => {
+        const clamp = (share: number) => Math.max(0, Math.min(1, share));
+        setMiddle((now) => ({
+            x: clamp(now.x + (x * devicePixelRatio) / file.width),
+            y: clamp(now.y + (y * devicePixelRatio) / file.height),
+        }));
+    };
+    const step = (x: number, y: number) => (event: KeyboardEvent) => {
+        const share = event.shiftKey ? 0.9 : 0.3;
+        go(x * size.width * share, y * size.height * share);
+    };
+    useKeys({
+        ArrowLeft: step(-1, 0),
+        ArrowRight: step(1, 0),
+        ArrowUp: step(0, -1),
+        ArrowDown: step(0, 1),
+    });
     const follow = (event: PointerEvent) => {
         if (from.current) {
             setBy({ x: event.clientX - from.current.x, y: event.clientY - from.current.y });
@@ -33,11 +48,7 @@ export function OneToOne({ line, size, at }: Props) {
     };
     const release = () => {
         from.current = null;
-        const clamp = (share: number) => Math.max(0, Math.min(1, share));
-        setMiddle({
-            x: clamp(middle.x - (by.x * devicePixelRatio) / file[0]!),
-            y: clamp(middle.y - (by.y * devicePixelRatio) / file[1]!),
-        });
+        go(-by.x, -by.y);
         setBy({ x: 0, y: 0 });
     };
     return (
@@ -65,7 +76,7 @@ export function OneToOne({ line, size, at }: Props) {
                 className="narrow absolute bottom-2.5 left-4 rounded-[2px] bg-white/85 px-2 py-1 text-[12px] leading-none"
             >
                 {loaded === href
-                    ? 'one pixel of the file on one of the screen; drag to another part, 1 to go back'
+                    ? 'one pixel of the file on one of the screen; drag it, or use the arrow keys; 1 goes back'
                     : 'rendering that part of the file…'}
             </p>
         </div>

@@ -312,11 +312,17 @@ interface PlacedProps {
     className?: string;
 }
 
-/** A canvas's edge while its picture is dragged, until the rendered one arrives: mirrored, as near as a page comes to it. */
+/** The band that is drawn out over the edge is a tenth of its depth, as core has it. */
+const DRAWN_OUT_TIMES = 10;
+
+/** A canvas's edge while its picture is dragged, until the rendered one arrives: each side the face mirrored in its fold. */
 function DraggedEdges({ edge, sheet, image, ...placed }: PlacedProps & { edge: Edge; sheet: PixelRect }) {
     if (edge === 'one-colour' || edge === 'runs-on') {
         return null;
     }
+    const times = edge === 'drawn-out' ? DRAWN_OUT_TIMES : 1;
+    const scale = (side: number) => (side === 0 ? 1 : -times);
+    const fold = (side: number) => (side < 0 ? '0%' : '100%');
     const sides = [-1, 0, 1];
     return sides.flatMap((across) =>
         sides.map((down) => (
@@ -329,12 +335,9 @@ function DraggedEdges({ edge, sheet, image, ...placed }: PlacedProps & { edge: E
                 <div
                     className="absolute overflow-hidden"
                     style={{
-                        ...css({
-                            ...image,
-                            x: image.x - sheet.x + across * image.width,
-                            y: image.y - sheet.y + down * image.height,
-                        }),
-                        transform: `scale(${across === 0 ? 1 : -1}, ${down === 0 ? 1 : -1})`,
+                        ...css({ ...image, x: image.x - sheet.x, y: image.y - sheet.y }),
+                        transform: `scale(${scale(across)}, ${scale(down)})`,
+                        transformOrigin: `${fold(across)} ${fold(down)}`,
                     }}
                 >
                     <Placed {...placed} image={{ ...image, x: 0, y: 0 }} />

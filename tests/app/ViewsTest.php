@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Models\Line;
+use App\Models\MadeFile;
+use Illuminate\Support\Facades\File;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** What a line's plan looks like before it is made: histograms, a part at one to one, what its files will weigh. */
+final class ViewsTest extends TestCase
+{
+    private function of(Line $line, string $view, string $query = ''): string
+    {
+        $hash = collect($this->getJson("/api/orders/{$this->order->id}")->json('lines'))->firstWhere('id', $line->id)['planHash'];
+
+        return "/api/lines/{$line->id}/{$view}/{$hash}{$query}";
+    }
+
+    /** Where a file lies that is sent by the web server. */
+    private function sent(string $url): string
+    {
+        return storage_path('app/'.substr((string) $this->get($url)->assertOk()->headers->get('X-Accel-Redirect'), strlen('/_private/')));
+    }
+
+    public function test_histograms_before_and_after(): void
+    {
+        $line = $this->line('4 x 6 in', ['output' => ['colour' => 'Adobe RGB (1998)'], 'forPaper' => ['open' => 0.6]]);
+        ['before' => $before, 'after' => $after] = $this->getJson($this->of($line, 'histogram'))->assertOk()->json();
+        // the picture's blue is one code everywhere
+        self::assertCount(1, array_filter($before['blue'], fn (int|float $share): bool => $share > 0.1));
+        self::assertCount(64, $after['lightness']);
+        self::assertLessThan($before['threeQuarter'], $after['threeQuarter'], 'the three-quarter tones are opened');
+    }
+
+    public function test_a_part_at_one_to_one_is_the_files_pixels(): void
+    {
+        $line = $this->line('4 x 6 in');
+        $whole = $this->sent($this->of($line, 'pixels', '?x=0.5&y=0.5&width=300&height=200'));
+        self::assertSame([300, 200], array_slice(getimagesize($whole) ?: [], 0, 2));
+        $colour = fn (string $file, int $x): int => imagecolorat(imagecreatefromjpeg($file) ?: throw new \LogicException, $x, 100) >> 16;
+        self::assertEqualsWithDelta(127, $colour($whole, 150), 3, 'red says how far right it is');
+        $right = $this->sent($this->of($line, 'pixels', '?x=1&y=0.5&width=300&height=200'));
+        self::assertEqualsWithDelta(254, $colour($right, 299), 4, 'never beyond the edge');
+    }
+
+    #[TestWith(['?x=2&y=0.5&width=300&height=200'])]
+    #[TestWith(['?x=0.5&y=0.5&width=9000&height=200'])]
+    #[TestWith(['?x=left'])]
+    #[TestWith([''])]
+    public function test_a_part_that_is_none(string $query): void
+    {
+        $this->getJson($this->of($this->line(), 'pixels', $query))->assertUnprocessable();
+    }
+
+    public function test_what_the_files_weigh_is_told_before_they_are_made(): void
+    {
+        $line = $this->line('8 x 10 in', ['output' => ['quality' => 80]]);
+        $note = $this->getJson($this->of($line, 'weight'))->assertOk()->json('note');
+        self::assertMatchesRegularExpression('/^About \d+.kB\. Against quality 100 it differs by ΔE \d\.\d on average, by less than \d\.\d in 99 of 100 pixels/u', $note);
+        $this->pass($line)->assertOk();
+        $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated();
+        $bytes = (int) MadeFile::query()->sole()->bytes;
+        preg_match('/About (\d+)/', $note, $told);
+        self::assertEqualsWithDelta($bytes / 1000, (float) $told[1], $bytes / 10_000, 'within a tenth');
+        $this->change($line, ['output' => ['format' => 'tiff']])->assertOk();
+        self::assertStringStartsWith("At most 21.6\u{2009}MB", $this->getJson($this->of($line, 'weight'))->json('note'), '3000 × 2400 × 3');
+    }
+
+    public function test_a_plan_of_before_and_a_picture_that_is_gone(): void
+    {
+        $line = $this->line();
+        $stale = array_map(fn (string $view): string => $this->of($line, $view), ['histogram', 'weight', 'pixels', 'seen', 'gamut']);
+        $this->change($line, ['size' => '8 x 10 in'])->assertOk();
+        foreach ($stale as $url) {
+            $this->getJson("{$url}?x=0.5&y=0.5&width=10&height=10")->assertNotFound();
+        }
+        $urls = [$this->of($line, 'weight'), $this->of($line, 'pixels', '?x=0.5&y=0.5&width=10&height=10')];
+        File::deleteDirectory(storage_path('app/pictures'));
+        foreach ($urls as $url) {
+            self::assertNotSame('', (string) $this->getJson($url)->assertNotFound()->json('message'));
+        }
+    }
+}
