@@ -322,7 +322,8 @@ function DraggedEdges({ edge, sheet, image, ...placed }: PlacedProps & { edge: E
     }
     const times = edge === 'drawn-out' ? DRAWN_OUT_TIMES : 1;
     const scale = (side: number) => (side === 0 ? 1 : -times);
-    const fold = (side: number) => (side < 0 ? '0%' : '100%');
+    // a pixel within the face, so that what its outermost row lacks of a whole pixel isn't drawn out
+    const fold = (side: number) => (side < 0 ? '1px' : 'calc(100% - 1px)');
     const sides = [-1, 0, 1];
     return sides.flatMap((across) =>
         sides.map((down) => (
