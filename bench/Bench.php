@@ -196,7 +196,7 @@ final class Bench
         $paper = ProfileReader::read($path = dirname(__DIR__).'/demo/profiles/simulated-lustre.icc', 'simulated-lustre.icc');
         Profiles::know($paper, $path);
         $file = self::worked(['picture' => 'picture.jpg', 'size' => '8 x 10 in'], $facts)->plan->shown ?? throw new \LogicException('The bench’s own line can’t be planned.');
-        $this->limit('soft proof, 1600 px, warm preview', self::milliseconds(9, fn () => Proof::write($file, $paper, "{$this->folder}/preview.jpg", "{$this->folder}/proof.jpg", "{$this->folder}/way.icc")), self::PROOF_MS, 'ms');
+        $this->limit('soft proof, 1600 px, warm preview', self::milliseconds(9, fn () => Proof::write($file, $paper, "{$this->folder}/preview.jpg", "{$this->folder}/proof.jpg")), self::PROOF_MS, 'ms');
         $this->limit('gamut hatching, 1600 px, warm proxy', self::milliseconds(9, fn () => Proof::hatching($file, $paper, $proxy, 1600, "{$this->folder}/gamut.png")), self::PROOF_MS, 'ms');
     }
 

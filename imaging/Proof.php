@@ -6,10 +6,12 @@ namespace Planisher\Imaging;
 
 use Planisher\Colour\HueName;
 use Planisher\Colour\Intent;
+use Planisher\Colour\Lab;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\Space;
 use Planisher\Colour\ToneCurve;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Encoding;
 use Planisher\Plan\PlannedFile;
 
@@ -21,8 +23,17 @@ final class Proof
 {
     private const QUALITY = 90;
 
+    /** ICC.1, PCS illuminant */
+    private const D50 = [0.9642, 1.0, 0.8249];
+
+    /** From XYZ of D50 to linear sRGB: the inverse of the ICC's matrix for sRGB (“How to interpret the sRGB color space”, from memory) */
+    private const TO_SRGB = [[3.133924, -1.616923, -0.490734], [-0.978421, 1.915843, 0.033399], [0.072036, -0.229032, 1.405716]];
+
     /** A colour that is moved farther than this by a conversion, in ΔE*ab, is out of gamut; measured in docs/imaging.md. */
     private const OUT_OF_GAMUT = 5.0;
+
+    /** Steps of a ΔE that its table tells apart. */
+    private const FINE = 10.0;
 
     /** What fits is judged on so many times fewer pixels each way as are hatched. */
     private const COARSER = 3;
@@ -44,18 +55,43 @@ final class Proof
 
     /**
      * @param  string  $preview  of the same file, as Preview writes it: in the file's own colour space
-     * @param  string  $table  where the way onto this paper is kept
      */
-    public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path, string $table): void
+    public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path): void
     {
-        $through = ProofTable::at($table, $file->encoding, $paper);
-        Beside::write($path, fn (string $part) => Image::open($preview)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $through, 'intent' => ThroughProfile::ABSOLUTE, 'depth' => 8])->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        $table = self::wayOnto($paper, $file->encoding);
+        Beside::write($path, fn (string $part) => $table->of(Image::open($preview))->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+    }
+
+    /** From a file's codes to those that show on the screen what they look like on a paper. */
+    public static function wayOnto(PaperProfile $paper, Encoding $encoding): CodeTable
+    {
+        return CodeTable::named('onto-'.hash('sha256', Profiles::bytes(Profiles::target($encoding)).$paper->sha256), function (Image $grid) use ($paper, $encoding): array {
+            return array_map(self::onScreen(...), ThroughProfile::lab(self::printed($grid, $encoding, $paper), Profiles::path($paper), ThroughProfile::ABSOLUTE));
+        });
+    }
+
+    /**
+     * sRGB's codes of a colour under D50, beyond 0 and 255 where the screen can't show it (IEC 61966-2-1; CIE 15:2004, 8.2.1).
+     *
+     * @return list<float>
+     */
+    private static function onScreen(Lab $lab): array
+    {
+        $fy = ($lab->lightness + 16) / 116;
+        $xyz = array_map(fn (float $f, float $white): float => $white * ($f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29)), [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200], self::D50);
+
+        return array_map(function (array $row) use ($xyz): float {
+            $linear = $row[0] * $xyz[0] + $row[1] * $xyz[1] + $row[2] * $xyz[2];
+            $code = abs($linear) <= 0.0031308 ? 12.92 * abs($linear) : 1.055 * abs($linear) ** (1 / 2.4) - 0.055;
+
+            return max(-128.0, min(384.0, 255 * ($linear < 0 ? -$code : $code)));
+        }, self::TO_SRGB);
     }
 
     /** @param  Image  $image  in the file's own colour space */
-    public static function onPaper(Image $image, Encoding $encoding, PaperProfile $paper): Image
+    public static function onPaper(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 8): Image
     {
-        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => ThroughProfile::ABSOLUTE, 'depth' => 8]);
+        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => ThroughProfile::ABSOLUTE, 'depth' => $bits]);
     }
 
     /** The share of a picture's window that is drawn in by the file's colour space or the paper, 0 to 1. */
@@ -115,13 +151,30 @@ final class Proof
     {
         $facts = Proxy::facts($proxy, $file->placements[0]->picture);
         $small = self::window($file, $proxy, $side);
-        $encoding = $file->encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 8);
-        $converted = Renderer::convert($small, $facts, $encoding);
-        $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper, 8);
-        $before = self::lab($small, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
-        $after = self::lab($printed, Profiles::path($paper ?? Profiles::target($encoding)));
+        $its = $facts->profile === null ? null : $small->blob('icc-profile-data');
+        $name = 'moved-'.hash('sha256', ($its ?? Profiles::bytes(Space::Srgb)).Profiles::bytes(Profiles::target($file->encoding)).($paper->sha256 ?? ''));
+        $table = CodeTable::named($name, function (Image $grid) use ($its, $facts, $file, $paper): array {
+            $moved = self::moved($its === null ? $grid : $grid->withBlob('icc-profile-data', $its), $facts, $file->encoding, $paper);
 
-        return $before->colourDistance($after)->run('relational_const1', [self::MORE, self::OUT_OF_GAMUT]);
+            return array_map(fn (float $distance): array => [min(255.0, $distance * self::FINE), 0.0, 0.0], array_values((array) unpack('g*', $moved->pixels())));
+        });
+
+        return $table->of($small)->run('extract_band', [0])->run('relational_const1', [self::MORE, self::OUT_OF_GAMUT * self::FINE]);
+    }
+
+    /**
+     * How far each colour of an image is moved on its way into the file and onto the paper, in ΔE*ab.
+     *
+     * @param  Image  $image  as the picture has it, with its profile
+     */
+    public static function moved(Image $image, PictureFacts $facts, Encoding $encoding, ?PaperProfile $paper): Image
+    {
+        $encoding = $encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 16);
+        $converted = Renderer::convert($image, $facts, $encoding);
+        $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper);
+        $before = self::lab($image, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
+
+        return $before->colourDistance(self::lab($printed, Profiles::path($paper ?? Profiles::target($encoding))));
     }
 
     /** The part of the picture that is printed, small, in the picture's own colours. */
@@ -141,10 +194,10 @@ final class Proof
     }
 
     /** As the lab's printer will take it: a file in another space is converted into the paper's, relative with black point compensation. */
-    public static function printed(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 16): Image
+    private static function printed(Image $image, Encoding $encoding, PaperProfile $paper): Image
     {
         return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
-            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true, 'depth' => $bits,
+            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true, 'depth' => 16,
         ]);
     }
 

@@ -34,4 +34,10 @@ final class ThroughProfile
             array_chunk($numbers, 3),
         );
     }
+
+    /** What has to stand in a profile for libvips to read these. @return array{float, float, float} L*, a*, b* */
+    public static function readAs(float $lightness, float $a, float $b): array
+    {
+        return [$lightness / self::SCALE, ($a - self::OFF) / self::SCALE, ($b - self::OFF) / self::SCALE];
+    }
 }

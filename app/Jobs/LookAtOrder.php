@@ -49,11 +49,13 @@ final class LookAtOrder implements ShouldBeUnique, ShouldQueue
     public function handle(): void
     {
         $order = Order::query()->find($this->orderId);
+        $worked = null;
         foreach ($order->lines ?? [] as $line) {
-            $worked = new WorkedOrder(Order::query()->findOrFail($this->orderId)); // it may have been changed meanwhile
+            $worked ??= new WorkedOrder(Order::query()->findOrFail($this->orderId));
             $plan = $worked->has($line) ? $worked->of($line)->plan : null;
             if (self::unseen($plan, $worked, $line)) {
                 Looked::try($plan, $worked->paperProfile($line));
+                $worked = null; // it may have been changed meanwhile
             }
         }
     }

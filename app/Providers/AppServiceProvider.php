@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
+use Planisher\Imaging\CodeTable;
 use Planisher\Imaging\Profiles;
 
 class AppServiceProvider extends ServiceProvider
@@ -19,6 +20,7 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Profiles::keptIn(storage_path('app/profiles'));
+        CodeTable::keptIn(storage_path('app/previews/tables'));
         Model::shouldBeStrict($this->app->environment() !== 'production');
         RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
             ->by(Str::lower($request->string('email')->value()).'|'.$request->ip())

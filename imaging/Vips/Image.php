@@ -118,14 +118,35 @@ final class Image
     {
         $ffi = Library::get();
         $numbers = array_merge(...$matrix);
-        $array = $ffi->new('double['.count($numbers).']');
-        foreach ($numbers as $i => $number) {
-            $array[$i] = $number;
-        }
+        $array = self::doubles($numbers);
         $image = $ffi->vips_image_new_matrix_from_array(count($matrix[0]), count($matrix), $ffi->cast('double*', $array), count($numbers));
         $held = $image === null ? throw Library::error('matrix') : new self($image);
 
         return self::made('recomb', [$this->image], [$held->image], [], [$this, $held]);
+    }
+
+    /**
+     * Every band by its own factor and plus its own number, rounded to 8 bits.
+     *
+     * @param  non-empty-list<float>  $factors
+     * @param  non-empty-list<float>  $plus
+     */
+    public function inCodes(array $factors, array $plus): self
+    {
+        [$ffi, $a, $b] = [Library::get(), self::doubles($factors), self::doubles(array_map(fn (float $one): float => $one + 0.5, $plus))];
+
+        return self::made('linear', [$this->image], [$ffi->cast('double*', $a), $ffi->cast('double*', $b), count($factors)], ['uchar' => true], [$this]);
+    }
+
+    /** @param  list<float>  $numbers */
+    private static function doubles(array $numbers): \FFI\CData
+    {
+        $array = Library::get()->new('double['.count($numbers).']');
+        foreach ($numbers as $i => $number) {
+            $array[$i] = $number;
+        }
+
+        return $array;
     }
 
     /** One band of grain about 0. @param  float  $sigma in codes */

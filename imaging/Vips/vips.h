@@ -79,6 +79,7 @@ int vips_relational_const1(VipsImage *in, VipsImage **out, int relational, doubl
 int vips_replicate(VipsImage *in, VipsImage **out, int across, int down, ...);
 VipsImage *vips_image_new_matrix_from_array(int width, int height, const double *array, int size);
 int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
+int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...);
 int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...);
 int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...);
 int vips_image_get_string(const VipsImage *image, const char *name, const char **out);

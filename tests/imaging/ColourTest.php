@@ -17,7 +17,6 @@ use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\ProfileReader;
 use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Proof;
-use Planisher\Imaging\ProofTable;
 use Planisher\Imaging\Proxy;
 use Planisher\Imaging\Tones;
 use Planisher\Imaging\Vips\Image;
@@ -117,13 +116,34 @@ final class ColourTest extends TestCase
         $picture = $this->patchPicture([...self::patches(), ...array_map(fn (int $code): array => [$code, $code, $code], range(0, 255))]);
         $file = self::file($picture, ['size' => '3024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         foreach (['lustre', 'matte'] as $name) {
-            $table = ProofTable::at("{$this->folder}/{$name}.icc", $file->encoding, self::paper($name));
+            $table = Proof::wayOnto(self::paper($name), $file->encoding);
             $open = fn (): Image => Image::open($picture, streamed: false);
-            $by = $open()->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $table, 'intent' => 3, 'depth' => 8])->pixels();
+            $by = $table->of($open())->pixels();
             $step = Proof::onPaper($open(), $file->encoding, self::paper($name))->pixels();
             $differ = self::difference(array_values((array) unpack('C*', $step)), array_values((array) unpack('C*', $by)));
             self::assertLessThan(0.8, $differ['mean'], $name);
             self::assertLessThan(13, $differ['max'], "{$name}: at the gamut's corners straight lines between the places cut across");
+        }
+    }
+
+    /** What the table takes to be out of gamut is so by the conversions one after the other, but for colours that are about as far off as the limit. */
+    public function test_out_of_gamut_by_the_table_is_so_step_by_step(): void
+    {
+        $patches = [...self::patches(), ...array_map(fn (int $code): array => [$code, $code, $code], range(0, 255))];
+        $picture = $this->patchPicture($patches);
+        foreach (['sRGB', 'Adobe RGB (1998)'] as $colour) {
+            $file = self::file($picture, ['size' => '3024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']], ['colour' => $colour]);
+            foreach ([self::paper('lustre'), self::paper('matte'), null] as $paper) {
+                $mask = array_values((array) unpack('C*', Proof::outOfGamut($file, $paper, $picture, 3024)->pixels()));
+                $moved = array_values((array) unpack('g*', Proof::moved(Image::open($picture, streamed: false), PictureReader::read($picture, 'patches.tif'), $file->encoding, $paper)->pixels()));
+                foreach ($patches as $i => $rgb) {
+                    $distance = $moved[4 * $i + 1];
+                    if (abs($distance - 5) > 1.5) {
+                        self::assertSame($distance > 5 ? 255 : 0, $mask[4 * $i + 1], "{$colour}: ".implode(' ', $rgb)." is {$distance} off");
+                    }
+                }
+                self::assertSame([], array_filter(range(0, 255), fn (int $code): bool => $mask[4 * (500 + $code) + 1] > 0), "{$colour}: no grey is");
+            }
         }
     }
 

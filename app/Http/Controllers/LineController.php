@@ -25,7 +25,6 @@ use Planisher\Finding\Level;
 use Planisher\Imaging\Histogram;
 use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\Preview;
-use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Proof;
 use Planisher\Imaging\Weight;
 use Planisher\Lab\FileFormat;
@@ -153,7 +152,7 @@ final class LineController
         $paper ?? abort(404, 'The lab card has no profile for this paper.');
         $path = self::kept("{$hash}-{$paper->sha256}.jpg");
         if (! is_file($path)) {
-            Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path, self::kept('way-'.hash('sha256', Profiles::bytes(Profiles::target($plan->shown->encoding)).$paper->sha256).'.icc'));
+            Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path);
         }
 
         return PrivateFile::inline($path, 'image/jpeg');

@@ -6,6 +6,7 @@ import type { WordProps } from '../Sentence';
 export function ColourWord({ line, order, change }: WordProps) {
     const tell = useTell();
     const output = line.line.output;
+    const isOfPaper = /^paper$|\.ic[cm]$/i.test(output?.colour ?? '');
     return (
         <div className="flex flex-col gap-3">
             <Choice<'lab' | 'paper' | Space>
@@ -32,6 +33,11 @@ export function ColourWord({ line, order, change }: WordProps) {
                         { value: 'perceptual', label: 'together, keeping distances', note: 'perceptual' },
                     ]}
                 />
+                {!isOfPaper && (
+                    <p className="mt-1 text-small text-soft">
+                        Both come to the same between sRGB and Adobe RGB (1998); a paper’s profile tells them apart.
+                    </p>
+                )}
             </div>
         </div>
     );
