@@ -15,9 +15,6 @@ final class CodeTable
 {
     private const GRID = 33;
 
-    /** ICC.1, PCS illuminant */
-    private const D50 = [0.9642, 1.0, 0.8249];
-
     /** Results from -128 to 384, so that what lies beyond the codes is clipped after it was interpolated: L* 0 to 100, a* and b* -128 to 128. */
     private const FROM = -128.0;
 
@@ -90,7 +87,7 @@ final class CodeTable
         $tags = [
             'desc' => "desc\0\0\0\0".pack('N', 6)."table\0".str_repeat("\0", 78),
             'cprt' => "text\0\0\0\0CC0\0",
-            'wtpt' => "XYZ \0\0\0\0".implode('', array_map(fn (float $v): string => pack('N', (int) round($v * 65_536)), self::D50)),
+            'wtpt' => "XYZ \0\0\0\0".implode('', array_map(fn (float $v): string => pack('N', (int) round($v * 65_536)), ThroughProfile::D50)),
             'A2B1' => "mft2\0\0\0\0".pack('C4', 3, 3, self::GRID, 0).$identity.pack('n2', 2, 2).$straight.$table.$straight,
         ];
         [$directory, $data] = ['', ''];
@@ -100,7 +97,7 @@ final class CodeTable
             $data .= $bytes.str_repeat("\0", (4 - strlen($bytes) % 4) % 4);
         }
         $header = str_pad(pack('N', $at + strlen($data))."\0\0\0\0".pack('N', 0x02400000).'prtrRGB Lab '.pack('n6', 2026, 11, 25, 0, 0, 0).'acsp'.str_repeat("\0", 28)
-            .implode('', array_map(fn (float $v): string => pack('N', (int) round($v * 65_536)), self::D50)), 128, "\0");
+            .implode('', array_map(fn (float $v): string => pack('N', (int) round($v * 65_536)), ThroughProfile::D50)), 128, "\0");
 
         return $header.pack('N', count($tags)).$directory.$data;
     }

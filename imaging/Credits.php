@@ -32,7 +32,8 @@ final readonly class Credits
     private static function text(?string ...$said): ?string
     {
         foreach ($said as $one) {
-            $plain = trim(mb_scrub((string) $one));
+            // IPTC that doesn't say its character set is mostly Latin 1
+            $plain = trim(mb_check_encoding((string) $one, 'UTF-8') ? (string) $one : mb_convert_encoding((string) $one, 'UTF-8', 'ISO-8859-1'));
             if ($plain !== '') {
                 return mb_substr($plain, 0, self::LONGEST);
             }

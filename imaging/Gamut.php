@@ -19,9 +19,6 @@ final class Gamut
 
     private const CORNERS = [[255, 0, 0], [255, 255, 0], [0, 255, 0], [0, 255, 255], [0, 0, 255], [255, 0, 255]];
 
-    /** ICC.1 */
-    private const D50 = [0.9642, 1.0, 0.8249];
-
     /** @return list<array{float, float}> u′ and v′, closed by the first */
     public static function of(Space|PaperProfile $of): array
     {
@@ -40,9 +37,7 @@ final class Gamut
     /** @return array{float, float} u′ and v′ (CIE 15:2004, 8.2.2) */
     private static function chromaticity(Lab $lab): array
     {
-        $fy = ($lab->lightness + 16) / 116;
-        $linear = fn (float $f): float => $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
-        [$x, $y, $z] = array_map(fn (float $f, float $white): float => max(0.0, $linear($f)) * $white, [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200], self::D50);
+        [$x, $y, $z] = array_map(fn (float $one): float => max(0.0, $one), ThroughProfile::xyz($lab));
         $all = max(1e-6, $x + 15 * $y + 3 * $z);
 
         return [round(4 * $x / $all, 5), round(9 * $y / $all, 5)];

@@ -23,9 +23,6 @@ final class Proof
 {
     private const QUALITY = 90;
 
-    /** ICC.1, PCS illuminant */
-    private const D50 = [0.9642, 1.0, 0.8249];
-
     /** From XYZ of D50 to linear sRGB: the inverse of the ICC's matrix for sRGB (“How to interpret the sRGB color space”, from memory) */
     private const TO_SRGB = [[3.133924, -1.616923, -0.490734], [-0.978421, 1.915843, 0.033399], [0.072036, -0.229032, 1.405716]];
 
@@ -71,14 +68,13 @@ final class Proof
     }
 
     /**
-     * sRGB's codes of a colour under D50, beyond 0 and 255 where the screen can't show it (IEC 61966-2-1; CIE 15:2004, 8.2.1).
+     * sRGB's codes of a colour under D50, beyond 0 and 255 where the screen can't show it (IEC 61966-2-1).
      *
      * @return list<float>
      */
     private static function onScreen(Lab $lab): array
     {
-        $fy = ($lab->lightness + 16) / 116;
-        $xyz = array_map(fn (float $f, float $white): float => $white * ($f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29)), [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200], self::D50);
+        $xyz = ThroughProfile::xyz($lab);
 
         return array_map(function (array $row) use ($xyz): float {
             $linear = $row[0] * $xyz[0] + $row[1] * $xyz[1] + $row[2] * $xyz[2];

@@ -15,6 +15,9 @@ final class ThroughProfile
 
     private const OFF = 0.5;
 
+    /** ICC.1, PCS illuminant */
+    public const D50 = [0.9642, 1.0, 0.8249];
+
     /** VipsIntent */
     public const RELATIVE = 1;
 
@@ -33,6 +36,15 @@ final class ThroughProfile
             fn (array $of): Lab => new Lab($of[0] / self::SCALE, ($of[1] - self::OFF) / self::SCALE, ($of[2] - self::OFF) / self::SCALE),
             array_chunk($numbers, 3),
         );
+    }
+
+    /** CIE 15:2004, 8.2.1, under D50. @return non-empty-list<float> X, Y, Z, of Y 1 */
+    public static function xyz(Lab $lab): array
+    {
+        $fy = ($lab->lightness + 16) / 116;
+        $linear = fn (float $f): float => $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
+
+        return array_map(fn (float $f, float $white): float => $linear($f) * $white, [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200], self::D50);
     }
 
     /** What has to stand in a profile for libvips to read these. @return array{float, float, float} L*, a*, b* */

@@ -29,11 +29,15 @@ final class Looked
     /** @return array{seen: array<string, mixed>, tones: ?array<string, float>} */
     public static function measure(Plan $plan, ?PaperProfile $paper): array
     {
-        return Cache::rememberForever(self::key($plan, $paper), function () use ($plan, $paper): array {
+        $key = self::key($plan, $paper);
+        $held = Cache::get($key);
+        if (! is_array($held)) {
             $measured = SeenOnPaper::measure($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'));
+            $held = ['seen' => $measured->seen->toArray(), 'tones' => $measured->tones === null ? null : get_object_vars($measured->tones)];
+            Cache::forever($key, $held);
+        }
 
-            return ['seen' => $measured->seen->toArray(), 'tones' => $measured->tones === null ? null : get_object_vars($measured->tones)];
-        });
+        return $held;
     }
 
     /** Measures what nobody waits for: what can't be is logged, and let be for a while. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Models\Line;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Log;
 
 final class LinesTest extends TestCase
@@ -226,12 +225,16 @@ final class LinesTest extends TestCase
     public function test_what_can_t_be_measured_keeps_the_sheet_from_nothing(): void
     {
         $this->line('8 x 10 in');
-        File::deleteDirectory(storage_path('app/proxies'));
+        rename(storage_path('app/proxies'), storage_path('app/away'));
         Log::shouldReceive('warning')->once()->withArgs(fn (string $said): bool => str_contains($said, 'could not be looked at'));
         foreach ([1, 2] as $_) {
             $codes = array_column($this->getJson("/api/orders/{$this->order->id}")->assertOk()->json('lines.0.findings'), 'code');
             self::assertNotContains('colours-fit', $codes);
         }
+        $view = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
+        rename(storage_path('app/away'), storage_path('app/proxies'));
+        $this->getJson("/api/lines/{$view['id']}/seen/{$view['planHash']}")->assertOk();
+        self::assertContains('colours-fit', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.findings'), 'code'), 'on the bench it is tried again at once');
     }
 
     public function test_a_picture_is_looked_at(): void

@@ -75,6 +75,7 @@ final class KeptDataTest extends TestCase
     /** IPTC IIM 4.2 record 2, datasets 120 and 116; XMP, ISO 16684-1, Dublin Core. */
     #[TestWith(['a.jpg', '-XMP-dc:Description=The light on the point', '-XMP-dc:Rights=© Wren'])]
     #[TestWith(['a.jpg', '-IPTC:Caption-Abstract=The light on the point', '-IPTC:CopyrightNotice=© Wren'])]
+    #[TestWith(['a.jpg', '-charset', 'iptc=Latin1', '-IPTC:CodedCharacterSet=', '-IPTC:Caption-Abstract=The light on the point', '-IPTC:CopyrightNotice=© Wren'])]
     #[TestWith(['a.tif', '-XMP-dc:Description=The light on the point', '-XMP-dc:Rights=© Wren'])]
     #[TestWith(['a.tif', '-EXIF:ImageDescription=The light on the point', '-XMP-dc:Rights=© Wren'])]
     public function test_they_may_stand_in_any_of_its_data(string $name, string ...$said): void
