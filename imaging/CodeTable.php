@@ -46,13 +46,13 @@ final class CodeTable
         return new self($path);
     }
 
-    /** @return Image of 8 bits, three bands */
+    /** @return Image of 8 bits, three bands, and without a profile: they may be anything */
     public function of(Image $image): Image
     {
         // absolute, since by any other intent LittleCMS sets white to white
         return $image->run('icc_import', [], ['input_profile' => $this->path, 'intent' => ThroughProfile::ABSOLUTE])
             ->inCodes([self::SPAN / 100, self::HALF, self::HALF], [self::FROM, self::SPAN / 2 + self::FROM, self::SPAN / 2 + self::FROM])
-            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->without('icc-profile-data');
     }
 
     /** Every place, blue fastest. */

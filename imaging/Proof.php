@@ -56,7 +56,7 @@ final class Proof
     public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path): void
     {
         $table = self::wayOnto($paper, $file->encoding);
-        Beside::write($path, fn (string $part) => $table->of(Image::open($preview))->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        Beside::write($path, fn (string $part) => $table->of(Image::open($preview))->withoutMetadata()->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))->save('jpegsave', $part, ['Q' => self::QUALITY]));
     }
 
     /** From a file's codes to those that show on the screen what they look like on a paper. */

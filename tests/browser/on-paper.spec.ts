@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { statSync } from 'node:fs';
 import { addLine, addPictures, download, exif, expect, newOrder, openWord, painted, PICTURES, test, tool } from './studio';
 
@@ -20,6 +21,18 @@ const shadows = (path: string) =>
             'info:',
         ),
     );
+
+/** The mean codes of what a layer of the drawing shows, as the browser draws it. */
+const meanOf = (page: Page, view: 'preview' | 'proof') =>
+    page.evaluate(async (part) => {
+        const of = [...document.querySelectorAll('image')].find((one) => one.getAttribute('href')?.includes(`/${part}/`))!;
+        const image = new Image();
+        image.src = of.getAttribute('href')!;
+        await image.decode();
+        const canvas = new OffscreenCanvas(1, 1).getContext('2d')!;
+        canvas.drawImage(image, 0, 0, 1, 1);
+        return [...canvas.getImageData(0, 0, 1, 1).data].slice(0, 3);
+    }, view);
 
 test('a profile is taken up onto the lab card, and what is none is refused', async ({ page }) => {
     await page.goto('/');
@@ -110,6 +123,11 @@ test('seen on its paper, opened for it, and the file that comes out', async ({ p
     await page.keyboard.down('p');
     await expect(page.getByTestId('proof')).toBeVisible();
     await expect(page.getByText(/Darkest tone 1\d instead of \d+; white a little warm/)).toBeVisible();
+    // As the browser shows it, it is the same picture, a little duller.
+    const [shown, onPaper] = [await meanOf(page, 'preview'), await meanOf(page, 'proof')];
+    for (const band of [0, 1, 2]) {
+        expect(Math.abs(shown[band]! - onPaper[band]!)).toBeLessThan(25);
+    }
     await page.keyboard.up('p');
     await expect(page.getByTestId('proof')).toHaveCount(0);
     await page.keyboard.press('g');

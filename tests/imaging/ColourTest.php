@@ -14,6 +14,7 @@ use Planisher\Imaging\Histogram;
 use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Preview;
 use Planisher\Imaging\ProfileReader;
 use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Proof;
@@ -124,6 +125,19 @@ final class ColourTest extends TestCase
             self::assertLessThan(0.8, $differ['mean'], $name);
             self::assertLessThan(13, $differ['max'], "{$name}: at the gamut's corners straight lines between the places cut across");
         }
+    }
+
+    /** The proof is a JPEG in sRGB, and says so: what shows it converts by what it carries. */
+    public function test_a_proof_says_that_it_is_srgb(): void
+    {
+        $picture = $this->patchPicture([[200, 150, 90], [40, 35, 28]]);
+        $file = self::file($picture, ['size' => '8 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']], ['colour' => 'Adobe RGB (1998)']);
+        Preview::write($file, $picture, 1600, "{$this->folder}/preview.jpg");
+        Proof::write($file, self::paper('lustre'), "{$this->folder}/preview.jpg", "{$this->folder}/proof.jpg");
+        self::assertSame('sRGB IEC61966-2.1', self::exif("{$this->folder}/proof.jpg")['ICC_Profile:ProfileDescription']);
+        self::assertFileDoesNotExist("{$this->folder}/proof.jpg.part");
+        $step = Proof::onPaper(Image::open("{$this->folder}/preview.jpg", streamed: false), $file->encoding, self::paper('lustre'))->pixels();
+        self::assertLessThan(2.5, self::difference(self::pixels("{$this->folder}/proof.jpg"), array_values((array) unpack('C*', $step)))['mean'], 'as the two conversions one after the other, within what a JPEG loses');
     }
 
     /** What the table takes to be out of gamut is so by the conversions one after the other, but for colours that are about as far off as the limit. */
