@@ -20,7 +20,7 @@ final class Histogram
     private const END = 1;
 
     /**
-     * @return array{before: array<string, mixed>, after: array<string, mixed>}
+     * @return array{before: array<string, mixed>, after: array<string, mixed>, clipped: float}
      */
     public static function of(PlannedFile $file, string $proxy): array
     {
@@ -31,6 +31,7 @@ final class Histogram
         return [
             'before' => self::counted($before, $before->blob('icc-profile-data') === null || $facts->profileFlaw !== null ? Profiles::path(Space::Srgb) : null),
             'after' => self::counted($after, Profiles::path(Profiles::target($file->encoding))),
+            'clipped' => self::clipped($file, $proxy),
         ];
     }
 

@@ -28,10 +28,11 @@ final class ViewsTest extends TestCase
     public function test_histograms_before_and_after(): void
     {
         $line = $this->line('4 x 6 in', ['output' => ['colour' => 'Adobe RGB (1998)'], 'forPaper' => ['open' => 0.6]]);
-        ['before' => $before, 'after' => $after] = $this->getJson($this->of($line, 'histogram'))->assertOk()->json();
+        ['before' => $before, 'after' => $after, 'clipped' => $clipped] = $this->getJson($this->of($line, 'histogram'))->assertOk()->json();
         // the picture's blue is one code everywhere
         self::assertCount(1, array_filter($before['blue'], fn (int|float $share): bool => $share > 0.1));
         self::assertCount(64, $after['lightness']);
+        self::assertSame(0, $clipped, 'sRGB has room in Adobe RGB (1998)');
         self::assertLessThan($before['threeQuarter'], $after['threeQuarter'], 'the three-quarter tones are opened');
     }
 

@@ -97,7 +97,8 @@ export function useSeen(line: LineView) {
 export const useHistograms = (line: LineView) =>
     useQuery({
         queryKey: ['histogram', line.id, line.planHash],
-        queryFn: () => api.get<{ before: Histogram; after: Histogram }>(`lines/${line.id}/histogram/${line.planHash}`),
+        queryFn: () =>
+            api.get<{ before: Histogram; after: Histogram; clipped: number }>(`lines/${line.id}/histogram/${line.planHash}`),
         enabled: line.planHash !== null,
         staleTime: Infinity,
         placeholderData: (before) => before,

@@ -15,7 +15,7 @@ export function Histograms({ line }: { line: LineView }) {
             {data ? (
                 <>
                     <One title="The picture" of={data.before} />
-                    <One title="The file" of={data.after} than={data.before} />
+                    <One title="The file" of={data.after} clipped={data.clipped} />
                 </>
             ) : (
                 !error && <p className="text-soft">Counting…</p>
@@ -24,9 +24,10 @@ export function Histograms({ line }: { line: LineView }) {
     );
 }
 
-const percent = (share: number) => (share === 0 ? '0 %' : share < 0.001 ? '< 0.1 %' : `${+(share * 100).toFixed(1)} %`);
+/** With a space that keeps a figure and its sign on one line. */
+const percent = (share: number) => `${share > 0 && share < 0.001 ? '< 0.1' : +(share * 100).toFixed(1)}\u202f%`;
 
-function One({ title, of, than }: { title: string; of: Histogram; than?: Histogram }) {
+function One({ title, of, clipped }: { title: string; of: Histogram; clipped?: number }) {
     const at = (values: number[]) =>
         values
             .map(
@@ -34,14 +35,12 @@ function One({ title, of, than }: { title: string; of: Histogram; than?: Histogr
                     `${i === 0 ? 'M' : 'L'}${((i / (values.length - 1)) * WIDE).toFixed(1)} ${(HIGH - value * HIGH).toFixed(1)}`,
             )
             .join(' ');
-    const lost = (end: 'dark' | 'light') => Math.max(0, of[end] - (than?.[end] ?? of[end]));
-    const [dark, light] = [lost('dark'), lost('light')];
     return (
         <section className="not-first:mt-3">
             <h3 className="mb-1 text-[13px] font-semibold">{title}</h3>
             <svg
                 width={WIDE}
-                height={HIGH + 14}
+                height={HIGH + 20}
                 role="img"
                 aria-label={`${title}: ${percent(of.dark)} at the dark end, ${percent(of.light)} at the light end`}
             >
@@ -56,17 +55,13 @@ function One({ title, of, than }: { title: string; of: Histogram; than?: Histogr
                     className="fill-none stroke-ink/70"
                     strokeWidth="0.8"
                 />
-                <text x={WIDE * 0.25} y={HIGH + 14} textAnchor="middle" className="narrow fill-soft text-[11px]">
+                <text x={WIDE * 0.25} y={HIGH + 18} textAnchor="middle" className="narrow fill-soft text-[11px]">
                     three-quarter tones {percent(of.threeQuarter)}
                 </text>
             </svg>
             <p className="mt-1 text-soft">
                 {percent(of.dark)} at the dark end, {percent(of.light)} at the light
-                {than && (dark > 0.001 || light > 0.001)
-                    ? `: ${percent(dark + light)} clipped by the conversion`
-                    : than
-                      ? ': none clipped by the conversion'
-                      : ''}
+                {clipped !== undefined && `: ${clipped < 0.001 ? 'none' : percent(clipped)} clipped by the conversion`}
             </p>
         </section>
     );

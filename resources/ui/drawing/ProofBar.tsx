@@ -43,7 +43,7 @@ export function ProofBar({ line, proof, onRemedy }: { line: LineView; proof: Pro
                 </button>
             </div>
             {looks && (
-                <p role="status" className="truncate">
+                <p role="status" className="line-clamp-2 leading-[1.2]">
                     {proof.trouble
                         ? proof.trouble.message
                         : seen
