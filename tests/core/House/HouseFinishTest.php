@@ -49,7 +49,7 @@ final class HouseFinishTest extends TestCase
             'size' => 'A4', 'turn' => 'portrait', 'fit' => 'whole', 'border' => '1 in', 'image' => ['width' => '6 in'], 'raise' => 'optical', 'keyline' => ['width' => '1 mm'],
             'carrier' => 'none', 'frameCover' => '0 mm', 'output' => ['ppi' => 'own', 'colour' => 'sRGB', 'format' => 'jpeg', 'quality' => 80], 'name' => ['parts' => ['size']],
         ]), Choice::cases())->words();
-        $canvas = HouseFinish::from(Situations::line(['make' => 'canvas', 'size' => '60 x 40 cm', 'product' => 'metal', 'paper' => 'Rag', 'forPaper' => ['open' => 0.3], 'output' => ['sharpen' => ['strength' => 'gentle']], 'canvas' => ['depth' => '20 mm', 'soften' => 0.3]]), Choice::cases())->words();
+        $canvas = HouseFinish::from(Situations::line(['size' => '60 x 40 cm', 'make' => 'canvas', 'product' => 'metal', 'paper' => 'Rag', 'forPaper' => ['open' => 0.3], 'output' => ['sharpen' => ['strength' => 'gentle']], 'canvas' => ['depth' => '20 mm', 'soften' => 0.3]]), Choice::cases())->words();
         $other = ['make' => $canvas['make'], 'product' => $canvas['product'], 'paper' => $canvas['paper'], 'forPaper' => $canvas['forPaper'], 'sharpen' => $canvas['sharpen']] + $other;
         self::assertSame("a canvas, 20\u{2009}mm deep, its edge mirrored, softened by 30\u{2009}%", $canvas['make']);
         foreach (Choice::cases() as $choice) {
