@@ -82,13 +82,14 @@ $save = fn ($image, string $out) => $check($vips->vips_jpegsave($image, $out, 'Q
 [$toWidth, $toHeight] = $job['to'];
 $image = $vips->vips_image_new_from_file($job['in'], 'access', 1, null);
 $image = $run('crop', $image, ...$job['crop']);
-if (! isset($job['out'])) {
-    $image = $vips->vips_image_copy_memory($image); // read again: decoded once
-}
 [$scaleX, $scaleY] = [$toWidth / $job['crop'][2], $toHeight / $job['crop'][3]];
-$image = $scaleX <= 1 && $scaleY <= 1
-    ? $run('resize', $image, $scaleX, 'vscale', $scaleY, 'kernel', 5)
-    : $enlarged($image, $scaleX, $scaleY, $toWidth, $toHeight, 'bicubic');
+$enlarges = $scaleX > 1 || $scaleY > 1;
+$scaled = fn ($image) => $enlarges
+    ? $enlarged($image, $scaleX, $scaleY, $toWidth, $toHeight, 'bicubic')
+    : $run('resize', $image, $scaleX, 'vscale', $scaleY, 'kernel', 5);
+if (! $enlarges) {
+    $image = $scaled($image);
+}
 if (isset($job['tone'])) {
     $matrix = function (array $rows) use ($vips) {
         $array = $vips->new('double[9]');
@@ -118,6 +119,12 @@ if (isset($job['tone'])) {
     $image = $run('copy', $run('maplut', $run('cast', $run('linear1', $back, 655.35, 0.5), 2), $encode), 'interpretation', 25);
 }
 $image = $run('icc_transform', $image, $job['profile'], ...isset($job['tone']) ? ['input_profile', $job['romm']] : ['embedded', 1], ...['intent', 1, 'black_point_compensation', 1]);
+if (! isset($job['out'])) {
+    $image = $vips->vips_image_copy_memory($image); // read again: decoded, and converted, once
+}
+if ($enlarges) {
+    $image = $scaled($image); // converted where there are fewer pixels of it
+}
 if (isset($job['sharpen'])) {
     $image = $run('sharpen', $image, 'sigma', (float) $job['sharpen']['sigma'], 'x1', 0.5, 'm1', 0.0, 'm2', (float) $job['sharpen']['slope'], 'y2', (float) $job['sharpen']['lighten'], 'y3', (float) $job['sharpen']['darken']);
 }

@@ -18,7 +18,7 @@ use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
 
 /**
- * Executes a planned file: crop → scale → turn upright → convert → edges, or paper and sheet → strokes, as one stream that
+ * Executes a planned file: crop → scale → turn upright → convert (before enlarging) → edges, or paper and sheet → strokes, as one stream that
  * is computed when it is written.
  * The picture is read once from top to bottom, so memory does not grow with it; what has to be read again is held by Source.
  */

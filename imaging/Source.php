@@ -39,20 +39,24 @@ final class Source
     /** A placement's pixels: of its target's size, upright, in the file's colour space. */
     public function placed(Placement $placement, PlannedFile $file, int $kernel): Image
     {
-        $convert = fn (Image $image): Image => Renderer::sharpened(Renderer::convert($image, $placement->picture, $file->encoding), $file->encoding);
-        if (! $this->isReadAgain) {
-            return $convert($this->scaled($this->opened($placement, $file), $placement, $kernel));
-        }
         [$source, $target] = [$placement->source, $placement->target];
         $printIsSmaller = $target->area() <= $source->area();
-        $what = json_encode([$source->toArray(), $printIsSmaller ? [$target->width, $target->height, $file->encoding->toArray()] : null, (string) $file->paper, $kernel]);
+        $convert = fn (Image $image): Image => Renderer::convert($image, $placement->picture, $file->encoding);
+        $scale = fn (Image $image): Image => $this->scaled($image, $placement, $kernel);
+        // Converted where there are fewer pixels of it; but a paper's codes aren't even enough to be scaled.
+        $convertsFirst = ! $printIsSmaller && $file->encoding->profile === null;
+        $open = fn (): Image => $convertsFirst ? $convert($this->opened($placement, $file)) : $this->opened($placement, $file);
+        $finish = fn (Image $image): Image => Renderer::sharpened($convertsFirst ? $scale($image) : $convert($scale($image)), $file->encoding);
+        if (! $this->isReadAgain) {
+            return $finish($open());
+        }
+        $what = json_encode([$source->toArray(), $printIsSmaller ? [$target->width, $target->height] : null, $file->encoding->toArray(), (string) $file->paper, $kernel]);
         if ($this->holds !== $what || $this->held === null) {
-            $opened = $this->opened($placement, $file);
-            $this->held = ($printIsSmaller ? $convert($this->scaled($opened, $placement, $kernel)) : $opened)->held(self::HELD_IN_MEMORY);
+            $this->held = ($printIsSmaller ? $finish($open()) : $open())->held(self::HELD_IN_MEMORY);
             $this->holds = (string) $what;
         }
 
-        return $printIsSmaller ? $this->held : $convert($this->scaled($this->held, $placement, $kernel));
+        return $printIsSmaller ? $this->held : $finish($this->held);
     }
 
     /** The part that is printed as it is stored, on what shows through where it is transparent. */
