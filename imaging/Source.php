@@ -83,7 +83,10 @@ final class Source
             return $image;
         }
 
-        return self::upright($this->isReadAgain ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
+        // turning needs the last column first; only what is enlarged again and again comes from what is held already
+        $isHeld = $this->isReadAgain && $placement->target->area() > $placement->source->area();
+
+        return self::upright($isHeld ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
     }
 
     /**

@@ -219,6 +219,16 @@ final class ColourTest extends TestCase
         self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+0+600', '+repage'), self::pixels("{$this->folder}/corner.jpg"))['mean'], 'never beyond the file');
     }
 
+    /** A picture stored on its side, too large for what a stream looks back on. */
+    public function test_a_picture_on_its_side_is_weighed(): void
+    {
+        $picture = $this->picture('side.jpg', 4200, 2800);
+        self::tool('exiftool', '-q', '-overwrite_original', '-n', '-IFD0:Orientation=6', $picture);
+        $file = self::file($picture, ['size' => '8 x 12 in', 'output' => ['ppi' => 200]]);
+        $made = FileMaker::make($file, $picture, "{$this->folder}/out");
+        self::assertEqualsWithDelta($made->readBack->bytes, Weight::estimate($file, $picture)->bytes, $made->readBack->bytes / 10);
+    }
+
     /** The weight told before is within a tenth of the file's that is made, at any quality, reduced and enlarged. */
     public function test_the_weight_is_told_within_a_tenth(): void
     {
