@@ -40,7 +40,7 @@ final class Source
     public function placed(Placement $placement, PlannedFile $file, int $kernel): Image
     {
         [$source, $target] = [$placement->source, $placement->target];
-        $printIsSmaller = $target->area() <= $source->area();
+        $printIsSmaller = self::isReduced($placement);
         $convert = fn (Image $image): Image => Renderer::convert($image, $placement->picture, $file->encoding);
         $scale = fn (Image $image): Image => $this->scaled($image, $placement, $kernel);
         // Converted where there are fewer pixels of it; but a paper's codes aren't even enough to be scaled.
@@ -57,6 +57,11 @@ final class Source
         }
 
         return $printIsSmaller ? $this->held : $finish($this->held);
+    }
+
+    private static function isReduced(Placement $placement): bool
+    {
+        return $placement->target->area() <= $placement->source->area();
     }
 
     /** The part that is printed as it is stored, on what shows through where it is transparent. */
@@ -84,7 +89,7 @@ final class Source
         }
 
         // turning needs the last column first; only what is enlarged again and again comes from what is held already
-        $isHeld = $this->isReadAgain && $placement->target->area() > $placement->source->area();
+        $isHeld = $this->isReadAgain && ! self::isReduced($placement);
 
         return self::upright($isHeld ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
     }

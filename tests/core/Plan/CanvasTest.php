@@ -21,7 +21,7 @@ final class CanvasTest extends TestCase
      */
     private static function plan(string $size, array $canvas = [], array $line = [], array $lab = [], int $width = 6000, int $height = 4000): Plan
     {
-        return Situations::work(['make' => 'canvas', 'size' => $size, 'canvas' => $canvas] + $line, Situations::picture($width, $height), $lab + ['minimumPpi' => 1])->plan ?? throw new \LogicException('no plan');
+        return Situations::work(['size' => $size, 'make' => 'canvas', 'canvas' => $canvas] + $line, Situations::picture($width, $height), $lab + ['minimumPpi' => 1])->plan ?? throw new \LogicException('no plan');
     }
 
     /**
@@ -76,7 +76,7 @@ final class CanvasTest extends TestCase
         $perPixel = $file->placements[0]->source->width / $file->width;
         self::assertEqualsWithDelta(64 / 60, $runsOn->window->width / ($file->surround->face->width * $perPixel), 0.001);
         self::assertLessThan($mirrored->sharpness->ppi, $runsOn->sharpness->ppi, 'fewer pixels are left for the face');
-        self::assertSame('Mirror the edge instead', Situations::finding(Situations::work(['make' => 'canvas', 'size' => '30 x 20 cm', 'canvas' => ['depth' => '4 cm', 'edge' => 'runs-on']], Situations::picture(6000, 4000)), 'face-loses-much')?->remedy?->label);
+        self::assertSame('Mirror the edge instead', Situations::finding(Situations::work(['size' => '30 x 20 cm', 'make' => 'canvas', 'canvas' => ['depth' => '4 cm', 'edge' => 'runs-on']], Situations::picture(6000, 4000)), 'face-loses-much')?->remedy?->label);
     }
 
     public function test_its_own_pixels_are_not_resampled(): void
