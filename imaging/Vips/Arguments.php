@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Vips;
 
-/** Optional arguments in C's way (name, value, name, value, NULL); what had to be made for the call is freed with this object. */
+/**
+ * Optional arguments in C's way (name, value, name, value, NULL), each of the kind vips.h gives it. What had to be made
+ * for the call is freed with this object.
+ */
 final class Arguments
 {
     /** @var list<mixed> */
@@ -16,15 +19,15 @@ final class Arguments
     /** @var list<\FFI\CData> */
     private array $objects = [];
 
-    /** @param  array<string, mixed>  $options a list of ints or of floats becomes an array; interpolate is a name */
-    public function __construct(array $options)
+    /** @param  array<string, mixed>  $options  by name; interpolate is a name, too */
+    public function __construct(string $function, array $options)
     {
-        foreach ($options as $name => $value) {
+        foreach ($options as $name => $given) {
+            [$kind, $value] = Header::optional($function, $name, $given);
             $this->flat[] = $name;
-            $this->flat[] = match (true) {
-                $name === 'interpolate' => $this->objects[] = Library::get()->vips_interpolate_new($value) ?? throw Library::error('interpolate'),
-                is_array($value) => $this->areas[] = self::area($value),
-                is_bool($value) => (int) $value,
+            $this->flat[] = match ($kind) {
+                'interpolate' => $this->objects[] = Library::get()->vips_interpolate_new($value) ?? throw Library::error('interpolate'),
+                'ints', 'doubles' => $this->areas[] = self::area($value, $kind === 'ints'),
                 default => $value,
             };
         }
@@ -43,12 +46,11 @@ final class Arguments
         return $this->flat;
     }
 
-    /** @param  non-empty-list<int|float>  $numbers */
-    private static function area(array $numbers): \FFI\CData
+    /** @param  list<int|float>  $numbers */
+    private static function area(array $numbers, bool $whole): \FFI\CData
     {
         $ffi = Library::get();
-        $whole = is_int($numbers[0]);
-        $array = $ffi->new(($whole ? 'int[' : 'double[').count($numbers).']');
+        $array = $ffi->new(($whole ? 'int[' : 'double[').max(1, count($numbers)).']');
         foreach ($numbers as $i => $number) {
             $array[$i] = $number;
         }

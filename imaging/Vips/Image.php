@@ -35,7 +35,7 @@ final class Image
     private const FAIL_ON_WARNING = 3;
 
     /** @param  list<mixed>  $keep what must live as long as this image does */
-    private function __construct(private readonly \FFI\CData $image, private array $keep = []) {} // @phpstan-ignore property.onlyWritten
+    private function __construct(private readonly \FFI\CData $image, private readonly array $keep = []) {} // @phpstan-ignore property.onlyWritten
 
     public function __destruct()
     {
@@ -53,7 +53,9 @@ final class Image
     public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false, int $pages = 1): self
     {
         $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
-        $image = Library::get()->vips_image_new_from_file($path, ...(new Arguments(['access' => $streamed ? 1 : 0, 'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED] + $reduce + ($pages > 1 ? ['n' => $pages] : [])))->flat());
+        $image = Library::call('vips_image_new_from_file', [$path], [
+            'access' => $streamed, 'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED, ...$reduce, ...($pages > 1 ? ['n' => $pages] : []),
+        ]);
         if ($image === null) {
             throw Library::error('open');
         }
@@ -256,7 +258,7 @@ final class Image
      */
     public function save(string $saver, string $path, array $options): void
     {
-        if (Library::get()->{"vips_{$saver}"}($this->image, $path, ...(new Arguments($options))->flat()) !== 0) {
+        if (Library::call("vips_{$saver}", [$this->image, $path], $options) !== 0) {
             throw Library::error($saver);
         }
     }
@@ -282,16 +284,7 @@ final class Image
     /** Calls back with 0 to 100 while this image's pixels are computed; made for the image that is saved. */
     public function onProgress(callable $told): void
     {
-        $ffi = Library::get();
-        $last = -1;
-        $callback = function ($image, $progress, $data) use ($told, &$last): void {
-            if ($progress->percent !== $last) {
-                $told($last = $progress->percent);
-            }
-        };
-        $this->keep[] = $callback;
-        $ffi->vips_image_set_progress($this->image, 1);
-        $ffi->g_signal_connect_data($ffi->cast('void*', $this->image), 'eval', $callback, null, null, 0);
+        Progress::of($this->image, $told(...));
     }
 
     public function width(): int
@@ -412,7 +405,7 @@ final class Image
     public function mean(): float
     {
         $out = Library::get()->new('double');
-        if (Library::get()->vips_avg($this->image, \FFI::addr($out), null) !== 0) {
+        if (Library::call('vips_avg', [$this->image, \FFI::addr($out)]) !== 0) {
             throw Library::error('avg');
         }
 
@@ -462,8 +455,7 @@ final class Image
     private static function made(string $operation, array $before, array $after, array $options, array $keep = []): self
     {
         $out = Library::get()->new('VipsImage*');
-        $arguments = new Arguments($options);
-        if (Library::get()->{"vips_{$operation}"}(...$before, ...[\FFI::addr($out)], ...$after, ...$arguments->flat()) !== 0) {
+        if (Library::call("vips_{$operation}", [...$before, \FFI::addr($out), ...$after], $options) !== 0) {
             throw Library::error($operation);
         }
 

@@ -19,6 +19,19 @@ final class Library
         return self::$ffi ??= self::load();
     }
 
+    /**
+     * Calls a variadic function with arguments of the kinds that vips.h gives them.
+     *
+     * @param  list<mixed>  $required
+     * @param  array<string, mixed>  $options
+     */
+    public static function call(string $function, array $required, array $options = []): mixed
+    {
+        $arguments = new Arguments($function, $options);
+
+        return self::get()->{$function}(...Header::required($function, $required), ...$arguments->flat());
+    }
+
     /** The most bytes of pixels libvips has held at once in this process. */
     public static function mostMemory(): int
     {
@@ -37,7 +50,7 @@ final class Library
     private static function load(): \FFI
     {
         try {
-            $ffi = \FFI::cdef((string) file_get_contents(__DIR__.'/vips.h'), 'libvips.so.42');
+            $ffi = \FFI::cdef((string) file_get_contents(Header::PATH), 'libvips.so.42');
         } catch (\FFI\Exception $e) {
             throw new VipsError('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$e->getMessage());
         }

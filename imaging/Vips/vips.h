@@ -1,3 +1,5 @@
+/* What is used of libvips 8.14, as its own headers have it. Behind each operation stand its optional arguments and their
+   kinds (bool, int, double, string, ints, doubles, interpolate): variadic C checks nothing, so the binding does. */
 typedef struct _VipsImage VipsImage;
 typedef struct _VipsInterpolate VipsInterpolate;
 int vips_init(const char *argv0);
@@ -8,7 +10,7 @@ void vips_cache_set_max(int max);
 void vips_operation_block_set(const char *name, int state);
 size_t vips_tracked_get_mem_highwater(void);
 const char *vips_foreign_find_load(const char *filename);
-VipsImage *vips_image_new_from_file(const char *name, ...);
+VipsImage *vips_image_new_from_file(const char *name, ...); // int access; int fail_on; int shrink; int page; int n; int subifd; bool unlimited
 VipsImage *vips_image_new_from_memory_copy(const void *data, size_t size, int width, int height, int bands, int format);
 VipsImage *vips_image_new_temp_file(const char *format);
 VipsImage *vips_image_copy_memory(VipsImage *image);
@@ -38,50 +40,50 @@ void vips_area_unref(VipsArea *area);
 void g_object_unref(void *object);
 void g_strfreev(char **strings);
 void g_free(void *memory);
-int vips_copy(VipsImage *in, VipsImage **out, ...);
+int vips_copy(VipsImage *in, VipsImage **out, ...); // int interpretation; int format; int width; int height; int bands; int xoffset; int yoffset
 int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
-int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
-int vips_affine(VipsImage *in, VipsImage **out, double a, double b, double c, double d, ...);
+int vips_resize(VipsImage *in, VipsImage **out, double scale, ...); // int kernel; double gap; double vscale
+int vips_affine(VipsImage *in, VipsImage **out, double a, double b, double c, double d, ...); // interpolate interpolate; ints oarea; double odx; double ody; double idx; double idy; doubles background; int extend
 int vips_rot(VipsImage *in, VipsImage **out, int angle, ...);
 int vips_flip(VipsImage *in, VipsImage **out, int direction, ...);
-int vips_flatten(VipsImage *in, VipsImage **out, ...);
-int vips_colourspace(VipsImage *in, VipsImage **out, int space, ...);
-int vips_cast(VipsImage *in, VipsImage **out, int format, ...);
-int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...);
-int vips_icc_transform(VipsImage *in, VipsImage **out, const char *output_profile, ...);
-int vips_thumbnail(const char *filename, VipsImage **out, int width, ...);
+int vips_flatten(VipsImage *in, VipsImage **out, ...); // doubles background; double max_alpha
+int vips_colourspace(VipsImage *in, VipsImage **out, int space, ...); // int source_space
+int vips_cast(VipsImage *in, VipsImage **out, int format, ...); // bool shift
+int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...); // int n
+int vips_icc_transform(VipsImage *in, VipsImage **out, const char *output_profile, ...); // int pcs; int intent; bool black_point_compensation; bool embedded; string input_profile; int depth
+int vips_thumbnail(const char *filename, VipsImage **out, int width, ...); // int height; int size; bool no_rotate; int crop; bool linear; string import_profile; string export_profile; int intent; int fail_on
 int vips_avg(VipsImage *in, double *out, ...);
-int vips_jpegsave(VipsImage *in, const char *filename, ...);
-int vips_tiffsave(VipsImage *in, const char *filename, ...);
-int vips_pngsave(VipsImage *in, const char *filename, ...);
-int vips_gaussnoise(VipsImage **out, int width, int height, ...);
+int vips_jpegsave(VipsImage *in, const char *filename, ...); // int Q; string profile; bool optimize_coding; bool interlace; int subsample_mode; int restart_interval; bool strip
+int vips_tiffsave(VipsImage *in, const char *filename, ...); // int compression; int Q; int predictor; string profile; bool tile; int tile_width; int tile_height; bool pyramid; int resunit; double xres; double yres; bool bigtiff; bool strip; int bitdepth
+int vips_pngsave(VipsImage *in, const char *filename, ...); // int compression; bool interlace; string profile; int filter; int bitdepth; bool strip
+int vips_gaussnoise(VipsImage **out, int width, int height, ...); // double sigma; double mean; int seed
 int vips_add(VipsImage *left, VipsImage *right, VipsImage **out, ...);
-int vips_black(VipsImage **out, int width, int height, ...);
-int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...);
-int vips_insert(VipsImage *main, VipsImage *sub, VipsImage **out, int x, int y, ...);
-int vips_smartcrop(VipsImage *in, VipsImage **out, int width, int height, ...);
+int vips_black(VipsImage **out, int width, int height, ...); // int bands
+int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...); // int extend; doubles background
+int vips_insert(VipsImage *main, VipsImage *sub, VipsImage **out, int x, int y, ...); // bool expand; doubles background
+int vips_smartcrop(VipsImage *in, VipsImage **out, int width, int height, ...); // int interesting
 int vips_image_get_xoffset(const VipsImage *image);
 int vips_image_get_yoffset(const VipsImage *image);
 void vips_image_set_int(VipsImage *image, const char *name, int i);
-int vips_join(VipsImage *in1, VipsImage *in2, VipsImage **out, int direction, ...);
+int vips_join(VipsImage *in1, VipsImage *in2, VipsImage **out, int direction, ...); // bool expand; int shim; doubles background; int align
 int vips_relational(VipsImage *left, VipsImage *right, VipsImage **out, int relational, ...);
-int vips_ifthenelse(VipsImage *cond, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
-int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...);
-int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...);
-int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...);
+int vips_ifthenelse(VipsImage *cond, VipsImage *in1, VipsImage *in2, VipsImage **out, ...); // bool blend
+int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *lut, ...); // int band
+int vips_shrink(VipsImage *in, VipsImage **out, double hshrink, double vshrink, ...); // bool ceil
+int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...); // double min_ampl; int precision
 int vips_sobel(VipsImage *in, VipsImage **out, ...);
-int vips_icc_import(VipsImage *in, VipsImage **out, ...);
-int vips_linear1(VipsImage *in, VipsImage **out, double a, double b, ...);
+int vips_icc_import(VipsImage *in, VipsImage **out, ...); // int pcs; int intent; bool black_point_compensation; bool embedded; string input_profile
+int vips_linear1(VipsImage *in, VipsImage **out, double a, double b, ...); // bool uchar
 int vips_bandjoin2(VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
-int vips_sharpen(VipsImage *in, VipsImage **out, ...);
+int vips_sharpen(VipsImage *in, VipsImage **out, ...); // double sigma; double x1; double y2; double y3; double m1; double m2
 int vips_dE76(VipsImage *left, VipsImage *right, VipsImage **out, ...);
 int vips_relational_const1(VipsImage *in, VipsImage **out, int relational, double c, ...);
 int vips_replicate(VipsImage *in, VipsImage **out, int across, int down, ...);
 VipsImage *vips_image_new_matrix_from_array(int width, int height, const double *array, int size);
 int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
-int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...);
-int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...);
-int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...);
+int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...); // bool uchar
+int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...); // doubles temp
+int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...); // doubles temp
 int vips_image_get_string(const VipsImage *image, const char *name, const char **out);
-int vips_subsample(VipsImage *in, VipsImage **out, int x, int y, ...);
+int vips_subsample(VipsImage *in, VipsImage **out, int x, int y, ...); // bool point
 int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
