@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
+use Planisher\Imaging\Door\OwnData;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Picture\PictureFacts;
 
 /**
  * A picture's caption and copyright, from whichever of its data says them first: Exif and TIFF tags ImageDescription and
@@ -12,48 +14,30 @@ use Planisher\Imaging\Vips\Image;
  */
 final readonly class Credits
 {
-    private const LONGEST = 500;
-
-    private const DUBLIN_CORE = 'http://purl.org/dc/elements/1.1/';
+    /** What is longer would not go into a JPEG's Exif beside the other (a segment holds 65 533 bytes); it ends in “…”. */
+    private const MOST_BYTES = 28_000;
 
     public function __construct(public ?string $caption, public ?string $copyright) {}
 
-    public static function of(Image $image): self
+    public static function of(string $path, PictureFacts $picture): self
     {
-        $xmp = self::xmp((string) $image->blob('xmp-data'));
-        $iptc = @iptcparse((string) $image->blob('iptc-data')) ?: [];
+        $data = OwnData::of($path, Image::open($path), $picture->format);
 
-        return new self(
-            self::text($image->exif('ImageDescription'), $image->text('image-description'), $xmp['description'] ?? null, $iptc['2#120'][0] ?? null),
-            self::text($image->exif('Copyright'), $xmp['rights'] ?? null, $iptc['2#116'][0] ?? null),
-        );
+        return new self(self::text($data->captions), self::text($data->copyrights));
     }
 
-    private static function text(?string ...$said): ?string
+    /** @param  list<string>  $said */
+    private static function text(array $said): ?string
     {
         foreach ($said as $one) {
             // IPTC that doesn't say its character set is mostly Latin 1
-            $plain = trim(mb_check_encoding((string) $one, 'UTF-8') ? (string) $one : mb_convert_encoding((string) $one, 'UTF-8', 'ISO-8859-1'));
+            $text = mb_check_encoding($one, 'UTF-8') ? $one : mb_convert_encoding($one, 'UTF-8', 'ISO-8859-1');
+            $plain = trim((string) preg_replace('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]+/', ' ', $text));
             if ($plain !== '') {
-                return mb_substr($plain, 0, self::LONGEST);
+                return strlen($plain) > self::MOST_BYTES ? mb_strcut($plain, 0, self::MOST_BYTES, 'UTF-8').'…' : $plain;
             }
         }
 
         return null;
-    }
-
-    /** @return array<string, string> */
-    private static function xmp(string $packet): array
-    {
-        $document = new \DOMDocument;
-        if ($packet === '' || ! @$document->loadXML(trim($packet, "\0 \n\r\t"), LIBXML_NONET)) {
-            return [];
-        }
-        $texts = [];
-        foreach (['description', 'rights'] as $name) {
-            $texts[$name] = $document->getElementsByTagNameNS(self::DUBLIN_CORE, $name)->item(0)->textContent ?? '';
-        }
-
-        return $texts;
     }
 }

@@ -21,18 +21,17 @@ final class Encoder
     private const HORIZONTAL = 2;
 
     /** @throws CannotWrite|\Planisher\Imaging\Vips\VipsError */
-    public static function write(Image $image, PlannedFile $file, string $path): void
+    public static function write(Image $image, PlannedFile $file, Credits $credits, string $path): void
     {
         match ($file->encoding->format) {
-            FileFormat::Jpeg => self::jpeg($image, $file, $path),
-            FileFormat::Tiff => self::tiff($image, $file, $path),
+            FileFormat::Jpeg => self::jpeg($image, $file, $credits, $path),
+            FileFormat::Tiff => self::tiff($image, $file, $credits, $path),
         };
     }
 
-    private static function jpeg(Image $image, PlannedFile $file, string $path): void
+    private static function jpeg(Image $image, PlannedFile $file, Credits $credits, string $path): void
     {
         $bare = "{$path}.bare";
-        $credits = Credits::of($image);
         $kept = array_filter([JpegTags::CAPTION => $credits->caption, JpegTags::COPYRIGHT => $credits->copyright], is_string(...));
         try {
             $image->save('jpegsave', $bare, [
@@ -44,10 +43,10 @@ final class Encoder
         }
     }
 
-    private static function tiff(Image $image, PlannedFile $file, string $path): void
+    private static function tiff(Image $image, PlannedFile $file, Credits $credits, string $path): void
     {
         $perCentimetre = $file->resolution->unit === Unit::Centimetre;
-        $xmp = XmpPacket::of(Credits::of($image));
+        $xmp = XmpPacket::of($credits);
         $bare = $image->withoutMetadata();
         ($xmp === null ? $bare : $bare->withBlob('xmp-data', $xmp))->save('tiffsave', $path, [
             'compression' => self::LZW, 'predictor' => self::HORIZONTAL,

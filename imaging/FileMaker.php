@@ -31,14 +31,15 @@ final class FileMaker
         $final = "{$folder}/{$file->name}";
         self::clearParts($folder, $file->name);
         $part = "{$folder}/.{$file->name}.".getmypid().'.part';
+        $source = is_string($picture) ? Source::forFiles($picture, [$file]) : $picture;
         try {
-            $image = Renderer::compose($file, $picture);
+            $image = Renderer::compose($file, $source);
             if ($progress !== null) {
                 $image->onProgress($progress);
             }
-            Encoder::write($image, $file, $part);
+            Encoder::write($image, $file, $source->credits($file->placements[0]->picture), $part);
             unset($image);
-            PictureData::take($picture instanceof Source ? $picture->path : $picture, $part, $file->encoding->keep);
+            PictureData::take($source->path, $part, $file->encoding->keep);
             $readBack = ReadBack::of($part, $file, $maxBytes);
             if (! $readBack->agrees()) {
                 $wrong = $readBack->disagreements()[0];

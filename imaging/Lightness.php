@@ -37,8 +37,14 @@ final class Lightness
         $fine = 100 * 100; // steps of a hundredth of an L*
         $lightness = $lab->run('extract_band', [0])->run('linear1', [100.0, 0.5])->run('cast', [Image::FORMAT_16_BIT])
             ->mapped(Image::row(array_map(fn (int $step): float => $tone->at($step / 100), range(0, $fine))));
-        $back = $lightness->joined($lab->run('extract_band', [1], ['n' => 2]))->run('copy', options: ['interpretation' => Image::SPACE_LAB])
-            ->run('Lab2XYZ', [], ['temp' => self::WHITE])->recombined(self::fromXyz());
+
+        return self::fromLab($lightness->joined($lab->run('extract_band', [1], ['n' => 2]))->run('copy', options: ['interpretation' => Image::SPACE_LAB]));
+    }
+
+    /** CIE Lab of D50 as ROMM RGB of 16 bits. */
+    public static function fromLab(Image $lab): Image
+    {
+        $back = $lab->run('Lab2XYZ', [], ['temp' => self::WHITE])->recombined(self::fromXyz());
         $codes = array_map(fn (int $step): int => (int) round(self::encoded($step / self::STEPS) * self::STEPS), range(0, self::STEPS));
 
         return $back->run('linear1', [self::STEPS / 100, 0.5])->run('cast', [Image::FORMAT_16_BIT])->mapped(Image::ofNumbers($codes, self::STEPS + 1, 1))

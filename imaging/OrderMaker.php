@@ -41,7 +41,7 @@ final class OrderMaker
         foreach ($order->lines as $number => $line) {
             $picture = $this->measure($line);
             if ($picture instanceof PictureFacts) {
-                $picture = $this->looked($line, $picture->keeping($order->mustStayIn[$picture->name] ?? []));
+                $picture = $this->looked($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? []));
             }
             $worked = WorkedLine::work($line, $picture, $lab, $names[$number], fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab));
             $report[] = ['number' => $number, ...$this->line($worked, $dry)];
@@ -127,7 +127,7 @@ final class OrderMaker
     private function looked(Line $line, PictureFacts $picture): PictureFacts|PictureTrouble
     {
         try {
-            return $line->panels === null ? $picture : $picture->looked(Looked::contrast($this->path($picture->name)));
+            return $line->panels === null ? $picture : $picture->with(contrast: Looked::contrast($this->path($picture->name)));
         } catch (PictureRefused $e) {
             return PictureTrouble::unreadable($picture->name, $e->getMessage());
         }

@@ -11,7 +11,7 @@ final class PictureData
 {
     /** Exif 2.3 */
     private const CAMERA = [
-        'Make', 'Model', 'LensMake', 'LensModel', 'Artist', 'DateTimeOriginal', 'OffsetTimeOriginal', 'ExposureTime', 'FNumber',
+        'Make', 'Model', 'LensMake', 'LensModel', 'DateTimeOriginal', 'OffsetTimeOriginal', 'ExposureTime', 'FNumber',
         'ISO', 'ExposureProgram', 'ExposureCompensation', 'MeteringMode', 'Flash', 'FocalLength', 'FocalLengthIn35mmFormat',
     ];
 

@@ -6,13 +6,20 @@ namespace Planisher\Imaging;
 
 use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
+use Planisher\Colour\TaggedColour;
+use Planisher\Imaging\Door\FileKind;
+use Planisher\Imaging\Door\Header;
+use Planisher\Imaging\Door\JpegHeader;
+use Planisher\Imaging\Door\OwnData;
+use Planisher\Imaging\Door\PngHeader;
+use Planisher\Imaging\Door\TiffHeader;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 
-/** Reads a picture's facts from its header. Nothing is decoded; what is not on the list, or claims too much, is refused. */
+/** Reads a picture's facts from its header. Nothing is unpacked; what is not on the list, or would cost too much, is refused. */
 final class PictureReader
 {
     public const MOST_BYTES = 400_000_000;
@@ -21,37 +28,49 @@ final class PictureReader
 
     private const LONGEST_SIDE = 65_000;
 
+    /** Bytes of pixels that may be held at once while it is unpacked. */
+    private const MOST_HELD = 400_000_000;
+
+    /** Samples that may be unpacked, each pass over the picture counted. */
+    private const MOST_WORK = 4_000_000_000;
+
+    private const MOST_METADATA = 50_000_000;
+
     /** libvips' interpretations (VipsInterpretation) that can be printed from, and the channels they hold. */
-    private const INTERPRETATIONS = [1 => Channels::Grey, 15 => Channels::Cmyk, 22 => Channels::Rgb, 25 => Channels::Rgb, 26 => Channels::Grey];
+    private const INTERPRETATIONS = [
+        1 => Channels::Grey, 13 => Channels::Lab, 15 => Channels::Cmyk, 16 => Channels::Lab, 21 => Channels::Lab,
+        22 => Channels::Rgb, 25 => Channels::Rgb, 26 => Channels::Grey,
+    ];
 
     /** libvips' band formats (VipsBandFormat) that can be printed from, and their bits. */
-    private const BITS = [Image::FORMAT_8_BIT => 8, Image::FORMAT_16_BIT => 16];
+    private const BITS = [Image::FORMAT_8_BIT => 8, Image::FORMAT_16_BIT => 16, Image::FORMAT_SIGNED_16_BIT => 16];
 
     /** @throws PictureRefused */
     public static function read(string $path, string $name): PictureFacts
     {
         $bytes = is_file($path) ? (int) filesize($path) : 0;
-        $format = self::sniff($path) ?? throw new PictureRefused(self::notAPicture($path, $bytes));
+        $format = FileKind::of($path, $name);
         if ($bytes > self::MOST_BYTES) {
             throw new PictureRefused('it is '.Figure::bytes($bytes).'; the largest taken is '.Figure::bytes(self::MOST_BYTES).'.');
         }
         $checksum = Checksum::begin($path);
+        $header = self::header($path, $name, $format);
         try {
-            $image = Image::open($path);
+            $image = $header->isUnusual ? Image::openUnusual($path) : Image::open($path, page: $header->page);
         } catch (VipsError $e) {
             throw new PictureRefused("its {$format->value} header can’t be read; it may be cut off or damaged. Export it again from the original.", 0, $e);
         }
         [$width, $height] = [$image->width(), $image->height()];
-        if ($width * $height > self::MOST_PIXELS || max($width, $height) > self::LONGEST_SIDE) {
-            throw new PictureRefused('it claims '.Figure::pixels($width, $height).' ('.Figure::count(intdiv($width * $height, 1_000_000)).' megapixels); at most '
-                .intdiv(self::MOST_PIXELS, 1_000_000).' megapixels and '.Figure::count(self::LONGEST_SIDE).' px a side are taken.');
-        }
+        self::mayCost($header, $format, $width, $height, $image);
         $channels = self::INTERPRETATIONS[$image->interpretation()] ?? throw new PictureRefused('its colours are of a kind that can’t be printed from. Save it as RGB.');
-        $bits = self::BITS[$image->format()] ?? throw new PictureRefused('its samples are neither 8 nor 16 bits. Save it as a 16-bit TIFF.');
-        $orientation = $image->int('orientation') ?? 1;
+        $bits = $channels === Channels::Lab ? 16 : (self::BITS[$image->format()] ?? throw new PictureRefused('its samples are neither 8, 12 nor 16 bits. Save it as a 16-bit TIFF.'));
+        $data = OwnData::of($path, $image, $format);
+        $orientation = $header->orientation ?? $data->orientation;
         $lies = $orientation >= 5 && $orientation <= 8;
-        $icc = $image->blob('icc-profile-data');
+        $icc = $channels === Channels::Lab ? null : $image->blob('icc-profile-data');
         $profile = $icc === null ? null : ProfileHeader::read($icc, $channels);
+        $spare = $channels === Channels::Lab ? 0 : max(0, $image->bands() - $channels->count());
+        $alpha = $format === PictureFormat::Tiff ? $header->alpha === 0 : $image->hasAlpha();
 
         return new PictureFacts(
             name: $name,
@@ -63,41 +82,64 @@ final class PictureReader
             orientation: $orientation >= 1 && $orientation <= 8 ? $orientation : 1,
             channels: $channels,
             bits: $bits,
-            alpha: $image->hasAlpha(),
+            alpha: $alpha && $spare > 0,
             profile: $profile === null ? null : ($profile->description ?? 'a profile without a name'),
             profileFlaw: $profile === null ? null : ($profile->flaw ?? ProfileTrial::flawOfPictures((string) $icc, $channels)),
+            isPerceptualOnly: $profile->isPerceptualOnly ?? false,
+            tagged: $icc === null && in_array($channels, [Channels::Rgb, Channels::Grey], true) ? self::tagged($header, $data, $channels) : null,
+            page: $header->page,
+            pages: $header->pages,
+            extra: $spare - ($alpha && $spare > 0 ? 1 : 0),
+            isSigned: $header->isSigned,
+            isUnusual: $header->isUnusual,
         );
     }
 
-    /** The format by its first bytes (JPEG ISO 10918-1, TIFF 6.0, PNG ISO 15948, WebP RFC 9649, HEIF ISO 23008-12), or null. */
-    private static function sniff(string $path): ?PictureFormat
+    private static function header(string $path, string $name, PictureFormat $format): Header
     {
-        $head = is_file($path) ? (string) file_get_contents($path, length: 32) : '';
-
-        return match (true) {
-            str_starts_with($head, "\xFF\xD8\xFF") => PictureFormat::Jpeg,
-            str_starts_with($head, "\x89PNG\r\n\x1A\n") => PictureFormat::Png,
-            in_array(substr($head, 0, 4), ["II*\0", "MM\0*", "II+\0", "MM\0+"], true) => PictureFormat::Tiff,
-            str_starts_with($head, 'RIFF') && substr($head, 8, 4) === 'WEBP' => PictureFormat::Webp,
-            in_array(substr($head, 4, 8), ['ftypheic', 'ftypheix', 'ftypmif1', 'ftypmsf1'], true) => PictureFormat::Heif,
-            default => null,
+        $header = match ($format) {
+            PictureFormat::Jpeg => JpegHeader::read($path),
+            PictureFormat::Png => PngHeader::read($path),
+            PictureFormat::Tiff => TiffHeader::read($path, $name),
+            PictureFormat::Webp, PictureFormat::Heif => new Header,
         };
+        if ($header->refused !== null) {
+            throw new PictureRefused($header->refused);
+        }
+
+        return $header;
     }
 
-    private static function notAPicture(string $path, int $bytes): string
+    /** Whether unpacking it costs no more than can be spent, as far as its header tells. @throws PictureRefused */
+    private static function mayCost(Header $header, PictureFormat $format, int $width, int $height, Image $image): void
     {
-        if ($bytes === 0) {
-            return 'it is empty.';
+        if ($width * $height > self::MOST_PIXELS || max($width, $height) > self::LONGEST_SIDE) {
+            throw new PictureRefused('it claims '.Figure::pixels($width, $height).' ('.Figure::count(intdiv($width * $height, 1_000_000)).' megapixels); at most '
+                .intdiv(self::MOST_PIXELS, 1_000_000).' megapixels and '.Figure::count(self::LONGEST_SIDE).' px a side are taken.');
         }
-        $head = (string) file_get_contents($path, length: 400);
-        $kind = match (true) {
-            stripos($head, '<svg') !== false => 'an SVG drawing',
-            str_starts_with($head, '%PDF') => 'a PDF document',
-            str_starts_with($head, 'GIF8') => 'a GIF',
-            str_starts_with($head, '8BPS') => 'a layered editor file',
-            default => null,
+        if ($header->isCutOff) {
+            throw new PictureRefused('it is cut off: the file is too short for the pixels it claims. Export it again from the original.');
+        }
+        // WebP and HEIF are always unpacked whole, and so is what only the general reader takes, at 8 bytes a pixel.
+        $held = match (true) {
+            $header->isUnusual => 8 * $width * $height,
+            $format === PictureFormat::Webp, $format === PictureFormat::Heif => $width * $height * max(3, $image->bands()),
+            default => $header->held,
         };
+        if ($held > self::MOST_HELD) {
+            throw new PictureRefused('it is packed so that '.Figure::bytes($held).' of it have to be unpacked at once; at most '.Figure::bytes(self::MOST_HELD).' can be. '
+                .'Save it as a baseline JPEG, a PNG without interlacing, or a TIFF in strips.');
+        }
+        if ($header->work > self::MOST_WORK) {
+            throw new PictureRefused('it is packed in so many passes that unpacking it takes too long. Save it as a baseline JPEG, or as a TIFF.');
+        }
+        if ($header->metadata > self::MOST_METADATA) {
+            throw new PictureRefused('it carries '.Figure::bytes($header->metadata).' beside its pixels; at most '.Figure::bytes(self::MOST_METADATA).' are taken. Export it again without them.');
+        }
+    }
 
-        return ($kind === null ? 'it is not a picture. ' : "it is {$kind}. ").PictureFormat::LIST.' are taken.';
+    private static function tagged(Header $header, OwnData $data, Channels $channels): ?TaggedColour
+    {
+        return $header->tagged ?? ($data->isDcfOption && $channels === Channels::Rgb ? TaggedColour::dcfOption() : null);
     }
 }

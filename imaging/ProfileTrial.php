@@ -32,11 +32,12 @@ final class ProfileTrial
         [$pixels, $bands, $space] = match ($channels) {
             Channels::Rgb => [implode('', self::SENT), 3, Image::SPACE_SRGB],
             Channels::Grey => ["\xFF\x80", 1, Image::SPACE_GREY],
+            Channels::Lab => throw new \LogicException('Lab needs no profile.'),
             Channels::Cmyk => ["\0\0\0\0\0\0\0\x80", 4, Image::SPACE_CMYK],
         };
         $patches = Image::fromPixels($pixels, 2, 1, $bands)->run('copy', options: ['interpretation' => $space])->withBlob('icc-profile-data', $profile);
         try {
-            [$white, $grey] = ThroughProfile::lab($patches, null);
+            [$white, $grey] = ThroughProfile::lab($patches, null); // by the intent that a picture will be read by
         } catch (VipsError) {
             return 'colours can’t be sent through it; it is damaged';
         }
@@ -52,7 +53,7 @@ final class ProfileTrial
         try {
             $back = Image::fromPixels(implode('', self::SENT), 2, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
                 ->run('icc_transform', [$path], ['input_profile' => Profiles::path(Space::Srgb)] + $how)
-                ->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $path] + $how)
+                ->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $path, 'intent' => ThroughProfile::served($path, ThroughProfile::RELATIVE)] + $how)
                 ->pixels();
         } catch (VipsError) {
             return 'colours can’t be sent through it; it is damaged, or lacks a direction';

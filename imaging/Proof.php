@@ -87,7 +87,11 @@ final class Proof
     /** @param  Image  $image  in the file's own colour space */
     public static function onPaper(Image $image, Encoding $encoding, PaperProfile $paper, int $bits = 8): Image
     {
-        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path($paper), 'intent' => ThroughProfile::ABSOLUTE, 'depth' => $bits]);
+        $profile = Profiles::path($paper);
+
+        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], [
+            'input_profile' => $profile, 'intent' => ThroughProfile::served($profile, ThroughProfile::ABSOLUTE), 'depth' => $bits,
+        ]);
     }
 
     /** The share of a picture's window that is drawn in by the file's colour space or the paper, 0 to 1. */
@@ -168,9 +172,9 @@ final class Proof
         $encoding = $encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 16);
         $converted = Renderer::convert($image, $facts, $encoding);
         $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper);
-        $before = self::lab($image, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
+        $before = ThroughProfile::imported($image, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
 
-        return $before->colourDistance(self::lab($printed, Profiles::path($paper ?? Profiles::target($encoding))));
+        return $before->colourDistance(ThroughProfile::imported($printed, Profiles::path($paper ?? Profiles::target($encoding))));
     }
 
     /** The part of the picture that is printed, small, in the picture's own colours. */
@@ -195,10 +199,5 @@ final class Proof
         return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
             'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true, 'depth' => 16,
         ]);
-    }
-
-    private static function lab(Image $image, ?string $profile): Image
-    {
-        return $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + ['intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true]);
     }
 }

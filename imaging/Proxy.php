@@ -6,6 +6,7 @@ namespace Planisher\Imaging;
 
 use Planisher\Colour\Channels;
 use Planisher\Colour\Intent;
+use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
@@ -14,7 +15,10 @@ use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 use Planisher\Plan\Encoding;
 
-/** A screen-sized, upright JPEG of a picture. It keeps the picture's own profile; grey and CMYK become sRGB. */
+/**
+ * A screen-sized, upright JPEG of a picture. It keeps the picture's own profile; grey and CMYK become sRGB, what is wider or
+ * can't be carried by a JPEG becomes Adobe RGB (1998).
+ */
 final class Proxy
 {
     private const QUALITY = 90;
@@ -24,12 +28,15 @@ final class Proxy
     {
         $part = $path.'.'.getmypid().'.part';
         try {
-            $image = Image::thumbnail($picture, $side);
-            if ($facts->alpha) {
-                $image = $image->run('flatten', options: ['background' => [255.0, 255.0, 255.0]]);
+            $image = self::isPlain($facts) ? Image::thumbnail($picture, $side) : self::reduced(Original::open($picture, $facts, Rgb::white()), $side);
+            $space = self::space($facts);
+            if ($space !== null) {
+                $image = Renderer::convert($image, $facts, new Encoding($space, Intent::Relative, FileFormat::Jpeg, self::QUALITY, 8));
+            } elseif ($image->format() === Image::FORMAT_16_BIT) {
+                $image = $image->run('colourspace', [Image::SPACE_SRGB]);
             }
-            if ($facts->channels !== Channels::Rgb || $facts->profileFlaw !== null) {
-                $image = Renderer::convert($image, $facts, new Encoding(Space::Srgb, Intent::Relative, FileFormat::Jpeg, self::QUALITY, 8));
+            if ($facts->orientation > 1) {
+                $image = Orientation::upright($image->held(PHP_INT_MAX), $facts->orientation);
             }
             $image->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]);
         } catch (VipsError $e) {
@@ -45,11 +52,34 @@ final class Proxy
     public static function facts(string $path, PictureFacts $of): PictureFacts
     {
         $image = Image::open($path);
-        $keepsProfile = $of->channels === Channels::Rgb && $of->profileFlaw === null;
+        $space = self::space($of);
 
         return new PictureFacts(
             $of->name, $of->sha256, (int) filesize($path), PictureFormat::Jpeg, $image->width(), $image->height(), 1, Channels::Rgb, 8, false,
-            $keepsProfile ? $of->profile : Space::Srgb->profileDescription(), null,
+            $space === null ? $of->profile : $space->profileDescription(), null,
         );
+    }
+
+    /** What it is converted into; null where it stays in the picture's own colours. */
+    private static function space(PictureFacts $facts): ?Space
+    {
+        return match (true) {
+            $facts->tagged !== null, $facts->channels === Channels::Lab, $facts->isPerceptualOnly && $facts->profileFlaw === null => Space::AdobeRgb,
+            $facts->channels !== Channels::Rgb, $facts->profileFlaw !== null => Space::Srgb,
+            default => null,
+        };
+    }
+
+    /** What can be shrunk while it is decoded: it needs nothing done before. */
+    private static function isPlain(PictureFacts $facts): bool
+    {
+        return ! $facts->alpha && $facts->extra === 0 && $facts->page === 0 && ! $facts->isSigned && ! $facts->isUnusual && self::space($facts) !== Space::AdobeRgb;
+    }
+
+    private static function reduced(Image $image, int $side): Image
+    {
+        $scale = min(1.0, $side / max($image->width(), $image->height()));
+
+        return $scale < 1 ? $image->run('resize', [$scale]) : $image;
     }
 }

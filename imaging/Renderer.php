@@ -128,18 +128,19 @@ final class Renderer
      */
     public static function convert(Image $image, PictureFacts $picture, Encoding $encoding): Image
     {
-        $usable = $picture->profile !== null && $picture->profileFlaw === null;
+        $usable = $picture->saysItsColours();
+        $bits = $image->format() === Image::FORMAT_16_BIT ? 16 : 8;
         $target = Profiles::bytes(Profiles::target($encoding));
         $is = $usable ? $image->blob('icc-profile-data') : ($picture->channels === Channels::Rgb ? Profiles::bytes(Space::Srgb) : null);
-        if ($is === $target && $picture->bits >= $encoding->bits && $encoding->tone->isStraight()) {
-            $image = $picture->bits > $encoding->bits ? $image->run('colourspace', [Image::SPACE_SRGB]) : $image;
+        if ($is === $target && $bits >= $encoding->bits && $encoding->tone->isStraight()) {
+            $image = $bits > $encoding->bits ? $image->run('colourspace', [Image::SPACE_SRGB]) : $image;
 
             return $image->withBlob('icc-profile-data', $target);
         }
         if (! $usable) {
             $image = $image->without('icc-profile-data');
             if ($picture->channels === Channels::Grey) {
-                $image = $image->run('colourspace', [$picture->bits === 16 ? Image::SPACE_RGB16 : Image::SPACE_SRGB]);
+                $image = $image->run('colourspace', [$bits === 16 ? Image::SPACE_RGB16 : Image::SPACE_SRGB]);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Imaging;
 
 use Planisher\Imaging\Vips\Image;
-use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Placement;
 use Planisher\Plan\PlannedFile;
@@ -27,6 +26,8 @@ final class Source
 
     private ?string $holds = null;
 
+    private ?Credits $credits = null;
+
     /** @param  bool  $isReadAgain  whether more is taken from it than can be in one go from top to bottom */
     public function __construct(public readonly string $path, private readonly bool $isReadAgain) {}
 
@@ -34,6 +35,12 @@ final class Source
     public static function forFiles(string $path, array $files): self
     {
         return new self($path, count($files) > 1 || $files[0]->readsAgain());
+    }
+
+    /** Its caption and copyright, read once. */
+    public function credits(PictureFacts $picture): Credits
+    {
+        return $this->credits ??= Credits::of($this->path, $picture);
     }
 
     /** A placement's pixels: of its target's size, upright, in the file's colour space. */
@@ -67,15 +74,9 @@ final class Source
     /** The part that is printed as it is stored, on what shows through where it is transparent. */
     private function opened(Placement $placement, PlannedFile $file): Image
     {
-        $picture = $placement->picture;
-        $part = self::asStored($placement->source, $picture);
-        $image = Image::open($this->path)->run('crop', [$part->x, $part->y, $part->width, $part->height]);
-        if ($picture->alpha) {
-            $scale = $picture->bits === 16 ? 257.0 : 1.0;
-            $image = $image->run('flatten', options: ['background' => array_map(fn (float $code): float => $code * $scale, $file->paper->codes())]);
-        }
+        $part = Orientation::asStored($placement->source, $placement->picture);
 
-        return $image;
+        return Original::open($this->path, $placement->picture, $file->paper)->run('crop', [$part->x, $part->y, $part->width, $part->height]);
     }
 
     /** Scaled and turned upright. */
@@ -91,7 +92,7 @@ final class Source
         // turning needs the last column first; only what is enlarged again and again comes from what is held already
         $isHeld = $this->isReadAgain && ! self::isReduced($placement);
 
-        return self::upright($isHeld ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
+        return Orientation::upright($isHeld ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
     }
 
     /**
@@ -116,41 +117,5 @@ final class Source
             'idy' => (1 - 1 / $y) / 2,
             'extend' => self::EXTEND_COPY,
         ]);
-    }
-
-    /** A rectangle of the upright picture in the coordinates it is stored in (Exif 2.3, tag Orientation). */
-    private static function asStored(PixelRect $r, PictureFacts $picture): PixelRect
-    {
-        [$w, $h] = [$picture->width, $picture->height];
-        [$right, $below] = [$w - $r->x - $r->width, $h - $r->y - $r->height];
-
-        return match ($picture->orientation) {
-            1 => $r,
-            2 => new PixelRect($right, $r->y, $r->width, $r->height),
-            3 => new PixelRect($right, $below, $r->width, $r->height),
-            4 => new PixelRect($r->x, $below, $r->width, $r->height),
-            5 => new PixelRect($r->y, $r->x, $r->height, $r->width),
-            6 => new PixelRect($r->y, $right, $r->height, $r->width),
-            7 => new PixelRect($below, $right, $r->height, $r->width),
-            8 => new PixelRect($below, $r->x, $r->height, $r->width),
-            default => throw new \LogicException("Orientation {$picture->orientation} does not exist."),
-        };
-    }
-
-    private static function upright(Image $image, int $orientation): Image
-    {
-        $turn = fn (Image $i, int $quarters): Image => $quarters === 0 ? $i : $i->run('rot', [$quarters]);
-        $mirror = fn (Image $i): Image => $i->run('flip', [0]);
-
-        return match ($orientation) {
-            2 => $mirror($image),
-            3 => $turn($image, 2),
-            4 => $mirror($turn($image, 2)),
-            5 => $mirror($turn($image, 1)),
-            6 => $turn($image, 1),
-            7 => $mirror($turn($image, 3)),
-            8 => $turn($image, 3),
-            default => $image,
-        };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Imaging;
 
 use Planisher\Colour\Lab;
+use Planisher\Colour\ProfileHeader;
 use Planisher\Imaging\Vips\Image;
 
 /** An image's pixels as the Lab of its profile's connection space (ICC.1, D50). */
@@ -19,9 +20,14 @@ final class ThroughProfile
     public const D50 = [0.9642, 1.0, 0.8249];
 
     /** VipsIntent */
+    public const PERCEPTUAL = 0;
+
     public const RELATIVE = 1;
 
     public const ABSOLUTE = 3;
+
+    /** @var array<string, int> intents by profile and what was wanted */
+    private static array $served = [];
 
     /**
      * @param  ?string  $profile  null for the one it carries
@@ -29,13 +35,36 @@ final class ThroughProfile
      */
     public static function lab(Image $image, ?string $profile, int $intent = self::RELATIVE): array
     {
-        $lab = $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + ['intent' => $intent, 'black_point_compensation' => $intent === self::RELATIVE]);
+        $lab = self::imported($image, $profile, $intent);
         $numbers = array_values((array) unpack('g*', $lab->pixels()));
 
         return array_map(
             fn (array $of): Lab => new Lab($of[0] / self::SCALE, ($of[1] - self::OFF) / self::SCALE, ($of[2] - self::OFF) / self::SCALE),
             array_chunk($numbers, 3),
         );
+    }
+
+    /** As libvips has it, to be compared only. */
+    public static function imported(Image $image, ?string $profile, int $intent = self::RELATIVE): Image
+    {
+        return $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + [
+            'intent' => $profile === null ? self::servedBy((string) $image->blob('icc-profile-data'), $intent) : self::served($profile, $intent),
+            'black_point_compensation' => $intent === self::RELATIVE,
+        ]);
+    }
+
+    /**
+     * The intent to read a profile by: the one that is wanted, or the perceptual one where that is all it has. libvips would
+     * take another profile instead.
+     */
+    public static function served(string $path, int $wanted): int
+    {
+        return self::$served["{$path} {$wanted}"] ??= self::servedBy((string) file_get_contents($path), $wanted);
+    }
+
+    private static function servedBy(string $bytes, int $wanted): int
+    {
+        return ProfileHeader::serves($bytes, $wanted) || ! ProfileHeader::serves($bytes, self::PERCEPTUAL) ? $wanted : self::PERCEPTUAL;
     }
 
     /** CIE 15:2004, 8.2.1, under D50. @return non-empty-list<float> X, Y, Z, of Y 1 */

@@ -27,7 +27,7 @@ class Picture extends Model
 
     public function pictureFacts(string $name): PictureFacts
     {
-        return PictureFacts::fromArray($this->facts)->named($name)->keeping($this->areas());
+        return PictureFacts::fromArray($this->facts)->with(name: $name, mustStayIn: $this->areas());
     }
 
     /** @return list<MustStayIn> */

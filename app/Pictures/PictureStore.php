@@ -32,7 +32,7 @@ final class PictureStore
         $picture = Picture::query()->where('sha256', $facts->sha256)->first();
         if ($picture === null || self::trouble($picture, $name) !== null) {
             self::keep($upload, $facts);
-            $facts = $facts->looked(Looked::contrast(self::proxy($facts->sha256, 'screen')));
+            $facts = $facts->with(contrast: Looked::contrast(self::proxy($facts->sha256, 'screen')));
             $picture = Picture::query()->updateOrCreate(
                 ['sha256' => $facts->sha256],
                 ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime(self::path($facts))],

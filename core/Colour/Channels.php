@@ -10,4 +10,14 @@ enum Channels: string
     case Rgb = 'RGB';
     case Grey = 'grey';
     case Cmyk = 'CMYK';
+    case Lab = 'CIE Lab';
+
+    public function count(): int
+    {
+        return match ($this) {
+            self::Grey => 1,
+            self::Rgb, self::Lab => 3,
+            self::Cmyk => 4,
+        };
+    }
 }

@@ -14,8 +14,11 @@ final readonly class ProfileHeader
 
     private const CHANNELS = ['RGB ' => Channels::Rgb, 'GRAY' => Channels::Grey, 'CMYK' => Channels::Cmyk];
 
-    /** @param  ?string  $flaw why it can't be used, in plain words; null when it can */
-    private function __construct(public ?string $flaw, public ?string $description) {}
+    /**
+     * @param  ?string  $flaw  why it can't be used, in plain words; null when it can
+     * @param  bool  $isPerceptualOnly  it has a table for the perceptual intent and nothing that serves the others
+     */
+    private function __construct(public ?string $flaw, public ?string $description, public bool $isPerceptualOnly = false) {}
 
     /** @param  string  $bytes the whole profile */
     public static function read(string $bytes, Channels $channels): self
@@ -35,7 +38,39 @@ final readonly class ProfileHeader
             return new self('it is for '.($its === null ? 'other' : $its->value).' channels and the picture is '.$channels->value, self::describe($bytes));
         }
 
-        return new self(null, self::describe($bytes));
+        return match (true) {
+            self::serves($bytes, 1) => new self(null, self::describe($bytes)),
+            self::serves($bytes, 0) => new self(null, self::describe($bytes), isPerceptualOnly: true),
+            default => new self('it holds neither a table nor a matrix that says what its colours are; it may be damaged', self::describe($bytes)),
+        };
+    }
+
+    /**
+     * Whether colours can be read through a profile with an intent (0 perceptual, 1 relative, 2 saturation, 3 absolute):
+     * by a table for it, or by a matrix or a grey curve, which serve all (ICC.1:2010, 8.2 to 8.5).
+     */
+    public static function serves(string $bytes, int $intent): bool
+    {
+        $tags = self::tags($bytes);
+        $table = $intent === 3 ? 1 : $intent;
+        $needs = match (substr($bytes, 16, 4)) {
+            'RGB ' => ['rXYZ', 'gXYZ', 'bXYZ', 'rTRC', 'gTRC', 'bTRC'],
+            'GRAY' => ['kTRC'],
+            default => ['no matrix'],
+        };
+
+        return isset($tags["A2B{$table}"]) || isset($tags["D2B{$intent}"]) || array_diff($needs, array_keys($tags)) === [];
+    }
+
+    /** @return array<string, int> where its tags begin, by signature */
+    private static function tags(string $bytes): array
+    {
+        $tags = [];
+        for ($i = 0; $i < min(100, self::number($bytes, 128)); $i++) {
+            $tags[substr($bytes, 132 + 12 * $i, 4)] = self::number($bytes, 136 + 12 * $i);
+        }
+
+        return $tags;
     }
 
     /** The profile's own English description: tag desc as textDescriptionType (v2) or multiLocalizedUnicodeType (v4). */

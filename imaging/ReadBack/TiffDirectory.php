@@ -19,7 +19,38 @@ final class TiffDirectory
 
     public const PROFILE = 34675;
 
-    private const TYPE_BYTES = [1 => 1, 2 => 1, 3 => 2, 4 => 4, 5 => 8, 7 => 1];
+    public const COMPRESSION = 259;
+
+    public const PHOTOMETRIC = 262;
+
+    public const CAPTION = 270;
+
+    public const ORIENTATION = 274;
+
+    public const SAMPLES = 277;
+
+    public const STRIP_ROWS = 278;
+
+    public const PLANES = 284;
+
+    public const TILE_WIDTH = 322;
+
+    public const TILE_HEIGHT = 323;
+
+    public const EXTRA_SAMPLES = 338;
+
+    public const SAMPLE_FORMAT = 339;
+
+    public const COPYRIGHT = 33432;
+
+    public const EXIF = 34665;
+
+    private const INSIDE = 330;
+
+    private const TYPE_BYTES = [1 => 1, 2 => 1, 3 => 2, 4 => 4, 5 => 8, 6 => 1, 7 => 1, 8 => 2, 9 => 4, 10 => 8, 11 => 4, 12 => 8, 13 => 4];
+
+    /** No tag that is read here is longer; a file that claims so is not believed. */
+    private const LONGEST = 16_000_000;
 
     /** @var array<int, array{type: int, count: int, value: string}> */
     private array $entries = [];
@@ -32,8 +63,13 @@ final class TiffDirectory
 
     private string $short = 'v';
 
-    /** @param  \Closure(int, int): string  $read so many bytes at an offset */
-    public function __construct(private readonly \Closure $read)
+    /**
+     * @param  \Closure(int, int): string  $read  so many bytes at an offset
+     * @param  ?int  $at  where the directory lies; null for the first
+     *
+     * @throws Unreadable
+     */
+    public function __construct(private readonly \Closure $read, ?int $at = null)
     {
         $head = ($this->read)(0, 8);
         if (str_starts_with($head, 'MM')) {
@@ -41,7 +77,7 @@ final class TiffDirectory
         } elseif (! str_starts_with($head, 'II')) {
             throw new Unreadable('Its TIFF header is missing.');
         }
-        $at = $this->number($this->long, substr($head, 4));
+        $at ??= $this->number($this->long, substr($head, 4));
         $count = $this->number($this->short, ($this->read)($at, 2));
         $entries = ($this->read)($at + 2, 12 * $count);
         $this->next = $this->following($at, $count);
@@ -59,13 +95,50 @@ final class TiffDirectory
     /** How many directories follow one another, this one counted. */
     public function pages(): int
     {
-        [$pages, $at] = [1, $this->next];
-        while ($at > 0 && $pages < self::MOST_PAGES) {
-            $at = $this->following($at, $this->number($this->short, ($this->read)($at, 2)));
-            $pages++;
+        return count($this->all());
+    }
+
+    /** This directory and those that follow one another behind it. @return non-empty-list<self> */
+    public function all(): array
+    {
+        [$all, $seen] = [[$this], []];
+        for ($at = $this->next; $at > 0 && ! isset($seen[$at]) && count($all) < self::MOST_PAGES; $at = $all[count($all) - 1]->next) {
+            $seen[$at] = true;
+            $all[] = new self($this->read, $at);
         }
 
-        return $pages;
+        return $all;
+    }
+
+    /** The directories that this one points into itself: smaller pictures, or a sensor's samples (tag SubIFDs). @return list<self> */
+    public function inside(): array
+    {
+        return array_map(fn (int $at): self => new self($this->read, $at), array_slice($this->ints(self::INSIDE), 0, self::MOST_PAGES));
+    }
+
+    /** The directory that a tag points to, such as Exif's. */
+    public function behind(int $tag): ?self
+    {
+        $at = $this->int($tag);
+
+        return $at === null ? null : new self($this->read, $at);
+    }
+
+    /** A text (ASCII) as it stands, without the zeros at its end. */
+    public function text(int $tag): ?string
+    {
+        $bytes = $this->bytes($tag);
+
+        return $bytes === null ? null : rtrim($bytes, "\0");
+    }
+
+    /** @return list<int> */
+    public function ints(int $tag): array
+    {
+        $isShort = ($this->entries[$tag]['type'] ?? 0) === 3;
+        $numbers = str_split((string) $this->bytes($tag), $isShort ? 2 : 4);
+
+        return array_values(array_map(fn (string $one): int => $this->number($isShort ? $this->short : $this->long, $one), array_filter($numbers, fn (string $one): bool => $one !== '')));
     }
 
     /** Where the next directory lies; 0 for none, and where there is no room for one. */
@@ -80,7 +153,11 @@ final class TiffDirectory
     {
         $bytes = $this->bytes($tag);
 
-        return $bytes === null ? null : $this->number($this->entries[$tag]['type'] === 3 ? $this->short : $this->long, $bytes);
+        return $bytes === null ? null : match ($this->entries[$tag]['type']) {
+            1, 7 => ord($bytes),
+            3 => $this->number($this->short, $bytes),
+            default => $this->number($this->long, $bytes),
+        };
     }
 
     /** X resolution in pixels per inch; null when the tags are missing or without unit. */
@@ -106,6 +183,10 @@ final class TiffDirectory
             return null;
         }
         $length = (self::TYPE_BYTES[$entry['type']] ?? 1) * $entry['count'];
+
+        if ($length > self::LONGEST) {
+            return null;
+        }
 
         return $length <= 4 ? substr($entry['value'], 0, $length) : ($this->read)($this->number($this->long, $entry['value']), $length);
     }

@@ -14,6 +14,8 @@ final class Image
 
     public const FORMAT_16_BIT = 2;
 
+    public const FORMAT_SIGNED_16_BIT = 3;
+
     private const FORMAT_FLOAT = 6;
 
     /** VipsOperationRelational */
@@ -28,6 +30,8 @@ final class Image
     public const SPACE_CMYK = 15;
 
     public const SPACE_RGB16 = 25;
+
+    public const SPACE_GREY16 = 26;
 
     /** VipsFailOn */
     private const FAIL_ON_TRUNCATED = 1;
@@ -46,15 +50,18 @@ final class Image
      * @param  bool  $streamed  read once from top to bottom, never held whole
      * @param  int  $shrink  1, 2, 4 or 8: a JPEG is unpacked at that fraction; other kinds take no notice
      * @param  int  $pages  of a TIFF, below each other
+     * @param  int  $page  of a TIFF, the first of these, from 0
      * @param  bool  $strict  fail on anything odd in the file, not only on a file that is cut off
      *
      * @throws VipsError
      */
-    public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false, int $pages = 1): self
+    public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false, int $pages = 1, int $page = 0): self
     {
         $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
         $image = Library::call('vips_image_new_from_file', [$path], [
-            'access' => $streamed, 'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED, ...$reduce, ...($pages > 1 ? ['n' => $pages] : []),
+            'access' => $streamed,
+            'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED,
+            ...$reduce, ...($pages > 1 ? ['n' => $pages] : []), ...($page > 0 ? ['page' => $page] : []),
         ]);
         if ($image === null) {
             throw Library::error('open');
@@ -63,10 +70,27 @@ final class Image
         return new self($image);
     }
 
-    /** The upright picture shrunk while it is decoded to fit a square of so many pixels; whole file read. */
+    /** The picture as it is stored, shrunk while it is decoded to fit a square of so many pixels; whole file read. */
     public static function thumbnail(string $path, int $side): self
     {
-        return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'fail_on' => self::FAIL_ON_TRUNCATED]);
+        return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'no_rotate' => true, 'fail_on' => self::FAIL_ON_TRUNCATED]);
+    }
+
+    /** By the general reader that libvips has for what it doesn't read itself; held whole, 16 bits. */
+    public static function openUnusual(string $path): self
+    {
+        Library::get()->vips_operation_block_set(Library::GENERAL_READER, 0);
+        try {
+            $image = self::made('magickload', [$path], [], []);
+        } finally {
+            Library::get()->vips_operation_block_set(Library::GENERAL_READER, 1);
+        }
+        if ($image->format() === self::FORMAT_16_BIT) {
+            return $image;
+        }
+        $deep = $image->run('linear1', [257.0, 0.0])->run('cast', [self::FORMAT_16_BIT]);
+
+        return $deep->run('copy', options: ['interpretation' => $image->bands() < 3 ? self::SPACE_GREY16 : self::SPACE_RGB16]);
     }
 
     /** @param  string  $pixels interleaved, 8 bits a band */

@@ -10,6 +10,9 @@ namespace Planisher\Imaging\Vips;
  */
 final class Library
 {
+    /** ImageMagick's, by way of libvips; on only while it is asked for by name */
+    public const GENERAL_READER = 'VipsForeignLoadMagick';
+
     private const ALLOWED_LOADERS = ['Jpeg', 'Tiff', 'Png', 'Webp', 'Heif'];
 
     private static ?\FFI $ffi = null;

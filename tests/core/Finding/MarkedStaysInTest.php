@@ -18,7 +18,7 @@ final class MarkedStaysInTest extends TestCase
     /** @param  list<array{float, float, float, float}>  $areas x, y, width, height in fractions */
     private static function picture(array $areas, int $width = 4200, int $height = 2800): PictureFacts
     {
-        return Situations::picture($width, $height)->keeping(array_map(
+        return Situations::picture($width, $height)->with(mustStayIn: array_map(
             fn (array $a): MustStayIn => MustStayIn::fromNode(Node::root(['label' => 'the light', 'x' => $a[0], 'y' => $a[1], 'width' => $a[2], 'height' => $a[3]])),
             $areas,
         ));

@@ -24,7 +24,7 @@ final class WallTest extends TestCase
     /** @param  list<array{float, float, float, float}>  $areas */
     private static function marked(array $areas, mixed ...$other): PictureFacts
     {
-        return Situations::picture(6000, 4000, ...$other)->keeping(array_map(
+        return Situations::picture(6000, 4000, ...$other)->with(mustStayIn: array_map(
             fn (array $a): MustStayIn => MustStayIn::fromNode(Node::root(['label' => 'the light', 'x' => $a[0], 'y' => $a[1], 'width' => $a[2], 'height' => $a[3]])),
             $areas,
         ));
