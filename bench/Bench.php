@@ -146,7 +146,7 @@ final class Bench
         $out = "{$this->folder}/out";
         $clear = fn () => array_map(unlink(...), glob("{$out}/*") ?: []);
         $php = [PHP_BINARY, '-d', 'ffi.enable=1'];
-        $make = [...$php, dirname(__DIR__).'/bin/make.php', $order, '--pictures', $this->folder, '--out', $out];
+        $make = [dirname(__DIR__).'/bin/planisher', 'make', $order, '--pictures', $this->folder, '--out', $out];
         ['ours' => $ours, 'bare' => $bare] = Measured::inTurns($turns, ['ours' => $make, 'bare' => [...$php, '-d', 'memory_limit=1G', __DIR__.'/bare.php', "{$this->folder}/bare.json"]], $clear);
         ['ours' => $again, 'magick' => $theirs] = Measured::inTurns($imagemagickTurns, ['ours' => $make, 'magick' => [
             'env', 'MAGICK_CONFIGURE_PATH='.__DIR__.'/magick', // Debian's limits are too tight for such pictures

@@ -15,14 +15,7 @@ use Planisher\OrderFile\Order;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
 
-// Only core and imaging are needed: Composer's map of the whole web application would take longer to load than a plan to make.
-spl_autoload_register(function (string $class): void {
-    $folder = str_starts_with($class, 'Planisher\\Imaging\\') ? 'imaging' : 'core';
-    $path = __DIR__."/../{$folder}/".strtr(substr($class, strlen($folder === 'core' ? 'Planisher\\' : 'Planisher\\Imaging\\')), '\\', '/').'.php';
-    if (str_starts_with($class, 'Planisher\\') && is_file($path)) {
-        require $path;
-    }
-});
+require __DIR__.'/autoload.php';
 
 const ALL_MADE = 0;
 const LINE_STOPPED = 1;

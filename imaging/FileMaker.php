@@ -6,6 +6,7 @@ namespace Planisher\Imaging;
 
 use Planisher\Imaging\ReadBack\ReadBack;
 use Planisher\Imaging\ReadBack\Unreadable;
+use Planisher\Imaging\Vips\Library;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
 use Planisher\Plan\PlannedFile;
@@ -33,12 +34,14 @@ final class FileMaker
         $part = "{$folder}/.{$file->name}.".getmypid().'.part';
         $source = is_string($picture) ? Source::forFiles($picture, [$file]) : $picture;
         try {
+            Library::warnings(); // those of something else
             $image = Renderer::compose($file, $source);
             if ($progress !== null) {
                 $image->onProgress($progress);
             }
             Encoder::write($image, $file, $source->credits($file->placements[0]->picture), $part);
             unset($image);
+            $source->count(Library::warnings());
             PictureData::take($source->path, $part, $file->encoding->keep);
             $readBack = ReadBack::of($part, $file, $maxBytes);
             if (! $readBack->agrees()) {
@@ -85,10 +88,10 @@ final class FileMaker
         if (str_contains($said, 'No space left') || ($free !== false && $free < 65_536)) {
             return 'The disk is full: “'.basename($folder).'” has '.Figure::bytes((int) $free).' left, and the file takes up to '.Figure::bytes($file->unpackedBytes()).'. Make room and make it again.';
         }
-        if (preg_match('/premature end|out of order|read error|not enough|truncated/i', $said)) {
+        if (preg_match('/premature end|out of order|read error|not enough|truncated|corrupt/i', $said)) {
             return 'The picture is cut off part-way. Export it again from the original and add it anew.';
         }
 
-        return "It could not be made: {$said}";
+        return 'It could not be made: the picture can’t be unpacked as its header says. Export it again from the original and add it anew.';
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Imaging;
 
 use Planisher\Colour\ProfileShelf;
+use Planisher\Finding\Finding;
+use Planisher\Imaging\Vips\Library;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
 use Planisher\Line\Line;
@@ -21,8 +23,17 @@ final class OrderMaker
 {
     private const PROXY_SIDE = 1024;
 
-    /** @var array<string, PictureFacts|PictureTrouble> by name; each picture is measured once */
-    private array $measured = [];
+    /** Pictures that are read at once: this one's and the next line's. */
+    private const AHEAD = 2;
+
+    /** @var array<string, Handed|PictureFacts|PictureTrouble> by name; each picture is read once */
+    private array $handed = [];
+
+    /** @var array<string, array{string, PictureFacts}> a proxy and what was seen in it, by name */
+    private array $proxied = [];
+
+    /** @var array<string, Seen> by plan and paper */
+    private array $seen = [];
 
     /** @param  \Closure(string, ?int): void  $tell */
     public function __construct(private readonly string $pictures, private readonly string $out, private readonly \Closure $tell) {}
@@ -32,34 +43,46 @@ final class OrderMaker
      */
     public function run(Order $order, bool $dry): array
     {
+        $this->begin(array_values($order->lines), $dry);
+        Library::get(); // loaded while the first picture is read
         $lab = $order->lab->knowing($this->shelf($order));
         foreach ($lab->disagreements() as $said) {
             ($this->tell)("lab card: {$said}", null);
         }
         $names = NameBook::names($order->head, $lab, $order->lines);
         $report = [];
-        foreach ($order->lines as $number => $line) {
-            $picture = $this->measure($line);
-            if ($picture instanceof PictureFacts) {
-                $picture = $this->looked($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? []));
+        try {
+            foreach ($order->lines as $number => $line) {
+                $this->begin(array_slice($order->lines, count($report), preserve_keys: false), $dry);
+                $work = fn (PictureFacts|PictureTrouble $picture): WorkedLine => WorkedLine::work(
+                    $line,
+                    $picture instanceof PictureFacts ? $this->looked($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? [])) : $picture,
+                    $lab, $names[$number], fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab),
+                );
+                $report[] = ['number' => $number, ...$this->line($line, $work, $dry)];
             }
-            $worked = WorkedLine::work($line, $picture, $lab, $names[$number], fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab));
-            $report[] = ['number' => $number, ...$this->line($worked, $dry)];
+        } finally {
+            array_map(fn (array $proxied): bool => @unlink($proxied[0]), $this->proxied);
+            $this->proxied = [];
         }
 
         return $report;
     }
 
-    /** @return array<string, mixed> */
-    private function line(WorkedLine $worked, bool $dry): array
+    /**
+     * @param  callable(PictureFacts|PictureTrouble): WorkedLine  $work
+     * @return array<string, mixed>
+     */
+    private function line(Line $line, callable $work, bool $dry): array
     {
-        $report = ['made' => false, 'findings' => array_map(fn ($finding): array => $finding->toArray(), $worked->findings), 'files' => []];
+        $worked = $work($this->known($line));
+        $report = ['made' => false, 'findings' => self::told($worked), 'files' => []];
         if ($worked->isStopped() || $worked->plan === null) {
             ($this->tell)("{$worked->name}: stopped. {$worked->worst()->title}. {$worked->worst()->text}", null);
 
             return $report;
         }
-        $source = Source::forFiles($this->path((string) $worked->line->picture), $worked->plan->files);
+        $source = Source::forFiles($this->path((string) $line->picture), $worked->plan->files);
         foreach ($worked->plan->files as $file) {
             if ($dry) {
                 $report['files'][] = ['name' => $file->name, 'width' => $file->width, 'height' => $file->height, 'ppi' => round($file->resolution->ppi(), 3), 'profile' => $file->encoding->profileDescription()];
@@ -76,8 +99,18 @@ final class OrderMaker
             ($this->tell)("{$file->name}: made, read back", null);
             $report['files'][] = $made->toArray();
         }
+        $picture = $this->known($line);
+        if (! $dry && $picture instanceof PictureFacts && $source->warnings() > 0) {
+            $report['findings'] = self::told($work($this->handed[$picture->name] = $picture->with(warnings: $source->warnings()))); // seen while it was made
+        }
 
         return [...$report, 'made' => ! $dry];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function told(WorkedLine $worked): array
+    {
+        return array_map(fn (Finding $finding): array => $finding->toArray(), $worked->findings);
     }
 
     /** The profiles that papers and lines name: they lie beside the pictures. */
@@ -93,7 +126,7 @@ final class OrderMaker
                 continue;
             }
             try {
-                $profiles[$file] = ProfileReader::read($this->path($file), $file);
+                $profiles[$file] = Handed::profile($this->path($file), $file);
                 Profiles::know($profiles[$file], $this->path($file));
             } catch (PictureRefused $e) {
                 $profiles[$file] = $e->getMessage();
@@ -110,16 +143,10 @@ final class OrderMaker
         if ($paper === null) {
             return null;
         }
-        $picture = $plan->shown->placements[0]->picture;
-        $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
         try {
-            Proxy::write($this->path($picture->name), $picture, self::PROXY_SIDE, $proxy);
-
-            return SeenOnPaper::measure($plan->shown, $paper, $proxy)->seen;
+            return $this->seen["{$plan->hash()} {$paper->sha256}"] ??= SeenOnPaper::measure($plan->shown, $paper, $this->proxied($plan->shown->placements[0]->picture)[0])->seen;
         } catch (PictureRefused) {
             return null; // it is told when the file is made
-        } finally {
-            @unlink($proxy);
         }
     }
 
@@ -127,32 +154,57 @@ final class OrderMaker
     private function looked(Line $line, PictureFacts $picture): PictureFacts|PictureTrouble
     {
         try {
-            return $line->panels === null ? $picture : $picture->with(contrast: Looked::contrast($this->path($picture->name)));
+            return $line->panels === null ? $picture : $picture->with(contrast: $this->proxied($picture)[1]->contrast);
         } catch (PictureRefused $e) {
             return PictureTrouble::unreadable($picture->name, $e->getMessage());
         }
     }
 
-    private function measure(Line $line): PictureFacts|PictureTrouble
+    /** @return array{string, PictureFacts} @throws PictureRefused */
+    private function proxied(PictureFacts $picture): array
     {
-        $name = $line->picture;
-        if ($name === null) {
-            return PictureTrouble::none();
+        [$name, $sha256] = [$picture->name, $picture->sha256];
+        if (! isset($this->proxied[$name])) {
+            $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
+            $this->proxied[$name] = [$proxy, Handed::take($this->path($name), $name, $sha256, ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]])];
         }
 
-        return $this->measured[$name] ??= match (true) {
-            basename($name) !== $name || in_array($name, ['.', '..'], true) || str_contains($name, "\0") => PictureTrouble::unreadable($name, 'a picture is named by its file name alone, without folders.'),
-            ! is_file($this->path($name)) => PictureTrouble::missing($name),
-            default => $this->read($name),
-        };
+        return $this->proxied[$name];
     }
 
-    private function read(string $name): PictureFacts|PictureTrouble
+    /** Has the next lines' pictures read ahead. @param  list<Line>  $lines */
+    private function begin(array $lines, bool $whole): void
     {
+        foreach (array_slice($lines, 0, self::AHEAD) as $line) {
+            $name = $line->picture;
+            if ($name !== null) {
+                $this->handed[$name] ??= $this->hand($name, $whole);
+            }
+        }
+    }
+
+    private function hand(string $name, bool $whole): Handed|PictureTrouble
+    {
+        if (basename($name) !== $name || in_array($name, ['.', '..'], true) || str_contains($name, "\0")) {
+            return PictureTrouble::unreadable($name, 'a picture is named by its file name alone, without folders.');
+        }
         try {
-            return PictureReader::read($this->path($name), $name);
+            return is_file($this->path($name)) ? Handed::begin($this->path($name), $name, $whole) : PictureTrouble::missing($name);
         } catch (PictureRefused $e) {
             return PictureTrouble::unreadable($name, $e->getMessage());
+        }
+    }
+
+    private function known(Line $line): PictureFacts|PictureTrouble
+    {
+        $handed = $line->picture === null ? PictureTrouble::none() : $this->handed[$line->picture];
+        if (! $handed instanceof Handed) {
+            return $handed;
+        }
+        try {
+            return $this->handed[(string) $line->picture] = $handed->facts();
+        } catch (PictureRefused $e) {
+            return $this->handed[(string) $line->picture] = PictureTrouble::unreadable((string) $line->picture, $e->getMessage());
         }
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
+use Planisher\Imaging\Child\Limits;
+use Planisher\Imaging\Child\Program;
+use Planisher\Imaging\Child\Stopped;
 use Planisher\Line\KeptData;
 
 /** Takes a picture's own data along into a made file, by exiftool; what says how the pixels are stays the file's own. */
@@ -22,8 +25,8 @@ final class PictureData
         'XMP-xmp:Thumbnails', 'PhotoshopThumbnail', 'XMP-tiff:all', 'XMP-exif:ExifImageWidth', 'XMP-exif:ExifImageHeight',
     ];
 
-    /** What a shell and execvp call a program that isn't there. */
-    private const NOT_FOUND = 127;
+    /** exiftool writes it into every Exif, and a TIFF may not have it (Exif 2.3, table 5). */
+    private const NOT_OF_A_TIFF = ['-ExifIFD:ComponentsConfiguration='];
 
     /** @throws CannotWrite */
     public static function take(string $picture, string $file, KeptData $keep): void
@@ -36,15 +39,16 @@ final class PictureData
         if ($tags === []) {
             return;
         }
+        $isTiff = str_starts_with((string) file_get_contents($file, length: 4), 'II') || str_starts_with((string) file_get_contents($file, length: 4), 'MM');
         // The part's name has no ending that exiftool knows: it goes by what the file is.
-        $process = @proc_open(['exiftool', '-q', '-q', '-m', '-overwrite_original', '-tagsFromFile', $picture, ...$tags, $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
-        $said = $process === false ? '' : trim(stream_get_contents($pipes[1]).stream_get_contents($pipes[2]));
-        $code = $process === false ? self::NOT_FOUND : proc_close($process);
-        if ($code === self::NOT_FOUND) {
-            throw new CannotWrite('The picture’s own data can’t be taken along: exiftool isn’t installed. Install it, or keep caption and copyright only.');
+        try {
+            $program = Program::start(['exiftool', '-q', '-q', '-m', '-overwrite_original', '-tagsFromFile', $picture, ...$tags, ...($isTiff ? self::NOT_OF_A_TIFF : []), $file], Limits::working());
+            [$code] = $program->end();
+        } catch (Stopped $e) {
+            throw new CannotWrite("The picture’s own data can’t be taken along: {$e->getMessage()} Keep caption and copyright only.", 0, $e);
         }
         if ($code !== 0) {
-            throw new CannotWrite('The picture’s own data can’t be taken along: '.rtrim(strtok($said, "\n") ?: 'exiftool failed', '.').'. Keep caption and copyright only.');
+            throw new CannotWrite('The picture’s own data can’t be taken along: it isn’t written as it should be. Keep caption and copyright only.', 0, new \RuntimeException($program->complained()));
         }
     }
 }

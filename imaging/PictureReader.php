@@ -45,15 +45,19 @@ final class PictureReader
     /** libvips' band formats (VipsBandFormat) that can be printed from, and their bits. */
     private const BITS = [Image::FORMAT_8_BIT => 8, Image::FORMAT_16_BIT => 16, Image::FORMAT_SIGNED_16_BIT => 16];
 
-    /** @throws PictureRefused */
-    public static function read(string $path, string $name): PictureFacts
+    /**
+     * @param  ?string  $sha256  of its bytes, where that is known
+     *
+     * @throws PictureRefused
+     */
+    public static function read(string $path, string $name, ?string $sha256 = null): PictureFacts
     {
         $bytes = is_file($path) ? (int) filesize($path) : 0;
         $format = FileKind::of($path, $name);
         if ($bytes > self::MOST_BYTES) {
             throw new PictureRefused('it is '.Figure::bytes($bytes).'; the largest taken is '.Figure::bytes(self::MOST_BYTES).'.');
         }
-        $checksum = Checksum::begin($path);
+        $checksum = $sha256 === null ? Checksum::begin($path) : null;
         $header = self::header($path, $name, $format);
         try {
             $image = $header->isUnusual ? Image::openUnusual($path) : Image::open($path, page: $header->page);
@@ -74,7 +78,7 @@ final class PictureReader
 
         return new PictureFacts(
             name: $name,
-            sha256: $checksum->hex(),
+            sha256: $sha256 ?? (string) $checksum?->hex(),
             bytes: $bytes,
             format: $format,
             width: $lies ? $height : $width,

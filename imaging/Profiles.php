@@ -22,6 +22,11 @@ final class Profiles
         self::$folder = $folder;
     }
 
+    public static function folder(): ?string
+    {
+        return self::$folder;
+    }
+
     public static function know(PaperProfile $profile, string $path): void
     {
         self::$papers[$profile->sha256] = $path;

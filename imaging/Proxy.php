@@ -23,6 +23,8 @@ final class Proxy
 {
     private const QUALITY = 90;
 
+    public const CUT_OFF = 'it is cut off or damaged: it can’t be read to its end. Export it again from the original.';
+
     /** @throws PictureRefused when the picture can't be decoded to its end, or the proxy can't be written */
     public static function write(string $picture, PictureFacts $facts, int $side, string $path): void
     {
@@ -43,9 +45,15 @@ final class Proxy
             @unlink($part);
             throw new PictureRefused(str_contains($e->getMessage(), 'No space') || str_contains($e->getMessage(), 'unable to open')
                 ? 'the studio’s disk is full or can’t be written to. Make room and add it again.'
-                : 'it is cut off or damaged: it can’t be read to its end. Export it again from the original.', 0, $e);
+                : self::CUT_OFF, 0, $e);
         }
         rename($part, $path);
+    }
+
+    /** A smaller proxy from a larger one. */
+    public static function smaller(string $proxy, int $side, string $path): void
+    {
+        Beside::write($path, fn (string $part) => Image::thumbnail($proxy, $side)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
     }
 
     /** The facts of the proxy itself, to plan and render from it. */

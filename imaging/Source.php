@@ -28,6 +28,8 @@ final class Source
 
     private ?Credits $credits = null;
 
+    private int $warnings = 0;
+
     /** @param  bool  $isReadAgain  whether more is taken from it than can be in one go from top to bottom */
     public function __construct(public readonly string $path, private readonly bool $isReadAgain) {}
 
@@ -35,6 +37,18 @@ final class Source
     public static function forFiles(string $path, array $files): self
     {
         return new self($path, count($files) > 1 || $files[0]->readsAgain());
+    }
+
+    /** @param  int  $warnings  of its decoder, at another reading */
+    public function count(int $warnings): void
+    {
+        $this->warnings = max($this->warnings, $warnings);
+    }
+
+    /** Of its decoder, while files were made of it. */
+    public function warnings(): int
+    {
+        return $this->warnings;
     }
 
     /** Its caption and copyright, read once. */

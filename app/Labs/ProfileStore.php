@@ -7,8 +7,8 @@ namespace App\Labs;
 use App\Models\Lab;
 use App\Models\LabProfile;
 use App\Pictures\KeptOnce;
+use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\ProfileReader;
 
 /** Profiles of labs' papers, kept once each under their own checksum and never written again. */
 final class ProfileStore
@@ -16,7 +16,7 @@ final class ProfileStore
     /** @throws PictureRefused with the reason */
     public static function take(Lab $lab, string $upload, string $file): LabProfile
     {
-        $profile = ProfileReader::read($upload, $file);
+        $profile = Handed::profile($upload, $file);
         $folder = storage_path('app/profiles');
         is_dir($folder) || mkdir($folder, 0775, true);
         $path = "{$folder}/{$profile->sha256}.icc";

@@ -9,10 +9,8 @@ use App\Models\OrderPicture;
 use App\Models\Picture;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Checksum;
-use Planisher\Imaging\Looked;
-use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\Proxy;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 
@@ -28,11 +26,10 @@ final class PictureStore
      */
     public static function take(Order $order, string $upload, string $name): OrderPicture
     {
-        $facts = PictureReader::read($upload, $name);
-        $picture = Picture::query()->where('sha256', $facts->sha256)->first();
+        $sha256 = Checksum::of($upload);
+        $picture = Picture::query()->where('sha256', $sha256)->first();
         if ($picture === null || self::trouble($picture, $name) !== null) {
-            self::keep($upload, $facts);
-            $facts = $facts->with(contrast: Looked::contrast(self::proxy($facts->sha256, 'screen')));
+            $facts = self::keep($upload, $name, $sha256);
             $picture = Picture::query()->updateOrCreate(
                 ['sha256' => $facts->sha256],
                 ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime(self::path($facts))],
@@ -88,14 +85,21 @@ final class PictureStore
         return $untouched || Checksum::of($path) === $facts->sha256 ? null : PictureTrouble::changed($name);
     }
 
-    /** Proxies first, which decodes every pixel: a picture that is cut off is refused before anything is kept. */
-    private static function keep(string $upload, PictureFacts $facts): void
+    /**
+     * Proxies first, for which every pixel is unpacked: a picture that is cut off is refused before anything is kept.
+     *
+     * @throws PictureRefused
+     */
+    private static function keep(string $upload, string $name, string $sha256): PictureFacts
     {
+        $proxies = [];
         foreach (self::PROXY_SIDES as $kind => $side) {
-            Proxy::write($upload, $facts, $side, self::room(self::proxy($facts->sha256, $kind)));
+            $proxies[$kind] = ['side' => $side, 'path' => self::room(self::proxy($sha256, $kind))];
         }
-        $path = self::room(self::path($facts));
-        KeptOnce::copy($upload, $path);
+        $facts = Handed::take($upload, $name, $sha256, $proxies);
+        KeptOnce::copy($upload, self::room(self::path($facts)));
+
+        return $facts;
     }
 
     private static function room(string $path): string

@@ -57,7 +57,7 @@ final class NameBook
         return $side($size->width->in($unit)).'x'.$side($size->height->in($unit)).($unit->value === 'in' ? '' : $unit->value);
     }
 
-    /** @return list<array{text: string, tellsApart: bool}> the parts that have something to say */
+    /** @return list<array{text: string, tellsApart: bool, isWhole: bool}> the parts that have something to say */
     private static function parts(OrderHead $order, Line $line, string $number, string $of): array
     {
         $parts = [];
@@ -82,17 +82,18 @@ final class NameBook
             };
             $text = SafeText::of($text);
             if ($text !== '') {
-                $parts[] = ['text' => $text, 'tellsApart' => $part instanceof NamePart && $part->tellsApart()];
+                $parts[] = ['text' => $text, 'tellsApart' => $part instanceof NamePart && $part->tellsApart(), 'isWhole' => $part === NamePart::Size];
             }
         }
 
-        return $parts ?: [['text' => $number, 'tellsApart' => true]];
+        return $parts ?: [['text' => $number, 'tellsApart' => true, 'isWhole' => false]];
     }
 
     /**
-     * The parts joined in at most $room characters, the longest part shortened first.
+     * The parts joined in at most $room characters, the longest part shortened first. A size is said whole or, where all else
+     * has gone and there is still no room, not at all: a shortened one would be another size.
      *
-     * @param  list<array{text: string, tellsApart: bool}>  $parts
+     * @param  list<array{text: string, tellsApart: bool, isWhole: bool}>  $parts
      */
     private static function join(array $parts, string $join, int $room): string
     {
@@ -102,7 +103,7 @@ final class NameBook
         while (strlen($stem()) > $room) {
             $longest = null;
             foreach ($parts as $i => $part) {
-                $weight = strlen($part['text']) - ($part['tellsApart'] ? 1000 : 0);
+                $weight = strlen($part['text']) - ($part['tellsApart'] ? 2000 : 0) - ($part['isWhole'] ? 1000 : 0);
                 if ($part['text'] !== '' && ($longest === null || $weight > $longest['weight'])) {
                     $longest = ['part' => $i, 'weight' => $weight];
                 }
@@ -111,7 +112,7 @@ final class NameBook
                 break;
             }
             $text = &$parts[$longest['part']]['text'];
-            $text = rtrim(substr($text, 0, -1), '-');
+            $text = $parts[$longest['part']]['isWhole'] ? '' : rtrim(substr($text, 0, -1), '-');
             unset($text);
         }
         $name = $stem();

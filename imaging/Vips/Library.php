@@ -17,6 +17,8 @@ final class Library
 
     private static ?\FFI $ffi = null;
 
+    private static bool $tellsWarnings = false;
+
     public static function get(): \FFI
     {
         return self::$ffi ??= self::load();
@@ -33,6 +35,21 @@ final class Library
         $arguments = new Arguments($function, $options);
 
         return self::get()->{$function}(...Header::required($function, $required), ...$arguments->flat());
+    }
+
+    /** How many of its decoders' warnings have been kept since it was last asked, or since something failed; of each reading the first. */
+    public static function warnings(): int
+    {
+        $said = (string) self::get()->vips_error_buffer();
+        self::get()->vips_error_clear();
+
+        return (int) preg_match_all('/^VipsJpeg: /m', $said);
+    }
+
+    /** What its decoders warn of goes to stderr, to be counted; to be said before anything else is. */
+    public static function tellWarnings(): void
+    {
+        self::$tellsWarnings = true;
     }
 
     /** The most bytes of pixels libvips has held at once in this process. */
@@ -57,7 +74,9 @@ final class Library
         } catch (\FFI\Exception $e) {
             throw new VipsError('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$e->getMessage());
         }
-        putenv('VIPS_WARNING=0'); // broken metadata warns on stderr; we judge profiles ourselves
+        if (! self::$tellsWarnings) {
+            putenv('VIPS_WARNING=0'); // broken metadata warns on stderr; we judge profiles ourselves
+        }
         if ($ffi->vips_init('planisher') !== 0) {
             throw new VipsError('libvips did not start: '.$ffi->vips_error_buffer());
         }

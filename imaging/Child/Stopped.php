@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\Child;
+
+use Planisher\Measure\Figure;
+
+/** A child process that was ended at one of its limits, or came down by itself. The message says which, of “it”. */
+final class Stopped extends \RuntimeException
+{
+    public static function byTime(Limits $limits): self
+    {
+        return new self("it takes longer than {$limits->processorSeconds}".Figure::THIN_SPACE.'s to read, and was stopped.');
+    }
+
+    public static function byMemory(Limits $limits): self
+    {
+        return new self('it takes more than '.Figure::bytes($limits->bytes).' of memory to read, and was stopped.');
+    }
+
+    public static function bySize(Limits $limits): self
+    {
+        return new self('what is made of it is larger than '.Figure::bytes($limits->fileBytes).', and was stopped.');
+    }
+
+    public static function byItself(string $said): self
+    {
+        return new self('it is packed in a way that its reader doesn’t stand.', 0, new \RuntimeException($said));
+    }
+
+    public static function missing(string $program): self
+    {
+        return new self("{$program} isn’t installed.");
+    }
+}

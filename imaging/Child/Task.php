@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\Child;
+
+use Planisher\Imaging\Looked;
+use Planisher\Imaging\OneToOne;
+use Planisher\Imaging\Original;
+use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\ProfileReader;
+use Planisher\Imaging\Proxy;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\VipsError;
+use Planisher\Imaging\Weight;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureFormat;
+
+/** What is done with a stranger's file in a process of its own. What goes in and comes out is plain data. */
+enum Task: string
+{
+    /** A picture's facts, then, where that is wanted, how it went to read all of it. */
+    case Facts = 'facts';
+
+    /** A picture's facts, its proxies, and where its weight lies. */
+    case Take = 'take';
+
+    case Profile = 'profile';
+
+    case Weight = 'weight';
+
+    case OneToOne = 'one-to-one';
+
+    /** A JPEG is unpacked at the smallest of these fractions that leaves out no row: libvips rounds down. */
+    private const FRACTIONS = [8, 4, 2];
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return iterable<array<string, mixed>>
+     *
+     * @throws PictureRefused
+     */
+    public function do(array $given): iterable
+    {
+        return match ($this) {
+            self::Facts => self::facts($given['path'], $given['name'], $given['whole']),
+            self::Take => [self::take($given['path'], $given['name'], $given['sha256'], $given['proxies'])],
+            self::Profile => [ProfileReader::read($given['path'], $given['name'])->toArray()],
+            self::Weight => [Weight::estimate($given['file'], $given['path'])->toArray()],
+            self::OneToOne => [self::oneToOne($given)],
+        };
+    }
+
+    /** @return \Generator<array<string, mixed>> */
+    private static function facts(string $path, string $name, bool $whole): \Generator
+    {
+        $facts = PictureReader::read($path, $name);
+        yield $facts->toArray();
+        if (! $whole) {
+            return;
+        }
+        try {
+            yield ['isSeeThrough' => self::unpacked($path, $facts)];
+        } catch (VipsError $e) {
+            throw new PictureRefused(Proxy::CUT_OFF, 0, $e);
+        }
+    }
+
+    /** All of it read once, a JPEG at a fraction of its size, which still reads all of its bits. */
+    private static function unpacked(string $path, PictureFacts $facts): bool
+    {
+        if ($facts->alpha || $facts->isUnusual) {
+            return Original::isSeeThrough($path, $facts);
+        }
+        Image::open($path, shrink: self::fraction($facts), page: $facts->page)->mean();
+
+        return false;
+    }
+
+    private static function fraction(PictureFacts $facts): int
+    {
+        $rows = $facts->orientation >= 5 ? $facts->width : $facts->height;
+
+        return array_values(array_filter(self::FRACTIONS, fn (int $one): bool => $rows % $one === 0))[0] ?? 1;
+    }
+
+    /**
+     * @param  non-empty-array<string, array{side: int, path: string}>  $proxies  the largest first
+     * @return array<string, mixed>
+     */
+    private static function take(string $path, string $name, string $sha256, array $proxies): array
+    {
+        $facts = PictureReader::read($path, $name, $sha256);
+        $from = null;
+        foreach ($proxies as $proxy) {
+            $from === null ? Proxy::write($path, $facts, $proxy['side'], $proxy['path']) : Proxy::smaller($from, $proxy['side'], $proxy['path']);
+            $from ??= $proxy['path'];
+        }
+
+        if ($facts->format === PictureFormat::Jpeg && self::fraction($facts) !== self::FRACTIONS[0]) {
+            self::unpacked($path, $facts); // a proxy leaves out its last rows
+        }
+
+        return $facts->with(isSeeThrough: Original::isSeeThrough($path, $facts), contrast: Looked::contrast($from))->toArray();
+    }
+
+    /**
+     * @param  array{file: \Planisher\Plan\PlannedFile, path: string, x: float, y: float, width: int, height: int, to: string}  $given
+     * @return array<string, mixed>
+     */
+    private static function oneToOne(array $given): array
+    {
+        OneToOne::write($given['file'], $given['path'], $given['x'], $given['y'], $given['width'], $given['height'], $given['to']);
+
+        return [];
+    }
+}

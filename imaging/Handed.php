@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging;
+
+use Planisher\Colour\PaperProfile;
+use Planisher\Imaging\Child\Child;
+use Planisher\Imaging\Child\Limits;
+use Planisher\Imaging\Child\Stopped;
+use Planisher\Imaging\Child\Task;
+use Planisher\Picture\PictureFacts;
+
+/** A picture or a profile that is handed in: read by a process apart, since nobody here knows what it is. */
+final class Handed
+{
+    private const ADVICE = ' Save it as a JPEG or as a plain TIFF, and add that.';
+
+    private ?PictureFacts $facts = null;
+
+    private function __construct(private readonly Child $child, private readonly string $name, private readonly bool $whole) {}
+
+    /**
+     * Begins to read a picture while other things go on.
+     *
+     * @param  bool  $whole  whether all of it is read, not only its header
+     *
+     * @throws PictureRefused
+     */
+    public static function begin(string $path, string $name, bool $whole): self
+    {
+        return self::words(fn (): self => new self(Child::start(Task::Facts, ['path' => $path, 'name' => $name, 'whole' => $whole], Limits::asked()), $name, $whole));
+    }
+
+    /**
+     * Reads a picture and writes its proxies.
+     *
+     * @param  non-empty-array<string, array{side: int, path: string}>  $proxies  the largest first
+     *
+     * @throws PictureRefused
+     */
+    public static function take(string $path, string $name, string $sha256, array $proxies): PictureFacts
+    {
+        return self::words(function () use ($path, $name, $sha256, $proxies): PictureFacts {
+            $child = Child::start(Task::Take, ['path' => $path, 'name' => $name, 'sha256' => $sha256, 'proxies' => $proxies], Limits::asked());
+            $facts = $child->next();
+
+            return PictureFacts::fromArray($facts)->with(name: $name, warnings: $child->end());
+        });
+    }
+
+    /** Reads the profile of a lab's paper. @throws PictureRefused */
+    public static function profile(string $path, string $file): PaperProfile
+    {
+        try {
+            return PaperProfile::fromArray(Child::run(Task::Profile, ['path' => $path, 'name' => $file], Limits::asked()));
+        } catch (Stopped $e) {
+            throw new PictureRefused("{$e->getMessage()} Ask the lab for another.", 0, $e);
+        }
+    }
+
+    /** What is known of it. @throws PictureRefused */
+    public function facts(): PictureFacts
+    {
+        return $this->facts ??= self::words(function (): PictureFacts {
+            $facts = PictureFacts::fromArray($this->child->next())->with(name: $this->name);
+            $seen = $this->whole ? $this->child->next() : [];
+
+            return $facts->with(isSeeThrough: (bool) ($seen['isSeeThrough'] ?? $facts->alpha), warnings: $this->child->end());
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     *
+     * @throws PictureRefused
+     */
+    private static function words(callable $do): mixed
+    {
+        try {
+            return $do();
+        } catch (Stopped $e) {
+            throw new PictureRefused($e->getMessage().self::ADVICE, 0, $e);
+        }
+    }
+}
