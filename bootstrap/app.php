@@ -3,13 +3,17 @@
 declare(strict_types=1);
 
 use App\Console\RecoverCommand;
+use App\Console\StatusCommand;
+use App\Console\SweepCommand;
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\SessionOfThoseSignedIn;
 use App\Http\PlainErrors;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -18,10 +22,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
             require __DIR__.'/../routes/web.php';
         },
     )
-    ->withCommands([RecoverCommand::class])
+    ->withCommands([RecoverCommand::class, StatusCommand::class, SweepCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
         $middleware->append(ContentSecurityPolicy::class);
+        $middleware->web(replace: [StartSession::class => SessionOfThoseSignedIn::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

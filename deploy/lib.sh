@@ -5,21 +5,34 @@ export COMPOSER_ALLOW_SUPERUSER=1 DEBIAN_FRONTEND=noninteractive
 
 fail() { printf 'planisher: %s\n' "$*" >&2; exit 1; }
 
-# As root the services run as their own users; where those can't enter the project's folder, as root itself.
+# As root the services run as their own users, www-data and mysql. Where www-data can't enter the project's folder they
+# would all have to run as root: nothing is started then. The tests' own throw-away services may (PLANISHER_AS_ROOT=1).
 app_user=$(id -un); db_user=$(id -un)
-if [ "$(id -u)" = 0 ] && setpriv --reuid=www-data --regid=www-data --init-groups -- test -r "$root/composer.json" 2>/dev/null; then
-  app_user=www-data
-  id mysql >/dev/null 2>&1 && db_user=mysql
+if [ "$(id -u)" = 0 ] && [ "${PLANISHER_AS_ROOT:-}" != 1 ]; then
+  app_user=www-data; db_user=mysql
 fi
+can_enter() { setpriv --reuid=www-data --regid=www-data --init-groups -- test -r "$root/composer.json" 2>/dev/null; }
+refuse_root() {
+  [ "$app_user" = root ] || [ "$(id -u)" != 0 ] || can_enter && return 0
+  fail "the user www-data can't enter $root, so everything would run as root. Move Planisher to a folder that others can enter, such as /srv, or start it as a user of its own."
+}
+
+# A service's environment is this list, whatever the shell had.
+service_names='APP_NAME APP_ENV APP_DEBUG APP_KEY APP_URL APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE
+  LOG_CHANNEL DB_CONNECTION DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE QUEUE_CONNECTION DB_QUEUE_RETRY_AFTER
+  MAIL_MAILER BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_STORAGE VIPS_CONCURRENCY'
 as_app() {
-  if [ "$(id -un)" = "$app_user" ]; then "$@"
-  else HOME=$root/var setpriv --reuid="$app_user" --regid="$app_user" --init-groups -- "$@"; fi
+  local name list=(PATH=/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin LANG=C.UTF-8 "HOME=$root/var" "TMPDIR=$run/tmp")
+  for name in $service_names; do [ -z "${!name+x}" ] || list+=("$name=${!name}"); done
+  local as=(); [ "$(id -un)" = "$app_user" ] || as=(setpriv --reuid="$app_user" --regid="$app_user" --init-groups --)
+  "${as[@]}" env -i "${list[@]}" "$@"
 }
 
 # An instance is one running Planisher with its own database, files and ports, all below var/<name>.
 use_instance() {
   instance=$1; home=$root/var/$1; storage=$home/storage; run=$home/run; logs=$home/logs
   app_port=$2; db_port=$3
+  umask 027   # nobody else reads settings, logs or pictures
   mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$home/cache"
   if [ ! -f "$home/env" ]; then
     ( umask 077; cat >"$home/env" <<ENV
@@ -27,7 +40,7 @@ APP_NAME=Planisher
 APP_ENV=production
 APP_DEBUG=false
 APP_KEY=base64:$(head -c 32 /dev/urandom | base64)
-LOG_CHANNEL=single
+LOG_CHANNEL=daily
 DB_CONNECTION=mariadb
 DB_HOST=127.0.0.1
 DB_DATABASE=planisher
@@ -43,17 +56,23 @@ ENV
     )
   fi
   set -a; . "$home/env"; set +a
-  export APP_URL="http://127.0.0.1:$app_port" DB_PORT=$db_port PLANISHER_STORAGE=$storage
+  # PLANISHER_URL is the address people use where TLS is ended in front of it, such as https://studio.example
+  export APP_URL=${PLANISHER_URL:-http://127.0.0.1:$app_port} DB_PORT=$db_port PLANISHER_STORAGE=$storage LOG_CHANNEL=daily
   # Laravel's caches hold an instance's settings, so each instance has its own.
   export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php
   export APP_SERVICES_CACHE=$home/cache/services.php APP_PACKAGES_CACHE=$home/cache/packages.php
   own
 }
 
+# The instance's folder is entered by both services' users and by nobody else; its settings are read by its starter alone.
 own() {
-  [ "$(id -u)" = 0 ] || return 0
-  chown "$app_user:$app_user" "$storage" "$run" "$run/tmp" "$logs"
-  chown -R "$app_user:$app_user" "$storage" "$run" "$home/cache"
+  if [ "$(id -u)" = 0 ]; then
+    chown "$db_user:$app_user" "$home"
+    chown -R "$app_user:$app_user" "$storage" "$run" "$logs" "$home/cache"
+  fi
+  chmod 0750 "$home" "$storage" "$run" "$run/tmp" "$logs" "$home/cache"
+  find "$logs" "$home/cache" "$storage/framework" "$storage/logs" -type f -perm /o+rwx -exec chmod o-rwx {} +
+  find "$storage" -type d -perm /o+rwx -exec chmod o-rwx {} +
 }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

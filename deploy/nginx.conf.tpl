@@ -11,30 +11,47 @@ http {
   sendfile on; tcp_nopush on; server_tokens off;
   client_body_temp_path @RUN@/tmp/body; proxy_temp_path @RUN@/tmp/proxy; fastcgi_temp_path @RUN@/tmp/fastcgi;
   uwsgi_temp_path @RUN@/tmp/uwsgi; scgi_temp_path @RUN@/tmp/scgi;
-  client_max_body_size 402m;
-  client_body_timeout 120s;
+  client_max_body_size 1m;
+  client_header_timeout 20s; client_body_timeout 60s; send_timeout 60s;
+  large_client_header_buffers 4 16k;
   gzip on; gzip_vary on; gzip_comp_level 5; gzip_min_length 1024;
   gzip_types text/css application/javascript application/json image/svg+xml;
+  # The page's own policy is PHP's; all else may do nothing at all.
+  map $upstream_http_content_security_policy $strictest { '' "default-src 'none'; frame-ancestors 'none'; sandbox"; default ''; }
+
+  # Asked for by any other name, nothing is answered.
+  server { listen 127.0.0.1:@PORT@ default_server; server_name _; return 444; }
+
   server {
     listen 127.0.0.1:@PORT@;
+    server_name @HOSTS@;
     root @ROOT@/public;
     charset utf-8;
-    add_header X-Content-Type-Options nosniff always;
-    add_header X-Frame-Options DENY always;
-    add_header Referrer-Policy same-origin always;
-    location /build/ { try_files $uri =404; expires 1y; add_header Cache-Control "public, immutable"; add_header X-Content-Type-Options nosniff always; }
-    location /_private/ { internal; alias @STORAGE@/app/; }
-    location / { try_files $uri /index.php?$query_string; }
-    location = /index.php {
-      include /etc/nginx/fastcgi_params;
-      fastcgi_param SCRIPT_FILENAME $realpath_root/index.php;
-      fastcgi_param DOCUMENT_ROOT $realpath_root;
-      fastcgi_param HTTP_HOST $host:$server_port; # Debian 12.11+ fastcgi_params sends $host without the port
-      fastcgi_pass unix:@RUN@/php-fpm.sock;
-      fastcgi_buffers 16 32k; fastcgi_buffer_size 32k;
-      fastcgi_request_buffering on; fastcgi_read_timeout 180s;
+    include @RUN@/nginx-headers.conf;
+    error_page 400 414 494 = @not_understood;
+    error_page 401 403 = @sign_in_first;
+    error_page 413 = @too_large;
+    error_page 500 502 503 504 = @came_down;
+
+    location /build/ { try_files $uri =404; expires 1y; include @RUN@/nginx-headers.conf; add_header Cache-Control "public, immutable"; }
+    location /_private/ { internal; alias @STORAGE@/app/; include @RUN@/nginx-headers.conf; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'; sandbox" always; }
+    # Bodies of any size only from people who are signed in: that is asked before the body is read.
+    location = /_known {
+      internal;
+      include @RUN@/nginx-php.conf;
+      fastcgi_param REQUEST_URI /api/known; fastcgi_param REQUEST_METHOD GET; fastcgi_param QUERY_STRING ''; fastcgi_param CONTENT_LENGTH '';
+      fastcgi_pass_request_body off;
     }
+    location ~ ^/api/orders/[0-9]+/pictures$ { auth_request /_known; client_max_body_size 402m; include @RUN@/nginx-php.conf; }
+    location ~ ^/api/labs/[0-9]+/profiles$ { auth_request /_known; client_max_body_size 21m; include @RUN@/nginx-php.conf; }
+    location / { try_files $uri @page; }
+    location @page { include @RUN@/nginx-php.conf; }
     location ~ \.php$ { return 404; }
     location ~ /\. { return 404; }
+
+    location @not_understood { default_type application/json; return 400 '{"message":"The request can’t be understood."}'; }
+    location @sign_in_first { default_type application/json; return 401 '{"message":"Sign in first."}'; }
+    location @too_large { default_type application/json; return 413 '{"message":"That is larger than what is taken: 400 MB of a picture, 20 MB of a profile, 1 MB of anything else."}'; }
+    location @came_down { default_type application/json; return 502 '{"message":"Planisher isn’t answering. What was saved is kept; this is tried again."}'; }
   }
 }

@@ -27,6 +27,14 @@ final readonly class Weight
     /** @param  float  $mean  ΔE2000 to quality 100, and what 99 of 100 pixels stay below */
     private function __construct(public int $bytes, public float $mean, public float $most) {}
 
+    /** What takes longer than somebody waits isn't begun. */
+    private const MOST_PIXELS = 60_000_000;
+
+    public static function canBeEstimated(PlannedFile $file): bool
+    {
+        return $file->width * min($file->height, self::BANDS * self::ROWS) <= self::MOST_PIXELS;
+    }
+
     public static function estimate(PlannedFile $file, string $picture): self
     {
         $sample = self::sample($file, $picture);

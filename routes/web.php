@@ -9,14 +9,22 @@ use App\Http\Controllers\MakeController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
+use App\Http\Middleware\FromThisSite;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
+
+// An id is a whole number that the database can hold, and nothing behind it.
+Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make'], '[1-9][0-9]{0,17}'));
 
 Route::middleware('web')->prefix('api')->group(function (): void {
     Route::get('me', [SignInController::class, 'show']);
-    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('sign-in', [SignInController::class, 'store'])->withoutMiddleware(ValidateCsrfToken::class)->middleware(FromThisSite::class);
 
-    Route::middleware('auth')->group(function (): void {
+    // A changed password ends every other session (auth.session).
+    Route::middleware(['auth', 'auth.session'])->group(function (): void {
+        Route::get('known', fn () => response()->noContent());
         Route::post('sign-out', [SignInController::class, 'destroy']);
+        Route::post('sign-out-everywhere', [SignInController::class, 'everywhere']);
 
         Route::get('orders', [OrderController::class, 'index']);
         Route::get('new-order', [OrderController::class, 'choices']);
@@ -27,8 +35,8 @@ Route::middleware('web')->prefix('api')->group(function (): void {
         Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
         Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where(['sha256' => '[0-9a-f]{64}', 'kind' => 'screen|thumb']);
 
-        Route::get('pictures/{picture:sha256}/looked', [PictureController::class, 'looked']);
-        Route::put('pictures/{picture:sha256}/must-stay-in', [PictureController::class, 'mark']);
+        Route::get('pictures/{picture:sha256}/looked', [PictureController::class, 'looked'])->where('picture', '[0-9a-f]{64}');
+        Route::put('pictures/{picture:sha256}/must-stay-in', [PictureController::class, 'mark'])->where('picture', '[0-9a-f]{64}');
 
         Route::get('house-finishes', [HouseFinishController::class, 'index']);
         Route::post('house-finishes', [HouseFinishController::class, 'store']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Logging\Discreet;
 use App\Models\MadeFile;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +34,7 @@ final class RecoverCommand extends Command
                 }
             }
         } catch (\Illuminate\Database\QueryException $e) {
-            $this->warn("The database isn’t answering: {$e->getMessage()}"); // the worker that starts next waits for it
+            $this->warn('The database isn’t answering: '.Discreet::message($e)); // the worker that starts next waits for it
 
             return self::FAILURE;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Making\Ticket;
+use App\Making\Zip;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Pictures\PictureStore;
@@ -140,6 +141,10 @@ final class MakeFiles implements ShouldQueue
         $allMade = MadeFile::query()->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])->where('state', '!=', MadeFile::MADE)->doesntExist();
         if ($allMade) {
             Line::query()->whereKey($file->line_id)->where(['version' => $file->line_version, 'state' => Line::PASSED])->update(['state' => Line::MADE]);
+        }
+        $isLast = MadeFile::query()->where('make_id', $file->make_id)->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])->doesntExist();
+        if ($isLast && ! Zip::isReady($file->make)) {
+            PackZip::dispatch($file->make_id);
         }
     }
 

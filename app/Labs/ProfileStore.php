@@ -18,7 +18,7 @@ final class ProfileStore
     {
         $profile = Handed::profile($upload, $file);
         $folder = storage_path('app/profiles');
-        is_dir($folder) || mkdir($folder, 0775, true);
+        is_dir($folder) || mkdir($folder, 0770, true);
         $path = "{$folder}/{$profile->sha256}.icc";
         if (! is_file($path)) {
             KeptOnce::copy($upload, $path);

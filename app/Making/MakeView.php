@@ -17,6 +17,7 @@ final class MakeView
         return [
             'id' => $make->id,
             'folder' => "orders/{$make->folder}",
+            'zip' => Zip::isReady($make) ? 'ready' : 'packing',
             'startedAt' => $make->created_at->toIso8601String(),
             'files' => $make->files->map(fn (MadeFile $file): array => [
                 'id' => $file->id,

@@ -6,20 +6,38 @@ namespace App\Making;
 
 use App\Models\MadeFile;
 use App\Models\Make;
+use Illuminate\Database\Eloquent\Collection;
 
 /** All made files of a set in one ZIP, stored and not packed again: JPEG and TIFF are packed already. */
 final class Zip
 {
+    /** What is packed while somebody waits; a larger set is packed by a worker. */
+    private const MOST_WAITED_FOR = 250_000_000;
+
+    public static function isThere(Make $make): bool
+    {
+        return is_file(self::path($make, self::files($make)));
+    }
+
+    /** Whether it is there, or packed at once when it is asked for. */
+    public static function isReady(Make $make): bool
+    {
+        $files = self::files($make);
+
+        return (int) $files->sum('bytes') <= self::MOST_WAITED_FOR || is_file(self::path($make, $files));
+    }
+
     /** Writes the ZIP, or finds it written, and gives its path. */
     public static function of(Make $make): string
     {
-        $files = $make->files()->where('state', MadeFile::MADE)->get();
-        $folder = storage_path('app/zips');
-        is_dir($folder) || mkdir($folder, 0775, true);
-        $path = "{$folder}/{$make->id}-".substr(hash('sha256', $files->pluck('sha256')->implode(',')), 0, 16).'.zip';
+        $files = self::files($make);
+        $path = self::path($make, $files);
         if (is_file($path)) {
+            touch($path); // it is wanted: the sweep takes what nobody has asked for
+
             return $path;
         }
+        is_dir(dirname($path)) || mkdir(dirname($path), 0770, true);
         $part = $path.'.'.getmypid().'.part';
         $zip = new \ZipArchive;
         $zip->open($part, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
@@ -34,5 +52,17 @@ final class Zip
         rename($part, $path);
 
         return $path;
+    }
+
+    /** @return Collection<int, MadeFile> */
+    private static function files(Make $make): Collection
+    {
+        return $make->files()->where('state', MadeFile::MADE)->get();
+    }
+
+    /** @param  Collection<int, MadeFile>  $files */
+    private static function path(Make $make, Collection $files): string
+    {
+        return storage_path("app/zips/{$make->id}-".substr(hash('sha256', $files->pluck('sha256')->implode(',')), 0, 16).'.zip');
     }
 }

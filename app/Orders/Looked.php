@@ -19,6 +19,8 @@ final class Looked
 {
     private const AGAIN_AFTER_SECONDS = 600;
 
+    private const KEPT_SECONDS = 2_592_000;
+
     public static function at(Plan $plan, ?PaperProfile $paper): ?Seen
     {
         $held = Cache::get(self::key($plan, $paper));
@@ -34,7 +36,7 @@ final class Looked
         if (! is_array($held)) {
             $measured = SeenOnPaper::measure($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'));
             $held = ['seen' => $measured->seen->toArray(), 'tones' => $measured->tones === null ? null : get_object_vars($measured->tones)];
-            Cache::forever($key, $held);
+            Cache::put($key, $held, self::KEPT_SECONDS);
         }
 
         return $held;

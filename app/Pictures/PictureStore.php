@@ -50,6 +50,12 @@ final class PictureStore
         return self::trouble($inOrder->picture, $inOrder->name) ?? $inOrder->facts();
     }
 
+    /** The original's path, for what is only looked at. */
+    public static function original(OrderPicture $inOrder): string|PictureTrouble
+    {
+        return self::trouble($inOrder->picture, $inOrder->name) ?? self::path($inOrder->facts());
+    }
+
     /** The original's path, its checksum taken anew; for making, where nothing may be assumed. */
     public static function verified(PictureFacts $facts): string|PictureTrouble
     {
@@ -105,7 +111,7 @@ final class PictureStore
     private static function room(string $path): string
     {
         $folder = dirname($path);
-        is_dir($folder) || @mkdir($folder, 0775, true) || is_dir($folder) || throw new PictureRefused('the studio’s disk can’t be written to.');
+        is_dir($folder) || @mkdir($folder, 0770, true) || is_dir($folder) || throw new PictureRefused('the studio’s disk can’t be written to.');
 
         return $path;
     }

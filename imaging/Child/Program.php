@@ -26,7 +26,7 @@ final class Program
     private string $complained = '';
 
     /**
-     * @param  resource  $process
+     * @param  ?resource  $process  null when it has ended
      * @param  array<int, resource>  $pipes
      */
     private function __construct(private $process, private readonly array $pipes, private readonly Limits $limits, private readonly string $name) {}

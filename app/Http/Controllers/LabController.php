@@ -24,6 +24,8 @@ use Planisher\Telling\GamutTold;
 
 final class LabController
 {
+    private const KEPT_SECONDS = 2_592_000;
+
     private const CHANGEABLE = ['papers', 'takesPaperProfiles', 'colour', 'formats', 'quality', 'bits', 'ppi', 'minimumPpi'];
 
     public function index(): JsonResponse
@@ -56,7 +58,7 @@ final class LabController
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
         }
-        $name = mb_substr(trim((string) preg_replace('/[^\w. -]+/u', '-', basename(str_replace('\\', '/', $file->getClientOriginalName())))), -100) ?: 'profile.icc';
+        $name = mb_substr(trim((string) preg_replace('/[^\w. -]+/u', '-', basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))))), -100) ?: 'profile.icc';
         $name = preg_match('/\.ic[cm]$/i', $name) === 1 ? $name : "{$name}.icc";
         try {
             $held = ProfileStore::take($lab, $file->getRealPath(), $name);
@@ -113,6 +115,6 @@ final class LabController
     /** @return list<array{float, float}> */
     private static function gamut(LabProfile $held): array
     {
-        return Cache::rememberForever("gamut-{$held->sha256}", fn (): array => Gamut::of($held->profile()));
+        return Cache::remember("gamut-{$held->sha256}", self::KEPT_SECONDS, fn (): array => Gamut::of($held->profile()));
     }
 }

@@ -12,6 +12,7 @@ use App\Orders\LineView;
 use App\Orders\Looked;
 use App\Orders\WorkedOrder;
 use App\Pictures\PictureStore;
+use App\Views\NotAgain;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,8 +23,10 @@ use Planisher\Colour\PaperProfile;
 use Planisher\Drawing\TypedFigure;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
+use Planisher\Imaging\Child\Child;
+use Planisher\Imaging\Child\Limits;
+use Planisher\Imaging\Child\Task;
 use Planisher\Imaging\Histogram;
-use Planisher\Imaging\OneToOne;
 use Planisher\Imaging\Preview;
 use Planisher\Imaging\Proof;
 use Planisher\Imaging\Weight;
@@ -38,6 +41,14 @@ use Planisher\Telling\OnPaper;
 final class LineController
 {
     private const PREVIEW_SIDE = 1600;
+
+    /** How many places a side that a part one to one can be asked for about, and the step of its sides in pixels. */
+    private const PLACES = 200;
+
+    private const PART_STEP = 40;
+
+    /** What is measured of a line as it is: a month. */
+    private const KEPT_SECONDS = 2_592_000;
 
     public function store(Request $request, Order $order): JsonResponse
     {
@@ -142,7 +153,7 @@ final class LineController
         $plan = WorkedOrder::line($line)->plan;
         $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
 
-        return PrivateFile::inline(self::previewed($plan, $hash), 'image/jpeg');
+        return PrivateFile::inline(NotAgain::try("preview-{$hash}", fn (): string => self::previewed($plan, $hash)), 'image/jpeg');
     }
 
     /** The file as it will look on its paper. */
@@ -152,7 +163,7 @@ final class LineController
         $paper ?? abort(404, 'The lab card has no profile for this paper.');
         $path = self::kept("{$hash}-{$paper->sha256}.jpg");
         if (! is_file($path)) {
-            Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path);
+            NotAgain::try("proof-{$hash}-{$paper->sha256}", fn () => Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path));
         }
 
         return PrivateFile::inline($path, 'image/jpeg');
@@ -164,7 +175,8 @@ final class LineController
         [$plan, $paper] = self::onPaper($line, $hash);
         $path = self::kept("{$hash}-".($paper->sha256 ?? 'file').'.png');
         if (! is_file($path)) {
-            Proof::hatching($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+            $proxy = PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen');
+            NotAgain::try('gamut-'.basename($path), fn () => Proof::hatching($plan->shown, $paper, $proxy, self::PREVIEW_SIDE, $path));
         }
 
         return PrivateFile::inline($path, 'image/png');
@@ -175,7 +187,7 @@ final class LineController
     {
         [$plan, $paper] = self::onPaper($line, $hash);
         $worked = WorkedOrder::line($line);
-        ['seen' => $seen, 'tones' => $tones] = Looked::measure($plan, $paper);
+        ['seen' => $seen, 'tones' => $tones] = NotAgain::try("seen-{$hash}-".($paper->sha256 ?? 'file'), fn (): array => Looked::measure($plan, $paper));
 
         return response()->json([
             'paper' => $worked->lab->paper($worked->line->paper)?->name,
@@ -189,7 +201,9 @@ final class LineController
     {
         [$plan] = self::onPaper($line, $hash);
 
-        return response()->json(Cache::rememberForever("histogram-{$hash}", fn (): array => Histogram::of($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'))));
+        $proxy = PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen');
+
+        return response()->json(NotAgain::try("histogram-{$hash}", fn (): array => Cache::remember("histogram-{$hash}", self::KEPT_SECONDS, fn (): array => Histogram::of($plan->shown, $proxy))));
     }
 
     /** How large the files will be, before they are made. */
@@ -200,11 +214,13 @@ final class LineController
         if ($file->encoding->format !== FileFormat::Jpeg) {
             return response()->json(['note' => 'At most '.Figure::bytes(array_sum(array_map(fn (PlannedFile $f): int => $f->unpackedBytes(), $plan->files))).', packed without loss.']);
         }
-        $weight = Cache::rememberForever("weight-{$hash}", function () use ($file): array {
-            $picture = PictureStore::verified($file->placements[0]->picture);
-
-            return is_string($picture) ? Weight::estimate($file, $picture)->toArray() : abort(404, "{$picture->title}. {$picture->text}");
-        });
+        if (! Weight::canBeEstimated($file)) {
+            return response()->json(['note' => 'Too large to be weighed before it is made: '.Figure::pixels($file->width, $file->height).'. Unpacked it takes '.Figure::bytes($file->unpackedBytes()).'.']);
+        }
+        $picture = self::original($line);
+        $weight = NotAgain::try("weight-{$hash}", fn (): array => Cache::remember("weight-{$hash}", self::KEPT_SECONDS, fn (): array => Child::run(
+            Task::Weight, ['file' => $file, 'path' => $picture], Limits::asked(),
+        )));
         $all = $weight['bytes'] * array_sum(array_map(fn (PlannedFile $f): int => $f->width * $f->height, $plan->files)) / ($file->width * $file->height);
 
         return response()->json(['note' => 'About '.Figure::bytes((int) $all).'. Against quality 100 it differs by ΔE '.Figure::decimal($weight['mean'], 1).' on average, by less than '.Figure::decimal($weight['most'], 1).' in 99 of 100 pixels; 1 is just noticeable.']);
@@ -215,14 +231,28 @@ final class LineController
     {
         $given = $request->validate(['x' => ['required', 'numeric', 'between:0,1'], 'y' => ['required', 'numeric', 'between:0,1'], 'width' => ['required', 'integer', 'between:1,2400'], 'height' => ['required', 'integer', 'between:1,1600']]);
         [$plan] = self::onPaper($line, $hash);
-        $picture = PictureStore::verified($plan->shown->placements[0]->picture);
-        if (! is_string($picture)) {
-            abort(404, "{$picture->title}. {$picture->text}");
+        $picture = self::original($line);
+        // Places and sizes are rounded, so that what is asked for by dragging is kept a few times and not at every pixel.
+        $part = [
+            'x' => round((float) $given['x'] * self::PLACES) / self::PLACES, 'y' => round((float) $given['y'] * self::PLACES) / self::PLACES,
+            'width' => (int) ceil((int) $given['width'] / self::PART_STEP) * self::PART_STEP, 'height' => (int) ceil((int) $given['height'] / self::PART_STEP) * self::PART_STEP,
+        ];
+        $name = 'one-'.hash('sha256', $hash.json_encode($part));
+        $path = self::kept("{$name}.jpg");
+        if (! is_file($path)) {
+            NotAgain::try($name, fn (): array => Child::run(Task::OneToOne, ['file' => $plan->shown, 'path' => $picture, 'to' => $path] + $part, Limits::asked()));
         }
-        $path = self::kept('one-'.hash('sha256', $hash.json_encode($given)).'.jpg');
-        is_file($path) || OneToOne::write($plan->shown, $picture, (float) $given['x'], (float) $given['y'], (int) $given['width'], (int) $given['height'], $path);
 
         return PrivateFile::inline($path, 'image/jpeg');
+    }
+
+    /** The picture's file, as it was when it was taken. */
+    private static function original(Line $line): string
+    {
+        $inOrder = $line->orderPicture ?? abort(404, 'The line has no picture.');
+        $picture = PictureStore::original($inOrder);
+
+        return is_string($picture) ? $picture : abort(404, "{$picture->title}. {$picture->text}");
     }
 
     /** @return array{Plan, ?PaperProfile} */
@@ -248,7 +278,7 @@ final class LineController
     private static function kept(string $file): string
     {
         $path = storage_path('app/previews/'.substr($file, 0, 2)."/{$file}");
-        is_dir(dirname($path)) || @mkdir(dirname($path), 0775, true);
+        is_dir(dirname($path)) || @mkdir(dirname($path), 0770, true);
 
         return $path;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
+use App\Jobs\PackZip;
 use App\Making\MakeView;
 use App\Making\Making;
 use App\Making\Zip;
@@ -20,10 +21,10 @@ final class MakeController
 {
     public function index(Order $order): JsonResponse
     {
-        return response()->json([
-            'order' => OrderView::head($order),
-            'makes' => $order->makes()->with('files.line')->get()->map(MakeView::of(...))->all(),
-        ]);
+        $makes = $order->makes()->with('files.line')->get();
+        $makes->reject(fn (Make $make): bool => Zip::isReady($make))->each(fn (Make $make) => PackZip::dispatch($make->id));
+
+        return response()->json(['order' => OrderView::head($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
     }
 
     public function store(Request $request, Order $order): JsonResponse
@@ -55,6 +56,11 @@ final class MakeController
     public function zip(Make $make): Response
     {
         abort_if($make->files()->where('state', MadeFile::MADE)->doesntExist(), 404, 'No file of this set is made yet.');
+
+        if (! Zip::isReady($make)) {
+            PackZip::dispatch($make->id);
+            abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
+        }
 
         return PrivateFile::download(Zip::of($make), 'application/zip', basename(dirname($make->folder)).'_'.basename($make->folder).'.zip');
     }

@@ -19,7 +19,7 @@ final class OrderController
 
     public function index(Request $request): JsonResponse
     {
-        $find = trim($request->string('find')->value());
+        $find = trim((string) ($request->validate(['find' => ['nullable', 'string', 'max:200']])['find'] ?? ''));
         $like = '%'.addcslashes($find, '%_\\').'%';
         $orders = Order::query()
             ->with(['client', 'lab', 'lines.orderPicture.picture'])

@@ -9,6 +9,7 @@ use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
 use App\Pictures\PictureStore;
+use App\Views\NotAgain;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,13 +23,15 @@ use Planisher\Picture\MustStayIn;
 
 final class PictureController
 {
+    private const KEPT_SECONDS = 2_592_000;
+
     public function store(Request $request, Order $order): JsonResponse
     {
         $file = $request->file('picture');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
         }
-        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\/\\\\]+/', '-', basename(str_replace('\\', '/', $file->getClientOriginalName())))), -150) ?: 'picture';
+        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\/\\\\]+/', '-', basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))))), -150) ?: 'picture';
         $known = $order->pictures()->pluck('id');
         try {
             $picture = PictureStore::take($order, $file->getRealPath(), $name);
@@ -59,10 +62,10 @@ final class PictureController
     /** What is seen in a picture: its strong colours, and a first suggestion of what must stay in. */
     public function looked(Picture $picture): JsonResponse
     {
-        $looked = Cache::rememberForever("looked-{$picture->sha256}", fn (): array => [
+        $looked = NotAgain::try("looked-{$picture->sha256}", fn (): array => Cache::remember("looked-{$picture->sha256}", self::KEPT_SECONDS, fn (): array => [
             'colours' => array_map(strval(...), Looked::strongColours(PictureStore::proxy($picture->sha256, 'thumb'))),
             'suggestion' => Looked::suggestion(PictureStore::proxy($picture->sha256, 'screen'))->toArray(),
-        ]);
+        ]));
 
         return response()->json($looked);
     }

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\SessionOfThoseSignedIn;
+use App\Models\User;
+use App\SignIn\Tries;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
 
 final class SignInController
 {
@@ -20,11 +27,24 @@ final class SignInController
 
     public function store(Request $request): JsonResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'email', 'max:200'], 'password' => ['required', 'string', 'max:200']]);
-        if (! Auth::attempt($given, true)) {
+        $given = $request->validate(['email' => ['bail', 'required', 'string', 'max:200', 'email'], 'password' => ['bail', 'required', 'string', 'max:200']]);
+        $email = User::spelled($given['email']);
+        $user = User::query()->where('email', $email)->first();
+        $tries = new Tries($email, $user, (string) $request->ip());
+        $waits = $tries->waits();
+        if ($waits > 0) {
+            return response()->json(['message' => "Too many tries. Wait {$waits} seconds and try again."], 429, ['Retry-After' => $waits]);
+        }
+        // The same work whether there is such a person or not, so that the time of the answer doesn't tell.
+        if (! Hash::check($given['password'], $user->password ?? self::nobodysPassword()) || $user === null) {
+            $tries->failed();
+
             return response()->json(['message' => 'No such e-mail and password. Check both and try again.'], 422);
         }
-        $request->session()->regenerate();
+        $tries->succeeded();
+        Auth::guard('web')->login($user);
+        $request->session()->regenerate(true);
+        $request->session()->put(SessionOfThoseSignedIn::SINCE, now()->getTimestamp());
 
         return $this->show($request);
     }
@@ -35,6 +55,25 @@ final class SignInController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return response()->noContent();
+        return self::forgotten();
+    }
+
+    /** Ends every session of this person, this one among them. */
+    public function everywhere(Request $request): Response
+    {
+        DB::table(config('session.table'))->where('user_id', $request->user()?->getAuthIdentifier())->delete();
+
+        return $this->destroy($request);
+    }
+
+    /** Pictures that were shown leave the browser's cache, too. */
+    private static function forgotten(): Response
+    {
+        return response()->noContent()->header('Clear-Site-Data', '"cache"');
+    }
+
+    private static function nobodysPassword(): string
+    {
+        return Cache::remember('nobodys-password-'.config('hashing.bcrypt.rounds'), now()->addMonth(), fn (): string => Hash::make(Str::random(40)));
     }
 }

@@ -59,5 +59,12 @@ export const api = {
     delete: <T>(path: string, body: unknown = {}) => call<T>('DELETE', path, body),
 };
 
+/** Why a picture that was asked for didn't come, in the server's words. */
+export const why = (path: string) =>
+    fetch(path, { headers: { Accept: 'application/json' } }).then(
+        async (answer) => (answer.ok ? null : errorOf(answer.status, await answer.text()).message),
+        () => 'Planisher can’t be reached. It is tried again.',
+    );
+
 export const thumbUrl = (sha256: string) => `/api/pictures/${sha256}/thumb`;
 export const screenUrl = (sha256: string) => `/api/pictures/${sha256}/screen`;

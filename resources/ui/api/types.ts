@@ -266,6 +266,8 @@ export interface MadeFile {
 
 export interface Make {
     id: number;
+    /** a large set is packed by a worker first */
+    zip: 'ready' | 'packing';
     folder: string;
     startedAt: string;
     files: MadeFile[];

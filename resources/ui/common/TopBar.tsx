@@ -35,7 +35,7 @@ function Account() {
     const me = useMe();
     const client = useQueryClient();
     const signOut = useMutation({
-        mutationFn: () => api.post('sign-out'),
+        mutationFn: (where: 'here' | 'everywhere') => api.post(where === 'here' ? 'sign-out' : 'sign-out-everywhere'),
         onSuccess: () => {
             client.clear();
             window.location.assign('/sign-in');
@@ -54,9 +54,15 @@ function Account() {
                 >
                     <DropdownMenu.Item
                         className="rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome"
-                        onSelect={() => signOut.mutate()}
+                        onSelect={() => signOut.mutate('here')}
                     >
                         Sign out
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className="rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome"
+                        onSelect={() => signOut.mutate('everywhere')}
+                    >
+                        Sign out everywhere
                     </DropdownMenu.Item>
                 </DropdownMenu.Content>
             </DropdownMenu.Portal>

@@ -1,4 +1,5 @@
 import { useRef, useState, type PointerEvent } from 'react';
+import { why } from '@/api/client';
 import type { LineView } from '@/api/types';
 import { useKeys } from '@/common/useKeys';
 
@@ -15,6 +16,7 @@ export function OneToOne({ line, size, at }: Props) {
     const [by, setBy] = useState({ x: 0, y: 0 });
     const from = useRef<{ x: number; y: number } | null>(null);
     const [loaded, setLoaded] = useState<string | null>(null);
+    const [trouble, setTrouble] = useState<string | null>(null);
     const [width, height] = [Math.round(size.width * devicePixelRatio), Math.round(size.height * devicePixelRatio)];
     const href = `/api/lines/${line.id}/pixels/${line.planHash}?${new URLSearchParams({
         x: middle.x.toFixed(4),
@@ -67,7 +69,11 @@ export function OneToOne({ line, size, at }: Props) {
                 src={href}
                 alt="A part of the file, a pixel for a pixel"
                 draggable={false}
-                onLoad={() => setLoaded(href)}
+                onLoad={() => {
+                    setLoaded(href);
+                    setTrouble(null);
+                }}
+                onError={() => void why(href).then(setTrouble)}
                 className="absolute top-1/2 left-1/2 max-w-none -translate-1/2"
                 style={{ marginLeft: by.x, marginTop: by.y, zoom: 1 / devicePixelRatio, opacity: loaded === href ? 1 : 0.6 }}
             />
@@ -75,9 +81,10 @@ export function OneToOne({ line, size, at }: Props) {
                 role="status"
                 className="narrow absolute bottom-2.5 left-4 rounded-[2px] bg-white/85 px-2 py-1 text-[12px] leading-none"
             >
-                {loaded === href
-                    ? 'one pixel of the file on one of the screen; drag it, or use the arrow keys; 1 goes back'
-                    : 'rendering that part of the file…'}
+                {trouble ??
+                    (loaded === href
+                        ? 'one pixel of the file on one of the screen; drag it, or use the arrow keys; 1 goes back'
+                        : 'rendering that part of the file…')}
             </p>
         </div>
     );

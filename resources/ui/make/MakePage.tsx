@@ -78,7 +78,12 @@ function Set({ make, orderId }: { make: Make; orderId: number }) {
                     </p>
                 </div>
                 {busy && <progress value={share} max={100} aria-label="All files" className="mb-1 w-48" />}
-                {made > 0 && !busy && (
+                {made > 0 && !busy && make.zip === 'packing' && (
+                    <p className="text-small text-soft" role="status">
+                        packing the ZIP…
+                    </p>
+                )}
+                {made > 0 && !busy && make.zip === 'ready' && (
                     <a
                         href={`/api/makes/${make.id}/zip`}
                         className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"

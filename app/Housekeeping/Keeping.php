@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Housekeeping;
+
+use Illuminate\Support\Facades\DB;
+
+/** All that grows while an instance is used, each with its bound. Whoever adds something that grows names it here. */
+final class Keeping
+{
+    private const HOUR = 3600;
+
+    private const DAY = 86_400;
+
+    /** Folder, what of it, bytes at most, seconds unused at most. */
+    private const FILES = [
+        'previews and parts' => ['app/previews', null, 4_000_000_000, 30 * self::DAY],
+        'ZIPs' => ['app/zips', '/\.zip$/', 20_000_000_000, 7 * self::DAY],
+        'unfinished files' => ['app', '/\.part(\.bare)?$/', 20_000_000_000, self::HOUR],
+        'uploads and temporary files' => ['../run/tmp', null, 8_000_000_000, self::HOUR],
+        'logs' => ['logs', null, 500_000_000, 30 * self::DAY],
+    ];
+
+    private const CACHE_ROWS = 100_000;
+
+    private const SESSION_ROWS = 10_000;
+
+    private const FAILED_JOBS = 1000;
+
+    private const KEPT = ['originals' => 'app/pictures', 'proxies' => 'app/proxies', 'made files' => 'app/orders', 'profiles' => 'app/profiles'];
+
+    /** @return list<Held> */
+    public static function all(): array
+    {
+        $held = [];
+        foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
+            $held[] = new Held($name, (new Files(storage_path($folder), $named))->bytes(), 'bytes', $most, 'swept after '.self::said($seconds).' unused');
+        }
+        $rows = fn (string $table): int => DB::table($table)->count();
+        $held[] = new Held('cached figures', $rows('cache'), 'rows', self::CACHE_ROWS, 'swept when they have run out');
+        $held[] = new Held('sessions', $rows('sessions'), 'rows', self::SESSION_ROWS, 'swept after '.config('session.lifetime') / 60 .' h unused');
+        $held[] = new Held('jobs that failed', $rows('failed_jobs'), 'rows', self::FAILED_JOBS, 'the newest are kept');
+        foreach (self::KEPT as $name => $folder) {
+            $held[] = new Held($name, (new Files(storage_path($folder)))->bytes(), 'bytes', null, 'kept');
+        }
+
+        return $held;
+    }
+
+    /** @return array<string, int> how much of each went */
+    public static function sweep(): array
+    {
+        $gone = [];
+        foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
+            $gone[$name] = (new Files(storage_path($folder), $named))->sweep($seconds, $most);
+        }
+        $gone['cached figures'] = DB::table('cache')->where('expiration', '<', time())->delete() + self::beyond('cache', 'expiration', self::CACHE_ROWS);
+        $gone['sessions'] = DB::table('sessions')->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))->delete()
+            + self::beyond('sessions', 'last_activity', self::SESSION_ROWS);
+        $gone['jobs that failed'] = self::beyond('failed_jobs', 'id', self::FAILED_JOBS);
+
+        return $gone;
+    }
+
+    /** Of a table's rows those that stand lowest go, until as many are left as may be. */
+    private static function beyond(string $table, string $by, int $most): int
+    {
+        $tooMany = DB::table($table)->count() - $most;
+
+        return $tooMany <= 0 ? 0 : DB::table($table)->orderBy($by)->limit($tooMany)->delete();
+    }
+
+    private static function said(int $seconds): string
+    {
+        return $seconds < self::DAY ? intdiv($seconds, self::HOUR).' h' : intdiv($seconds, self::DAY).' days';
+    }
+}

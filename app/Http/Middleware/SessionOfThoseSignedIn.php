@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Laravel's session, kept only where somebody is signed in: what guests ask for leaves nothing behind. It ends some time
+ * after it was last used (config/session.php), and at the latest this long after the sign-in.
+ */
+final class SessionOfThoseSignedIn extends StartSession
+{
+    public const SINCE = 'signed_in_at';
+
+    private const MOST_SECONDS = 30 * 24 * 3600;
+
+    protected function startSession(Request $request, $session): Session
+    {
+        $session = parent::startSession($request, $session);
+        $since = $session->get(self::SINCE);
+        if (is_int($since) && $since + self::MOST_SECONDS < now()->getTimestamp()) {
+            $session->invalidate();
+        }
+
+        return $session;
+    }
+
+    /** @param  Request  $request */
+    protected function saveSession($request): void
+    {
+        if (self::isSignedIn()) {
+            parent::saveSession($request);
+        }
+    }
+
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        if (self::isSignedIn()) {
+            parent::addCookieToResponse($response, $session);
+        }
+    }
+
+    private static function isSignedIn(): bool
+    {
+        return Auth::guard('web')->hasUser();
+    }
+}
