@@ -71,7 +71,7 @@ own() {
     chown -R "$app_user:$app_user" "$storage" "$run" "$logs" "$home/cache"
   fi
   chmod 0750 "$home" "$storage" "$run" "$run/tmp" "$logs" "$home/cache"
-  find "$logs" "$home/cache" "$storage/framework" "$storage/logs" -type f -perm /o+rwx -exec chmod o-rwx {} +
+  find "$logs" "$home/cache" "$storage/framework" "$storage/logs" -type f -exec chmod 0640 {} +
   find "$storage" -type d -perm /o+rwx -exec chmod o-rwx {} +
 }
 

@@ -4,5 +4,4 @@ add_header Referrer-Policy same-origin always;
 add_header Permissions-Policy "camera=(), geolocation=(), microphone=(), payment=(), usb=()" always;
 add_header Cross-Origin-Opener-Policy same-origin always;
 add_header Cross-Origin-Resource-Policy same-origin always;
-add_header Content-Security-Policy $strictest always;
 @HSTS@

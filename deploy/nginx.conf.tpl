@@ -28,16 +28,18 @@ http {
     root @ROOT@/public;
     charset utf-8;
     include @RUN@/nginx-headers.conf;
+    add_header Content-Security-Policy $strictest always;
     error_page 400 414 494 = @not_understood;
     error_page 401 403 = @sign_in_first;
     error_page 413 = @too_large;
     error_page 500 502 503 504 = @came_down;
 
-    location /build/ { try_files $uri =404; expires 1y; include @RUN@/nginx-headers.conf; add_header Cache-Control "public, immutable"; }
+    location /build/ { try_files $uri =404; expires 1y; include @RUN@/nginx-headers.conf; add_header Content-Security-Policy $strictest always; add_header Cache-Control "public, immutable"; }
     location /_private/ { internal; alias @STORAGE@/app/; include @RUN@/nginx-headers.conf; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'; sandbox" always; }
     # Bodies of any size only from people who are signed in: that is asked before the body is read.
     location = /_known {
       internal;
+      client_max_body_size 0;
       include @RUN@/nginx-php.conf;
       fastcgi_param REQUEST_URI /api/known; fastcgi_param REQUEST_METHOD GET; fastcgi_param QUERY_STRING ''; fastcgi_param CONTENT_LENGTH '';
       fastcgi_pass_request_body off;

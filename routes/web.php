@@ -10,7 +10,6 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
 use App\Http\Middleware\FromThisSite;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\Route;
 
 // An id is a whole number that the database can hold, and nothing behind it.
@@ -18,7 +17,7 @@ Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'f
 
 Route::middleware('web')->prefix('api')->group(function (): void {
     Route::get('me', [SignInController::class, 'show']);
-    Route::post('sign-in', [SignInController::class, 'store'])->withoutMiddleware(ValidateCsrfToken::class)->middleware(FromThisSite::class);
+    Route::post('sign-in', [SignInController::class, 'store'])->middleware(FromThisSite::class);
 
     // A changed password ends every other session (auth.session).
     Route::middleware(['auth', 'auth.session'])->group(function (): void {

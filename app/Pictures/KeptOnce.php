@@ -17,7 +17,7 @@ final class KeptOnce
             @unlink($part);
             throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
         }
-        chmod($part, 0444);
+        chmod($part, 0440);
         rename($part, $path);
     }
 }

@@ -16,7 +16,7 @@ final class PicturesTest extends TestCase
         $this->upload($bytes, 'dawn-boat.jpg')->assertCreated()->assertJson(['name' => 'dawn-boat.jpg', 'already' => false]);
         $sha256 = hash('sha256', $bytes);
         self::assertStringEqualsFile($this->original('dawn-boat.jpg'), $bytes);
-        self::assertSame(0o444, fileperms($this->original('dawn-boat.jpg')) & 0o777, 'nobody writes it again');
+        self::assertSame(0o440, fileperms($this->original('dawn-boat.jpg')) & 0o777, 'nobody writes it again');
         foreach (['screen' => 480, 'thumb' => 256] as $kind => $width) {
             $sent = (string) $this->get("/api/pictures/{$sha256}/{$kind}")->assertOk()->headers->get('X-Accel-Redirect');
             self::assertSame($width, getimagesize(storage_path('app/'.substr($sent, strlen('/_private/'))))[0] ?? 0);

@@ -45,7 +45,7 @@ final class LineController
     /** How many places a side that a part one to one can be asked for about, and the step of its sides in pixels. */
     private const PLACES = 200;
 
-    private const PART_STEP = 40;
+    private const PART_STEP = 20;
 
     /** What is measured of a line as it is: a month. */
     private const KEPT_SECONDS = 2_592_000;

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\attack;
+
+use PHPUnit\Framework\TestCase;
+use Planisher\Imaging\Vips\Image;
+
+/** The running stack (nginx, PHP-FPM, workers, MariaDB), asked as a stranger or as a signed-in person would ask it. */
+abstract class Attack extends TestCase
+{
+    protected const WREN = ['email' => 'wren@halloway.example', 'password' => 'copper-and-paper'];
+
+    /** No answer takes longer, whatever is asked: the longest a child process may take on the clock, and some. */
+    protected const LONGEST_SECONDS = 25;
+
+    private static ?string $jar = null;
+
+    private static int $orders = 0;
+
+    protected string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/planisher-attack-'.getmypid().'-'.bin2hex(random_bytes(4));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->folder}/{,.}[!.]*", GLOB_BRACE) ?: []);
+        rmdir($this->folder);
+        parent::tearDown();
+    }
+
+    /**
+     * As nobody.
+     *
+     * @param  array<string, string>  $headers
+     */
+    protected static function ask(string $method, string $path, mixed $body = null, array $headers = [], ?string $jar = null): Answer
+    {
+        $curl = curl_init(self::address().$path);
+        $headers += ['Accept' => 'application/json', ...($body === null || is_array($body) && isset($body['picture'], $body['file']) ? [] : ['Content-Type' => 'application/json'])];
+        if ($jar !== null) {
+            curl_setopt_array($curl, [CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar]);
+            $headers['X-XSRF-TOKEN'] ??= self::token($jar);
+        }
+        if (is_array($body) && isset($body['file'])) {
+            $body = [$body['field'] ?? 'picture' => new \CURLFile($body['file'], 'application/octet-stream', $body['name'] ?? basename($body['file']))];
+            unset($headers['Content-Type']);
+        } elseif ($body !== null && ! is_string($body)) {
+            $body = (string) json_encode($body);
+        }
+        $got = [];
+        curl_setopt_array($curl, [
+            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => self::LONGEST_SECONDS,
+            CURLOPT_HTTPHEADER => array_map(fn (string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers),
+            CURLOPT_HEADERFUNCTION => function ($curl, string $line) use (&$got): int {
+                [$name, $value] = explode(':', $line, 2) + [1 => ''];
+                if ($value !== '') {
+                    $got[strtolower($name)][] = trim($value);
+                }
+
+                return strlen($line);
+            },
+        ]);
+        if ($body !== null) {
+            curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
+        }
+        $text = curl_exec($curl);
+        $answer = new Answer((int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $text, $got, curl_errno($curl), (float) curl_getinfo($curl, CURLINFO_TOTAL_TIME));
+        curl_close($curl);
+
+        return $answer;
+    }
+
+    /** As Wren. */
+    protected static function asWren(string $method, string $path, mixed $body = null): Answer
+    {
+        if (self::$jar === null) {
+            self::$jar = (string) tempnam(sys_get_temp_dir(), 'planisher-jar-');
+            register_shutdown_function(fn () => @unlink((string) self::$jar));
+            self::assertSame(200, self::ask('POST', '/api/sign-in', self::WREN, jar: self::$jar)->status);
+        }
+
+        return self::ask($method, $path, $body, jar: self::$jar);
+    }
+
+    /** An order of this test's own. @return int its id */
+    protected static function order(): int
+    {
+        $number = ++self::$orders;
+
+        return (int) self::asWren('POST', '/api/orders', ['client' => "Attack {$number}", 'lab' => 'Larkmoor Print Lab'])->json('id');
+    }
+
+    protected static function upload(int $order, string $path, ?string $name = null): Answer
+    {
+        return self::asWren('POST', "/api/orders/{$order}/pictures", ['file' => $path, 'name' => $name ?? basename($path)]);
+    }
+
+    /** @param  array<string, mixed>  $change  of the line, once it is there @return array<string, mixed> the line as it is shown */
+    protected static function line(int $order, string $size, ?string $picture, array $change = []): array
+    {
+        $made = self::asWren('POST', "/api/orders/{$order}/lines", ['size' => $size] + ($picture === null ? [] : ['picture' => $picture]));
+        self::assertSame(201, $made->status, $made->body);
+        if ($change === []) {
+            return $made->all();
+        }
+        $changed = self::asWren('PATCH', '/api/lines/'.$made->json('id'), ['version' => $made->json('version'), 'change' => $change]);
+        self::assertSame(200, $changed->status, $changed->body);
+
+        return $changed->all();
+    }
+
+    /** A picture of a few colours. */
+    protected function picture(string $name, int $width = 120, int $height = 80, mixed ...$options): string
+    {
+        $pixels = '';
+        for ($i = 0; $i < $width * $height; $i++) {
+            $pixels .= chr($i % 251).chr(intdiv($i, $width) % 251).chr(90);
+        }
+        $path = "{$this->folder}/{$name}";
+        $saver = ['jpg' => 'jpegsave', 'tif' => 'tiffsave', 'png' => 'pngsave'][pathinfo($name, PATHINFO_EXTENSION)];
+        Image::fromPixels($pixels, $width, $height, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save($saver, $path, $options);
+
+        return $path;
+    }
+
+    /** PNG, ISO/IEC 15948: signature, IHDR with its CRC, what is given as IDAT, IEND. */
+    protected function png(string $name, int $width, int $height, int $bits, bool $interlaced, string $data): string
+    {
+        $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
+        $path = "{$this->folder}/{$name}";
+        file_put_contents($path, "\x89PNG\r\n\x1A\n".$chunk('IHDR', pack('NNCCCCC', $width, $height, $bits, 2, 0, 0, (int) $interlaced)).$chunk('IDAT', $data).$chunk('IEND', ''));
+
+        return $path;
+    }
+
+    /** It was refused in words, not by coming down. */
+    protected static function assertRefused(Answer $answer, string $says = ''): void
+    {
+        self::assertGreaterThanOrEqual(400, $answer->status, $answer->body);
+        self::assertLessThan(500, $answer->status, $answer->body);
+        self::assertNotSame('', (string) $answer->json('message'));
+        self::assertStringContainsString($says, (string) $answer->json('message'));
+        self::assertDoesNotMatchRegularExpression('~/var/|/tmp/|vips|VipsForeign|libpng|SQLSTATE~i', (string) $answer->json('message'), 'no words of a library, no path');
+    }
+
+    protected static function database(): \PDO
+    {
+        return new \PDO('mysql:host='.getenv('DB_HOST').';port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'));
+    }
+
+    protected static function home(): string
+    {
+        return dirname((string) getenv('PLANISHER_STORAGE'));
+    }
+
+    protected static function address(): string
+    {
+        return (string) getenv('APP_URL');
+    }
+
+    private static function token(string $jar): string
+    {
+        return preg_match('/XSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $m) === 1 ? rawurldecode($m[1]) : '';
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\attack;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Planisher\Imaging\Vips\Image;
+
+/** Pictures that brought something down, or cost what nobody can spend. */
+final class PicturesTest extends Attack
+{
+    /** Scale factors that came out whole were handed to C as whole numbers and read as addresses. */
+    #[DataProvider('wholeFactors')]
+    public function test_sizes_that_divide_exactly(int $width, int $height): void
+    {
+        $order = self::order();
+        self::assertSame(201, self::upload($order, $this->picture('a.png', $width, $height))->status);
+        $sha256 = hash_file('sha256', "{$this->folder}/a.png");
+        self::assertSame(200, self::asWren('GET', "/api/pictures/{$sha256}/looked")->status);
+    }
+
+    /** @return iterable<array{int, int}> */
+    public static function wholeFactors(): iterable
+    {
+        yield [8, 8];
+        yield [16, 16];
+        yield [1920, 80];
+        yield [1, 1];
+        yield [3, 1];
+    }
+
+    #[DataProvider('oddLines')]
+    public function test_lines_of_odd_shapes(string $size): void
+    {
+        $order = self::order();
+        self::assertSame(201, self::upload($order, $this->picture('a.jpg'))->status);
+        $line = self::line($order, $size, 'a.jpg');
+        self::assertNotNull($line['planHash'] ?? null);
+        foreach (['preview', 'histogram', 'seen', 'gamut', 'weight', 'pixels'] as $view) {
+            $answer = self::asWren('GET', "/api/lines/{$line['id']}/{$view}/{$line['planHash']}?x=0.5&y=0.5&width=400&height=300");
+            self::assertContains($answer->status, [200, 422], "{$view}: {$answer->body}");
+        }
+    }
+
+    /** @return iterable<array{string}> */
+    public static function oddLines(): iterable
+    {
+        yield ['800 x 1 in'];
+        yield ['40 x 0.01 in'];
+        yield ['1 x 800 in'];
+    }
+
+    public function test_a_weight_that_can_t_be_afforded_is_not_begun(): void
+    {
+        $order = self::order();
+        self::upload($order, $this->picture('a.jpg', 600, 600));
+        $line = self::line($order, '3900 x 3900 in', 'a.jpg');
+        $answer = self::asWren('GET', "/api/lines/{$line['id']}/weight/{$line['planHash']}");
+        self::assertSame(200, $answer->status);
+        self::assertStringStartsWith('Too large to be weighed', (string) $answer->json('note'));
+    }
+
+    public function test_an_interlaced_picture_is_held_whole_and_so_refused(): void
+    {
+        // As long as deflate needs at least for so many zeros; what it holds is never looked at
+        $path = $this->png('big.png', 20_000, 20_000, 16, true, str_repeat("\0", 2_400_000));
+        self::assertRefused(self::upload(self::order(), $path), 'unpacked at once');
+    }
+
+    public function test_a_few_bytes_that_claim_much(): void
+    {
+        self::assertRefused(self::upload(self::order(), $this->png('tiny.png', 20_000, 20_000, 8, true, '')), 'cut off');
+        self::assertRefused(self::upload(self::order(), $this->png('tiny2.png', 20_000, 20_000, 8, false, (string) gzcompress(''))), 'cut off');
+    }
+
+    public function test_a_progressive_picture_of_many_pixels(): void
+    {
+        self::assertRefused(self::upload(self::order(), $this->progressive('wide.jpg', 65_000, 6_150, 1)), 'unpacked at once');
+    }
+
+    public function test_a_picture_of_two_thousand_scans(): void
+    {
+        self::assertRefused(self::upload(self::order(), $this->progressive('scans.jpg', 4000, 3000, 2079)), 'so many passes');
+    }
+
+    /** Legal, and it takes longer to unpack than somebody waits: stopped by the kernel, not by us. */
+    public function test_what_takes_too_long_is_stopped(): void
+    {
+        $answer = self::upload(self::order(), $this->progressive('slow.jpg', 8000, 6000, 20, real: true));
+        self::assertContains($answer->status, [201, 422], $answer->body);
+        self::assertLessThan(self::LONGEST_SECONDS, $answer->seconds);
+        $answer->status === 201 || self::assertRefused($answer);
+    }
+
+    /** The texts behind a picture: nested without end, and entities that stand for others. */
+    #[DataProvider('packets')]
+    public function test_a_packet_that_costs_too_much(string $packet): void
+    {
+        $path = "{$this->folder}/a.tif";
+        Image::fromPixels(str_repeat("\x50\x60\x70", 900 * 600), 900, 600, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+            ->withBlob('xmp-data', $packet)->save('tiffsave', $path, []);
+        $order = self::order();
+        self::assertSame(201, self::upload($order, $path)->status);
+        $line = self::line($order, '6 x 4 in', 'a.tif', ['output' => ['keep' => 'everything', 'ppi' => 'own'], 'carrier' => 'none']);
+        $made = self::made($order, $line);
+        self::assertContains($made['state'], ['made', 'failed']);
+        self::assertDoesNotMatchRegularExpression('~/var/|exiftool:~', (string) $made['error']);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function packets(): iterable
+    {
+        $head = '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
+        $tail = '</rdf:Description></rdf:RDF></x:xmpmeta>';
+        yield 'deep' => [$head.str_repeat('<dc:a><rdf:Bag><rdf:li>', 12_000).str_repeat('</rdf:li></rdf:Bag></dc:a>', 12_000).$tail];
+        $entities = '<!ENTITY a0 "'.str_repeat('planisher', 1000).'">';
+        for ($i = 1; $i < 9; $i++) {
+            $entities .= "<!ENTITY a{$i} \"".str_repeat('&a'.($i - 1).';', 10).'">';
+        }
+        yield 'entities' => ["<?xml version=\"1.0\"?><!DOCTYPE x [{$entities}]>{$head}<dc:description>&a8;</dc:description>{$tail}"];
+    }
+
+    /** The workers of the stack are there still: what is asked of them is made. */
+    public function test_after_all_that_files_are_made(): void
+    {
+        $order = self::order();
+        self::upload($order, $this->picture('fine.jpg', 1300, 900));
+        self::assertSame('made', self::made($order, self::line($order, '6 x 4 in', 'fine.jpg'))['state']);
+    }
+
+    /** @param  array<string, mixed>  $line @return array<string, mixed> its made file */
+    private static function made(int $order, array $line): array
+    {
+        $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", ['version' => $line['version']]);
+        if ($passed->status !== 200) { // it was looked at meanwhile
+            $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", ['version' => self::asWren('GET', "/api/orders/{$order}")->json('lines.0.version')]);
+        }
+        self::assertSame(200, $passed->status, $passed->body);
+        $started = self::asWren('POST', "/api/orders/{$order}/make");
+        self::assertSame(201, $started->status, $started->body);
+        for ($i = 0; $i < 150; $i++) {
+            $file = self::asWren('GET', "/api/orders/{$order}/make")->json('makes.0.files.0');
+            if (in_array($file['state'] ?? '', ['made', 'failed'], true)) {
+                return $file;
+            }
+            usleep(500_000);
+        }
+        self::fail('It was neither made nor given up in 75 s.');
+    }
+
+    /** A progressive JPEG that claims a size and repeats its last scan; of real pixels where it is to be unpacked. */
+    private function progressive(string $name, int $width, int $height, int $scans, bool $real = false): string
+    {
+        $path = $real ? $this->noise($name, $width, $height) : $this->picture($name, 64, 64, interlace: true);
+        $bytes = (string) file_get_contents($path);
+        $frame = (int) strpos($bytes, "\xFF\xC2");
+        $bytes = substr_replace($bytes, pack('nn', $height, $width), $frame + 5, 4);
+        $last = (int) strrpos($bytes, "\xFF\xDA");
+        $scan = substr($bytes, $last, -2);
+        file_put_contents($path, substr($bytes, 0, -2).str_repeat($scan, $scans - 1)."\xFF\xD9");
+
+        return $path;
+    }
+
+    private function noise(string $name, int $width, int $height): string
+    {
+        $path = "{$this->folder}/{$name}";
+        Image::gaussianNoise(intdiv($width, 8), intdiv($height, 8), 40.0)->run('linear1', [1.0, 128.0])->run('cast', [Image::FORMAT_8_BIT])
+            ->run('zoom', [8, 8])->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('jpegsave', $path, ['interlace' => true, 'Q' => 60]);
+
+        return $path;
+    }
+}
