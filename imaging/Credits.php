@@ -7,6 +7,7 @@ namespace Planisher\Imaging;
 use Planisher\Imaging\Door\OwnData;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureFormat;
 
 /**
  * A picture's caption and copyright, from whichever of its data says them first: Exif and TIFF tags ImageDescription and
@@ -21,7 +22,7 @@ final readonly class Credits
 
     public static function of(string $path, PictureFacts $picture): self
     {
-        $data = OwnData::of($path, Image::open($path), $picture->format);
+        $data = OwnData::of($path, $picture->format === PictureFormat::Tiff ? null : Image::open($path), $picture->format);
 
         return new self(self::text($data->captions), self::text($data->copyrights));
     }

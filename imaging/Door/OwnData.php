@@ -19,6 +19,11 @@ final readonly class OwnData
 
     private const UPRIGHT = 1;
 
+    /** Tags of a TIFF (ISO 16684-3, Exif 2.3) */
+    private const XMP = 700;
+
+    private const IPTC = 33723;
+
     /**
      * @param  int  $orientation  Exif tag Orientation, 1 to 8; 1 where nothing says
      * @param  bool  $isDcfOption  whether it is in Adobe RGB by its Exif (DCF 2.0: InteroperabilityIndex R03)
@@ -27,11 +32,14 @@ final readonly class OwnData
      */
     private function __construct(public int $orientation, public bool $isDcfOption, public array $captions, public array $copyrights) {}
 
-    public static function of(string $path, Image $image, PictureFormat $format): self
+    /** @param  ?Image  $image  opened; a TIFF is read without */
+    public static function of(string $path, ?Image $image, PictureFormat $format): self
     {
-        $exif = self::exif($path, $image, $format);
-        $xmp = XmpPacket::read((string) $image->blob('xmp-data'));
-        $iptc = @iptcparse((string) $image->blob('iptc-data')) ?: [];
+        $directory = self::directory($path, $image, $format);
+        $isTiff = $format === PictureFormat::Tiff;
+        $exif = self::exif($directory);
+        $xmp = XmpPacket::read((string) ($isTiff ? $directory?->bytes(self::XMP) : $image?->blob('xmp-data')));
+        $iptc = @iptcparse((string) ($isTiff ? $directory?->bytes(self::IPTC) : $image?->blob('iptc-data'))) ?: [];
         // HEIF says itself how it is turned, and is turned when it is opened (ISO 23008-12).
         $orientation = $format === PictureFormat::Heif ? self::UPRIGHT : ($exif['orientation'] ?? $xmp->orientation ?? self::UPRIGHT);
         $said = fn (?string ...$texts): array => array_values(array_filter($texts, fn (?string $one): bool => $one !== null && trim($one) !== ''));
@@ -51,10 +59,9 @@ final readonly class OwnData
     }
 
     /** @return array{orientation: ?int, index: ?string, caption: ?string, copyright: ?string} */
-    private static function exif(string $path, Image $image, PictureFormat $format): array
+    private static function exif(?TiffDirectory $directory): array
     {
         try {
-            $directory = self::directory($path, $image, $format);
             $index = self::try(fn (): ?string => $directory?->behind(TiffDirectory::EXIF)?->behind(self::INTEROPERABILITY)?->text(self::INDEX));
 
             return [
@@ -76,14 +83,18 @@ final readonly class OwnData
         }
     }
 
-    private static function directory(string $path, Image $image, PictureFormat $format): ?TiffDirectory
+    private static function directory(string $path, ?Image $image, PictureFormat $format): ?TiffDirectory
     {
-        if ($format === PictureFormat::Tiff) {
-            return new TiffDirectory((new Bytes($path))->at(...));
-        }
-        $exif = (string) $image->blob('exif-data');
-        $exif = str_starts_with($exif, "Exif\0\0") ? substr($exif, 6) : $exif;
+        try {
+            if ($format === PictureFormat::Tiff) {
+                return new TiffDirectory((new Bytes($path))->at(...));
+            }
+            $exif = (string) $image?->blob('exif-data');
+            $exif = str_starts_with($exif, "Exif\0\0") ? substr($exif, 6) : $exif;
 
-        return $exif === '' ? null : new TiffDirectory(fn (int $at, int $length): string => substr($exif, $at, max(0, $length)));
+            return $exif === '' ? null : new TiffDirectory(fn (int $at, int $length): string => substr($exif, $at, max(0, $length)));
+        } catch (Unreadable) {
+            return null;
+        }
     }
 }

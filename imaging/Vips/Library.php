@@ -15,6 +15,11 @@ final class Library
 
     private const ALLOWED_LOADERS = ['Jpeg', 'Tiff', 'Png', 'Webp', 'Heif'];
 
+    /** mallopt(3): by default every thread that libvips starts keeps a heap of its own, and with it what was freed in it. */
+    private const M_ARENA_MAX = -8;
+
+    private const ARENAS = 1;
+
     private static ?\FFI $ffi = null;
 
     private static bool $tellsWarnings = false;
@@ -74,6 +79,7 @@ final class Library
         } catch (\FFI\Exception $e) {
             throw new VipsError('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$e->getMessage());
         }
+        $ffi->mallopt(self::M_ARENA_MAX, self::ARENAS); // before it starts threads
         if (! self::$tellsWarnings) {
             putenv('VIPS_WARNING=0'); // broken metadata warns on stderr; we judge profiles ourselves
         }

@@ -88,3 +88,4 @@ int vips_image_get_string(const VipsImage *image, const char *name, const char *
 int vips_subsample(VipsImage *in, VipsImage **out, int x, int y, ...); // bool point
 int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
 int vips_magickload(const char *filename, VipsImage **out, ...); // int page; int n; bool all_frames
+int mallopt(int param, int value); // the C library's
