@@ -23,7 +23,11 @@ final class Proxy
 {
     private const QUALITY = 90;
 
-    public const CUT_OFF = 'it is cut off or damaged: it can’t be read to its end. Export it again from the original.';
+    private const CUT_OFF = 'it is cut off or damaged: it can’t be read to its end. Export it again from the original.';
+
+    private const DISK = 'the studio’s disk is full or can’t be written to. Make room and add it again.';
+
+    private const MEMORY = 'it takes more memory to read than may be spent on one picture. Save it as a JPEG or as a plain TIFF, and add that.';
 
     /** @throws PictureRefused when the picture can't be decoded to its end, or the proxy can't be written */
     public static function write(string $picture, PictureFacts $facts, int $side, string $path): void
@@ -43,11 +47,19 @@ final class Proxy
             $image->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]);
         } catch (VipsError $e) {
             @unlink($part);
-            throw new PictureRefused(str_contains($e->getMessage(), 'No space') || str_contains($e->getMessage(), 'unable to open')
-                ? 'the studio’s disk is full or can’t be written to. Make room and add it again.'
-                : self::CUT_OFF, 0, $e);
+            throw self::refusal($e);
         }
         rename($part, $path);
+    }
+
+    /** What is said of a picture that couldn't be unpacked, or of its proxy that couldn't be written. */
+    public static function refusal(VipsError $e): PictureRefused
+    {
+        return new PictureRefused(match (1) {
+            preg_match('/No space|unable to open/i', $e->getMessage()) => self::DISK,
+            preg_match('/out of memory|insufficient memory|cannot allocate|unable to allocate/i', $e->getMessage()) => self::MEMORY,
+            default => self::CUT_OFF,
+        }, 0, $e);
     }
 
     /** A smaller proxy from a larger one. */

@@ -63,7 +63,7 @@ enum Task: string
         try {
             yield ['isSeeThrough' => self::unpacked($path, $facts)];
         } catch (VipsError $e) {
-            throw new PictureRefused(Proxy::CUT_OFF, 0, $e);
+            throw Proxy::refusal($e);
         }
     }
 

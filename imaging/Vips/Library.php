@@ -37,9 +37,9 @@ final class Library
      */
     public static function call(string $function, array $required, array $options = []): mixed
     {
-        $arguments = new Arguments($function, $options);
+        [$typed, $arguments] = [Header::required($function, $required), new Arguments($function, $options)];
 
-        return self::get()->{$function}(...Header::required($function, $required), ...$arguments->flat());
+        return self::get()->{$function}(...$typed, ...$arguments->flat());
     }
 
     /** How many of its decoders' warnings have been kept since it was last asked, or since something failed; of each reading the first. */

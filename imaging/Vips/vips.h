@@ -87,5 +87,5 @@ int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...); // doubles temp
 int vips_image_get_string(const VipsImage *image, const char *name, const char **out);
 int vips_subsample(VipsImage *in, VipsImage **out, int x, int y, ...); // bool point
 int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
-int vips_magickload(const char *filename, VipsImage **out, ...); // int page; int n; bool all_frames
+int vips_magickload(const char *filename, VipsImage **out, ...); // int page; int n
 int mallopt(int param, int value); // the C library's

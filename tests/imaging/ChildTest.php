@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\imaging;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Planisher\Imaging\Child\Child;
+use Planisher\Imaging\Child\Limits;
+use Planisher\Imaging\Child\Program;
+use Planisher\Imaging\Child\Stopped;
+use Planisher\Imaging\Child\Task;
+use Planisher\Imaging\PictureRefused;
+
+/** What runs apart is ended at its limits, whole, and says in words which it was. */
+final class ChildTest extends TestCase
+{
+    use Pictures;
+
+    private const SMALL = [1, 3, 200_000_000, 1_000_000];
+
+    /** @param  non-empty-list<string>  $command */
+    #[DataProvider('spenders')]
+    public function test_is_stopped_at_its_limits(array $command, string $says): void
+    {
+        $this->expectException(Stopped::class);
+        $this->expectExceptionMessageMatches("/{$says}/u");
+        Program::start($command, new Limits(...self::SMALL))->end();
+    }
+
+    /** @return iterable<string, array{non-empty-list<string>, string}> */
+    public static function spenders(): iterable
+    {
+        yield 'processor time' => [['php', '-n', '-r', 'while (true) {}'], 'longer than 1.s to read'];
+        yield 'the clock' => [['sleep', '60'], 'longer than'];
+        yield 'memory' => [['php', '-n', '-d', 'memory_limit=-1', '-r', '$x = str_repeat("x", 300000000); echo strlen($x);'], 'more than 200.MB of memory'];
+        yield 'what it writes' => [['sh', '-c', 'exec dd if=/dev/zero of=$(mktemp) bs=1M count=5'], 'larger than 1.MB'];
+        yield 'what isn’t there' => [['no-such-program'], 'no-such-program isn’t installed'];
+    }
+
+    public function test_all_that_it_has_started_ends_with_it(): void
+    {
+        try {
+            Program::start(['sh', '-c', 'sleep 61 & sleep 62; true'], new Limits(1, 1, 200_000_000, 1_000_000))->end();
+            self::fail('it was not stopped');
+        } catch (Stopped) {
+            usleep(200_000);
+            self::assertSame(1, (int) shell_exec('pgrep -f "^sleep 6[12]$" >/dev/null; echo $?'), 'neither of them is left');
+        }
+    }
+
+    public function test_its_environment_is_a_list(): void
+    {
+        putenv('PLANISHER_CANARY=sings');
+        $said = Program::start(['env'], Limits::asked(), environment: ['A' => 'b'])->end()[1];
+        self::assertStringContainsString("A=b\n", $said);
+        self::assertStringNotContainsString('CANARY', $said);
+    }
+
+    public function test_a_task_answers_refuses_or_says_that_it_came_down(): void
+    {
+        $path = $this->picture('a.jpg', 60, 40);
+        self::assertSame(60, Child::run(Task::Facts, ['path' => $path, 'name' => 'a.jpg', 'whole' => false], Limits::asked())['width']);
+        file_put_contents($none = "{$this->folder}/none.jpg", 'text');
+        try {
+            Child::run(Task::Facts, ['path' => $none, 'name' => 'none.jpg', 'whole' => false], Limits::asked());
+            self::fail('it was taken');
+        } catch (PictureRefused $e) {
+            self::assertStringContainsString('not a picture', $e->getMessage());
+        }
+        $this->expectException(Stopped::class);
+        Child::run(Task::Facts, ['path' => $path], Limits::asked()); // it lacks what it needs
+    }
+
+    /** A sound picture that takes longer than is allowed here, and one that takes more memory. */
+    public function test_a_picture_that_costs_too_much_is_stopped(): void
+    {
+        self::tool('/usr/bin/convert', '-size', '600x600', 'plasma:red-blue', '-resize', '5000x5000!', '-interlace', 'JPEG', '-quality', '97', $path = "{$this->folder}/a.jpg");
+        $given = ['path' => $path, 'name' => 'a.jpg', 'sha256' => str_repeat('0', 64), 'proxies' => ['screen' => ['side' => 2048, 'path' => "{$this->folder}/p.jpg"]]];
+        foreach (['longer than 1' => new Limits(1, 20, 500_000_000, 1_000_000_000), 'memory to read' => new Limits(10, 20, 140_000_000, 1_000_000_000)] as $says => $limits) {
+            try {
+                Child::run(Task::Take, $given, $limits);
+                self::fail("it was taken: {$says}");
+            } catch (Stopped|PictureRefused $e) {
+                self::assertStringContainsString($says, $e->getMessage());
+            }
+        }
+        self::assertGreaterThan(0, Child::run(Task::Take, $given, Limits::asked())['width'], 'within its own limits it is taken');
+    }
+}
