@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Route;
 Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make'], '[1-9][0-9]{0,17}'));
 
 Route::middleware('web')->prefix('api')->group(function (): void {
-    Route::get('me', [SignInController::class, 'show']);
+    Route::get('me', [SignInController::class, 'show'])->middleware('auth.session');
     Route::post('sign-in', [SignInController::class, 'store'])->middleware(FromThisSite::class);
 
     // A changed password ends every other session (auth.session).

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
@@ -34,20 +35,25 @@ final class SessionOfThoseSignedIn extends StartSession
     /** @param  Request  $request */
     protected function saveSession($request): void
     {
-        if (self::isSignedIn()) {
+        $session = $request->session();
+        if (self::isSignedIn($session)) {
             parent::saveSession($request);
+        } elseif ($request->cookies->has($session->getName())) {
+            $session->getHandler()->destroy($session->getId()); // it was somebody's
         }
     }
 
     protected function addCookieToResponse(Response $response, Session $session): void
     {
-        if (self::isSignedIn()) {
+        if (self::isSignedIn($session)) {
             parent::addCookieToResponse($response, $session);
         }
     }
 
-    private static function isSignedIn(): bool
+    private static function isSignedIn(Session $session): bool
     {
-        return Auth::guard('web')->hasUser();
+        $guard = Auth::guard('web');
+
+        return $guard instanceof SessionGuard && $session->has($guard->getName());
     }
 }
