@@ -34,6 +34,20 @@ final class ProfileHeaderTest extends TestCase
         self::assertStringContainsString('grey', $flaw(substr_replace($good, 'GRAY', 16, 4)));
     }
 
+    /** ICC.1:2010, 8.2 to 8.5: a table serves the intent it is for, a matrix all. */
+    public function test_which_intents_a_profile_serves(): void
+    {
+        $paper = (string) file_get_contents(__DIR__.'/../../../demo/profiles/simulated-matte.icc');
+        $without = str_replace('A2B1', 'A2Bx', $paper);
+        foreach ([0, 1, 2, 3] as $intent) {
+            self::assertTrue(ProfileHeader::serves(Profiles::bytes(Space::Srgb), $intent), "a matrix, {$intent}");
+            self::assertSame($intent !== 1 && $intent !== 3, ProfileHeader::serves($without, $intent), "tables but the relative one, {$intent}");
+        }
+        self::assertFalse(ProfileHeader::read($paper, Channels::Rgb)->isPerceptualOnly);
+        self::assertTrue(ProfileHeader::read($without, Channels::Rgb)->isPerceptualOnly);
+        self::assertStringContainsString('neither a table nor a matrix', (string) ProfileHeader::read(str_replace(['A2B0', 'A2B1'], 'xxxx', $paper), Channels::Rgb)->flaw);
+    }
+
     public function test_survives_any_bytes(): void
     {
         mt_srand(29);

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\ProfileShelf;
+use Planisher\Colour\TaggedColour;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Naming\NameBook;
@@ -20,6 +21,21 @@ use Tests\core\Situations;
 
 final class ChecksTest extends TestCase
 {
+    public function test_what_was_seen_when_a_picture_was_handed_in_is_told(): void
+    {
+        $look = fn (string $code, mixed ...$facts): ?string => Situations::finding(Situations::work([], Situations::picture(4200, 2800, ...$facts)), $code)?->text;
+        self::assertNull($look('picture-damaged'));
+        self::assertStringContainsString('gave a warning', (string) $look('picture-damaged', warnings: 1));
+        self::assertStringContainsString('gave 7 warnings', (string) $look('picture-damaged', warnings: 7));
+        self::assertStringContainsString('page 3, the largest', (string) $look('page-chosen', page: 2, pages: 5));
+        self::assertStringContainsString('#ffffff', (string) $look('picture-flattened', alpha: true, isSeeThrough: true));
+        self::assertStringContainsString('2 channels beside its colours', (string) $look('channels-left-out', extra: 2));
+        self::assertStringContainsString('perceptual intent only', (string) $look('profile-perceptual', isPerceptualOnly: true));
+        self::assertStringContainsString('CIE Lab', (string) $look('profile-known', channels: Channels::Lab, profile: null));
+        $tagged = TaggedColour::ofPng(100_000, null);
+        self::assertStringContainsString('PNG chunks', (string) $look('profile-tagged', profile: null, tagged: $tagged));
+    }
+
     /**
      * @param  array<string, mixed>  $line
      * @param  array<string, mixed>  $lab

@@ -34,6 +34,21 @@ final class NameBookTest extends TestCase
         self::assertSame('2611-04-2026-11-24-print-3-copies-proof-1.jpg', self::named(['copies' => 3, 'name' => ['parts' => $parts, 'join' => '-']]));
     }
 
+    /** A shortened size would be another size: 4x6 is no 4x. */
+    public function test_a_size_is_said_whole_or_not_at_all(): void
+    {
+        foreach (['4 x 6 in' => '4x6', '8½ x 11 in' => '8-5x11', '12.25 x 18.125 in' => '12-25x18-125'] as $size => $said) {
+            foreach (range(16, 40) as $length) {
+                $name = self::named(['size' => $size, 'subject' => 'Breakwater light at the point'], $length);
+                self::assertLessThanOrEqual($length, strlen($name));
+                $parts = array_slice(explode('_', pathinfo($name, PATHINFO_FILENAME)), 0, -1); // the number comes last
+                self::assertSame([], array_filter($parts, fn (string $part): bool => $part !== $said && str_starts_with($said, $part)), $name);
+            }
+        }
+        self::assertSame('4x6_1.jpg', self::named(['size' => '4 x 6 in', 'name' => ['parts' => ['size', 'number']]], 16));
+        self::assertStringContainsString('4x6', self::named(['size' => '4 x 6 in', 'subject' => 'Breakwater light'], 16));
+    }
+
     #[DataProvider('sizes')]
     public function test_sizes(string $size, string $says): void
     {
