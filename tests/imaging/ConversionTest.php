@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Space;
 use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Lightness;
 use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Vips\Image;
 
@@ -67,10 +68,11 @@ final class ConversionTest extends TestCase
     public static function sources(): iterable
     {
         // from four inks LittleCMS' quick way interpolates between fewer places, and cuts corners where colours are clipped
-        foreach ([['p3', 8, 0.06, 0.8], ['p3', 16, 0.06, 0.8], ['cmyk', 8, 0.2, 3.5]] as [$profile, $bits, $mean, $most]) {
-            yield "{$profile}, {$bits} bits, to Adobe RGB" => [$profile, $bits, 'Adobe RGB (1998)', 'relative', $mean, $most];
-            yield "{$profile}, {$bits} bits, to lustre" => [$profile, $bits, 'lustre.icc', 'relative', $mean, $most];
-            yield "{$profile}, {$bits} bits, to matte, perceptual" => [$profile, $bits, 'matte.icc', 'perceptual', $mean, $most];
+        foreach ([['p3', 8, 0.06, 0.8], ['p3', 16, 0.06, 0.8], [Lightness::profile(), 16, 0.1, 1.6], ['cmyk', 8, 0.2, 3.5]] as [$profile, $bits, $mean, $most]) {
+            $name = basename($profile, '.icc');
+            yield "{$name}, {$bits} bits, to Adobe RGB" => [$profile, $bits, 'Adobe RGB (1998)', 'relative', $mean, $most];
+            yield "{$name}, {$bits} bits, to lustre" => [$profile, $bits, 'lustre.icc', 'relative', $mean, $most];
+            yield "{$name}, {$bits} bits, to matte, perceptual" => [$profile, $bits, 'matte.icc', 'perceptual', $mean, $most];
         }
     }
 }
