@@ -27,7 +27,7 @@ final class FileMaker
     public static function make(PlannedFile $file, Source|string $picture, string $folder, ?int $maxBytes = null, ?callable $progress = null): MadeFile
     {
         if (! is_dir($folder) && ! @mkdir($folder, 0775, true) && ! is_dir($folder)) {
-            throw new CannotWrite("The folder “{$folder}” can’t be made. See that the disk has room and can be written to.");
+            throw new CannotWrite('The folder “'.basename($folder).'” can’t be made. See that the disk has room and can be written to.');
         }
         $final = "{$folder}/{$file->name}";
         self::clearParts($folder, $file->name);

@@ -43,7 +43,7 @@ final class JpegTags
         $in = fopen($bare, 'rb');
         $out = fopen($path, 'xb');
         if ($in === false || $out === false || fread($in, 2) !== "\xFF\xD8") {
-            throw new CannotWrite("“{$path}” can’t be written.");
+            throw new CannotWrite('The file can’t be written beside its final name. See that the disk has room and can be written to.');
         }
         $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $encoding, $kept).self::icc(Profiles::bytes(Profiles::target($encoding)));
         $copied = @fwrite($out, $head) === strlen($head) ? @stream_copy_to_stream($in, $out) : false;

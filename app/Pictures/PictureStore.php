@@ -7,8 +7,10 @@ namespace App\Pictures;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Picture\PictureFacts;
@@ -17,6 +19,8 @@ use Planisher\Picture\PictureTrouble;
 /** Originals, kept once each under their own checksum and never written again, with screen-sized proxies beside them. */
 final class PictureStore
 {
+    private const REMEMBERED_SECONDS = 600;
+
     private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 256];
 
     /**
@@ -102,7 +106,18 @@ final class PictureStore
         foreach (self::PROXY_SIDES as $kind => $side) {
             $proxies[$kind] = ['side' => $side, 'path' => self::room(self::proxy($sha256, $kind))];
         }
-        $facts = Handed::take($upload, $name, $sha256, $proxies);
+        $why = Cache::get("refused-{$sha256}");
+        if (is_string($why)) {
+            throw new PictureRefused($why); // what was stopped isn't tried anew
+        }
+        try {
+            $facts = Handed::take($upload, $name, $sha256, $proxies);
+        } catch (PictureRefused $e) {
+            if ($e->getPrevious() instanceof Stopped) {
+                Cache::put("refused-{$sha256}", $e->getMessage(), self::REMEMBERED_SECONDS);
+            }
+            throw $e;
+        }
         KeptOnce::copy($upload, self::room(self::path($facts)));
 
         return $facts;

@@ -8,7 +8,7 @@ export const PICTURES = 'demo/pictures';
 export const WREN = { email: 'wren@halloway.example', password: 'copper-and-paper' };
 
 /** What the page may say on its console without a test failing: answers that a test has asked for. */
-const EXPECTED = /status of (4\d\d|50\d)|ERR_FAILED|ERR_CONNECTION_RESET|ERR_INTERNET_DISCONNECTED/;
+const EXPECTED = /status of (4\d\d|50\d)|ERR_FAILED|ERR_CONNECTION_RESET|ERR_INTERNET_DISCONNECTED|ERR_CACHE_MISS/;
 
 /** A signed-in page that fails the test when the page has an error of its own. One sign-in serves all tests. */
 export const test = base.extend<{ page: Page }, { studio: string }>({

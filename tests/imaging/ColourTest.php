@@ -179,6 +179,21 @@ final class ColourTest extends TestCase
         self::assertEqualsWithDelta(0.0, Proof::share($file, null, $proxy, 1600), 1e-9, 'in sRGB all of it fits');
     }
 
+    /** A paper's profile whose relative table is missing is read by its perceptual one: libvips took sRGB in its place, and nearly all was out of gamut. */
+    public function test_a_paper_without_a_relative_table_is_judged_by_what_it_has(): void
+    {
+        file_put_contents($path = "{$this->folder}/half.icc", str_replace('A2B1', 'A2Bx', (string) file_get_contents(self::PAPERS.'/simulated-lustre.icc')));
+        Profiles::know($half = ProfileReader::read($path, 'half.icc'), $path);
+        $picture = $this->patchPicture(self::patches());
+        $file = self::file($picture, ['size' => '2000 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
+        $whole = Proof::share($file, self::paper('lustre'), $picture, 2000 * 3);
+        self::assertGreaterThan(0.1, $whole);
+        self::assertEqualsWithDelta($whole, Proof::share($file, $half, $picture, 2000 * 3), 0.15);
+        $grey = Image::fromPixels("\x80\x80\x80", 1, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+        $shown = array_values((array) unpack('C*', Proof::onPaper($grey, $file->encoding, $half)->pixels()));
+        self::assertLessThan(20, max($shown) - min($shown), 'a grey is shown as one');
+    }
+
     public function test_tones_on_paper(): void
     {
         $picture = $this->patchPicture(array_map(fn (int $code): array => [$code, $code, $code], range(0, 255)));
