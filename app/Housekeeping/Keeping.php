@@ -20,6 +20,7 @@ final class Keeping
         'unfinished files' => ['app', '/\.part(\.bare)?$/', 20_000_000_000, self::HOUR],
         'uploads and temporary files' => ['../run/tmp', null, 8_000_000_000, self::HOUR],
         'logs' => ['logs', null, 500_000_000, 30 * self::DAY],
+        'logs of services' => ['../logs', null, 500_000_000, 90 * self::DAY],
     ];
 
     private const CACHE_ROWS = 100_000;

@@ -154,6 +154,23 @@ final class HouseTest extends Attack
         }
     }
 
+    /** As root, in a folder that others can't enter: refused before anything is installed or begun. */
+    public function test_nothing_is_started_as_root(): void
+    {
+        if (posix_getuid() !== 0) {
+            self::markTestSkipped('only root can start services as others');
+        }
+        mkdir($closed = "{$this->folder}-closed", 0700);
+        foreach (['bin', 'deploy', 'composer.json'] as $part) {
+            exec('cp -r '.escapeshellarg(dirname(__DIR__, 2)."/{$part}").' '.escapeshellarg($closed));
+        }
+        exec('env -u PLANISHER_AS_ROOT '.escapeshellarg("{$closed}/bin/planisher").' start 2>&1', $said, $code);
+        $made = is_dir("{$closed}/var");
+        exec('rm -rf '.escapeshellarg($closed));
+        self::assertSame([1, false], [$code, $made]);
+        self::assertStringContainsString('so everything would run as root', implode(' ', $said));
+    }
+
     public function test_logs_hold_no_session_and_no_values(): void
     {
         self::asWren('GET', '/api/orders?find='.rawurlencode("secret-needle'"));
