@@ -14,11 +14,19 @@ use Planisher\Picture\PictureFacts;
 /** A picture or a profile that is handed in: read by a process apart, since nobody here knows what it is. */
 final class Handed
 {
+    /** Its checksum is taken beside the child. */
+    private const BY_US = '';
+
     private const ADVICE = ' Save it as a JPEG or as a plain TIFF, and add that.';
 
     private ?PictureFacts $facts = null;
 
-    private function __construct(private readonly Child $child, private readonly string $name, private readonly bool $whole) {}
+    private function __construct(
+        private readonly Child $child,
+        private readonly Checksum $checksum,
+        private readonly string $name,
+        private readonly bool $whole,
+    ) {}
 
     /**
      * Begins to read a picture while other things go on.
@@ -29,7 +37,11 @@ final class Handed
      */
     public static function begin(string $path, string $name, bool $whole): self
     {
-        return self::words(fn (): self => new self(Child::start(Task::Facts, ['path' => $path, 'name' => $name, 'whole' => $whole], Limits::asked()), $name, $whole));
+        return self::words(function () use ($path, $name, $whole): self {
+            $child = Child::start(Task::Facts, ['path' => $path, 'name' => $name, 'whole' => $whole, 'sha256' => self::BY_US], Limits::asked());
+
+            return new self($child, Checksum::begin($path), $name, $whole);
+        });
     }
 
     /**
@@ -63,7 +75,7 @@ final class Handed
     public function facts(): PictureFacts
     {
         return $this->facts ??= self::words(function (): PictureFacts {
-            $facts = PictureFacts::fromArray($this->child->next())->with(name: $this->name);
+            $facts = PictureFacts::fromArray($this->child->next())->with(name: $this->name, sha256: $this->checksum->hex());
             $seen = $this->whole ? $this->child->next() : [];
 
             return $facts->with(isSeeThrough: (bool) ($seen['isSeeThrough'] ?? $facts->alpha), warnings: $this->child->end());

@@ -44,7 +44,7 @@ enum Task: string
     public function do(array $given): iterable
     {
         return match ($this) {
-            self::Facts => self::facts($given['path'], $given['name'], $given['whole']),
+            self::Facts => self::facts($given['path'], $given['name'], $given['whole'], $given['sha256'] ?? null),
             self::Take => [self::take($given['path'], $given['name'], $given['sha256'], $given['proxies'])],
             self::Profile => [ProfileReader::read($given['path'], $given['name'])->toArray()],
             self::Weight => [Weight::estimate($given['file'], $given['path'])->toArray()],
@@ -53,9 +53,9 @@ enum Task: string
     }
 
     /** @return \Generator<array<string, mixed>> */
-    private static function facts(string $path, string $name, bool $whole): \Generator
+    private static function facts(string $path, string $name, bool $whole, ?string $sha256): \Generator
     {
-        $facts = PictureReader::read($path, $name);
+        $facts = PictureReader::read($path, $name, $sha256);
         yield $facts->toArray();
         if (! $whole) {
             return;

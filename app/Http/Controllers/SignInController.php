@@ -36,7 +36,8 @@ final class SignInController
             return response()->json(['message' => "Too many tries. Wait {$waits} seconds and try again."], 429, ['Retry-After' => $waits]);
         }
         // The same work whether there is such a person or not, so that the time of the answer doesn't tell.
-        if (! Hash::check($given['password'], $user->password ?? self::nobodysPassword()) || $user === null) {
+        $nobodys = self::nobodysPassword();
+        if (! Hash::check($given['password'], $user->password ?? $nobodys) || $user === null) {
             $tries->failed();
 
             return response()->json(['message' => 'No such e-mail and password. Check both and try again.'], 422);
