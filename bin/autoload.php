@@ -8,7 +8,11 @@ declare(strict_types=1);
  */
 spl_autoload_register(function (string $class): void {
     $folder = str_starts_with($class, 'Planisher\\Imaging\\') ? 'imaging' : 'core';
-    $path = __DIR__."/../{$folder}/".strtr(substr($class, strlen($folder === 'core' ? 'Planisher\\' : 'Planisher\\Imaging\\')), '\\', '/').'.php';
+    $path =
+        __DIR__.
+        "/../{$folder}/".
+        strtr(substr($class, strlen($folder === 'core' ? 'Planisher\\' : 'Planisher\\Imaging\\')), '\\', '/').
+        '.php';
     if (str_starts_with($class, 'Planisher\\') && is_file($path)) {
         require $path;
     }

@@ -46,7 +46,7 @@ for ($words = array_slice($argv, 1); ($word = array_shift($words)) !== null;) {
 if ($file === null || $pictures === null || ($out === null && ! $dry)) {
     refuse($usage);
 }
-is_file($file) && is_readable($file) || refuse("there is no order file “{$file}”.");
+(is_file($file) && is_readable($file)) || refuse("there is no order file “{$file}”.");
 is_dir($pictures) || refuse("there is no folder “{$pictures}” to take pictures from.");
 
 $text = (string) file_get_contents($file);
@@ -67,7 +67,11 @@ $tell = function (string $said, ?int $percent) use ($terminal): void {
     }
 };
 $lines = (new OrderMaker($pictures, (string) $out, $tell))->run($order, $dry);
-$report = json_encode(['planisher' => Order::VERSION, 'order' => $order->head, 'lines' => $lines], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+$report =
+    json_encode(
+        ['planisher' => Order::VERSION, 'order' => $order->head, 'lines' => $lines],
+        JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+    )."\n";
 if ($dry) {
     fwrite(STDOUT, $report);
     $stopped = array_filter($lines, fn (array $line): bool => $line['files'] === []);

@@ -5,7 +5,16 @@ declare(strict_types=1);
 use App\Logging\Discreet;
 
 // Merged into the framework's own: one file a day, kept for two weeks, for the service's user and group alone.
-return ['channels' => ['daily' => [
-    'driver' => 'daily', 'path' => storage_path('logs/laravel.log'), 'level' => 'debug', 'days' => 14, 'permission' => 0640, 'tap' => [Discreet::class],
-    'replace_placeholders' => true,
-]]];
+return [
+    'channels' => [
+        'daily' => [
+            'driver' => 'daily',
+            'path' => storage_path('logs/laravel.log'),
+            'level' => 'debug',
+            'days' => 14,
+            'permission' => 0640,
+            'tap' => [Discreet::class],
+            'replace_placeholders' => true,
+        ],
+    ],
+];

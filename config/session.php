@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 // Twelve hours unused; thirty days at most (SessionOfThoseSignedIn). Secure where the site is served by TLS.
 return [
-    'cookie' => 'planisher_session', 'same_site' => 'strict', 'lifetime' => 60 * 12, 'http_only' => true,
+    'cookie' => 'planisher_session',
+    'same_site' => 'strict',
+    'lifetime' => 60 * 12,
+    'http_only' => true,
     'secure' => str_starts_with((string) env('APP_URL'), 'https://'),
 ];

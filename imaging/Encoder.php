@@ -35,7 +35,9 @@ final class Encoder
         $kept = array_filter([JpegTags::CAPTION => $credits->caption, JpegTags::COPYRIGHT => $credits->copyright], is_string(...));
         try {
             $image->save('jpegsave', $bare, [
-                'Q' => $file->encoding->quality, 'subsample_mode' => self::NO_SUBSAMPLING, 'strip' => true, // optimize_coding would hold the whole picture in memory
+                'Q' => $file->encoding->quality,
+                'subsample_mode' => self::NO_SUBSAMPLING,
+                'strip' => true, // optimize_coding would hold the whole picture in memory
             ]);
             JpegTags::wrap($bare, $path, $file->width, $file->height, $file->resolution, $file->encoding, $kept);
         } finally {
@@ -49,8 +51,10 @@ final class Encoder
         $xmp = XmpPacket::of($credits);
         $bare = $image->withoutMetadata();
         ($xmp === null ? $bare : $bare->withBlob('xmp-data', $xmp))->save('tiffsave', $path, [
-            'compression' => self::LZW, 'predictor' => self::HORIZONTAL,
-            'xres' => $file->resolution->perMillimetre(), 'yres' => $file->resolution->perMillimetre(),
+            'compression' => self::LZW,
+            'predictor' => self::HORIZONTAL,
+            'xres' => $file->resolution->perMillimetre(),
+            'yres' => $file->resolution->perMillimetre(),
             'resunit' => $perCentimetre ? 0 : 1,
         ]);
     }

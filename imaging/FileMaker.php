@@ -24,10 +24,17 @@ final class FileMaker
      *
      * @throws CannotWrite
      */
-    public static function make(PlannedFile $file, Source|string $picture, string $folder, ?int $maxBytes = null, ?callable $progress = null): MadeFile
-    {
+    public static function make(
+        PlannedFile $file,
+        Source|string $picture,
+        string $folder,
+        ?int $maxBytes = null,
+        ?callable $progress = null,
+    ): MadeFile {
         if (! is_dir($folder) && ! @mkdir($folder, 0775, true) && ! is_dir($folder)) {
-            throw new CannotWrite('The folder “'.basename($folder).'” can’t be made. See that the disk has room and can be written to.');
+            throw new CannotWrite(
+                'The folder “'.basename($folder).'” can’t be made. See that the disk has room and can be written to.',
+            );
         }
         $final = "{$folder}/{$file->name}";
         self::clearParts($folder, $file->name);
@@ -46,7 +53,9 @@ final class FileMaker
             $readBack = ReadBack::of($part, $file, $maxBytes);
             if (! $readBack->agrees()) {
                 $wrong = $readBack->disagreements()[0];
-                throw new CannotWrite("Read back, its {$wrong->what} came out as {$wrong->found}, planned was {$wrong->planned}. It was not kept.");
+                throw new CannotWrite(
+                    "Read back, its {$wrong->what} came out as {$wrong->found}, planned was {$wrong->planned}. It was not kept.",
+                );
             }
             self::publish($part, $final, $readBack->sha256);
 
@@ -67,15 +76,23 @@ final class FileMaker
         if (is_file($final) && Checksum::of($final) === $sha256) {
             return;
         }
-        throw new CannotWrite(is_file($final)
-            ? 'Another file of the name “'.basename($final).'” lies there already. Nothing is overwritten: move it away, or make into another folder.'
-            : 'The file could not be given its name “'.basename($final).'”. See that the folder can be written to.');
+        throw new CannotWrite(
+            is_file($final)
+                ? 'Another file of the name “'.
+                    basename($final).
+                    '” lies there already. Nothing is overwritten: move it away, or make into another folder.'
+                : 'The file could not be given its name “'.basename($final).'”. See that the folder can be written to.',
+        );
     }
 
     private static function clearParts(string $folder, string $name): void
     {
         foreach (scandir($folder) ?: [] as $entry) {
-            if (str_starts_with($entry, ".{$name}.") && preg_match('/\.(\d+)\.part(\.bare)?$/', $entry, $m) && ((int) $m[1] === getmypid() || ! is_dir("/proc/{$m[1]}"))) {
+            if (
+                str_starts_with($entry, ".{$name}.") &&
+                preg_match('/\.(\d+)\.part(\.bare)?$/', $entry, $m) &&
+                ((int) $m[1] === getmypid() || ! is_dir("/proc/{$m[1]}"))
+            ) {
                 @unlink("{$folder}/{$entry}");
             }
         }
@@ -86,7 +103,13 @@ final class FileMaker
         $said = $e->getMessage();
         $free = @disk_free_space($folder);
         if (str_contains($said, 'No space left') || ($free !== false && $free < 65_536)) {
-            return 'The disk is full: “'.basename($folder).'” has '.Figure::bytes((int) $free).' left, and the file takes up to '.Figure::bytes($file->unpackedBytes()).'. Make room and make it again.';
+            return 'The disk is full: “'.
+                basename($folder).
+                '” has '.
+                Figure::bytes((int) $free).
+                ' left, and the file takes up to '.
+                Figure::bytes($file->unpackedBytes()).
+                '. Make room and make it again.';
         }
         if (preg_match('/premature end|out of order|read error|not enough|truncated|corrupt/i', $said)) {
             return 'The picture is cut off part-way. Export it again from the original and add it anew.';

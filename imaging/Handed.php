@@ -38,7 +38,11 @@ final class Handed
     public static function begin(string $path, string $name, bool $whole): self
     {
         return self::words(function () use ($path, $name, $whole): self {
-            $child = Child::start(Task::Facts, ['path' => $path, 'name' => $name, 'whole' => $whole, 'sha256' => self::BY_US], Limits::asked());
+            $child = Child::start(
+                Task::Facts,
+                ['path' => $path, 'name' => $name, 'whole' => $whole, 'sha256' => self::BY_US],
+                Limits::asked(),
+            );
 
             return new self($child, Checksum::begin($path), $name, $whole);
         });
@@ -54,7 +58,11 @@ final class Handed
     public static function take(string $path, string $name, string $sha256, array $proxies): PictureFacts
     {
         return self::words(function () use ($path, $name, $sha256, $proxies): PictureFacts {
-            $child = Child::start(Task::Take, ['path' => $path, 'name' => $name, 'sha256' => $sha256, 'proxies' => $proxies], Limits::asked());
+            $child = Child::start(
+                Task::Take,
+                ['path' => $path, 'name' => $name, 'sha256' => $sha256, 'proxies' => $proxies],
+                Limits::asked(),
+            );
             $facts = $child->next();
 
             return PictureFacts::fromArray($facts)->with(name: $name, warnings: $child->end());

@@ -38,14 +38,25 @@ final class JpegTags
      *
      * @param  array<int, string>  $kept  texts of the picture's own, by Exif tag
      */
-    public static function wrap(string $bare, string $path, int $width, int $height, Resolution $resolution, Encoding $encoding, array $kept = []): void
-    {
+    public static function wrap(
+        string $bare,
+        string $path,
+        int $width,
+        int $height,
+        Resolution $resolution,
+        Encoding $encoding,
+        array $kept = [],
+    ): void {
         $in = fopen($bare, 'rb');
         $out = fopen($path, 'xb');
         if ($in === false || $out === false || fread($in, 2) !== "\xFF\xD8") {
             throw new CannotWrite('The file can’t be written beside its final name. See that the disk has room and can be written to.');
         }
-        $head = "\xFF\xD8".self::jfif($resolution).self::exif($width, $height, $resolution, $encoding, $kept).self::icc(Profiles::bytes(Profiles::target($encoding)));
+        $head =
+            "\xFF\xD8".
+            self::jfif($resolution).
+            self::exif($width, $height, $resolution, $encoding, $kept).
+            self::icc(Profiles::bytes(Profiles::target($encoding)));
         $copied = @fwrite($out, $head) === strlen($head) ? @stream_copy_to_stream($in, $out) : false;
         $whole = $copied === filesize($bare) - 2 && @fflush($out);
         fclose($in);
@@ -88,7 +99,10 @@ final class JpegTags
             [0xA003, self::LONG, 1, pack('N', $height)],
             [0xA005, self::LONG, 1, null],
         ];
-        $interoperability = [[0x0001, self::ASCII, 4, $encoding->profile !== null || $encoding->colour === Space::Srgb ? "R98\0" : "R03\0"], [0x0002, self::UNDEFINED, 4, '0100']];
+        $interoperability = [
+            [0x0001, self::ASCII, 4, $encoding->profile !== null || $encoding->colour === Space::Srgb ? "R98\0" : "R03\0"],
+            [0x0002, self::UNDEFINED, 4, '0100'],
+        ];
         $first = self::ifd($ifd0, 8, true);
         $second = self::ifd($exif, 8 + strlen($first), true);
         $third = self::ifd($interoperability, 8 + strlen($first) + strlen($second), false);
@@ -100,11 +114,14 @@ final class JpegTags
     {
         $chunks = str_split($profile, self::ICC_CHUNK);
 
-        return implode('', array_map(
-            fn (string $chunk, int $i): string => self::segment(0xE2, "ICC_PROFILE\0".pack('CC', $i + 1, count($chunks)).$chunk),
-            $chunks,
-            array_keys($chunks),
-        ));
+        return implode(
+            '',
+            array_map(
+                fn (string $chunk, int $i): string => self::segment(0xE2, "ICC_PROFILE\0".pack('CC', $i + 1, count($chunks)).$chunk),
+                $chunks,
+                array_keys($chunks),
+            ),
+        );
     }
 
     /**

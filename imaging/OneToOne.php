@@ -21,8 +21,22 @@ final class OneToOne
         [$width, $height] = [min($width, $file->width), min($height, $file->height)];
         $left = max(0, min($file->width - $width, (int) round($x * $file->width - $width / 2)));
         $top = max(0, min($file->height - $height, (int) round($y * $file->height - $height / 2)));
-        Beside::write($path, fn (string $part) => Renderer::compose($file, $picture)->run('crop', [$left, $top, $width, $height])
-            ->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => Profiles::path(Profiles::target($file->encoding)), 'intent' => ThroughProfile::served(Profiles::path(Profiles::target($file->encoding)), ThroughProfile::RELATIVE), 'black_point_compensation' => true, 'depth' => 8])
-            ->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY, 'subsample_mode' => 2]));
+        Beside::write(
+            $path,
+            fn (string $part) => Renderer::compose($file, $picture)
+                ->run('crop', [$left, $top, $width, $height])
+                ->run(
+                    'icc_transform',
+                    [Profiles::path(Space::Srgb)],
+                    [
+                        'input_profile' => Profiles::path(Profiles::target($file->encoding)),
+                        'intent' => ThroughProfile::served(Profiles::path(Profiles::target($file->encoding)), ThroughProfile::RELATIVE),
+                        'black_point_compensation' => true,
+                        'depth' => 8,
+                    ],
+                )
+                ->withoutMetadata()
+                ->save('jpegsave', $part, ['Q' => self::QUALITY, 'subsample_mode' => 2]),
+        );
     }
 }

@@ -56,8 +56,12 @@ final class OrderMaker
                 $this->begin(array_slice($order->lines, count($report), preserve_keys: false), $dry);
                 $work = fn (PictureFacts|PictureTrouble $picture): WorkedLine => WorkedLine::work(
                     $line,
-                    $picture instanceof PictureFacts ? $this->looked($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? [])) : $picture,
-                    $lab, $names[$number], fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab),
+                    $picture instanceof PictureFacts
+                        ? $this->looked($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? []))
+                        : $picture,
+                    $lab,
+                    $names[$number],
+                    fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab),
                 );
                 $report[] = ['number' => $number, ...$this->line($line, $work, $dry)];
             }
@@ -85,12 +89,24 @@ final class OrderMaker
         $source = Source::forFiles($this->path((string) $line->picture), $worked->plan->files);
         foreach ($worked->plan->files as $file) {
             if ($dry) {
-                $report['files'][] = ['name' => $file->name, 'width' => $file->width, 'height' => $file->height, 'ppi' => round($file->resolution->ppi(), 3), 'profile' => $file->encoding->profileDescription()];
+                $report['files'][] = [
+                    'name' => $file->name,
+                    'width' => $file->width,
+                    'height' => $file->height,
+                    'ppi' => round($file->resolution->ppi(), 3),
+                    'profile' => $file->encoding->profileDescription(),
+                ];
 
                 continue;
             }
             try {
-                $made = FileMaker::make($file, $source, $this->out, $worked->lab->maxBytes, fn (int $percent) => ($this->tell)($file->name, $percent));
+                $made = FileMaker::make(
+                    $file,
+                    $source,
+                    $this->out,
+                    $worked->lab->maxBytes,
+                    fn (int $percent) => ($this->tell)($file->name, $percent),
+                );
             } catch (CannotWrite $e) {
                 ($this->tell)("{$file->name}: {$e->getMessage()}", null);
 
@@ -144,7 +160,11 @@ final class OrderMaker
             return null;
         }
         try {
-            return $this->seen["{$plan->hash()} {$paper->sha256}"] ??= SeenOnPaper::measure($plan->shown, $paper, $this->proxied($plan->shown->placements[0]->picture)[0])->seen;
+            return $this->seen["{$plan->hash()} {$paper->sha256}"] ??= SeenOnPaper::measure(
+                $plan->shown,
+                $paper,
+                $this->proxied($plan->shown->placements[0]->picture)[0],
+            )->seen;
         } catch (PictureRefused) {
             return null; // it is told when the file is made
         }
@@ -166,7 +186,10 @@ final class OrderMaker
         [$name, $sha256] = [$picture->name, $picture->sha256];
         if (! isset($this->proxied[$name])) {
             $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
-            $this->proxied[$name] = [$proxy, Handed::take($this->path($name), $name, $sha256, ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]])];
+            $this->proxied[$name] = [
+                $proxy,
+                Handed::take($this->path($name), $name, $sha256, ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]]),
+            ];
         }
 
         return $this->proxied[$name];
@@ -198,7 +221,7 @@ final class OrderMaker
     private function known(Line $line): PictureFacts|PictureTrouble
     {
         $handed = $line->picture === null ? PictureTrouble::none() : $this->handed[$line->picture];
-        if (! $handed instanceof Handed) {
+        if (! ($handed instanceof Handed)) {
             return $handed;
         }
         try {

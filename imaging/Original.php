@@ -79,16 +79,26 @@ final class Original
     private static function inColours(Image $image, PictureFacts $picture): Image
     {
         if ($picture->channels === Channels::Lab) {
-            return Lightness::fromLab($image->run('colourspace', [Image::SPACE_LAB]))->withBlob('icc-profile-data', (string) file_get_contents(Lightness::profile()));
+            return Lightness::fromLab($image->run('colourspace', [Image::SPACE_LAB]))->withBlob(
+                'icc-profile-data',
+                (string) file_get_contents(Lightness::profile()),
+            );
         }
         if ($picture->tagged !== null) {
             return $image->withBlob('icc-profile-data', MatrixProfile::of($picture->tagged, $picture->channels));
         }
         // What no other intent can read is read into the widest space first; from there all intents are open.
         if ($picture->isPerceptualOnly && $picture->profileFlaw === null) {
-            return $image->run('icc_transform', [Lightness::profile()], [
-                'embedded' => true, 'intent' => ThroughProfile::PERCEPTUAL, 'black_point_compensation' => true, 'depth' => 16,
-            ]);
+            return $image->run(
+                'icc_transform',
+                [Lightness::profile()],
+                [
+                    'embedded' => true,
+                    'intent' => ThroughProfile::PERCEPTUAL,
+                    'black_point_compensation' => true,
+                    'depth' => 16,
+                ],
+            );
         }
 
         return $image;

@@ -14,15 +14,46 @@ final class PictureData
 {
     /** Exif 2.3 */
     private const CAMERA = [
-        'Make', 'Model', 'LensMake', 'LensModel', 'DateTimeOriginal', 'OffsetTimeOriginal', 'ExposureTime', 'FNumber',
-        'ISO', 'ExposureProgram', 'ExposureCompensation', 'MeteringMode', 'Flash', 'FocalLength', 'FocalLengthIn35mmFormat',
+        'Make',
+        'Model',
+        'LensMake',
+        'LensModel',
+        'DateTimeOriginal',
+        'OffsetTimeOriginal',
+        'ExposureTime',
+        'FNumber',
+        'ISO',
+        'ExposureProgram',
+        'ExposureCompensation',
+        'MeteringMode',
+        'Flash',
+        'FocalLength',
+        'FocalLengthIn35mmFormat',
     ];
 
     /** What is true of the picture's pixels and not of the file's, and small pictures of what may be cropped away. */
     private const NOT_ITS = [
-        'Orientation', 'XResolution', 'YResolution', 'ResolutionUnit', 'YCbCrPositioning', 'ColorSpace', 'ExifImageWidth', 'ExifImageHeight',
-        'ExifVersion', 'InteropIndex', 'ICC_Profile:all', 'JFIF:all', 'MPF:all', 'IFD1:all', 'ThumbnailImage', 'PreviewImage',
-        'XMP-xmp:Thumbnails', 'PhotoshopThumbnail', 'XMP-tiff:all', 'XMP-exif:ExifImageWidth', 'XMP-exif:ExifImageHeight',
+        'Orientation',
+        'XResolution',
+        'YResolution',
+        'ResolutionUnit',
+        'YCbCrPositioning',
+        'ColorSpace',
+        'ExifImageWidth',
+        'ExifImageHeight',
+        'ExifVersion',
+        'InteropIndex',
+        'ICC_Profile:all',
+        'JFIF:all',
+        'MPF:all',
+        'IFD1:all',
+        'ThumbnailImage',
+        'PreviewImage',
+        'XMP-xmp:Thumbnails',
+        'PhotoshopThumbnail',
+        'XMP-tiff:all',
+        'XMP-exif:ExifImageWidth',
+        'XMP-exif:ExifImageHeight',
     ];
 
     /** exiftool writes it into every Exif, and a TIFF may not have it (Exif 2.3, table 5). */
@@ -39,16 +70,40 @@ final class PictureData
         if ($tags === []) {
             return;
         }
-        $isTiff = str_starts_with((string) file_get_contents($file, length: 4), 'II') || str_starts_with((string) file_get_contents($file, length: 4), 'MM');
+        $isTiff =
+            str_starts_with((string) file_get_contents($file, length: 4), 'II') ||
+            str_starts_with((string) file_get_contents($file, length: 4), 'MM');
         // The part's name has no ending that exiftool knows: it goes by what the file is.
         try {
-            $program = Program::start(['exiftool', '-q', '-q', '-m', '-overwrite_original', '-tagsFromFile', $picture, ...$tags, ...($isTiff ? self::NOT_OF_A_TIFF : []), $file], Limits::working());
+            $program = Program::start(
+                [
+                    'exiftool',
+                    '-q',
+                    '-q',
+                    '-m',
+                    '-overwrite_original',
+                    '-tagsFromFile',
+                    $picture,
+                    ...$tags,
+                    ...$isTiff ? self::NOT_OF_A_TIFF : [],
+                    $file,
+                ],
+                Limits::working(),
+            );
             [$code] = $program->end();
         } catch (Stopped $e) {
-            throw new CannotWrite("The picture’s own data can’t be taken along: {$e->getMessage()} Keep caption and copyright only.", 0, $e);
+            throw new CannotWrite(
+                "The picture’s own data can’t be taken along: {$e->getMessage()} Keep caption and copyright only.",
+                0,
+                $e,
+            );
         }
         if ($code !== 0) {
-            throw new CannotWrite('The picture’s own data can’t be taken along: it isn’t written as it should be. Keep caption and copyright only.', 0, new \RuntimeException($program->complained()));
+            throw new CannotWrite(
+                'The picture’s own data can’t be taken along: it isn’t written as it should be. Keep caption and copyright only.',
+                0,
+                new \RuntimeException($program->complained()),
+            );
         }
     }
 }

@@ -38,8 +38,14 @@ final class PictureReader
 
     /** libvips' interpretations (VipsInterpretation) that can be printed from, and the channels they hold. */
     private const INTERPRETATIONS = [
-        1 => Channels::Grey, 13 => Channels::Lab, 15 => Channels::Cmyk, 16 => Channels::Lab, 21 => Channels::Lab,
-        22 => Channels::Rgb, 25 => Channels::Rgb, 26 => Channels::Grey,
+        1 => Channels::Grey,
+        13 => Channels::Lab,
+        15 => Channels::Cmyk,
+        16 => Channels::Lab,
+        21 => Channels::Lab,
+        22 => Channels::Rgb,
+        25 => Channels::Rgb,
+        26 => Channels::Grey,
     ];
 
     /** libvips' band formats (VipsBandFormat) that can be printed from, and their bits. */
@@ -62,12 +68,22 @@ final class PictureReader
         try {
             $image = $header->isUnusual ? Image::openUnusual($path) : Image::open($path, page: $header->page);
         } catch (VipsError $e) {
-            throw new PictureRefused("its {$format->value} header can’t be read; it may be cut off or damaged. Export it again from the original.", 0, $e);
+            throw new PictureRefused(
+                "its {$format->value} header can’t be read; it may be cut off or damaged. Export it again from the original.",
+                0,
+                $e,
+            );
         }
         [$width, $height] = [$image->width(), $image->height()];
         self::mayCost($header, $format, $width, $height, $image);
-        $channels = self::INTERPRETATIONS[$image->interpretation()] ?? throw new PictureRefused('its colours are of a kind that can’t be printed from. Save it as RGB.');
-        $bits = $channels === Channels::Lab ? 16 : (self::BITS[$image->format()] ?? throw new PictureRefused('its samples are neither 8, 12 nor 16 bits. Save it as a 16-bit TIFF.'));
+        $channels =
+            self::INTERPRETATIONS[$image->interpretation()] ??
+            throw new PictureRefused('its colours are of a kind that can’t be printed from. Save it as RGB.');
+        $bits =
+            $channels === Channels::Lab
+                ? 16
+                : self::BITS[$image->format()] ??
+                    throw new PictureRefused('its samples are neither 8, 12 nor 16 bits. Save it as a 16-bit TIFF.');
         $data = OwnData::of($path, $image, $format);
         $orientation = $header->orientation ?? $data->orientation;
         $lies = $orientation >= 5 && $orientation <= 8;
@@ -87,10 +103,12 @@ final class PictureReader
             channels: $channels,
             bits: $bits,
             alpha: $alpha && $spare > 0,
-            profile: $profile === null ? null : ($profile->description ?? 'a profile without a name'),
-            profileFlaw: $profile === null ? null : ($profile->flaw ?? ProfileTrial::flawOfPictures((string) $icc, $channels)),
+            profile: $profile === null ? null : $profile->description ?? 'a profile without a name',
+            profileFlaw: $profile === null ? null : $profile->flaw ?? ProfileTrial::flawOfPictures((string) $icc, $channels),
             isPerceptualOnly: $profile->isPerceptualOnly ?? false,
-            tagged: $icc === null && in_array($channels, [Channels::Rgb, Channels::Grey], true) ? self::tagged($header, $data, $channels) : null,
+            tagged: $icc === null && in_array($channels, [Channels::Rgb, Channels::Grey], true)
+                ? self::tagged($header, $data, $channels)
+                : null,
             page: $header->page,
             pages: $header->pages,
             extra: $spare - ($alpha && $spare > 0 ? 1 : 0),
@@ -105,7 +123,7 @@ final class PictureReader
             PictureFormat::Jpeg => JpegHeader::read($path),
             PictureFormat::Png => PngHeader::read($path),
             PictureFormat::Tiff => TiffHeader::read($path, $name),
-            PictureFormat::Webp, PictureFormat::Heif => new Header,
+            PictureFormat::Webp, PictureFormat::Heif => new Header(),
         };
         if ($header->refused !== null) {
             throw new PictureRefused($header->refused);
@@ -118,8 +136,17 @@ final class PictureReader
     private static function mayCost(Header $header, PictureFormat $format, int $width, int $height, Image $image): void
     {
         if ($width * $height > self::MOST_PIXELS || max($width, $height) > self::LONGEST_SIDE) {
-            throw new PictureRefused('it claims '.Figure::pixels($width, $height).' ('.Figure::count(intdiv($width * $height, 1_000_000)).' megapixels); at most '
-                .intdiv(self::MOST_PIXELS, 1_000_000).' megapixels and '.Figure::count(self::LONGEST_SIDE).' px a side are taken.');
+            throw new PictureRefused(
+                'it claims '.
+                    Figure::pixels($width, $height).
+                    ' ('.
+                    Figure::count(intdiv($width * $height, 1_000_000)).
+                    ' megapixels); at most '.
+                    intdiv(self::MOST_PIXELS, 1_000_000).
+                    ' megapixels and '.
+                    Figure::count(self::LONGEST_SIDE).
+                    ' px a side are taken.',
+            );
         }
         if ($header->isCutOff) {
             throw new PictureRefused('it is cut off: the file is too short for the pixels it claims. Export it again from the original.');
@@ -131,14 +158,28 @@ final class PictureReader
             default => $header->held,
         };
         if ($held > self::MOST_HELD) {
-            throw new PictureRefused('it is packed so that '.Figure::bytes($held).' of it have to be unpacked at once; at most '.Figure::bytes(self::MOST_HELD).' can be. '
-                .'Save it as a baseline JPEG, a PNG without interlacing, or a TIFF in strips.');
+            throw new PictureRefused(
+                'it is packed so that '.
+                    Figure::bytes($held).
+                    ' of it have to be unpacked at once; at most '.
+                    Figure::bytes(self::MOST_HELD).
+                    ' can be. '.
+                    'Save it as a baseline JPEG, a PNG without interlacing, or a TIFF in strips.',
+            );
         }
         if ($header->work > self::MOST_WORK) {
-            throw new PictureRefused('it is packed in so many passes that unpacking it takes too long. Save it as a baseline JPEG, or as a TIFF.');
+            throw new PictureRefused(
+                'it is packed in so many passes that unpacking it takes too long. Save it as a baseline JPEG, or as a TIFF.',
+            );
         }
         if ($header->metadata > self::MOST_METADATA) {
-            throw new PictureRefused('it carries '.Figure::bytes($header->metadata).' beside its pixels; at most '.Figure::bytes(self::MOST_METADATA).' are taken. Export it again without them.');
+            throw new PictureRefused(
+                'it carries '.
+                    Figure::bytes($header->metadata).
+                    ' beside its pixels; at most '.
+                    Figure::bytes(self::MOST_METADATA).
+                    ' are taken. Export it again without them.',
+            );
         }
     }
 

@@ -35,7 +35,9 @@ final class ProfileTrial
             Channels::Lab => throw new \LogicException('Lab needs no profile.'),
             Channels::Cmyk => ["\0\0\0\0\0\0\0\x80", 4, Image::SPACE_CMYK],
         };
-        $patches = Image::fromPixels($pixels, 2, 1, $bands)->run('copy', options: ['interpretation' => $space])->withBlob('icc-profile-data', $profile);
+        $patches = Image::fromPixels($pixels, 2, 1, $bands)
+            ->run('copy', options: ['interpretation' => $space])
+            ->withBlob('icc-profile-data', $profile);
         try {
             [$white, $grey] = ThroughProfile::lab($patches, null); // by the intent that a picture will be read by
         } catch (VipsError) {
@@ -43,7 +45,9 @@ final class ProfileTrial
         }
         $isWhite = $white->lightness >= self::WHITE_FROM && max(abs($white->a), abs($white->b)) <= self::NEUTRAL_TO;
 
-        return $isWhite && $grey->lightness > 1 && $grey->lightness < $white->lightness - 1 ? null : 'white or grey come out of it as other colours; it is damaged';
+        return $isWhite && $grey->lightness > 1 && $grey->lightness < $white->lightness - 1
+            ? null
+            : 'white or grey come out of it as other colours; it is damaged';
     }
 
     /** Why a paper's profile can't be printed through; null when it can. */
@@ -51,14 +55,25 @@ final class ProfileTrial
     {
         $how = ['intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true];
         try {
-            $back = Image::fromPixels(implode('', self::SENT), 2, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+            $back = Image::fromPixels(implode('', self::SENT), 2, 1, 3)
+                ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
                 ->run('icc_transform', [$path], ['input_profile' => Profiles::path(Space::Srgb)] + $how)
-                ->run('icc_transform', [Profiles::path(Space::Srgb)], ['input_profile' => $path, 'intent' => ThroughProfile::served($path, ThroughProfile::RELATIVE)] + $how)
+                ->run(
+                    'icc_transform',
+                    [Profiles::path(Space::Srgb)],
+                    ['input_profile' => $path, 'intent' => ThroughProfile::served($path, ThroughProfile::RELATIVE)] + $how,
+                )
                 ->pixels();
         } catch (VipsError) {
             return 'colours can’t be sent through it; it is damaged, or lacks a direction';
         }
-        $off = max(array_map(fn (int $sent, int $came): int => abs($sent - $came), (array) unpack('C*', implode('', self::SENT)), (array) unpack('C*', $back)));
+        $off = max(
+            array_map(
+                fn (int $sent, int $came): int => abs($sent - $came),
+                (array) unpack('C*', implode('', self::SENT)),
+                (array) unpack('C*', $back),
+            ),
+        );
 
         return $off < self::COMES_BACK_TO ? null : 'white and grey come out of it as other colours; it is damaged';
     }

@@ -38,10 +38,13 @@ final class Profiles
             return self::$papers[$of->sha256] ?? self::$folder."/{$of->sha256}.icc";
         }
 
-        return __DIR__.'/profiles/'.match ($of) {
-            Space::Srgb => 'srgb',
-            Space::AdobeRgb => 'compatible-with-adobe-rgb-1998',
-        }.'.icc';
+        return __DIR__.
+            '/profiles/'.
+            match ($of) {
+                Space::Srgb => 'srgb',
+                Space::AdobeRgb => 'compatible-with-adobe-rgb-1998',
+            }.
+            '.icc';
     }
 
     public static function bytes(Space|PaperProfile $of): string

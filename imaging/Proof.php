@@ -56,14 +56,26 @@ final class Proof
     public static function write(PlannedFile $file, PaperProfile $paper, string $preview, string $path): void
     {
         $table = self::wayOnto($paper, $file->encoding);
-        Beside::write($path, fn (string $part) => $table->of(Image::open($preview))->withoutMetadata()->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        Beside::write(
+            $path,
+            fn (string $part) => $table
+                ->of(Image::open($preview))
+                ->withoutMetadata()
+                ->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))
+                ->save('jpegsave', $part, ['Q' => self::QUALITY]),
+        );
     }
 
     /** From a file's codes to those that show on the screen what they look like on a paper. */
     public static function wayOnto(PaperProfile $paper, Encoding $encoding): CodeTable
     {
-        return CodeTable::named('onto-'.hash('sha256', Profiles::bytes(Profiles::target($encoding)).$paper->sha256), function (Image $grid) use ($paper, $encoding): array {
-            return array_map(self::onScreen(...), ThroughProfile::lab(self::printed($grid, $encoding, $paper), Profiles::path($paper), ThroughProfile::ABSOLUTE));
+        return CodeTable::named('onto-'.hash('sha256', Profiles::bytes(Profiles::target($encoding)).$paper->sha256), function (
+            Image $grid,
+        ) use ($paper, $encoding): array {
+            return array_map(
+                self::onScreen(...),
+                ThroughProfile::lab(self::printed($grid, $encoding, $paper), Profiles::path($paper), ThroughProfile::ABSOLUTE),
+            );
         });
     }
 
@@ -89,9 +101,15 @@ final class Proof
     {
         $profile = Profiles::path($paper);
 
-        return self::printed($image, $encoding, $paper)->run('icc_transform', [Profiles::path(Space::Srgb)], [
-            'input_profile' => $profile, 'intent' => ThroughProfile::served($profile, ThroughProfile::ABSOLUTE), 'depth' => $bits,
-        ]);
+        return self::printed($image, $encoding, $paper)->run(
+            'icc_transform',
+            [Profiles::path(Space::Srgb)],
+            [
+                'input_profile' => $profile,
+                'intent' => ThroughProfile::served($profile, ThroughProfile::ABSOLUTE),
+                'depth' => $bits,
+            ],
+        );
     }
 
     /** The share of a picture's window that is drawn in by the file's colour space or the paper, 0 to 1. */
@@ -118,10 +136,18 @@ final class Proof
             }
         }
         $across = (int) ceil($width / self::PERIOD);
-        $stripes = Image::fromPixels($tile, self::PERIOD, self::PERIOD, 2)->run('replicate', [$across, (int) ceil($height / self::PERIOD)])->run('crop', [0, 0, $width, $height]);
+        $stripes = Image::fromPixels($tile, self::PERIOD, self::PERIOD, 2)
+            ->run('replicate', [$across, (int) ceil($height / self::PERIOD)])
+            ->run('crop', [0, 0, $width, $height]);
         $alpha = $mask->mixing($stripes->run('extract_band', [1]), Image::plain($width, $height, [0.0], like: $mask));
         $grey = $stripes->run('extract_band', [0]);
-        Beside::write($path, fn (string $part) => $grey->joined($alpha)->run('copy', options: ['interpretation' => Image::SPACE_GREY])->save('pngsave', $part, ['compression' => 1, 'filter' => self::NO_FILTER]));
+        Beside::write(
+            $path,
+            fn (string $part) => $grey
+                ->joined($alpha)
+                ->run('copy', options: ['interpretation' => Image::SPACE_GREY])
+                ->save('pngsave', $part, ['compression' => 1, 'filter' => self::NO_FILTER]),
+        );
     }
 
     /**
@@ -152,14 +178,25 @@ final class Proof
         $facts = Proxy::facts($proxy, $file->placements[0]->picture);
         $small = self::window($file, $proxy, $side);
         $its = $facts->profile === null ? null : $small->blob('icc-profile-data');
-        $name = 'moved-'.hash('sha256', ($its ?? Profiles::bytes(Space::Srgb)).Profiles::bytes(Profiles::target($file->encoding)).($paper->sha256 ?? ''));
+        $name =
+            'moved-'.
+            hash(
+                'sha256',
+                ($its ?? Profiles::bytes(Space::Srgb)).Profiles::bytes(Profiles::target($file->encoding)).($paper->sha256 ?? ''),
+            );
         $table = CodeTable::named($name, function (Image $grid) use ($its, $facts, $file, $paper): array {
             $moved = self::moved($its === null ? $grid : $grid->withBlob('icc-profile-data', $its), $facts, $file->encoding, $paper);
 
-            return array_map(fn (float $distance): array => [min(255.0, $distance * self::FINE), 0.0, 0.0], array_values((array) unpack('g*', $moved->pixels())));
+            return array_map(
+                fn (float $distance): array => [min(255.0, $distance * self::FINE), 0.0, 0.0],
+                array_values((array) unpack('g*', $moved->pixels())),
+            );
         });
 
-        return $table->of($small)->run('extract_band', [0])->run('relational_const1', [self::MORE, self::OUT_OF_GAMUT * self::FINE]);
+        return $table
+            ->of($small)
+            ->run('extract_band', [0])
+            ->run('relational_const1', [self::MORE, self::OUT_OF_GAMUT * self::FINE]);
     }
 
     /**
@@ -169,7 +206,7 @@ final class Proof
      */
     public static function moved(Image $image, PictureFacts $facts, Encoding $encoding, ?PaperProfile $paper): Image
     {
-        $encoding = $encoding->with(intent: Intent::Relative, tone: new ToneCurve, sharpening: null, bits: 16);
+        $encoding = $encoding->with(intent: Intent::Relative, tone: new ToneCurve(), sharpening: null, bits: 16);
         $converted = Renderer::convert($image, $facts, $encoding);
         $printed = $paper === null ? $converted : self::printed($converted, $encoding, $paper);
         $before = ThroughProfile::imported($image, $facts->profile === null ? Profiles::path(Space::Srgb) : null);
@@ -182,12 +219,21 @@ final class Proof
     {
         $placement = $file->placements[0];
         $facts = Proxy::facts($proxy, $placement->picture);
-        $source = Preview::scaled($placement->source, $facts->width / $placement->picture->width, $facts->height / $placement->picture->height);
+        $source = Preview::scaled(
+            $placement->source,
+            $facts->width / $placement->picture->width,
+            $facts->height / $placement->picture->height,
+        );
         // A JPEG is unpacked at half its size where that is enough.
         $shrink = $facts->width >= self::UNPACKED_SMALL && max($source->width, $source->height) >= 2 * $side ? 2 : 1;
         $unpacked = Image::open($proxy, shrink: $shrink);
         $part = Preview::scaled($source, 1 / $shrink, 1 / $shrink);
-        $small = $unpacked->run('crop', [$part->x, $part->y, min($part->width, $unpacked->width() - $part->x), min($part->height, $unpacked->height() - $part->y)]);
+        $small = $unpacked->run('crop', [
+            $part->x,
+            $part->y,
+            min($part->width, $unpacked->width() - $part->x),
+            min($part->height, $unpacked->height() - $part->y),
+        ]);
         $scale = min(1.0, $side / max($small->width(), $small->height()));
 
         return ($scale < 1 ? $small->run('resize', [$scale], ['kernel' => Renderer::QUICK]) : $small)->held(PHP_INT_MAX);
@@ -196,8 +242,17 @@ final class Proof
     /** As the lab's printer will take it: a file in another space is converted into the paper's, relative with black point compensation. */
     private static function printed(Image $image, Encoding $encoding, PaperProfile $paper): Image
     {
-        return $encoding->profile?->sha256 === $paper->sha256 ? $image : $image->run('icc_transform', [Profiles::path($paper)], [
-            'input_profile' => Profiles::path(Profiles::target($encoding)), 'intent' => ThroughProfile::RELATIVE, 'black_point_compensation' => true, 'depth' => 16,
-        ]);
+        return $encoding->profile?->sha256 === $paper->sha256
+            ? $image
+            : $image->run(
+                'icc_transform',
+                [Profiles::path($paper)],
+                [
+                    'input_profile' => Profiles::path(Profiles::target($encoding)),
+                    'intent' => ThroughProfile::RELATIVE,
+                    'black_point_compensation' => true,
+                    'depth' => 16,
+                ],
+            );
     }
 }

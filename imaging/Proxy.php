@@ -34,7 +34,9 @@ final class Proxy
     {
         $part = $path.'.'.getmypid().'.part';
         try {
-            $image = self::isPlain($facts) ? Image::thumbnail($picture, $side) : self::reduced(Original::open($picture, $facts, Rgb::white()), $side);
+            $image = self::isPlain($facts)
+                ? Image::thumbnail($picture, $side)
+                : self::reduced(Original::open($picture, $facts, Rgb::white()), $side);
             $space = self::space($facts);
             if ($space !== null) {
                 $image = Renderer::convert($image, $facts, new Encoding($space, Intent::Relative, FileFormat::Jpeg, self::QUALITY, 8));
@@ -55,17 +57,26 @@ final class Proxy
     /** What is said of a picture that couldn't be unpacked, or of its proxy that couldn't be written. */
     public static function refusal(VipsError $e): PictureRefused
     {
-        return new PictureRefused(match (1) {
-            preg_match('/No space|unable to open/i', $e->getMessage()) => self::DISK,
-            preg_match('/out of memory|insufficient memory|cannot allocate|unable to allocate/i', $e->getMessage()) => self::MEMORY,
-            default => self::CUT_OFF,
-        }, 0, $e);
+        return new PictureRefused(
+            match (1) {
+                preg_match('/No space|unable to open/i', $e->getMessage()) => self::DISK,
+                preg_match('/out of memory|insufficient memory|cannot allocate|unable to allocate/i', $e->getMessage()) => self::MEMORY,
+                default => self::CUT_OFF,
+            },
+            0,
+            $e,
+        );
     }
 
     /** A smaller proxy from a larger one. */
     public static function smaller(string $proxy, int $side, string $path): void
     {
-        Beside::write($path, fn (string $part) => Image::thumbnail($proxy, $side)->withoutMetadata()->save('jpegsave', $part, ['Q' => self::QUALITY]));
+        Beside::write(
+            $path,
+            fn (string $part) => Image::thumbnail($proxy, $side)
+                ->withoutMetadata()
+                ->save('jpegsave', $part, ['Q' => self::QUALITY]),
+        );
     }
 
     /** The facts of the proxy itself, to plan and render from it. */
@@ -75,8 +86,18 @@ final class Proxy
         $space = self::space($of);
 
         return new PictureFacts(
-            $of->name, $of->sha256, (int) filesize($path), PictureFormat::Jpeg, $image->width(), $image->height(), 1, Channels::Rgb, 8, false,
-            $space === null ? $of->profile : $space->profileDescription(), null,
+            $of->name,
+            $of->sha256,
+            (int) filesize($path),
+            PictureFormat::Jpeg,
+            $image->width(),
+            $image->height(),
+            1,
+            Channels::Rgb,
+            8,
+            false,
+            $space === null ? $of->profile : $space->profileDescription(),
+            null,
         );
     }
 
@@ -84,7 +105,9 @@ final class Proxy
     private static function space(PictureFacts $facts): ?Space
     {
         return match (true) {
-            $facts->tagged !== null, $facts->channels === Channels::Lab, $facts->isPerceptualOnly && $facts->profileFlaw === null => Space::AdobeRgb,
+            $facts->tagged !== null,
+            $facts->channels === Channels::Lab,
+            $facts->isPerceptualOnly && $facts->profileFlaw === null => Space::AdobeRgb,
             $facts->channels !== Channels::Rgb, $facts->profileFlaw !== null => Space::Srgb,
             default => null,
         };
@@ -93,7 +116,12 @@ final class Proxy
     /** What can be shrunk while it is decoded: it needs nothing done before. */
     private static function isPlain(PictureFacts $facts): bool
     {
-        return ! $facts->alpha && $facts->extra === 0 && $facts->page === 0 && ! $facts->isSigned && ! $facts->isUnusual && self::space($facts) !== Space::AdobeRgb;
+        return ! $facts->alpha &&
+            $facts->extra === 0 &&
+            $facts->page === 0 &&
+            ! $facts->isSigned &&
+            ! $facts->isUnusual &&
+            self::space($facts) !== Space::AdobeRgb;
     }
 
     private static function reduced(Image $image, int $side): Image

@@ -66,7 +66,19 @@ final class Renderer
         }
         foreach ($file->strokes as $stroke) {
             if (self::within($stroke->where, $where)) {
-                $image = self::paint($image, new Fill(new PixelRect($stroke->where->x - $where->x, $stroke->where->y - $where->y, $stroke->where->width, $stroke->where->height), $stroke->colour), $file->encoding);
+                $image = self::paint(
+                    $image,
+                    new Fill(
+                        new PixelRect(
+                            $stroke->where->x - $where->x,
+                            $stroke->where->y - $where->y,
+                            $stroke->where->width,
+                            $stroke->where->height,
+                        ),
+                        $stroke->colour,
+                    ),
+                    $file->encoding,
+                );
             }
         }
         if ($where->width === $file->width && $where->height === $file->height) {
@@ -88,9 +100,17 @@ final class Renderer
         if ($colour->equals(Rgb::white())) {
             return array_fill(0, 3, 2.0 ** $encoding->bits - 1); // white is no ink at all; 16-bit conversion is two codes off it
         }
-        $pixel = Image::fromPixels(pack('C3', ...array_map(intval(...), $colour->codes())), 1, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+        $pixel = Image::fromPixels(pack('C3', ...array_map(intval(...), $colour->codes())), 1, 1, 3)->run(
+            'copy',
+            options: ['interpretation' => Image::SPACE_SRGB],
+        );
         // A colour that was chosen is that colour: what lifts the picture for its paper doesn't touch it.
-        $bytes = self::intoSpace($pixel, $encoding->with(tone: new ToneCurve), embedded: false, from: Profiles::path(Space::Srgb))->pixels();
+        $bytes = self::intoSpace(
+            $pixel,
+            $encoding->with(tone: new ToneCurve()),
+            embedded: false,
+            from: Profiles::path(Space::Srgb),
+        )->pixels();
 
         return array_map(floatval(...), array_values((array) unpack($encoding->bits === 16 ? 'S3' : 'C3', $bytes)));
     }
@@ -100,9 +120,14 @@ final class Renderer
     {
         $at = $file->placements[0]->target;
         foreach ([...$file->fills, new Fill(new PixelRect(0, 0, $file->width, $file->height), $file->paper)] as $ground) {
-            $image = $image->run('embed', [$at->x - $ground->where->x, $at->y - $ground->where->y, $ground->where->width, $ground->where->height], [
-                'extend' => self::EXTEND_BACKGROUND, 'background' => self::codes($ground->colour, $file->encoding),
-            ]);
+            $image = $image->run(
+                'embed',
+                [$at->x - $ground->where->x, $at->y - $ground->where->y, $ground->where->width, $ground->where->height],
+                [
+                    'extend' => self::EXTEND_BACKGROUND,
+                    'background' => self::codes($ground->colour, $file->encoding),
+                ],
+            );
             $at = $ground->where;
         }
 
@@ -118,8 +143,10 @@ final class Renderer
 
     private static function within(PixelRect $inner, PixelRect $outer): bool
     {
-        return $inner->x >= $outer->x && $inner->y >= $outer->y
-            && $inner->x + $inner->width <= $outer->x + $outer->width && $inner->y + $inner->height <= $outer->y + $outer->height;
+        return $inner->x >= $outer->x &&
+            $inner->y >= $outer->y &&
+            $inner->x + $inner->width <= $outer->x + $outer->width &&
+            $inner->y + $inner->height <= $outer->y + $outer->height;
     }
 
     /**
@@ -156,9 +183,20 @@ final class Renderer
     {
         $how = $encoding->sharpening;
 
-        return $how === null ? $image : $image->run('sharpen', [], [
-            'sigma' => $how->sigma, 'x1' => self::NO_SHARPENING_BELOW, 'm1' => 0.0, 'm2' => $how->slope, 'y2' => $how->lighten, 'y3' => $how->darken,
-        ]);
+        return $how === null
+            ? $image
+            : $image->run(
+                'sharpen',
+                [],
+                [
+                    'sigma' => $how->sigma,
+                    'x1' => self::NO_SHARPENING_BELOW,
+                    'm1' => 0.0,
+                    'm2' => $how->slope,
+                    'y2' => $how->lighten,
+                    'y3' => $how->darken,
+                ],
+            );
     }
 
     /** @param  string  $from  the profile taken where none is embedded or the embedded one isn't used */
@@ -170,10 +208,22 @@ final class Renderer
         ];
         $path = Profiles::path(Profiles::target($encoding));
         if ($encoding->tone->isStraight()) {
-            return $image->run('icc_transform', [$path], ['embedded' => $embedded, 'input_profile' => $from, 'depth' => $encoding->bits] + $how);
+            return $image->run(
+                'icc_transform',
+                [$path],
+                ['embedded' => $embedded, 'input_profile' => $from, 'depth' => $encoding->bits] + $how,
+            );
         }
-        $romm = $image->run('icc_transform', [Lightness::profile()], ['embedded' => $embedded, 'input_profile' => $from, 'depth' => 16] + $how);
+        $romm = $image->run(
+            'icc_transform',
+            [Lightness::profile()],
+            ['embedded' => $embedded, 'input_profile' => $from, 'depth' => 16] + $how,
+        );
 
-        return Lightness::lifted($romm, $encoding->tone)->run('icc_transform', [$path], ['input_profile' => Lightness::profile(), 'depth' => $encoding->bits] + $how);
+        return Lightness::lifted($romm, $encoding->tone)->run(
+            'icc_transform',
+            [$path],
+            ['input_profile' => Lightness::profile(), 'depth' => $encoding->bits] + $how,
+        );
     }
 }

@@ -67,11 +67,20 @@ final class Source
         // Converted where there are fewer pixels of it; but a paper's codes aren't even enough to be scaled.
         $convertsFirst = ! $printIsSmaller && $file->encoding->profile === null;
         $open = fn (): Image => $convertsFirst ? $convert($this->opened($placement, $file)) : $this->opened($placement, $file);
-        $finish = fn (Image $image): Image => Renderer::sharpened($convertsFirst ? $scale($image) : $convert($scale($image)), $file->encoding);
+        $finish = fn (Image $image): Image => Renderer::sharpened(
+            $convertsFirst ? $scale($image) : $convert($scale($image)),
+            $file->encoding,
+        );
         if (! $this->isReadAgain) {
             return $finish($open());
         }
-        $what = json_encode([$source->toArray(), $printIsSmaller ? [$target->width, $target->height] : null, $file->encoding->toArray(), (string) $file->paper, $kernel]);
+        $what = json_encode([
+            $source->toArray(),
+            $printIsSmaller ? [$target->width, $target->height] : null,
+            $file->encoding->toArray(),
+            (string) $file->paper,
+            $kernel,
+        ]);
         if ($this->holds !== $what || $this->held === null) {
             $this->held = ($printIsSmaller ? $finish($open()) : $open())->held(self::HELD_IN_MEMORY);
             $this->holds = (string) $what;
@@ -90,7 +99,12 @@ final class Source
     {
         $part = Orientation::asStored($placement->source, $placement->picture);
 
-        return Original::open($this->path, $placement->picture, $file->paper)->run('crop', [$part->x, $part->y, $part->width, $part->height]);
+        return Original::open($this->path, $placement->picture, $file->paper)->run('crop', [
+            $part->x,
+            $part->y,
+            $part->width,
+            $part->height,
+        ]);
     }
 
     /** Scaled and turned upright. */
@@ -124,12 +138,16 @@ final class Source
             return $image->run('resize', [$x], ['vscale' => $y, 'kernel' => $kernel]);
         }
 
-        return $image->run('affine', [$x, 0.0, 0.0, $y], [
-            'interpolate' => 'bicubic',
-            'oarea' => [0, 0, $width, $height],
-            'idx' => (1 - 1 / $x) / 2,
-            'idy' => (1 - 1 / $y) / 2,
-            'extend' => self::EXTEND_COPY,
-        ]);
+        return $image->run(
+            'affine',
+            [$x, 0.0, 0.0, $y],
+            [
+                'interpolate' => 'bicubic',
+                'oarea' => [0, 0, $width, $height],
+                'idx' => (1 - 1 / $x) / 2,
+                'idy' => (1 - 1 / $y) / 2,
+                'extend' => self::EXTEND_COPY,
+            ],
+        );
     }
 }

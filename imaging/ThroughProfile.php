@@ -47,10 +47,16 @@ final class ThroughProfile
     /** As libvips has it, to be compared only. */
     public static function imported(Image $image, ?string $profile, int $intent = self::RELATIVE): Image
     {
-        return $image->run('icc_import', [], ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + [
-            'intent' => $profile === null ? self::servedBy((string) $image->blob('icc-profile-data'), $intent) : self::served($profile, $intent),
-            'black_point_compensation' => $intent === self::RELATIVE,
-        ]);
+        return $image->run(
+            'icc_import',
+            [],
+            ($profile === null ? ['embedded' => true] : ['input_profile' => $profile]) + [
+                'intent' => $profile === null
+                        ? self::servedBy((string) $image->blob('icc-profile-data'), $intent)
+                        : self::served($profile, $intent),
+                'black_point_compensation' => $intent === self::RELATIVE,
+            ],
+        );
     }
 
     /**
@@ -73,7 +79,11 @@ final class ThroughProfile
         $fy = ($lab->lightness + 16) / 116;
         $linear = fn (float $f): float => $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
 
-        return array_map(fn (float $f, float $white): float => $linear($f) * $white, [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200], self::D50);
+        return array_map(
+            fn (float $f, float $white): float => $linear($f) * $white,
+            [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200],
+            self::D50,
+        );
     }
 
     /** What has to stand in a profile for libvips to read these. @return array{float, float, float} L*, a*, b* */

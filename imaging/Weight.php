@@ -41,9 +41,13 @@ final readonly class Weight
         [$bytes, $as] = self::packed($sample, $file->encoding->quality);
         [, $best] = self::packed($sample, 100);
         $differences = self::differences($as, $best, Profiles::path(Profiles::target($file->encoding)));
-        $share = $file->width * $file->height / ($sample->width() * $sample->height());
+        $share = ($file->width * $file->height) / ($sample->width() * $sample->height());
 
-        return new self((int) round($bytes * $share), array_sum($differences) / count($differences), $differences[(int) (0.99 * (count($differences) - 1))]);
+        return new self(
+            (int) round($bytes * $share),
+            array_sum($differences) / count($differences),
+            $differences[(int) (0.99 * (count($differences) - 1))],
+        );
     }
 
     /** @return array{bytes: int, mean: float, most: float} */
@@ -60,7 +64,7 @@ final readonly class Weight
         }
         $sample = null;
         for ($band = 0; $band < self::BANDS; $band++) {
-            $top = (int) round(($file->height - self::ROWS) * ($band + 0.5) / self::BANDS);
+            $top = (int) round((($file->height - self::ROWS) * ($band + 0.5)) / self::BANDS);
             $part = $whole->run('crop', [0, $top, $file->width, self::ROWS]);
             $sample = $sample === null ? $part : $sample->over($part);
         }
@@ -86,7 +90,7 @@ final readonly class Weight
     private static function differences(Image $one, Image $other, string $profile): array
     {
         [$width, $height] = [$one->width(), $one->height()];
-        $step = max(1, (int) sqrt($width * $height / self::COMPARED));
+        $step = max(1, (int) sqrt(($width * $height) / self::COMPARED));
         $labs = array_map(fn (Image $of): array => ThroughProfile::lab($of->run('subsample', [$step, $step]), $profile), [$one, $other]);
         $differences = array_map(DeltaE::between(...), ...$labs);
         sort($differences);

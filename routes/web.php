@@ -15,58 +15,63 @@ use Illuminate\Support\Facades\Route;
 // An id is a whole number that the database can hold, and nothing behind it.
 Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make'], '[1-9][0-9]{0,17}'));
 
-Route::middleware('web')->prefix('api')->group(function (): void {
-    Route::get('me', [SignInController::class, 'show'])->middleware('auth.session');
-    Route::post('sign-in', [SignInController::class, 'store'])->middleware(FromThisSite::class);
+Route::middleware('web')
+    ->prefix('api')
+    ->group(function (): void {
+        Route::get('me', [SignInController::class, 'show'])->middleware('auth.session');
+        Route::post('sign-in', [SignInController::class, 'store'])->middleware(FromThisSite::class);
 
-    // A changed password ends every other session (auth.session).
-    Route::middleware(['auth', 'auth.session'])->group(function (): void {
-        Route::get('known', fn () => response()->noContent());
-        Route::post('sign-out', [SignInController::class, 'destroy']);
-        Route::post('sign-out-everywhere', [SignInController::class, 'everywhere']);
+        // A changed password ends every other session (auth.session).
+        Route::middleware(['auth', 'auth.session'])->group(function (): void {
+            Route::get('known', fn () => response()->noContent());
+            Route::post('sign-out', [SignInController::class, 'destroy']);
+            Route::post('sign-out-everywhere', [SignInController::class, 'everywhere']);
 
-        Route::get('orders', [OrderController::class, 'index']);
-        Route::get('new-order', [OrderController::class, 'choices']);
-        Route::post('orders', [OrderController::class, 'store']);
-        Route::get('orders/{order}', [OrderController::class, 'show'])->middleware('cache.headers:no_cache;private;etag');
+            Route::get('orders', [OrderController::class, 'index']);
+            Route::get('new-order', [OrderController::class, 'choices']);
+            Route::post('orders', [OrderController::class, 'store']);
+            Route::get('orders/{order}', [OrderController::class, 'show'])->middleware('cache.headers:no_cache;private;etag');
 
-        Route::post('orders/{order}/pictures', [PictureController::class, 'store']);
-        Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
-        Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where(['sha256' => '[0-9a-f]{64}', 'kind' => 'screen|thumb']);
+            Route::post('orders/{order}/pictures', [PictureController::class, 'store']);
+            Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
+            Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where([
+                'sha256' => '[0-9a-f]{64}',
+                'kind' => 'screen|thumb',
+            ]);
 
-        Route::get('pictures/{picture:sha256}/looked', [PictureController::class, 'looked'])->where('picture', '[0-9a-f]{64}');
-        Route::put('pictures/{picture:sha256}/must-stay-in', [PictureController::class, 'mark'])->where('picture', '[0-9a-f]{64}');
+            Route::get('pictures/{picture:sha256}/looked', [PictureController::class, 'looked'])->where('picture', '[0-9a-f]{64}');
+            Route::put('pictures/{picture:sha256}/must-stay-in', [PictureController::class, 'mark'])->where('picture', '[0-9a-f]{64}');
 
-        Route::get('house-finishes', [HouseFinishController::class, 'index']);
-        Route::post('house-finishes', [HouseFinishController::class, 'store']);
-        Route::patch('house-finishes/{finish}', [HouseFinishController::class, 'update']);
-        Route::delete('house-finishes/{finish}', [HouseFinishController::class, 'destroy']);
-        Route::post('orders/{order}/house-finishes/{finish}', [HouseFinishController::class, 'give']);
-        Route::get('lines/{line}/choices', [HouseFinishController::class, 'choices']);
+            Route::get('house-finishes', [HouseFinishController::class, 'index']);
+            Route::post('house-finishes', [HouseFinishController::class, 'store']);
+            Route::patch('house-finishes/{finish}', [HouseFinishController::class, 'update']);
+            Route::delete('house-finishes/{finish}', [HouseFinishController::class, 'destroy']);
+            Route::post('orders/{order}/house-finishes/{finish}', [HouseFinishController::class, 'give']);
+            Route::get('lines/{line}/choices', [HouseFinishController::class, 'choices']);
 
-        Route::post('orders/{order}/lines', [LineController::class, 'store']);
-        Route::patch('lines/{line}', [LineController::class, 'update']);
-        Route::put('lines/{line}', [LineController::class, 'replace']);
-        Route::delete('lines/{line}', [LineController::class, 'destroy']);
-        Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
-        Route::post('lines/{line}/pass', [LineController::class, 'pass']);
-        Route::post('lines/{line}/hold', [LineController::class, 'hold']);
-        foreach (['preview', 'proof', 'gamut', 'seen', 'histogram', 'pixels', 'weight'] as $view) {
-            Route::get("lines/{line}/{$view}/{hash}", [LineController::class, $view])->where('hash', '[0-9a-f]{64}');
-        }
+            Route::post('orders/{order}/lines', [LineController::class, 'store']);
+            Route::patch('lines/{line}', [LineController::class, 'update']);
+            Route::put('lines/{line}', [LineController::class, 'replace']);
+            Route::delete('lines/{line}', [LineController::class, 'destroy']);
+            Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
+            Route::post('lines/{line}/pass', [LineController::class, 'pass']);
+            Route::post('lines/{line}/hold', [LineController::class, 'hold']);
+            foreach (['preview', 'proof', 'gamut', 'seen', 'histogram', 'pixels', 'weight'] as $view) {
+                Route::get("lines/{line}/{$view}/{hash}", [LineController::class, $view])->where('hash', '[0-9a-f]{64}');
+            }
 
-        Route::get('labs', [LabController::class, 'index']);
-        Route::patch('labs/{lab}', [LabController::class, 'update']);
-        Route::post('labs/{lab}/profiles', [LabController::class, 'profile']);
+            Route::get('labs', [LabController::class, 'index']);
+            Route::patch('labs/{lab}', [LabController::class, 'update']);
+            Route::post('labs/{lab}/profiles', [LabController::class, 'profile']);
 
-        Route::get('orders/{order}/make', [MakeController::class, 'index']);
-        Route::post('orders/{order}/make', [MakeController::class, 'store']);
-        Route::post('files/{file}/again', [MakeController::class, 'again']);
-        Route::get('files/{file}', [MakeController::class, 'download']);
-        Route::get('makes/{make}/zip', [MakeController::class, 'zip']);
+            Route::get('orders/{order}/make', [MakeController::class, 'index']);
+            Route::post('orders/{order}/make', [MakeController::class, 'store']);
+            Route::post('files/{file}/again', [MakeController::class, 'again']);
+            Route::get('files/{file}', [MakeController::class, 'download']);
+            Route::get('makes/{make}/zip', [MakeController::class, 'zip']);
+        });
+        Route::any('{any}', fn () => abort(404))->where('any', '.*');
     });
-    Route::any('{any}', fn () => abort(404))->where('any', '.*');
-});
 
 // The page itself is the same for everybody and needs neither session nor database.
 Route::view('{any?}', 'page')->where('any', '.*');

@@ -22,14 +22,24 @@ final class RecoverCommand extends Command
     public function handle(): int
     {
         try {
-            foreach (MadeFile::query()->where('state', MadeFile::MAKING)->where('held_by', 'like', gethostname().':%')->get() as $file) {
+            foreach (
+                MadeFile::query()
+                    ->where('state', MadeFile::MAKING)
+                    ->where('held_by', 'like', gethostname().':%')
+                    ->get() as $file
+            ) {
                 [, $pid, $job] = explode(':', (string) $file->held_by) + ['', '0', ''];
                 if (is_dir("/proc/{$pid}")) {
                     continue;
                 }
-                $mine = MadeFile::query()->whereKey($file->id)->where('held_by', $file->held_by)->update(['state' => MadeFile::WAITING, 'percent' => 0, 'held_by' => null]);
+                $mine = MadeFile::query()
+                    ->whereKey($file->id)
+                    ->where('held_by', $file->held_by)
+                    ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'held_by' => null]);
                 if ($mine === 1) {
-                    DB::table('jobs')->where('id', $job)->update(['reserved_at' => null]);
+                    DB::table('jobs')
+                        ->where('id', $job)
+                        ->update(['reserved_at' => null]);
                     $this->info("Handed back {$file->name}, whose worker {$pid} is gone.");
                 }
             }

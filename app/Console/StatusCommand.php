@@ -18,9 +18,18 @@ final class StatusCommand extends Command
 
     public function handle(): int
     {
-        $this->table(['what', 'holds', 'at most', ''], array_map(fn (Held $held): array => [
-            $held->name, self::amount($held->amount, $held->unit), $held->most === null ? '' : self::amount($held->most, $held->unit), $held->rule,
-        ], Keeping::all()));
+        $this->table(
+            ['what', 'holds', 'at most', ''],
+            array_map(
+                fn (Held $held): array => [
+                    $held->name,
+                    self::amount($held->amount, $held->unit),
+                    $held->most === null ? '' : self::amount($held->most, $held->unit),
+                    $held->rule,
+                ],
+                Keeping::all(),
+            ),
+        );
         $free = @disk_free_space(storage_path());
         $this->line($free === false ? '' : 'Free on its disk: '.Figure::bytes((int) $free));
 

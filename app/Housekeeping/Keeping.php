@@ -29,18 +29,35 @@ final class Keeping
 
     private const FAILED_JOBS = 1000;
 
-    private const KEPT = ['originals' => 'app/pictures', 'proxies' => 'app/proxies', 'made files' => 'app/orders', 'profiles' => 'app/profiles'];
+    private const KEPT = [
+        'originals' => 'app/pictures',
+        'proxies' => 'app/proxies',
+        'made files' => 'app/orders',
+        'profiles' => 'app/profiles',
+    ];
 
     /** @return list<Held> */
     public static function all(): array
     {
         $held = [];
         foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
-            $held[] = new Held($name, (new Files(storage_path($folder), $named))->bytes(), 'bytes', $most, 'swept after '.self::said($seconds).' unused');
+            $held[] = new Held(
+                $name,
+                (new Files(storage_path($folder), $named))->bytes(),
+                'bytes',
+                $most,
+                'swept after '.self::said($seconds).' unused',
+            );
         }
         $rows = fn (string $table): int => DB::table($table)->count();
         $held[] = new Held('cached figures', $rows('cache'), 'rows', self::CACHE_ROWS, 'swept when they have run out');
-        $held[] = new Held('sessions', $rows('sessions'), 'rows', self::SESSION_ROWS, 'swept after '.config('session.lifetime') / 60 .' h unused');
+        $held[] = new Held(
+            'sessions',
+            $rows('sessions'),
+            'rows',
+            self::SESSION_ROWS,
+            'swept after '.config('session.lifetime') / 60 .' h unused',
+        );
         $held[] = new Held('jobs that failed', $rows('failed_jobs'), 'rows', self::FAILED_JOBS, 'the newest are kept');
         foreach (self::KEPT as $name => $folder) {
             $held[] = new Held($name, (new Files(storage_path($folder)))->bytes(), 'bytes', null, 'kept');
@@ -56,9 +73,12 @@ final class Keeping
         foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
             $gone[$name] = (new Files(storage_path($folder), $named))->sweep($seconds, $most);
         }
-        $gone['cached figures'] = DB::table('cache')->where('expiration', '<', time())->delete() + self::beyond('cache', 'expiration', self::CACHE_ROWS);
-        $gone['sessions'] = DB::table('sessions')->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))->delete()
-            + self::beyond('sessions', 'last_activity', self::SESSION_ROWS);
+        $gone['cached figures'] =
+            DB::table('cache')->where('expiration', '<', time())->delete() + self::beyond('cache', 'expiration', self::CACHE_ROWS);
+        $gone['sessions'] =
+            DB::table('sessions')
+                ->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))
+                ->delete() + self::beyond('sessions', 'last_activity', self::SESSION_ROWS);
         $gone['jobs that failed'] = self::beyond('failed_jobs', 'id', self::FAILED_JOBS);
 
         return $gone;

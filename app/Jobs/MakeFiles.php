@@ -124,7 +124,12 @@ final class MakeFiles implements ShouldQueue
         return function (int $percent) use ($file, &$told): void {
             if (microtime(true) - $told >= self::TELL_EVERY_SECONDS) {
                 $told = microtime(true);
-                rescue(fn () => MadeFile::query()->whereKey($file->id)->update(['percent' => min(99, $percent)]), report: false);
+                rescue(
+                    fn () => MadeFile::query()
+                        ->whereKey($file->id)
+                        ->update(['percent' => min(99, $percent)]),
+                    report: false,
+                );
             }
         };
     }
@@ -132,17 +137,33 @@ final class MakeFiles implements ShouldQueue
     private static function finish(MadeFile $file, Made $made): void
     {
         if ($file->sha256 !== null && $file->sha256 !== $made->readBack->sha256) {
-            throw new CannotWrite('Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, so that its files go together.');
+            throw new CannotWrite(
+                'Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, so that its files go together.',
+            );
         }
         $file->update([
-            'state' => MadeFile::MADE, 'percent' => 100, 'held_by' => null, 'error' => null,
-            'bytes' => $made->readBack->bytes, 'sha256' => $made->readBack->sha256, 'read_back' => $made->readBack->toArray(),
+            'state' => MadeFile::MADE,
+            'percent' => 100,
+            'held_by' => null,
+            'error' => null,
+            'bytes' => $made->readBack->bytes,
+            'sha256' => $made->readBack->sha256,
+            'read_back' => $made->readBack->toArray(),
         ]);
-        $allMade = MadeFile::query()->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])->where('state', '!=', MadeFile::MADE)->doesntExist();
+        $allMade = MadeFile::query()
+            ->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])
+            ->where('state', '!=', MadeFile::MADE)
+            ->doesntExist();
         if ($allMade) {
-            Line::query()->whereKey($file->line_id)->where(['version' => $file->line_version, 'state' => Line::PASSED])->update(['state' => Line::MADE]);
+            Line::query()
+                ->whereKey($file->line_id)
+                ->where(['version' => $file->line_version, 'state' => Line::PASSED])
+                ->update(['state' => Line::MADE]);
         }
-        $isLast = MadeFile::query()->where('make_id', $file->make_id)->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])->doesntExist();
+        $isLast = MadeFile::query()
+            ->where('make_id', $file->make_id)
+            ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])
+            ->doesntExist();
         if ($isLast && ! Zip::isReady($file->make)) {
             PackZip::dispatch($file->make_id);
         }

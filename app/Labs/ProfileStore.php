@@ -24,6 +24,9 @@ final class ProfileStore
             KeptOnce::copy($upload, $path);
         }
 
-        return LabProfile::query()->updateOrCreate(['lab_id' => $lab->id, 'file' => $file], ['sha256' => $profile->sha256, 'description' => $profile->description]);
+        return LabProfile::query()->updateOrCreate(
+            ['lab_id' => $lab->id, 'file' => $file],
+            ['sha256' => $profile->sha256, 'description' => $profile->description],
+        );
     }
 }

@@ -54,12 +54,17 @@ final class Discreet
     public static function message(\Throwable $exception): string
     {
         if ($exception instanceof QueryException) {
-            $code = preg_match('/SQLSTATE\[\w+\](?: \[\d+\])?(?:: [\w ]+: \d+)?/', $exception->getMessage(), $m) === 1 ? $m[0] : 'the query failed';
+            $code =
+                preg_match('/SQLSTATE\[\w+\](?: \[\d+\])?(?:: [\w ]+: \d+)?/', $exception->getMessage(), $m) === 1
+                    ? $m[0]
+                    : 'the query failed';
 
             return "{$code} ({$exception->getSql()})";
         }
 
         // A driver repeats values in its own words (“Duplicate entry 'x' for key …”).
-        return $exception instanceof \PDOException ? (string) preg_replace("/'[^']*'/", "'…'", $exception->getMessage()) : $exception->getMessage();
+        return $exception instanceof \PDOException
+            ? (string) preg_replace("/'[^']*'/", "'…'", $exception->getMessage())
+            : $exception->getMessage();
     }
 }

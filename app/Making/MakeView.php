@@ -19,19 +19,23 @@ final class MakeView
             'folder' => "orders/{$make->folder}",
             'zip' => Zip::isReady($make) ? 'ready' : 'packing',
             'startedAt' => $make->created_at->toIso8601String(),
-            'files' => $make->files->map(fn (MadeFile $file): array => [
-                'id' => $file->id,
-                'lineId' => $file->line_id,
-                'lineNumber' => $file->line->number,
-                'name' => $file->name,
-                'state' => $file->state,
-                'percent' => $file->percent,
-                'error' => $file->error,
-                'size' => $file->bytes === null ? null : Figure::bytes($file->bytes),
-                'sha256' => $file->sha256,
-                'readBack' => $file->read_back ?? [],
-                'picture' => $file->ticket['picture']['sha256'],
-            ])->all(),
+            'files' => $make->files
+                ->map(
+                    fn (MadeFile $file): array => [
+                        'id' => $file->id,
+                        'lineId' => $file->line_id,
+                        'lineNumber' => $file->line->number,
+                        'name' => $file->name,
+                        'state' => $file->state,
+                        'percent' => $file->percent,
+                        'error' => $file->error,
+                        'size' => $file->bytes === null ? null : Figure::bytes($file->bytes),
+                        'sha256' => $file->sha256,
+                        'readBack' => $file->read_back ?? [],
+                        'picture' => $file->ticket['picture']['sha256'],
+                    ],
+                )
+                ->all(),
         ];
     }
 }

@@ -39,7 +39,7 @@ final class Zip
         }
         is_dir(dirname($path)) || mkdir(dirname($path), 0770, true);
         $part = $path.'.'.getmypid().'.part';
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $zip->open($part, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
         foreach ($files as $file) {
             $zip->addFile($file->setRelation('make', $make)->path(), $file->name);

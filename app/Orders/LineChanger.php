@@ -103,9 +103,19 @@ final class LineChanger
     private static function choose(Line $line, mixed $name): void
     {
         if ($name !== null && ! is_string($name)) {
-            throw new OrderFileError('picture', get_debug_type($name), 'the name of a picture of this order', 'Choose a picture by its name.');
+            throw new OrderFileError(
+                'picture',
+                get_debug_type($name),
+                'the name of a picture of this order',
+                'Choose a picture by its name.',
+            );
         }
-        $picture = $name === null ? null : OrderPicture::query()->where(['order_id' => $line->order_id, 'name' => $name])->first();
+        $picture =
+            $name === null
+                ? null
+                : OrderPicture::query()
+                    ->where(['order_id' => $line->order_id, 'name' => $name])
+                    ->first();
         if ($name !== null && $picture === null) {
             throw new OrderFileError('picture', "“{$name}”", 'a picture of this order', "This order has no picture “{$name}”.");
         }

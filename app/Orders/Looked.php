@@ -34,7 +34,11 @@ final class Looked
         $key = self::key($plan, $paper);
         $held = Cache::get($key);
         if (! is_array($held)) {
-            $measured = SeenOnPaper::measure($plan->shown, $paper, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'));
+            $measured = SeenOnPaper::measure(
+                $plan->shown,
+                $paper,
+                PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'),
+            );
             $held = ['seen' => $measured->seen->toArray(), 'tones' => $measured->tones === null ? null : get_object_vars($measured->tones)];
             Cache::put($key, $held, self::KEPT_SECONDS);
         }

@@ -43,8 +43,14 @@ final class PictureStore
         return DB::transaction(function () use ($order, $picture, $name): OrderPicture {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
 
-            return OrderPicture::query()->where(['order_id' => $order->id, 'picture_id' => $picture->id])->first()
-                ?? OrderPicture::query()->create(['order_id' => $order->id, 'picture_id' => $picture->id, 'name' => self::nameApart($order, $name)]);
+            return OrderPicture::query()
+                ->where(['order_id' => $order->id, 'picture_id' => $picture->id])
+                ->first() ??
+                OrderPicture::query()->create([
+                    'order_id' => $order->id,
+                    'picture_id' => $picture->id,
+                    'name' => self::nameApart($order, $name),
+                ]);
         });
     }
 
@@ -126,7 +132,10 @@ final class PictureStore
     private static function room(string $path): string
     {
         $folder = dirname($path);
-        is_dir($folder) || @mkdir($folder, 0770, true) || is_dir($folder) || throw new PictureRefused('the studio’s disk can’t be written to.');
+        is_dir($folder) ||
+            @mkdir($folder, 0770, true) ||
+            is_dir($folder) ||
+            throw new PictureRefused('the studio’s disk can’t be written to.');
 
         return $path;
     }
@@ -136,7 +145,13 @@ final class PictureStore
         ['filename' => $stem, 'extension' => $extension] = pathinfo($name) + ['extension' => ''];
         $extension = $extension === '' ? '' : ".{$extension}";
         $apart = $name;
-        for ($n = 2; OrderPicture::query()->where(['order_id' => $order->id, 'name' => $apart])->exists(); $n++) {
+        for (
+            $n = 2;
+            OrderPicture::query()
+                ->where(['order_id' => $order->id, 'name' => $apart])
+                ->exists();
+            $n++
+        ) {
             $apart = "{$stem}-{$n}{$extension}";
         }
 

@@ -22,7 +22,11 @@ final class Tries
     public function __construct(string $email, ?User $user, string $address)
     {
         $account = $user === null ? 'nobody-'.hash('sha256', $email) : "user-{$user->id}";
-        $this->keys = ['both' => "sign-in-{$account}-{$address}", 'account' => "sign-in-{$account}", 'address' => "sign-in-from-{$address}"];
+        $this->keys = [
+            'both' => "sign-in-{$account}-{$address}",
+            'account' => "sign-in-{$account}",
+            'address' => "sign-in-from-{$address}",
+        ];
     }
 
     /** Seconds until the next try is looked at; 0 when it is now. */

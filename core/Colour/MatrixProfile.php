@@ -49,7 +49,9 @@ final class MatrixProfile
     {
         $curve = self::gamma($tagged->gamma);
 
-        return $channels === Channels::Grey ? self::grey($tagged->label, $curve) : self::rgb($tagged->label, $tagged->chromaticities, $curve);
+        return $channels === Channels::Grey
+            ? self::grey($tagged->label, $curve)
+            : self::rgb($tagged->label, $tagged->chromaticities, $curve);
     }
 
     /** A power of the code, in the 1/256 of u8Fixed8Number. */
@@ -85,12 +87,20 @@ final class MatrixProfile
         foreach ($tags as $signature => $tag) {
             if ($tag !== null) {
                 $last = [$start + strlen($data), strlen($tag)];
-                $data .= $tag.str_repeat("\0", (4 - strlen($tag) % 4) % 4);
+                $data .= $tag.str_repeat("\0", (4 - (strlen($tag) % 4)) % 4);
             }
             $directory .= $signature.pack('NN', ...$last);
         }
-        $header = pack('N', $start + strlen($data))."\0\0\0\0".pack('N', 0x02400000)."mntr{$space}XYZ ".pack('n6', 2026, 1, 1, 0, 0, 0)
-            .'acsp'.str_repeat("\0", 28).implode('', array_map(self::fixed(...), self::D50)).str_repeat("\0", 48);
+        $header =
+            pack('N', $start + strlen($data)).
+            "\0\0\0\0".
+            pack('N', 0x02400000).
+            "mntr{$space}XYZ ".
+            pack('n6', 2026, 1, 1, 0, 0, 0).
+            'acsp'.
+            str_repeat("\0", 28).
+            implode('', array_map(self::fixed(...), self::D50)).
+            str_repeat("\0", 48);
 
         return $header.$directory.$data;
     }

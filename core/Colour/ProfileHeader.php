@@ -35,13 +35,19 @@ final readonly class ProfileHeader
         }
         $its = self::CHANNELS[substr($bytes, 16, 4)] ?? null;
         if ($its !== $channels) {
-            return new self('it is for '.($its === null ? 'other' : $its->value).' channels and the picture is '.$channels->value, self::describe($bytes));
+            return new self(
+                'it is for '.($its === null ? 'other' : $its->value).' channels and the picture is '.$channels->value,
+                self::describe($bytes),
+            );
         }
 
         return match (true) {
             self::serves($bytes, 1) => new self(null, self::describe($bytes)),
             self::serves($bytes, 0) => new self(null, self::describe($bytes), isPerceptualOnly: true),
-            default => new self('it holds neither a table nor a matrix that says what its colours are; it may be damaged', self::describe($bytes)),
+            default => new self(
+                'it holds neither a table nor a matrix that says what its colours are; it may be damaged',
+                self::describe($bytes),
+            ),
         };
     }
 
@@ -101,7 +107,11 @@ final readonly class ProfileHeader
         $first = null;
         for ($i = 0; $i < min(100, self::number($tag, 8)); $i++) {
             $at = 16 + 12 * $i;
-            $record = fn (): string => mb_convert_encoding(substr($tag, self::number($tag, $at + 8), self::number($tag, $at + 4)), 'UTF-8', 'UTF-16BE');
+            $record = fn (): string => mb_convert_encoding(
+                substr($tag, self::number($tag, $at + 8), self::number($tag, $at + 4)),
+                'UTF-8',
+                'UTF-16BE',
+            );
             if (substr($tag, $at, 2) === 'en') {
                 return $record();
             }

@@ -20,7 +20,7 @@ final readonly class TaggedColour
     /** Exif 2.3 and DCF 2.0: ColorSpace 65535 with InteroperabilityIndex R03. Figures: Adobe RGB (1998) Color Image Encoding, 2005-05. */
     public static function dcfOption(): self
     {
-        return new self(563 / 256, [[0.3127, 0.3290], [0.64, 0.33], [0.21, 0.71], [0.15, 0.06]], 'its Exif says Adobe RGB (1998)');
+        return new self(563 / 256, [[0.3127, 0.329], [0.64, 0.33], [0.21, 0.71], [0.15, 0.06]], 'its Exif says Adobe RGB (1998)');
     }
 
     /**

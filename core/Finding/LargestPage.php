@@ -13,10 +13,16 @@ final class LargestPage implements Check
     {
         $picture = $at->facts();
 
-        return $picture === null || $picture->pages < 2 ? null : Finding::look(
-            'page-chosen',
-            'One of '.$picture->pages.' pages',
-            'The file holds several pictures; page '.($picture->page + 1).', the largest, is printed: '.Figure::pixels($picture->width, $picture->height).'.',
-        );
+        return $picture === null || $picture->pages < 2
+            ? null
+            : Finding::look(
+                'page-chosen',
+                'One of '.$picture->pages.' pages',
+                'The file holds several pictures; page '.
+                    ($picture->page + 1).
+                    ', the largest, is printed: '.
+                    Figure::pixels($picture->width, $picture->height).
+                    '.',
+            );
     }
 }

@@ -16,13 +16,21 @@ final class NothingSeenThrough implements Check
         if ($picture->isSeeThrough) {
             $colour = (string) $at->plan->files[0]->paper;
 
-            return Finding::look('picture-flattened', 'Transparent parts become paper', "The picture is transparent in places; the paper’s colour, {$colour}, shows there.");
+            return Finding::look(
+                'picture-flattened',
+                'Transparent parts become paper',
+                "The picture is transparent in places; the paper’s colour, {$colour}, shows there.",
+            );
         }
 
-        return $picture->extra === 0 ? null : Finding::fine(
-            'channels-left-out',
-            'Extra channels left out',
-            'The picture has '.($picture->extra === 1 ? 'a channel' : "{$picture->extra} channels").' beside its colours, and doesn’t say what for. It is printed without.',
-        );
+        return $picture->extra === 0
+            ? null
+            : Finding::fine(
+                'channels-left-out',
+                'Extra channels left out',
+                'The picture has '.
+                    ($picture->extra === 1 ? 'a channel' : "{$picture->extra} channels").
+                    ' beside its colours, and doesn’t say what for. It is printed without.',
+            );
     }
 }

@@ -11,10 +11,14 @@ final class PictureSound implements Check
     {
         $warnings = $at->facts()->warnings ?? 0;
 
-        return $warnings === 0 ? null : Finding::look(
-            'picture-damaged',
-            'The picture may be damaged',
-            'Unpacking it gave '.($warnings === 1 ? 'a warning' : "{$warnings} warnings").': part of it may be missing or in wrong colours. Look at it one to one, or export it again from the original.',
-        );
+        return $warnings === 0
+            ? null
+            : Finding::look(
+                'picture-damaged',
+                'The picture may be damaged',
+                'Unpacking it gave '.
+                    ($warnings === 1 ? 'a warning' : "{$warnings} warnings").
+                    ': part of it may be missing or in wrong colours. Look at it one to one, or export it again from the original.',
+            );
     }
 }

@@ -82,7 +82,11 @@ final class NameBook
             };
             $text = SafeText::of($text);
             if ($text !== '') {
-                $parts[] = ['text' => $text, 'tellsApart' => $part instanceof NamePart && $part->tellsApart(), 'isWhole' => $part === NamePart::Size];
+                $parts[] = [
+                    'text' => $text,
+                    'tellsApart' => $part instanceof NamePart && $part->tellsApart(),
+                    'isWhole' => $part === NamePart::Size,
+                ];
             }
         }
 

@@ -91,12 +91,14 @@ final readonly class PictureFacts
     /** @param  array<string, mixed>  $stored as toArray gave it */
     public static function fromArray(array $stored): self
     {
-        return new self(...[
-            ...$stored,
-            'format' => PictureFormat::from($stored['format']),
-            'channels' => Channels::from($stored['channels']),
-            'mustStayIn' => MustStayIn::listFromNode(Node::root($stored['mustStayIn'] ?? [])),
-            'tagged' => isset($stored['tagged']) ? TaggedColour::fromArray($stored['tagged']) : null,
-        ]);
+        return new self(
+            ...[
+                ...$stored,
+                'format' => PictureFormat::from($stored['format']),
+                'channels' => Channels::from($stored['channels']),
+                'mustStayIn' => MustStayIn::listFromNode(Node::root($stored['mustStayIn'] ?? [])),
+                'tagged' => isset($stored['tagged']) ? TaggedColour::fromArray($stored['tagged']) : null,
+            ],
+        );
     }
 }

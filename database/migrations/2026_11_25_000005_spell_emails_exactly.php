@@ -14,7 +14,9 @@ return new class extends Migration
     public function up(): void
     {
         foreach (DB::table('users')->get(['id', 'email']) as $user) {
-            DB::table('users')->where('id', $user->id)->update(['email' => User::spelled($user->email)]);
+            DB::table('users')
+                ->where('id', $user->id)
+                ->update(['email' => User::spelled($user->email)]);
         }
         Schema::table('users', function (Blueprint $table): void {
             $table->string('email')->collation('utf8mb4_bin')->change();

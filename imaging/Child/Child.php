@@ -25,10 +25,26 @@ final class Child
     public static function start(Task $task, array $given, Limits $limits): self
     {
         $php = PHP_SAPI === 'cli' ? PHP_BINARY : PHP_BINDIR.'/php';
-        $extensions = array_merge(...array_map(fn (string $one): array => ['-d', "extension={$one}"], array_filter(self::EXTENSIONS, extension_loaded(...))));
-        $command = [$php, '-n', ...$extensions, '-d', 'ffi.enable=1', '-d', 'memory_limit=400M', '-d', 'display_errors=stderr', dirname(__DIR__, 2).'/bin/child.php'];
+        $extensions = array_merge(
+            ...array_map(fn (string $one): array => ['-d', "extension={$one}"], array_filter(self::EXTENSIONS, extension_loaded(...))),
+        );
+        $command = [
+            $php,
+            '-n',
+            ...$extensions,
+            '-d',
+            'ffi.enable=1',
+            '-d',
+            'memory_limit=400M',
+            '-d',
+            'display_errors=stderr',
+            dirname(__DIR__, 2).'/bin/child.php',
+        ];
 
-        return new self(Program::start($command, $limits, serialize([$task, $given, Profiles::folder()]), ['VIPS_CONCURRENCY' => '1']), $task->value);
+        return new self(
+            Program::start($command, $limits, serialize([$task, $given, Profiles::folder()]), ['VIPS_CONCURRENCY' => '1']),
+            $task->value,
+        );
     }
 
     /**

@@ -29,7 +29,12 @@ final class Program
      * @param  ?resource  $process  null when it has ended
      * @param  array<int, resource>  $pipes
      */
-    private function __construct(private $process, private readonly array $pipes, private readonly Limits $limits, private readonly string $name) {}
+    private function __construct(
+        private $process,
+        private readonly array $pipes,
+        private readonly Limits $limits,
+        private readonly string $name,
+    ) {}
 
     /**
      * @param  non-empty-list<string>  $command
@@ -40,8 +45,17 @@ final class Program
     public static function start(array $command, Limits $limits, string $input = '', array $environment = []): self
     {
         $limited = [
-            'prlimit', "--data={$limits->bytes}", "--cpu={$limits->processorSeconds}", "--fsize={$limits->fileBytes}", '--core=0', '--nofile=256', '--',
-            'timeout', '--signal=KILL', (string) $limits->seconds, ...$command,
+            'prlimit',
+            "--data={$limits->bytes}",
+            "--cpu={$limits->processorSeconds}",
+            "--fsize={$limits->fileBytes}",
+            '--core=0',
+            '--nofile=256',
+            '--',
+            'timeout',
+            '--signal=KILL',
+            (string) $limits->seconds,
+            ...$command,
         ];
         $held = ['PATH' => '/usr/local/bin:/usr/bin:/bin', 'LANG' => 'C.UTF-8', 'TMPDIR' => sys_get_temp_dir(), 'MALLOC_ARENA_MAX' => '2'];
         $process = @proc_open($limited, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, $environment + $held);
@@ -97,8 +111,11 @@ final class Program
 
     private function lacksMemory(int $signal): bool
     {
-        return preg_match('/out of memory|failed to allocate|cannot allocate|allowed memory size|std::bad_alloc|memory exhausted/i', $this->complained) === 1
-            || ($signal === self::SIGABRT && str_contains($this->complained, 'alloc'));
+        return preg_match(
+            '/out of memory|failed to allocate|cannot allocate|allowed memory size|std::bad_alloc|memory exhausted/i',
+            $this->complained,
+        ) === 1 ||
+            ($signal === self::SIGABRT && str_contains($this->complained, 'alloc'));
     }
 
     private function close(): void

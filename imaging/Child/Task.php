@@ -94,7 +94,9 @@ enum Task: string
         $facts = PictureReader::read($path, $name, $sha256);
         $from = null;
         foreach ($proxies as $proxy) {
-            $from === null ? Proxy::write($path, $facts, $proxy['side'], $proxy['path']) : Proxy::smaller($from, $proxy['side'], $proxy['path']);
+            $from === null
+                ? Proxy::write($path, $facts, $proxy['side'], $proxy['path'])
+                : Proxy::smaller($from, $proxy['side'], $proxy['path']);
             $from ??= $proxy['path'];
         }
 

@@ -31,7 +31,11 @@ final class FileKind
     public static function raw(string $name): string
     {
         $ending = strtoupper(pathinfo($name, PATHINFO_EXTENSION));
-        $known = in_array($ending, ['3FR', 'ARW', 'CR2', 'CR3', 'DNG', 'IIQ', 'NEF', 'NRW', 'ORF', 'PEF', 'RAF', 'RAW', 'RW2', 'SRW'], true);
+        $known = in_array(
+            $ending,
+            ['3FR', 'ARW', 'CR2', 'CR3', 'DNG', 'IIQ', 'NEF', 'NRW', 'ORF', 'PEF', 'RAF', 'RAW', 'RW2', 'SRW'],
+            true,
+        );
 
         return 'it is a camera’s raw file'.($known ? " ({$ending})" : '').', which has no colours of its own yet.'.self::RAW;
     }
@@ -54,10 +58,11 @@ final class FileKind
         if ($head === '') {
             return 'it is empty.';
         }
-        $isRaw = (substr($head, 8, 2) === 'CR' && in_array(substr($head, 0, 4), ["II*\0", "MM\0*"], true))
-            || in_array(substr($head, 0, 4), ['IIRO', 'IIRS', 'MMOR', "IIU\0"], true)
-            || preg_match('/^.{0,4}ftypcrx |^[A-Z]{8}CCD-RAW /s', $head) === 1
-            || in_array(self::brands($head)[0] ?? '', ['crx '], true);
+        $isRaw =
+            (substr($head, 8, 2) === 'CR' && in_array(substr($head, 0, 4), ["II*\0", "MM\0*"], true)) ||
+            in_array(substr($head, 0, 4), ['IIRO', 'IIRS', 'MMOR', "IIU\0"], true) ||
+            preg_match('/^.{0,4}ftypcrx |^[A-Z]{8}CCD-RAW /s', $head) === 1 ||
+            in_array(self::brands($head)[0] ?? '', ['crx '], true);
         if ($isRaw) {
             return self::raw($name);
         }

@@ -27,7 +27,8 @@ final class JpegHeader
         $refused = null;
         for ($at = 2; strlen($marker = $bytes->at($at, 4)) === 4 && $marker[0] === "\xFF";) {
             $code = ord($marker[1]);
-            if ($code === 0xFF || $code === 0x01 || ($code >= 0xD0 && $code <= 0xD7)) { // filling, or a marker without a segment
+            if ($code === 0xFF || $code === 0x01 || ($code >= 0xD0 && $code <= 0xD7)) {
+                // filling, or a marker without a segment
                 $at += $code === 0xFF ? 1 : 2;
 
                 continue;
@@ -35,7 +36,10 @@ final class JpegHeader
             $length = (int) unpack('n', $marker, 2)[1];
             $body = $bytes->at($at + 4, 20);
             if ($code >= 0xC0 && $code <= 0xCF && ! in_array($code, [0xC4, 0xC8, 0xCC], true) && strlen($body) >= 6) {
-                ['bits' => $bits, 'height' => $height, 'width' => $width, 'channels' => $channels] = (array) unpack('Cbits/nheight/nwidth/Cchannels', $body);
+                ['bits' => $bits, 'height' => $height, 'width' => $width, 'channels' => $channels] = (array) unpack(
+                    'Cbits/nheight/nwidth/Cchannels',
+                    $body,
+                );
                 $samples = self::samples($width, $height, $channels, $bytes->at($at + 10, 3 * $channels));
                 $progressive = in_array($code, self::PROGRESSIVE, true);
                 $refused = match (true) {
@@ -64,6 +68,11 @@ final class JpegHeader
         $across = max(1, ...array_map(fn (int $one): int => $one >> 4, $factors));
         $down = max(1, ...array_map(fn (int $one): int => $one & 15, $factors));
 
-        return (int) array_sum(array_map(fn (int $one): float => $width * $height * ($one >> 4) * ($one & 15) / $across / $down, array_slice($factors, 0, $channels)));
+        return (int) array_sum(
+            array_map(
+                fn (int $one): float => ($width * $height * ($one >> 4) * ($one & 15)) / $across / $down,
+                array_slice($factors, 0, $channels),
+            ),
+        );
     }
 }

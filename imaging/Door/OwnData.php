@@ -41,8 +41,10 @@ final readonly class OwnData
         $xmp = XmpPacket::read((string) ($isTiff ? $directory?->bytes(self::XMP) : $image?->blob('xmp-data')));
         $iptc = @iptcparse((string) ($isTiff ? $directory?->bytes(self::IPTC) : $image?->blob('iptc-data'))) ?: [];
         // HEIF says itself how it is turned, and is turned when it is opened (ISO 23008-12).
-        $orientation = $format === PictureFormat::Heif ? self::UPRIGHT : ($exif['orientation'] ?? $xmp->orientation ?? self::UPRIGHT);
-        $said = fn (?string ...$texts): array => array_values(array_filter($texts, fn (?string $one): bool => $one !== null && trim($one) !== ''));
+        $orientation = $format === PictureFormat::Heif ? self::UPRIGHT : $exif['orientation'] ?? ($xmp->orientation ?? self::UPRIGHT);
+        $said = fn (?string ...$texts): array => array_values(
+            array_filter($texts, fn (?string $one): bool => $one !== null && trim($one) !== ''),
+        );
 
         return new self(
             $orientation,
@@ -62,11 +64,15 @@ final readonly class OwnData
     private static function exif(?TiffDirectory $directory): array
     {
         try {
-            $index = self::try(fn (): ?string => $directory?->behind(TiffDirectory::EXIF)?->behind(self::INTEROPERABILITY)?->text(self::INDEX));
+            $index = self::try(
+                fn (): ?string => $directory?->behind(TiffDirectory::EXIF)?->behind(self::INTEROPERABILITY)?->text(self::INDEX),
+            );
 
             return [
-                'orientation' => $directory?->int(TiffDirectory::ORIENTATION), 'index' => $index,
-                'caption' => $directory?->text(TiffDirectory::CAPTION), 'copyright' => $directory?->text(TiffDirectory::COPYRIGHT),
+                'orientation' => $directory?->int(TiffDirectory::ORIENTATION),
+                'index' => $index,
+                'caption' => $directory?->text(TiffDirectory::CAPTION),
+                'copyright' => $directory?->text(TiffDirectory::COPYRIGHT),
             ];
         } catch (Unreadable) {
             return ['orientation' => null, 'index' => null, 'caption' => null, 'copyright' => null];

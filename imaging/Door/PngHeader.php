@@ -25,8 +25,11 @@ final class PngHeader
         if (strlen($head) < 13) {
             return new Header(isCutOff: true);
         }
-        ['width' => $width, 'height' => $height, 'bits' => $bits, 'kind' => $kind, 'interlace' => $interlace] = (array) unpack('Nwidth/Nheight/Cbits/Ckind/Cpacking/Cfilter/Cinterlace', $head);
-        $row = (int) ceil($width * $bits * (self::CHANNELS[$kind] ?? 4) / 8);
+        ['width' => $width, 'height' => $height, 'bits' => $bits, 'kind' => $kind, 'interlace' => $interlace] = (array) unpack(
+            'Nwidth/Nheight/Cbits/Ckind/Cpacking/Cfilter/Cinterlace',
+            $head,
+        );
+        $row = (int) ceil(($width * $bits * (self::CHANNELS[$kind] ?? 4)) / 8);
         $packed = $metadata = 0;
         [$gamma, $chromaticities, $orientation, $tells, $ended] = [null, null, null, false, false];
         for ([$at, $n] = [8, 0]; $n < self::MOST_CHUNKS && strlen($chunk = $bytes->at($at, 8)) === 8; $n++) {
@@ -34,10 +37,11 @@ final class PngHeader
             $packed += $type === 'IDAT' ? min($length, $bytes->size) : 0;
             $metadata += in_array($type, ['IDAT', 'IHDR', 'PLTE', 'IEND'], true) ? 0 : $length;
             match ($type) {
-                'gAMA' => $gamma = $length === 4 ? (int) (unpack('N', $bytes->at($at + 8, 4))[1] ?? 0) : null,
-                'cHRM' => $chromaticities = $length === 32 ? array_values((array) unpack('N8', str_pad($bytes->at($at + 8, 32), 32, "\0"))) : null,
-                'sRGB', 'iCCP', 'cICP' => $tells = true, // they come before the others
-                'eXIf' => $orientation = self::orientation($bytes, $at + 8, $length),
+                'gAMA' => ($gamma = $length === 4 ? (int) (unpack('N', $bytes->at($at + 8, 4))[1] ?? 0) : null),
+                'cHRM' => ($chromaticities =
+                    $length === 32 ? array_values((array) unpack('N8', str_pad($bytes->at($at + 8, 32), 32, "\0"))) : null),
+                'sRGB', 'iCCP', 'cICP' => ($tells = true), // they come before the others
+                'eXIf' => ($orientation = self::orientation($bytes, $at + 8, $length)),
                 default => null,
             };
             $at += 12 + $length;
@@ -61,7 +65,9 @@ final class PngHeader
     private static function orientation(Bytes $bytes, int $at, int $length): ?int
     {
         try {
-            $directory = new TiffDirectory(fn (int $place, int $count): string => $place + $count > $length ? '' : $bytes->at($at + $place, $count));
+            $directory = new TiffDirectory(
+                fn (int $place, int $count): string => $place + $count > $length ? '' : $bytes->at($at + $place, $count),
+            );
 
             return $directory->int(TiffDirectory::ORIENTATION);
         } catch (Unreadable) {

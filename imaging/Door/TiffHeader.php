@@ -27,15 +27,21 @@ final class TiffHeader
     {
         $bytes = new Bytes($path);
         $version = $bytes->at(2, 2);
-        if (in_array(self::BIG, (array) unpack('v', "{$version}\0\0"), true) || in_array(self::BIG, (array) unpack('n', "{$version}\0\0"), true)) {
-            return new Header; // BigTIFF is left to the library
+        if (
+            in_array(self::BIG, (array) unpack('v', "{$version}\0\0"), true) ||
+            in_array(self::BIG, (array) unpack('n', "{$version}\0\0"), true)
+        ) {
+            return new Header(); // BigTIFF is left to the library
         }
         try {
             $pages = (new TiffDirectory($bytes->at(...)))->all();
             if (self::isRaw($pages)) {
                 return new Header(refused: FileKind::raw($name));
             }
-            $areas = array_map(fn (TiffDirectory $page): int => ($page->int(TiffDirectory::WIDTH) ?? 0) * ($page->int(TiffDirectory::HEIGHT) ?? 0), $pages);
+            $areas = array_map(
+                fn (TiffDirectory $page): int => ($page->int(TiffDirectory::WIDTH) ?? 0) * ($page->int(TiffDirectory::HEIGHT) ?? 0),
+                $pages,
+            );
             $largest = (int) array_search(max($areas), $areas, true);
 
             return self::page($pages[$largest], $largest, count($pages), $bytes->size);
@@ -49,7 +55,10 @@ final class TiffHeader
     {
         foreach ($pages as $page) {
             foreach ([$page, ...$page->inside()] as $directory) {
-                if (in_array($directory->int(TiffDirectory::PHOTOMETRIC), self::SENSORS, true) || $directory->bytes(self::DNG_VERSION) !== null) {
+                if (
+                    in_array($directory->int(TiffDirectory::PHOTOMETRIC), self::SENSORS, true) ||
+                    $directory->bytes(self::DNG_VERSION) !== null
+                ) {
                     return true;
                 }
             }
@@ -65,9 +74,11 @@ final class TiffHeader
         [$width, $height] = [$page->int(TiffDirectory::WIDTH) ?? 0, $page->int(TiffDirectory::HEIGHT) ?? 0];
         $isTiled = $page->int(TiffDirectory::TILE_WIDTH) !== null;
         $inPlanes = $page->int(TiffDirectory::PLANES) === 2;
-        $rows = $isTiled ? ($page->int(TiffDirectory::TILE_HEIGHT) ?? $height) : min($height, $page->int(TiffDirectory::STRIP_ROWS) ?? $height);
+        $rows = $isTiled
+            ? $page->int(TiffDirectory::TILE_HEIGHT) ?? $height
+            : min($height, $page->int(TiffDirectory::STRIP_ROWS) ?? $height);
         $isPacked = ($page->int(TiffDirectory::COMPRESSION) ?? 1) !== 1;
-        $row = (int) ceil($width * $bits * $samples / 8);
+        $row = (int) ceil(($width * $bits * $samples) / 8);
         $extra = array_map(fn (int $one): bool => $one === 1 || $one === 2, $page->ints(TiffDirectory::EXTRA_SAMPLES)); // 0: unspecified
         $alpha = array_search(true, $extra, true);
 
@@ -75,7 +86,8 @@ final class TiffHeader
             held: $isPacked || $inPlanes ? $row * $rows : 0,
             work: $row * $height,
             refused: $page->int(TiffDirectory::COMPRESSION) === self::OLD_JPEG
-                ? 'it is a TIFF with an old-style JPEG in it, which programs don’t read alike. Save it as a plain TIFF.' : null,
+                ? 'it is a TIFF with an old-style JPEG in it, which programs don’t read alike. Save it as a plain TIFF.'
+                : null,
             isCutOff: ! $isPacked && $row * $height > $fileBytes,
             page: $number,
             pages: $pages,

@@ -30,12 +30,12 @@ final readonly class XmpPacket
     {
         $packet = trim($packet, "\0 \n\r\t");
         if ($packet === '' || strlen($packet) > self::MOST_BYTES) {
-            return new self;
+            return new self();
         }
-        $reader = new \XMLReader;
+        $reader = new \XMLReader();
         $before = libxml_use_internal_errors(true);
         try {
-            return @$reader->XML($packet, null, LIBXML_NONET) ? self::texts($reader) : new self;
+            return @$reader->XML($packet, null, LIBXML_NONET) ? self::texts($reader) : new self();
         } finally {
             $reader->close();
             libxml_clear_errors();
@@ -50,8 +50,12 @@ final readonly class XmpPacket
         $orientation = null;
         [$property, $language] = [null, ''];
         for ($n = 0; @$reader->read(); $n++) {
-            if ($n > self::MOST_NODES || $reader->depth > self::DEEPEST || in_array($reader->nodeType, [\XMLReader::DOC_TYPE, \XMLReader::ENTITY_REF], true)) {
-                return new self;
+            if (
+                $n > self::MOST_NODES ||
+                $reader->depth > self::DEEPEST ||
+                in_array($reader->nodeType, [\XMLReader::DOC_TYPE, \XMLReader::ENTITY_REF], true)
+            ) {
+                return new self();
             }
             if ($reader->nodeType === \XMLReader::ELEMENT) {
                 $isOurs = $reader->namespaceURI === self::DUBLIN_CORE && isset($texts[$reader->localName]);
@@ -67,7 +71,10 @@ final readonly class XmpPacket
                 if ($reader->isEmptyElement && $isOurs) {
                     $property = null;
                 }
-            } elseif ($reader->nodeType === \XMLReader::END_ELEMENT && in_array($reader->namespaceURI, [self::DUBLIN_CORE, self::TIFF], true)) {
+            } elseif (
+                $reader->nodeType === \XMLReader::END_ELEMENT &&
+                in_array($reader->namespaceURI, [self::DUBLIN_CORE, self::TIFF], true)
+            ) {
                 [$property, $language] = [null, ''];
             } elseif ($property === 'orientation' && $reader->hasValue) {
                 $orientation ??= self::number($reader->value);
@@ -76,7 +83,7 @@ final readonly class XmpPacket
             }
         }
         // What was read of a packet that breaks off is kept: it says what it says.
-        $one = fn (array $said): ?string => $said['x-default'] ?? $said['en'] ?? (array_values($said)[0] ?? null);
+        $one = fn (array $said): ?string => $said['x-default'] ?? ($said['en'] ?? (array_values($said)[0] ?? null));
 
         return new self($one($texts['description']), $one($texts['rights']), $orientation);
     }

@@ -138,7 +138,12 @@ final class TiffDirectory
         $isShort = ($this->entries[$tag]['type'] ?? 0) === 3;
         $numbers = str_split((string) $this->bytes($tag), $isShort ? 2 : 4);
 
-        return array_values(array_map(fn (string $one): int => $this->number($isShort ? $this->short : $this->long, $one), array_filter($numbers, fn (string $one): bool => $one !== '')));
+        return array_values(
+            array_map(
+                fn (string $one): int => $this->number($isShort ? $this->short : $this->long, $one),
+                array_filter($numbers, fn (string $one): bool => $one !== ''),
+            ),
+        );
     }
 
     /** Where the next directory lies; 0 for none, and where there is no room for one. */
@@ -153,11 +158,13 @@ final class TiffDirectory
     {
         $bytes = $this->bytes($tag);
 
-        return $bytes === null ? null : match ($this->entries[$tag]['type']) {
-            1, 7 => ord($bytes),
-            3 => $this->number($this->short, $bytes),
-            default => $this->number($this->long, $bytes),
-        };
+        return $bytes === null
+            ? null
+            : match ($this->entries[$tag]['type']) {
+                1, 7 => ord($bytes),
+                3 => $this->number($this->short, $bytes),
+                default => $this->number($this->long, $bytes),
+            };
     }
 
     /** X resolution in pixels per inch; null when the tags are missing or without unit. */
@@ -193,6 +200,8 @@ final class TiffDirectory
 
     private function number(string $how, string $bytes): int
     {
-        return strlen($bytes) < ($how === $this->long ? 4 : 2) ? throw new Unreadable('A directory of its tags is cut off.') : (int) unpack($how, $bytes)[1];
+        return strlen($bytes) < ($how === $this->long ? 4 : 2)
+            ? throw new Unreadable('A directory of its tags is cut off.')
+            : (int) unpack($how, $bytes)[1];
     }
 }

@@ -26,8 +26,8 @@ final class Arguments
             [$kind, $value] = Header::optional($function, $name, $given);
             $this->flat[] = $name;
             $this->flat[] = match ($kind) {
-                'interpolate' => $this->objects[] = Library::get()->vips_interpolate_new($value) ?? throw Library::error('interpolate'),
-                'ints', 'doubles' => $this->areas[] = self::area($value, $kind === 'ints'),
+                'interpolate' => ($this->objects[] = Library::get()->vips_interpolate_new($value) ?? throw Library::error('interpolate')),
+                'ints', 'doubles' => ($this->areas[] = self::area($value, $kind === 'ints')),
                 default => $value,
             };
         }

@@ -55,7 +55,8 @@ final class Header
     /** The kind of a call's optional argument, and its value of that kind. @return array{string, mixed} */
     public static function optional(string $function, string $name, mixed $given): array
     {
-        $kind = self::of($function)['optional'][$name] ?? throw new \LogicException("{$function} has no optional argument {$name} in vips.h.");
+        $kind =
+            self::of($function)['optional'][$name] ?? throw new \LogicException("{$function} has no optional argument {$name} in vips.h.");
 
         return [$kind, self::typed($given, $kind, "{$function}, {$name}")];
     }
@@ -75,8 +76,14 @@ final class Header
             $kind === 'double' && $isNumber => (float) $value,
             in_array($kind, ['int', 'bool'], true) && $isWhole => (int) $value,
             in_array($kind, ['string', 'interpolate', 'const char *'], true) && is_string($value) => $value,
-            $kind === 'doubles' && is_array($value) => array_map(fn (mixed $one): float => self::typed($one, 'double', $where), array_values($value)),
-            $kind === 'ints' && is_array($value) => array_map(fn (mixed $one): int => self::typed($one, 'int', $where), array_values($value)),
+            $kind === 'doubles' && is_array($value) => array_map(
+                fn (mixed $one): float => self::typed($one, 'double', $where),
+                array_values($value),
+            ),
+            $kind === 'ints' && is_array($value) => array_map(
+                fn (mixed $one): int => self::typed($one, 'int', $where),
+                array_values($value),
+            ),
             str_ends_with($kind, '*') && $kind !== 'const char *' && $value instanceof \FFI\CData => $value,
             default => throw new \TypeError("{$where}: ".get_debug_type($value)." where {$kind} is meant."),
         };

@@ -55,14 +55,26 @@ final class Image
      *
      * @throws VipsError
      */
-    public static function open(string $path, bool $streamed = true, int $shrink = 1, bool $strict = false, int $pages = 1, int $page = 0): self
-    {
+    public static function open(
+        string $path,
+        bool $streamed = true,
+        int $shrink = 1,
+        bool $strict = false,
+        int $pages = 1,
+        int $page = 0,
+    ): self {
         $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
-        $image = Library::call('vips_image_new_from_file', [$path], [
-            'access' => $streamed,
-            'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED,
-            ...$reduce, ...($pages > 1 ? ['n' => $pages] : []), ...($page > 0 ? ['page' => $page] : []),
-        ]);
+        $image = Library::call(
+            'vips_image_new_from_file',
+            [$path],
+            [
+                'access' => $streamed,
+                'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED,
+                ...$reduce,
+                ...$pages > 1 ? ['n' => $pages] : [],
+                ...$page > 0 ? ['page' => $page] : [],
+            ],
+        );
         if ($image === null) {
             throw Library::error('open');
         }
@@ -73,7 +85,12 @@ final class Image
     /** The picture as it is stored, shrunk while it is decoded to fit a square of so many pixels; whole file read. */
     public static function thumbnail(string $path, int $side): self
     {
-        return self::made('thumbnail', [$path], [$side], ['height' => $side, 'size' => 2, 'no_rotate' => true, 'fail_on' => self::FAIL_ON_TRUNCATED]);
+        return self::made(
+            'thumbnail',
+            [$path],
+            [$side],
+            ['height' => $side, 'size' => 2, 'no_rotate' => true, 'fail_on' => self::FAIL_ON_TRUNCATED],
+        );
     }
 
     /** By the general reader that libvips has for what it doesn't read itself; held whole, 16 bits. */
@@ -161,7 +178,13 @@ final class Image
     {
         [$ffi, $a, $b] = [Library::get(), self::doubles($factors), self::doubles(array_map(fn (float $one): float => $one + 0.5, $plus))];
 
-        return self::made('linear', [$this->image], [$ffi->cast('double*', $a), $ffi->cast('double*', $b), count($factors)], ['uchar' => true], [$this]);
+        return self::made(
+            'linear',
+            [$this->image],
+            [$ffi->cast('double*', $a), $ffi->cast('double*', $b), count($factors)],
+            ['uchar' => true],
+            [$this],
+        );
     }
 
     /** @param  list<float>  $numbers */

@@ -25,9 +25,19 @@ final class BadRequestsTest extends TestCase
         yield 'a number and letters' => ['DELETE', 'house-finishes/17abc', [], 404];
         yield 'a number beyond the database' => ['GET', 'orders/99999999999999999999', [], 404];
         yield 'a list to find' => ['GET', 'orders?find[]=a', [], 422];
-        yield 'a picture by zero, which MariaDB takes for any text' => ['PATCH', 'lines/{line}', ['version' => 1, 'change' => ['picture' => 0]], 422];
+        yield 'a picture by zero, which MariaDB takes for any text' => [
+            'PATCH',
+            'lines/{line}',
+            ['version' => 1, 'change' => ['picture' => 0]],
+            422,
+        ];
         yield 'a picture by a list' => ['PATCH', 'lines/{line}', ['version' => 1, 'change' => ['picture' => []]], 422];
-        yield 'a line by a picture that is true' => ['PUT', 'lines/{line}', ['version' => 1, 'line' => ['size' => '4 x 6 in', 'picture' => true]], 422];
+        yield 'a line by a picture that is true' => [
+            'PUT',
+            'lines/{line}',
+            ['version' => 1, 'line' => ['size' => '4 x 6 in', 'picture' => true]],
+            422,
+        ];
         yield 'a view by no hash' => ['GET', 'lines/{line}/preview/x', [], 404];
         yield 'a picture by no checksum' => ['GET', 'pictures/1/looked', [], 404];
         yield 'lines that are words' => ['POST', 'orders/{order}/make', ['lines' => ['all']], 422];

@@ -168,7 +168,10 @@ final class DoorTest extends TestCase
     {
         [$here, $there] = [$this->signedIn(), $this->signedIn()];
         $this->anew();
-        $this->withUnencryptedCookie('planisher_session', $here)->postJson('/api/sign-out-everywhere')->assertNoContent()->assertHeader('Clear-Site-Data', '"cache"');
+        $this->withUnencryptedCookie('planisher_session', $here)
+            ->postJson('/api/sign-out-everywhere')
+            ->assertNoContent()
+            ->assertHeader('Clear-Site-Data', '"cache"');
         self::assertSame([null, null], [$this->me($here), $this->me($there)]);
         self::assertSame(0, DB::table('sessions')->count());
     }
@@ -177,7 +180,10 @@ final class DoorTest extends TestCase
     {
         [$here, $there] = [$this->signedIn(), $this->signedIn()];
         $this->anew();
-        $this->withUnencryptedCookie('planisher_session', $here)->postJson('/api/sign-out')->assertNoContent()->assertHeader('Clear-Site-Data', '"cache"');
+        $this->withUnencryptedCookie('planisher_session', $here)
+            ->postJson('/api/sign-out')
+            ->assertNoContent()
+            ->assertHeader('Clear-Site-Data', '"cache"');
         self::assertSame([null, 'Wren Halloway'], [$this->me($here), $this->me($there)]);
     }
 

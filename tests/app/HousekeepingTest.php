@@ -43,8 +43,16 @@ final class HousekeepingTest extends TestCase
 
     public function test_a_sweep_takes_what_was_left_behind_and_nothing_that_is_kept(): void
     {
-        $kept = [$this->file('app/pictures/aa/a.jpg', 10, 86_400 * 900), $this->file('app/orders/x/a.jpg', 10, 86_400 * 900), $this->file('app/pictures/aa/b.jpg.17.part', 10, 60)];
-        $gone = [$this->file('app/pictures/aa/c.jpg.17.part', 10, 7200), $this->file('app/orders/x/.a.jpg.17.part.bare', 10, 7200), $this->file('app/zips/1.zip', 10, 86_400 * 8)];
+        $kept = [
+            $this->file('app/pictures/aa/a.jpg', 10, 86_400 * 900),
+            $this->file('app/orders/x/a.jpg', 10, 86_400 * 900),
+            $this->file('app/pictures/aa/b.jpg.17.part', 10, 60),
+        ];
+        $gone = [
+            $this->file('app/pictures/aa/c.jpg.17.part', 10, 7200),
+            $this->file('app/orders/x/.a.jpg.17.part.bare', 10, 7200),
+            $this->file('app/zips/1.zip', 10, 86_400 * 8),
+        ];
         Cache::store('database')->put('kept', 1, 600);
         DB::table('cache')->insert(['key' => 'old', 'value' => '1', 'expiration' => time() - 1]);
         DB::table('sessions')->insert(['id' => 'old', 'payload' => '', 'last_activity' => time() - 13 * 3600]);
@@ -80,15 +88,22 @@ final class HousekeepingTest extends TestCase
                 return "{$e->getStatusCode()} {$e->getMessage()}";
             }
         };
-        self::assertSame(['422 It can’t be shown of this picture: it is cut off.', '422 It can’t be shown of this picture: it is cut off.'], [$try(), $try()]);
+        self::assertSame(
+            ['422 It can’t be shown of this picture: it is cut off.', '422 It can’t be shown of this picture: it is cut off.'],
+            [$try(), $try()],
+        );
         self::assertSame(1, $tried);
     }
 
     public function test_a_log_line_holds_no_values(): void
     {
-        $driver = new \PDOException("SQLSTATE[23000]: Integrity constraint violation: 1062 Duplicate entry 'wren@halloway.example' for key 'email'");
+        $driver = new \PDOException(
+            "SQLSTATE[23000]: Integrity constraint violation: 1062 Duplicate entry 'wren@halloway.example' for key 'email'",
+        );
         $query = new QueryException('mariadb', 'select * from `sessions` where `id` = ?', ['the-session-id'], $driver);
-        $record = Discreet::record(new LogRecord(new \DateTimeImmutable, 'x', Level::Error, "[abc] {$query->getMessage()}", ['exception' => $query]));
+        $record = Discreet::record(
+            new LogRecord(new \DateTimeImmutable(), 'x', Level::Error, "[abc] {$query->getMessage()}", ['exception' => $query]),
+        );
         $said = $record->message.json_encode($record->context);
         self::assertStringNotContainsString('the-session-id', $said);
         self::assertStringNotContainsString('wren@', $said);
@@ -105,7 +120,9 @@ final class HousekeepingTest extends TestCase
         $file = $make->files()->sole();
         $file->update(['bytes' => 300_000_000]);
         self::assertFalse(Zip::isReady($make));
-        $message = $this->getJson("/api/makes/{$make->id}/zip")->assertConflict()->json('message'); // the queue is run at once in tests
+        $message = $this->getJson("/api/makes/{$make->id}/zip")
+            ->assertConflict()
+            ->json('message'); // the queue is run at once in tests
         self::assertStringContainsString('is being packed', $message);
         self::assertTrue(Zip::isThere($make));
         $this->get("/api/makes/{$make->id}/zip")->assertOk();

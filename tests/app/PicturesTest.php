@@ -13,12 +13,16 @@ final class PicturesTest extends TestCase
     public function test_a_picture_is_kept_as_it_came(): void
     {
         $bytes = self::pictureBytes();
-        $this->upload($bytes, 'dawn-boat.jpg')->assertCreated()->assertJson(['name' => 'dawn-boat.jpg', 'already' => false]);
+        $this->upload($bytes, 'dawn-boat.jpg')
+            ->assertCreated()
+            ->assertJson(['name' => 'dawn-boat.jpg', 'already' => false]);
         $sha256 = hash('sha256', $bytes);
         self::assertStringEqualsFile($this->original('dawn-boat.jpg'), $bytes);
         self::assertSame(0o440, fileperms($this->original('dawn-boat.jpg')) & 0o777, 'nobody writes it again');
         foreach (['screen' => 480, 'thumb' => 256] as $kind => $width) {
-            $sent = (string) $this->get("/api/pictures/{$sha256}/{$kind}")->assertOk()->headers->get('X-Accel-Redirect');
+            $sent = (string) $this->get("/api/pictures/{$sha256}/{$kind}")
+                ->assertOk()
+                ->headers->get('X-Accel-Redirect');
             self::assertSame($width, getimagesize(storage_path('app/'.substr($sent, strlen('/_private/'))))[0] ?? 0);
         }
         $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('pictures.0.size', "480 × 320\u{2009}px");
@@ -28,20 +32,30 @@ final class PicturesTest extends TestCase
     {
         $bytes = self::pictureBytes();
         $this->upload($bytes, 'a.jpg')->assertCreated();
-        $this->upload($bytes, 'copy of a.jpg')->assertCreated()->assertJson(['name' => 'a.jpg', 'already' => true]);
+        $this->upload($bytes, 'copy of a.jpg')
+            ->assertCreated()
+            ->assertJson(['name' => 'a.jpg', 'already' => true]);
         self::assertSame(1, $this->order->pictures()->count());
     }
 
     public function test_two_pictures_of_one_name_are_told_apart(): void
     {
-        $this->upload(self::pictureBytes(blue: 1), 'a.jpg')->assertCreated()->assertJson(['name' => 'a.jpg']);
-        $this->upload(self::pictureBytes(blue: 2), 'a.jpg')->assertCreated()->assertJson(['name' => 'a-2.jpg', 'already' => false]);
+        $this->upload(self::pictureBytes(blue: 1), 'a.jpg')
+            ->assertCreated()
+            ->assertJson(['name' => 'a.jpg']);
+        $this->upload(self::pictureBytes(blue: 2), 'a.jpg')
+            ->assertCreated()
+            ->assertJson(['name' => 'a-2.jpg', 'already' => false]);
     }
 
     public function test_a_name_never_becomes_a_path(): void
     {
-        $this->upload(self::pictureBytes(), '../../../../etc/passwd.jpg')->assertCreated()->assertJson(['name' => 'passwd.jpg']);
-        $this->upload(self::pictureBytes(blue: 7), '..\\..\\boot.jpg')->assertCreated()->assertJson(['name' => 'boot.jpg']);
+        $this->upload(self::pictureBytes(), '../../../../etc/passwd.jpg')
+            ->assertCreated()
+            ->assertJson(['name' => 'passwd.jpg']);
+        $this->upload(self::pictureBytes(blue: 7), '..\\..\\boot.jpg')
+            ->assertCreated()
+            ->assertJson(['name' => 'boot.jpg']);
         $kept = array_map(fn ($file): string => $file->getFilename(), File::allFiles(storage_path('app/pictures')));
         self::assertCount(2, $kept);
         self::assertSame([], array_filter($kept, fn (string $name): bool => preg_match('/^[0-9a-f]{64}\.jpg$/', $name) !== 1));
@@ -78,15 +92,20 @@ final class PicturesTest extends TestCase
     public function test_an_upload_that_broke_off(): void
     {
         $this->post("/api/orders/{$this->order->id}/pictures", [], ['Accept' => 'application/json'])
-            ->assertUnprocessable()->assertJson(['message' => 'The upload broke off. Nothing was kept; try it again.']);
+            ->assertUnprocessable()
+            ->assertJson(['message' => 'The upload broke off. Nothing was kept; try it again.']);
     }
 
     public function test_a_picture_in_use_stays(): void
     {
         $line = $this->line();
         $picture = $this->order->pictures()->firstOrFail();
-        $this->deleteJson("/api/orders/{$this->order->id}/pictures/{$picture->id}")->assertUnprocessable()->assertJsonPath('message', '“dawn-boat.jpg” is used by a line. Give them another picture first.');
-        $this->change($line, ['picture' => null])->assertOk()->assertJsonPath('state', 'waiting');
+        $this->deleteJson("/api/orders/{$this->order->id}/pictures/{$picture->id}")
+            ->assertUnprocessable()
+            ->assertJsonPath('message', '“dawn-boat.jpg” is used by a line. Give them another picture first.');
+        $this->change($line, ['picture' => null])
+            ->assertOk()
+            ->assertJsonPath('state', 'waiting');
         $this->deleteJson("/api/orders/{$this->order->id}/pictures/{$picture->id}")->assertNoContent();
         self::assertSame(1, Picture::query()->count(), 'the studio keeps the original');
     }
@@ -95,6 +114,9 @@ final class PicturesTest extends TestCase
     {
         $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1A\n".$chunk('IHDR', pack('NNCCCCC', 60_000, 60_000, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress('')).$chunk('IEND', '');
+        return "\x89PNG\r\n\x1A\n".
+            $chunk('IHDR', pack('NNCCCCC', 60_000, 60_000, 8, 2, 0, 0, 0)).
+            $chunk('IDAT', (string) gzcompress('')).
+            $chunk('IEND', '');
     }
 }

@@ -14,7 +14,7 @@ final readonly class Answer
     {
         $at = $this->all();
         foreach (explode('.', $key) as $part) {
-            $at = is_array($at) ? ($at[$part] ?? null) : null;
+            $at = is_array($at) ? $at[$part] ?? null : null;
         }
 
         return $at;

@@ -43,20 +43,31 @@ abstract class Attack extends TestCase
     protected static function ask(string $method, string $path, mixed $body = null, array $headers = [], ?string $jar = null): Answer
     {
         $curl = curl_init(self::address().$path);
-        $headers += ['Accept' => 'application/json', ...($body === null || is_array($body) && isset($body['picture'], $body['file']) ? [] : ['Content-Type' => 'application/json'])];
+        $headers += [
+            'Accept' => 'application/json',
+            ...$body === null || (is_array($body) && isset($body['picture'], $body['file'])) ? [] : ['Content-Type' => 'application/json'],
+        ];
         if ($jar !== null) {
             curl_setopt_array($curl, [CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar]);
             $headers['X-XSRF-TOKEN'] ??= self::token($jar);
         }
         if (is_array($body) && isset($body['file'])) {
-            $body = [$body['field'] ?? 'picture' => new \CURLFile($body['file'], 'application/octet-stream', $body['name'] ?? basename($body['file']))];
+            $body = [
+                $body['field'] ?? 'picture' => new \CURLFile(
+                    $body['file'],
+                    'application/octet-stream',
+                    $body['name'] ?? basename($body['file']),
+                ),
+            ];
             unset($headers['Content-Type']);
         } elseif ($body !== null && ! is_string($body)) {
             $body = (string) json_encode($body);
         }
         $got = [];
         curl_setopt_array($curl, [
-            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => self::LONGEST_SECONDS,
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_TIMEOUT => self::LONGEST_SECONDS,
             CURLOPT_HTTPHEADER => array_map(fn (string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers),
             CURLOPT_HEADERFUNCTION => function ($curl, string $line) use (&$got): int {
                 [$name, $value] = explode(':', $line, 2) + [1 => ''];
@@ -71,7 +82,13 @@ abstract class Attack extends TestCase
             curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
         }
         $text = curl_exec($curl);
-        $answer = new Answer((int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $text, $got, curl_errno($curl), (float) curl_getinfo($curl, CURLINFO_TOTAL_TIME));
+        $answer = new Answer(
+            (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+            (string) $text,
+            $got,
+            curl_errno($curl),
+            (float) curl_getinfo($curl, CURLINFO_TOTAL_TIME),
+        );
         curl_close($curl);
 
         return $answer;
@@ -125,7 +142,9 @@ abstract class Attack extends TestCase
         }
         $path = "{$this->folder}/{$name}";
         $saver = ['jpg' => 'jpegsave', 'tif' => 'tiffsave', 'png' => 'pngsave'][pathinfo($name, PATHINFO_EXTENSION)];
-        Image::fromPixels($pixels, $width, $height, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save($saver, $path, $options);
+        Image::fromPixels($pixels, $width, $height, 3)
+            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+            ->save($saver, $path, $options);
 
         return $path;
     }
@@ -135,7 +154,13 @@ abstract class Attack extends TestCase
     {
         $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
         $path = "{$this->folder}/{$name}";
-        file_put_contents($path, "\x89PNG\r\n\x1A\n".$chunk('IHDR', pack('NNCCCCC', $width, $height, $bits, 2, 0, 0, (int) $interlaced)).$chunk('IDAT', $data).$chunk('IEND', ''));
+        file_put_contents(
+            $path,
+            "\x89PNG\r\n\x1A\n".
+                $chunk('IHDR', pack('NNCCCCC', $width, $height, $bits, 2, 0, 0, (int) $interlaced)).
+                $chunk('IDAT', $data).
+                $chunk('IEND', ''),
+        );
 
         return $path;
     }
@@ -147,12 +172,20 @@ abstract class Attack extends TestCase
         self::assertLessThan(500, $answer->status, $answer->body);
         self::assertNotSame('', (string) $answer->json('message'));
         self::assertStringContainsString($says, (string) $answer->json('message'));
-        self::assertDoesNotMatchRegularExpression('~/var/|/tmp/|vips|VipsForeign|libpng|SQLSTATE~i', (string) $answer->json('message'), 'no words of a library, no path');
+        self::assertDoesNotMatchRegularExpression(
+            '~/var/|/tmp/|vips|VipsForeign|libpng|SQLSTATE~i',
+            (string) $answer->json('message'),
+            'no words of a library, no path',
+        );
     }
 
     protected static function database(): \PDO
     {
-        return new \PDO('mysql:host='.getenv('DB_HOST').';port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'));
+        return new \PDO(
+            'mysql:host='.getenv('DB_HOST').';port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'),
+            (string) getenv('DB_USERNAME'),
+            (string) getenv('DB_PASSWORD'),
+        );
     }
 
     protected static function home(): string

@@ -34,10 +34,18 @@ final class FuzzTest extends Attack
     {
         mt_srand(self::SEED);
         $whole = [
-            $this->picture('a.jpg', 200, 130), $this->picture('b.jpg', 200, 130, interlace: true), $this->picture('c.png', 90, 70),
-            $this->picture('d.tif', 90, 70, compression: 5, predictor: 2), $this->picture('e.tif', 90, 70, tile: true),
+            $this->picture('a.jpg', 200, 130),
+            $this->picture('b.jpg', 200, 130, interlace: true),
+            $this->picture('c.png', 90, 70),
+            $this->picture('d.tif', 90, 70, compression: 5, predictor: 2),
+            $this->picture('e.tif', 90, 70, tile: true),
         ];
-        self::assertSame(0, (int) shell_exec("exiftool -q -overwrite_original '-ImageDescription=The light on the point' -Orientation#=6 {$whole[0]} {$whole[3]}; echo $?"));
+        self::assertSame(
+            0,
+            (int) shell_exec(
+                "exiftool -q -overwrite_original '-ImageDescription=The light on the point' -Orientation#=6 {$whole[0]} {$whole[3]}; echo $?",
+            ),
+        );
         $bytes = array_map(fn (string $path): string => (string) file_get_contents($path), $whole);
         [$taken, $refused] = [0, 0];
         for ($i = 0; $i < self::PICTURES; $i++) {
@@ -45,7 +53,9 @@ final class FuzzTest extends Attack
             $path = "{$this->folder}/x-".basename($whole[$at]);
             file_put_contents($path, self::changed($bytes[$at], 600));
             try {
-                $facts = Handed::take($path, basename($path), str_repeat('0', 64), ['screen' => ['side' => 64, 'path' => "{$this->folder}/proxy.jpg"]]);
+                $facts = Handed::take($path, basename($path), str_repeat('0', 64), [
+                    'screen' => ['side' => 64, 'path' => "{$this->folder}/proxy.jpg"],
+                ]);
                 self::assertGreaterThan(0, $facts->width);
                 $taken++;
             } catch (PictureRefused $e) {
@@ -79,9 +89,16 @@ final class FuzzTest extends Attack
     public function test_order_files(): void
     {
         mt_srand(self::SEED);
-        $whole = (string) json_encode(['planisher' => 1, 'order' => ['number' => '1', 'client' => 'Isholm', 'date' => '2026-11-24'], 'lab' => ['name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in']],
-            'lines' => [['picture' => 'a.jpg', 'size' => '8 x 10 in', 'border' => '1/2 in', 'window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1.2]],
-                ['make' => 'panels', 'picture' => 'a.jpg', 'size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]]], ['make' => 'canvas', 'picture' => 'a.jpg', 'size' => '20 x 30 cm', 'canvas' => ['depth' => '2 cm']]]]);
+        $whole = (string) json_encode([
+            'planisher' => 1,
+            'order' => ['number' => '1', 'client' => 'Isholm', 'date' => '2026-11-24'],
+            'lab' => ['name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in']],
+            'lines' => [
+                ['picture' => 'a.jpg', 'size' => '8 x 10 in', 'border' => '1/2 in', 'window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1.2]],
+                ['make' => 'panels', 'picture' => 'a.jpg', 'size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]]],
+                ['make' => 'canvas', 'picture' => 'a.jpg', 'size' => '20 x 30 cm', 'canvas' => ['depth' => '2 cm']],
+            ],
+        ]);
         $refused = 0;
         for ($i = 0; $i < self::ORDER_FILES; $i++) {
             try {
@@ -102,7 +119,19 @@ final class FuzzTest extends Attack
         self::upload($order, $this->picture('a.jpg', 300, 200));
         $line = self::line($order, '6 x 4 in', 'a.jpg');
         $asked = [
-            ['PATCH', "/api/lines/{$line['id']}", ['version' => 1, 'change' => ['size' => '8 x 10 in', 'border' => ['top' => '1 in'], 'picture' => 'a.jpg', 'output' => ['ppi' => 300, 'bits' => 8]]]],
+            [
+                'PATCH',
+                "/api/lines/{$line['id']}",
+                [
+                    'version' => 1,
+                    'change' => [
+                        'size' => '8 x 10 in',
+                        'border' => ['top' => '1 in'],
+                        'picture' => 'a.jpg',
+                        'output' => ['ppi' => 300, 'bits' => 8],
+                    ],
+                ],
+            ],
             ['PATCH', "/api/lines/{$line['id']}", ['version' => 1, 'figure' => ['name' => 'width', 'typed' => '9 in']]],
             ['PUT', "/api/lines/{$line['id']}", ['version' => 1, 'line' => ['size' => '4 x 6 in', 'picture' => null]]],
             ['POST', "/api/orders/{$order}/lines", ['size' => '4 x 6 in', 'copies' => 2, 'picture' => 'a.jpg']],
@@ -110,7 +139,11 @@ final class FuzzTest extends Attack
             ['POST', "/api/orders/{$order}/make", ['lines' => [1, 2]]],
             ['POST', '/api/house-finishes', ['name' => 'x', 'line' => $line['id'], 'choices' => ['border']]],
             ['POST', "/api/orders/{$order}/house-finishes/1", ['lines' => [['id' => $line['id'], 'version' => 1]]]],
-            ['PUT', '/api/pictures/'.hash_file('sha256', "{$this->folder}/a.jpg").'/must-stay-in', ['areas' => [['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2]], 'seen' => []]],
+            [
+                'PUT',
+                '/api/pictures/'.hash_file('sha256', "{$this->folder}/a.jpg").'/must-stay-in',
+                ['areas' => [['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2]], 'seen' => []],
+            ],
             ['PATCH', '/api/labs/1', ['papers' => [['name' => 'Lustre', 'surface' => 'lustre']], 'seen' => [], 'ppi' => 300]],
             ['POST', "/api/lines/{$line['id']}/pass", ['version' => 1]],
         ];
@@ -145,7 +178,28 @@ final class FuzzTest extends Attack
     /** JSON in which some values have become others of another kind. */
     private static function retyped(string $json): string
     {
-        $odd = [null, true, 0, -1, 1e308, 17, '', '0', [], (object) [], [[]], ['a' => ['b' => 1]], "\u{0}", str_repeat('x', 3000), '１２', "'; --", 9_223_372_036_854_775_807, 0.1, '../../x', "\u{202E}x"];
+        $odd = [
+            null,
+            true,
+            0,
+            -1,
+            1e308,
+            17,
+            '',
+            '0',
+            [],
+            (object) [],
+            [[]],
+            ['a' => ['b' => 1]],
+            "\u{0}",
+            str_repeat('x', 3000),
+            '１２',
+            "'; --",
+            9_223_372_036_854_775_807,
+            0.1,
+            '../../x',
+            "\u{202E}x",
+        ];
         $decoded = json_decode($json, true);
         for ($n = mt_rand(1, 2); $n > 0; $n--) {
             $at = &$decoded;

@@ -10,8 +10,11 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class HouseTest extends Attack
 {
     private const HEADERS = [
-        'X-Content-Type-Options' => 'nosniff', 'X-Frame-Options' => 'DENY', 'Referrer-Policy' => 'same-origin',
-        'Cross-Origin-Opener-Policy' => 'same-origin', 'Cross-Origin-Resource-Policy' => 'same-origin',
+        'X-Content-Type-Options' => 'nosniff',
+        'X-Frame-Options' => 'DENY',
+        'Referrer-Policy' => 'same-origin',
+        'Cross-Origin-Opener-Policy' => 'same-origin',
+        'Cross-Origin-Resource-Policy' => 'same-origin',
     ];
 
     public function test_by_another_name_nothing_is_answered(): void
@@ -30,12 +33,20 @@ final class HouseTest extends Attack
         self::upload($order, $this->picture('a.jpg'));
         $sha256 = hash_file('sha256', "{$this->folder}/a.jpg");
         $line = self::line($order, '6 x 4 in', 'a.jpg');
-        $script = preg_match('~/build/assets/[^"]+\.js~', self::ask('GET', '/')->body, $m) === 1 ? $m[0] : self::fail('the page names no script');
+        $script =
+            preg_match('~/build/assets/[^"]+\.js~', self::ask('GET', '/')->body, $m) === 1 ? $m[0] : self::fail('the page names no script');
         $answers = [
-            'page' => self::ask('GET', '/'), 'script' => self::ask('GET', $script), 'answer' => self::ask('GET', '/api/me'), 'unsigned' => self::ask('GET', '/api/orders'),
-            'none' => self::ask('GET', '/build/none.js'), 'hidden' => self::ask('GET', '/.env'), 'picture' => self::asWren('GET', "/api/pictures/{$sha256}/screen"),
-            'preview' => self::asWren('GET', "/api/lines/{$line['id']}/preview/{$line['planHash']}"), 'too large' => self::ask('POST', '/api/sign-in', str_repeat('x', 1_100_000)),
-            'upload unsigned' => self::ask('POST', "/api/orders/{$order}/pictures", 'x'), 'private' => self::ask('GET', '/_private/pictures/'),
+            'page' => self::ask('GET', '/'),
+            'script' => self::ask('GET', $script),
+            'answer' => self::ask('GET', '/api/me'),
+            'unsigned' => self::ask('GET', '/api/orders'),
+            'none' => self::ask('GET', '/build/none.js'),
+            'hidden' => self::ask('GET', '/.env'),
+            'picture' => self::asWren('GET', "/api/pictures/{$sha256}/screen"),
+            'preview' => self::asWren('GET', "/api/lines/{$line['id']}/preview/{$line['planHash']}"),
+            'too large' => self::ask('POST', '/api/sign-in', str_repeat('x', 1_100_000)),
+            'upload unsigned' => self::ask('POST', "/api/orders/{$order}/pictures", 'x'),
+            'private' => self::ask('GET', '/_private/pictures/'),
         ];
         foreach ($answers as $kind => $answer) {
             foreach (self::HEADERS as $name => $value) {
@@ -53,7 +64,11 @@ final class HouseTest extends Attack
         $body = (string) json_encode(['email' => str_repeat('a', 1_100_000)]);
         foreach (['/api/sign-in', '/api/orders', '/', '/api/lines/1'] as $path) {
             $answer = self::ask('POST', $path, $body);
-            self::assertSame([413, true], [$answer->status, str_contains((string) $answer->json('message'), 'larger than what is taken')], $path);
+            self::assertSame(
+                [413, true],
+                [$answer->status, str_contains((string) $answer->json('message'), 'larger than what is taken')],
+                $path,
+            );
         }
         // The answer comes before the body is read: nobody is asked to go on sending.
         $unsigned = self::ask('POST', '/api/orders/1/pictures', str_repeat('x', 20_000_000), ['Expect' => '100-continue']);
@@ -126,15 +141,31 @@ final class HouseTest extends Attack
             $unknown[] = $try("nobody-{$i}@halloway.example");
         }
         self::assertEqualsWithDelta(1.0, $median($known) / $median($unknown), 0.25);
-        self::assertSame(200, self::ask('POST', '/api/sign-in', self::WREN)->status, 'who knows the password gets in, and the tries are forgotten');
+        self::assertSame(
+            200,
+            self::ask('POST', '/api/sign-in', self::WREN)->status,
+            'who knows the password gets in, and the tries are forgotten',
+        );
     }
 
     public function test_folders_and_files_are_the_services_alone(): void
     {
         self::assertDirectoryExists(self::home());
         $open = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::home(), \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::SELF_FIRST, \RecursiveIteratorIterator::CATCH_GET_CHILD) as $file) {
-            if (! str_contains($file->getPathname(), '/db/') && ! str_contains($file->getPathname(), '/phpunit') && ! $file->isLink() && $file->getType() !== 'socket' && (@$file->getPerms() & 0o007) !== 0) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(self::home(), \FilesystemIterator::SKIP_DOTS),
+                \RecursiveIteratorIterator::SELF_FIRST,
+                \RecursiveIteratorIterator::CATCH_GET_CHILD,
+            ) as $file
+        ) {
+            if (
+                ! str_contains($file->getPathname(), '/db/') &&
+                ! str_contains($file->getPathname(), '/phpunit') &&
+                ! $file->isLink() &&
+                $file->getType() !== 'socket' &&
+                (@$file->getPerms() & 0o007) !== 0
+            ) {
                 $open[] = $file->getPathname();
             }
         }
@@ -145,7 +176,8 @@ final class HouseTest extends Attack
 
     public function test_services_know_a_list_and_not_what_the_shell_had(): void
     {
-        foreach (['run/worker-1.pid', 'run/worker-1.pid.child', 'run/worker-sweeper.pid', 'db/db.pid'] as $pid) { // PHP-FPM and nginx write their titles over theirs
+        foreach (['run/worker-1.pid', 'run/worker-1.pid.child', 'run/worker-sweeper.pid', 'db/db.pid'] as $pid) {
+            // PHP-FPM and nginx write their titles over theirs
             $environment = (string) @file_get_contents('/proc/'.trim((string) file_get_contents(self::home()."/{$pid}")).'/environ');
             self::assertStringContainsString('LANG=C.UTF-8', $environment, $pid);
             foreach (['OLDPWD', 'SHELL', 'CI', 'PLANISHER_ONLY', 'CONTAINER_NAME', 'PIP_CERT'] as $name) {

@@ -71,7 +71,10 @@ final class PicturesTest extends Attack
     public function test_a_few_bytes_that_claim_much(): void
     {
         self::assertRefused(self::upload(self::order(), $this->png('tiny.png', 20_000, 20_000, 8, true, '')), 'cut off');
-        self::assertRefused(self::upload(self::order(), $this->png('tiny2.png', 20_000, 20_000, 8, false, (string) gzcompress(''))), 'cut off');
+        self::assertRefused(
+            self::upload(self::order(), $this->png('tiny2.png', 20_000, 20_000, 8, false, (string) gzcompress(''))),
+            'cut off',
+        );
     }
 
     public function test_a_progressive_picture_of_many_pixels(): void
@@ -102,8 +105,10 @@ final class PicturesTest extends Attack
     public function test_a_packet_that_costs_too_much(string $packet): void
     {
         $path = "{$this->folder}/a.tif";
-        Image::fromPixels(str_repeat("\x50\x60\x70", 900 * 600), 900, 600, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
-            ->withBlob('xmp-data', $packet)->save('tiffsave', $path, []);
+        Image::fromPixels(str_repeat("\x50\x60\x70", 900 * 600), 900, 600, 3)
+            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+            ->withBlob('xmp-data', $packet)
+            ->save('tiffsave', $path, []);
         $order = self::order();
         self::assertSame(201, self::upload($order, $path)->status);
         $line = self::line($order, '6 x 4 in', 'a.tif', ['output' => ['keep' => 'everything', 'ppi' => 'own'], 'carrier' => 'none']);
@@ -115,7 +120,8 @@ final class PicturesTest extends Attack
     /** @return iterable<string, array{string}> */
     public static function packets(): iterable
     {
-        $head = '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
+        $head =
+            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
         $tail = '</rdf:Description></rdf:RDF></x:xmpmeta>';
         yield 'deep' => [$head.str_repeat('<dc:a><rdf:Bag><rdf:li>', 12_000).str_repeat('</rdf:li></rdf:Bag></dc:a>', 12_000).$tail];
         $entities = '<!ENTITY a0 "'.str_repeat('planisher', 1000).'">';
@@ -137,8 +143,11 @@ final class PicturesTest extends Attack
     private static function made(int $order, array $line): array
     {
         $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", ['version' => $line['version']]);
-        if ($passed->status !== 200) { // it was looked at meanwhile
-            $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", ['version' => self::asWren('GET', "/api/orders/{$order}")->json('lines.0.version')]);
+        if ($passed->status !== 200) {
+            // it was looked at meanwhile
+            $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", [
+                'version' => self::asWren('GET', "/api/orders/{$order}")->json('lines.0.version'),
+            ]);
         }
         self::assertSame(200, $passed->status, $passed->body);
         $started = self::asWren('POST', "/api/orders/{$order}/make");

@@ -17,8 +17,13 @@ final class BindingTest extends TestCase
     public function test_optional_arguments_are_of_the_kinds_libvips_says(): void
     {
         $kinds = [
-            'int' => '/^(gint|guint64|Vips(?!Array|Image|Interpolate|Blob)\w+)$/', 'double' => '/^gdouble$/', 'bool' => '/^gboolean$/', 'string' => '/^gchararray$/',
-            'ints' => '/^VipsArrayInt$/', 'doubles' => '/^VipsArrayDouble$/', 'interpolate' => '/^VipsInterpolate$/',
+            'int' => '/^(gint|guint64|Vips(?!Array|Image|Interpolate|Blob)\w+)$/',
+            'double' => '/^gdouble$/',
+            'bool' => '/^gboolean$/',
+            'string' => '/^gchararray$/',
+            'ints' => '/^VipsArrayInt$/',
+            'doubles' => '/^VipsArrayDouble$/',
+            'interpolate' => '/^VipsInterpolate$/',
         ];
         $checked = 0;
         foreach (Header::functions() as $function => ['optional' => $optional]) {
@@ -52,9 +57,15 @@ final class BindingTest extends TestCase
     public function test_whole_numbers_are_made_doubles(): void
     {
         $image = Image::fromPixels(str_repeat("\1\2\3", 64), 8, 8, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
-        self::assertSame([48, 12], [$image->run('resize', [6], ['vscale' => 1.5])->width(), $image->run('resize', [6.0], ['vscale' => 1.5])->height()]);
+        self::assertSame(
+            [48, 12],
+            [$image->run('resize', [6], ['vscale' => 1.5])->width(), $image->run('resize', [6.0], ['vscale' => 1.5])->height()],
+        );
         self::assertSame(4, $image->run('resize', [0.5], ['vscale' => 2])->width());
-        self::assertSame(24, $image->run('affine', [3, 0, 0, 2], ['idx' => 0, 'oarea' => [0, 0, 24, 16], 'interpolate' => 'bicubic'])->width());
+        self::assertSame(
+            24,
+            $image->run('affine', [3, 0, 0, 2], ['idx' => 0, 'oarea' => [0, 0, 24, 16], 'interpolate' => 'bicubic'])->width(),
+        );
         self::assertEqualsWithDelta(2.0, $image->run('gaussblur', [1], ['min_ampl' => 0.1])->mean(), 0.01);
         self::assertEqualsWithDelta(2.0, $image->run('embed', [0, 0, 8, 8], ['background' => [1, 2, 3]])->mean(), 0.01);
         self::assertSame(8, $image->run('sharpen', [], ['sigma' => 1, 'x1' => 2, 'm2' => 3, 'y2' => 10])->width());
@@ -63,10 +74,17 @@ final class BindingTest extends TestCase
     public function test_what_the_header_doesn_t_have_can_t_be_called(): void
     {
         $image = Image::fromPixels("\1\2\3", 1, 1, 3);
-        foreach ([
-            fn () => $image->run('resize', ['6']), fn () => $image->run('resize', [1], ['vscale' => '2']), fn () => $image->run('resize', [1], ['no_such' => 1]),
-            fn () => $image->run('crop', [0.5, 0, 1, 1]), fn () => $image->run('crop', [0, 0, 1]), fn () => $image->run('no_such'), fn () => $image->run('embed', [0, 0, 1, 1], ['background' => 'red']),
-        ] as $call) {
+        foreach (
+            [
+                fn () => $image->run('resize', ['6']),
+                fn () => $image->run('resize', [1], ['vscale' => '2']),
+                fn () => $image->run('resize', [1], ['no_such' => 1]),
+                fn () => $image->run('crop', [0.5, 0, 1, 1]),
+                fn () => $image->run('crop', [0, 0, 1]),
+                fn () => $image->run('no_such'),
+                fn () => $image->run('embed', [0, 0, 1, 1], ['background' => 'red']),
+            ] as $call
+        ) {
             try {
                 $call();
                 self::fail('it was called');

@@ -34,7 +34,10 @@ final class ChildTest extends TestCase
     {
         yield 'processor time' => [['php', '-n', '-r', 'while (true) {}'], 'longer than 1.s to read'];
         yield 'the clock' => [['sleep', '60'], 'longer than'];
-        yield 'memory' => [['php', '-n', '-d', 'memory_limit=-1', '-r', '$x = str_repeat("x", 300000000); echo strlen($x);'], 'more than 200.MB of memory'];
+        yield 'memory' => [
+            ['php', '-n', '-d', 'memory_limit=-1', '-r', '$x = str_repeat("x", 300000000); echo strlen($x);'],
+            'more than 200.MB of memory',
+        ];
         yield 'what it writes' => [['sh', '-c', 'exec dd if=/dev/zero of=$(mktemp) bs=1M count=5'], 'larger than 1.MB'];
         yield 'what isn’t there' => [['no-such-program'], 'no-such-program isn’t installed'];
     }
@@ -76,9 +79,31 @@ final class ChildTest extends TestCase
     /** A sound picture that takes longer than is allowed here, and one that takes more memory. */
     public function test_a_picture_that_costs_too_much_is_stopped(): void
     {
-        self::tool('/usr/bin/convert', '-size', '600x600', 'plasma:red-blue', '-resize', '5000x5000!', '-interlace', 'JPEG', '-quality', '97', $path = "{$this->folder}/a.jpg");
-        $given = ['path' => $path, 'name' => 'a.jpg', 'sha256' => str_repeat('0', 64), 'proxies' => ['screen' => ['side' => 2048, 'path' => "{$this->folder}/p.jpg"]]];
-        foreach (['longer than 1' => new Limits(1, 20, 500_000_000, 1_000_000_000), 'memory to read' => new Limits(10, 20, 140_000_000, 1_000_000_000)] as $says => $limits) {
+        self::tool(
+            '/usr/bin/convert',
+            '-size',
+            '600x600',
+            'plasma:red-blue',
+            '-resize',
+            '5000x5000!',
+            '-interlace',
+            'JPEG',
+            '-quality',
+            '97',
+            $path = "{$this->folder}/a.jpg",
+        );
+        $given = [
+            'path' => $path,
+            'name' => 'a.jpg',
+            'sha256' => str_repeat('0', 64),
+            'proxies' => ['screen' => ['side' => 2048, 'path' => "{$this->folder}/p.jpg"]],
+        ];
+        foreach (
+            [
+                'longer than 1' => new Limits(1, 20, 500_000_000, 1_000_000_000),
+                'memory to read' => new Limits(10, 20, 140_000_000, 1_000_000_000),
+            ] as $says => $limits
+        ) {
             try {
                 Child::run(Task::Take, $given, $limits);
                 self::fail("it was taken: {$says}");

@@ -58,11 +58,26 @@ final class ColourTest extends TestCase
     {
         $greys = array_map(fn (int $code): array => [$code, $code, $code], range(0, 255, 5));
         $picture = $this->patchPicture($greys);
-        $line = ['size' => count($greys) * 4 .' x 4 mm', 'turn' => 'landscape', 'forPaper' => ['open' => 0.8, 'contrast' => 0.3], 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16]];
+        $line = [
+            'size' => count($greys) * 4 .' x 4 mm',
+            'turn' => 'landscape',
+            'forPaper' => ['open' => 0.8, 'contrast' => 0.3],
+            'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16],
+        ];
         $file = self::file($picture, $line);
         $made = FileMaker::make($file, $picture, "{$this->folder}/out")->path;
-        $samples = array_values((array) unpack('S*', Image::open($made)->run('crop', [0, 1, 4 * count($greys), 1])->pixels()));
-        $found = array_map(fn (int $i): array => array_map(fn (int $code): float => $code / 257, array_slice($samples, $i * 12 + 3, 3)), array_keys($greys));
+        $samples = array_values(
+            (array) unpack(
+                'S*',
+                Image::open($made)
+                    ->run('crop', [0, 1, 4 * count($greys), 1])
+                    ->pixels(),
+            ),
+        );
+        $found = array_map(
+            fn (int $i): array => array_map(fn (int $code): float => $code / 257, array_slice($samples, $i * 12 + 3, 3)),
+            array_keys($greys),
+        );
         $srgb = Profiles::path(Space::Srgb);
         $before = array_column(self::transicc($greys, $srgb, '*Lab', 1, false), 0);
         $after = self::transicc($found, $srgb, '*Lab', 1, false);
@@ -77,13 +92,34 @@ final class ColourTest extends TestCase
     {
         foreach ([['glossy', 300], ['lustre', 300], ['matte', 300], ['lustre', 200]] as [$surface, $ppi]) {
             // As a lens draws an edge: half a pixel of blur
-            $codes = array_map(fn (int $x): int => match (true) {
-                $x < 199 => 80, $x === 199 => 95, $x === 200 => 165, default => 180,
-            }, range(0, 399));
+            $codes = array_map(
+                fn (int $x): int => match (true) {
+                    $x < 199 => 80,
+                    $x === 199 => 95,
+                    $x === 200 => 165,
+                    default => 180,
+                },
+                range(0, 399),
+            );
             $row = implode('', array_map(fn (int $code): string => str_repeat(chr($code), 3), $codes));
-            Image::fromPixels(str_repeat($row, 60), 400, 60, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save('pngsave', "{$this->folder}/edge.png", []);
-            $line = ['size' => '400 x 60 mm', 'turn' => 'landscape', 'viewedFrom' => '300 mm', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16, 'sharpen' => ['surface' => $surface, 'strength' => 'normal']]];
-            $file = self::file("{$this->folder}/edge.png", ['size' => round(400 / $ppi * 25.4, 3).' x '.round(60 / $ppi * 25.4, 3).' mm'] + $line);
+            Image::fromPixels(str_repeat($row, 60), 400, 60, 3)
+                ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+                ->save('pngsave', "{$this->folder}/edge.png", []);
+            $line = [
+                'size' => '400 x 60 mm',
+                'turn' => 'landscape',
+                'viewedFrom' => '300 mm',
+                'output' => [
+                    'ppi' => 'own',
+                    'format' => 'tiff',
+                    'bits' => 16,
+                    'sharpen' => ['surface' => $surface, 'strength' => 'normal'],
+                ],
+            ];
+            $file = self::file(
+                "{$this->folder}/edge.png",
+                ['size' => round((400 / $ppi) * 25.4, 3).' x '.round((60 / $ppi) * 25.4, 3).' mm'] + $line,
+            );
             $made = FileMaker::make($file, "{$this->folder}/edge.png", "{$this->folder}/{$surface}{$ppi}")->path;
             $found = array_column(array_chunk(self::pixels($made, '-crop', '400x1+0+30', '+repage'), 3), 0);
             $lightness = fn (float $code): float => Lab::ofRgb(Rgb::of((int) $code, (int) $code, (int) $code))->lightness;
@@ -100,8 +136,14 @@ final class ColourTest extends TestCase
     {
         $picture = $this->patchPicture([[255, 255, 255], [0, 0, 0], [128, 128, 128]]);
         $file = self::file($picture, ['size' => '12 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
-        foreach (['lustre' => [[239, 241, 246], [20, 20, 21], [120, 122, 125]], 'matte' => [[237, 235, 229], [42, 41, 40], [123, 122, 119]]] as $name => $expected) {
-            $proof = Proof::onPaper(Image::open($picture, streamed: false)->run('cast', [Image::FORMAT_8_BIT]), $file->encoding, self::paper($name))->pixels();
+        foreach (
+            ['lustre' => [[239, 241, 246], [20, 20, 21], [120, 122, 125]], 'matte' => [[237, 235, 229], [42, 41, 40], [123, 122, 119]]] as $name => $expected
+        ) {
+            $proof = Proof::onPaper(
+                Image::open($picture, streamed: false)->run('cast', [Image::FORMAT_8_BIT]),
+                $file->encoding,
+                self::paper($name),
+            )->pixels();
             $codes = array_values((array) unpack('C*', $proof));
             foreach ($expected as $i => $rgb) {
                 foreach ($rgb as $band => $code) {
@@ -131,13 +173,25 @@ final class ColourTest extends TestCase
     public function test_a_proof_says_that_it_is_srgb(): void
     {
         $picture = $this->patchPicture([[200, 150, 90], [40, 35, 28]]);
-        $file = self::file($picture, ['size' => '8 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']], ['colour' => 'Adobe RGB (1998)']);
+        $file = self::file(
+            $picture,
+            ['size' => '8 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']],
+            ['colour' => 'Adobe RGB (1998)'],
+        );
         Preview::write($file, $picture, 1600, "{$this->folder}/preview.jpg");
         Proof::write($file, self::paper('lustre'), "{$this->folder}/preview.jpg", "{$this->folder}/proof.jpg");
         self::assertSame('sRGB IEC61966-2.1', self::exif("{$this->folder}/proof.jpg")['ICC_Profile:ProfileDescription']);
         self::assertFileDoesNotExist("{$this->folder}/proof.jpg.part");
-        $step = Proof::onPaper(Image::open("{$this->folder}/preview.jpg", streamed: false), $file->encoding, self::paper('lustre'))->pixels();
-        self::assertLessThan(2.5, self::difference(self::pixels("{$this->folder}/proof.jpg"), array_values((array) unpack('C*', $step)))['mean'], 'as the two conversions one after the other, within what a JPEG loses');
+        $step = Proof::onPaper(
+            Image::open("{$this->folder}/preview.jpg", streamed: false),
+            $file->encoding,
+            self::paper('lustre'),
+        )->pixels();
+        self::assertLessThan(
+            2.5,
+            self::difference(self::pixels("{$this->folder}/proof.jpg"), array_values((array) unpack('C*', $step)))['mean'],
+            'as the two conversions one after the other, within what a JPEG loses',
+        );
     }
 
     /** What the table takes to be out of gamut is so by the conversions one after the other, but for colours that are about as far off as the limit. */
@@ -146,17 +200,39 @@ final class ColourTest extends TestCase
         $patches = [...self::patches(), ...array_map(fn (int $code): array => [$code, $code, $code], range(0, 255))];
         $picture = $this->patchPicture($patches);
         foreach (['sRGB', 'Adobe RGB (1998)'] as $colour) {
-            $file = self::file($picture, ['size' => '3024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']], ['colour' => $colour]);
+            $file = self::file(
+                $picture,
+                ['size' => '3024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']],
+                ['colour' => $colour],
+            );
             foreach ([self::paper('lustre'), self::paper('matte'), null] as $paper) {
                 $mask = array_values((array) unpack('C*', Proof::outOfGamut($file, $paper, $picture, 3024)->pixels()));
-                $moved = array_values((array) unpack('g*', Proof::moved(Image::open($picture, streamed: false), PictureReader::read($picture, 'patches.tif'), $file->encoding, $paper)->pixels()));
+                $moved = array_values(
+                    (array) unpack(
+                        'g*',
+                        Proof::moved(
+                            Image::open($picture, streamed: false),
+                            PictureReader::read($picture, 'patches.tif'),
+                            $file->encoding,
+                            $paper,
+                        )->pixels(),
+                    ),
+                );
                 foreach ($patches as $i => $rgb) {
                     $distance = $moved[4 * $i + 1];
                     if (abs($distance - 5) > 1.5) {
-                        self::assertSame($distance > 5 ? 255 : 0, $mask[4 * $i + 1], "{$colour}: ".implode(' ', $rgb)." is {$distance} off");
+                        self::assertSame(
+                            $distance > 5 ? 255 : 0,
+                            $mask[4 * $i + 1],
+                            "{$colour}: ".implode(' ', $rgb)." is {$distance} off",
+                        );
                     }
                 }
-                self::assertSame([], array_filter(range(0, 255), fn (int $code): bool => $mask[4 * (500 + $code) + 1] > 0), "{$colour}: no grey is");
+                self::assertSame(
+                    [],
+                    array_filter(range(0, 255), fn (int $code): bool => $mask[4 * (500 + $code) + 1] > 0),
+                    "{$colour}: no grey is",
+                );
             }
         }
     }
@@ -164,7 +240,11 @@ final class ColourTest extends TestCase
     public function test_what_is_out_of_gamut_is_hatched_and_counted(): void
     {
         // A third greys, a third a deep green no paper holds, a third a dull brown
-        $picture = $this->patchPicture([...array_fill(0, 20, [120, 120, 120]), ...array_fill(0, 20, [0, 255, 0]), ...array_fill(0, 20, [120, 95, 80])]);
+        $picture = $this->patchPicture([
+            ...array_fill(0, 20, [120, 120, 120]),
+            ...array_fill(0, 20, [0, 255, 0]),
+            ...array_fill(0, 20, [120, 95, 80]),
+        ]);
         $file = self::file($picture, ['size' => '240 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         copy($picture, $proxy = "{$this->folder}/proxy.tif");
         Proof::hatching($file, self::paper('matte'), $proxy, 1600, "{$this->folder}/hatch.png");
@@ -182,7 +262,10 @@ final class ColourTest extends TestCase
     /** A paper's profile whose relative table is missing is read by its perceptual one: libvips took sRGB in its place, and nearly all was out of gamut. */
     public function test_a_paper_without_a_relative_table_is_judged_by_what_it_has(): void
     {
-        file_put_contents($path = "{$this->folder}/half.icc", str_replace('A2B1', 'A2Bx', (string) file_get_contents(self::PAPERS.'/simulated-lustre.icc')));
+        file_put_contents(
+            $path = "{$this->folder}/half.icc",
+            str_replace('A2B1', 'A2Bx', (string) file_get_contents(self::PAPERS.'/simulated-lustre.icc')),
+        );
         Profiles::know($half = ProfileReader::read($path, 'half.icc'), $path);
         $picture = $this->patchPicture(self::patches());
         $file = self::file($picture, ['size' => '2000 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
@@ -199,7 +282,10 @@ final class ColourTest extends TestCase
         $picture = $this->patchPicture(array_map(fn (int $code): array => [$code, $code, $code], range(0, 255)));
         $file = self::file($picture, ['size' => '1024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         Proxy::write($picture, PictureReader::read($picture, 'patches.tif'), 1024, "{$this->folder}/proxy.jpg");
-        [$lustre, $matte] = [Tones::measure($file, self::paper('lustre'), "{$this->folder}/proxy.jpg"), Tones::measure($file, self::paper('matte'), "{$this->folder}/proxy.jpg")];
+        [$lustre, $matte] = [
+            Tones::measure($file, self::paper('lustre'), "{$this->folder}/proxy.jpg"),
+            Tones::measure($file, self::paper('matte'), "{$this->folder}/proxy.jpg"),
+        ];
         self::assertEqualsWithDelta(6.5, $lustre->darkestOnPaper, 1.5, 'its black is 6.0');
         self::assertEqualsWithDelta(16.3, $matte->darkestOnPaper, 1.5, 'its black is 16.0');
         self::assertLessThan(3.0, $matte->darkest);
@@ -211,13 +297,17 @@ final class ColourTest extends TestCase
     /** Histograms: ImageMagick's own counts of the same small file, bin by bin. */
     public function test_a_histogram_counts_what_is_there(): void
     {
-        $picture = $this->patchPicture([...array_fill(0, 30, [0, 0, 0]), ...array_fill(0, 20, [255, 255, 255]), ...array_fill(0, 50, [90, 60, 30])]);
+        $picture = $this->patchPicture([
+            ...array_fill(0, 30, [0, 0, 0]),
+            ...array_fill(0, 20, [255, 255, 255]),
+            ...array_fill(0, 50, [90, 60, 30]),
+        ]);
         $file = self::file($picture, ['size' => '400 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         copy($picture, $proxy = "{$this->folder}/proxy.tif");
         ['before' => $before, 'after' => $after] = Histogram::of($file, $proxy);
         self::assertSame([0.3, 0.2], [round($before['dark'], 3), round($before['light'], 3)]);
         self::assertSame($before['red'], $after['red'], 'sRGB to sRGB changes nothing');
-        self::assertSame([1.0, 0.6, 0.4], [$before['red'][(int) (90 / 255 * 64)], $before['red'][0], $before['red'][63]]);
+        self::assertSame([1.0, 0.6, 0.4], [$before['red'][(int) ((90 / 255) * 64)], $before['red'][0], $before['red'][63]]);
         self::assertEqualsWithDelta(0.5, $before['threeQuarter'], 0.001, 'L* of 90, 60, 30 is 28');
     }
 
@@ -225,13 +315,23 @@ final class ColourTest extends TestCase
     public function test_one_to_one_shows_the_files_own_pixels(): void
     {
         $picture = $this->picture('a.jpg', 900, 600);
-        $file = self::file($picture, ['size' => '6 x 4 in', 'output' => ['ppi' => 200, 'quality' => 100, 'sharpen' => ['strength' => 'normal']]]);
+        $file = self::file($picture, [
+            'size' => '6 x 4 in',
+            'output' => ['ppi' => 200, 'quality' => 100, 'sharpen' => ['strength' => 'normal']],
+        ]);
         $made = FileMaker::make($file, $picture, "{$this->folder}/out")->path;
         OneToOne::write($file, $picture, 0.5, 0.5, 300, 200, "{$this->folder}/part.jpg");
         self::assertSame('300 200', self::tool('identify', '-format', '%w %h', "{$this->folder}/part.jpg"));
-        self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+450+300', '+repage'), self::pixels("{$this->folder}/part.jpg"))['mean']);
+        self::assertLessThan(
+            1.5,
+            self::difference(self::pixels($made, '-crop', '300x200+450+300', '+repage'), self::pixels("{$this->folder}/part.jpg"))['mean'],
+        );
         OneToOne::write($file, $picture, 0.0, 1.0, 300, 200, "{$this->folder}/corner.jpg");
-        self::assertLessThan(1.5, self::difference(self::pixels($made, '-crop', '300x200+0+600', '+repage'), self::pixels("{$this->folder}/corner.jpg"))['mean'], 'never beyond the file');
+        self::assertLessThan(
+            1.5,
+            self::difference(self::pixels($made, '-crop', '300x200+0+600', '+repage'), self::pixels("{$this->folder}/corner.jpg"))['mean'],
+            'never beyond the file',
+        );
     }
 
     /** A picture stored on its side, too large for what a stream looks back on. */
@@ -258,6 +358,10 @@ final class ColourTest extends TestCase
             $mean[$quality] = $told->mean;
         }
         self::assertGreaterThan($mean[95], $mean[60], 'less quality differs more');
-        self::assertEqualsWithDelta(0.0, Weight::estimate(self::file($picture, ['size' => '4 x 3 in', 'output' => ['ppi' => 100, 'quality' => 100]]), $picture)->mean, 1e-9);
+        self::assertEqualsWithDelta(
+            0.0,
+            Weight::estimate(self::file($picture, ['size' => '4 x 3 in', 'output' => ['ppi' => 100, 'quality' => 100]]), $picture)->mean,
+            1e-9,
+        );
     }
 }

@@ -24,7 +24,15 @@ final class ConversionTest extends TestCase
     {
         $patches = self::patches();
         $picture = $this->patchPicture($patches);
-        $file = self::file($picture, ['size' => '2000 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => $bits, 'intent' => $intent, 'colour' => $colour]], $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : []);
+        $file = self::file(
+            $picture,
+            [
+                'size' => '2000 x 4 mm',
+                'turn' => 'landscape',
+                'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => $bits, 'intent' => $intent, 'colour' => $colour],
+            ],
+            $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : [],
+        );
         $made = FileMaker::make($file, $picture, "{$this->folder}/out");
         self::assertTrue($made->readBack->agrees());
         $target = Profiles::path(Profiles::target($file->encoding));
@@ -46,29 +54,71 @@ final class ConversionTest extends TestCase
 
     /** Pictures in other spaces than sRGB, embedded by libvips' own profiles (Display P3, CMYK), which transicc reads, too. */
     #[DataProvider('sources')]
-    public function test_wide_and_deep_and_cmyk_sources(string $profile, int $bits, string $colour, string $intent, float $mean, float $most): void
-    {
+    public function test_wide_and_deep_and_cmyk_sources(
+        string $profile,
+        int $bits,
+        string $colour,
+        string $intent,
+        float $mean,
+        float $most,
+    ): void {
         $picture = "{$this->folder}/source.tif";
-        self::tool('vips', 'icc_transform', $this->patchPicture(self::patches()), $picture, $profile, '--depth', (string) $bits, '--intent', 'relative');
+        self::tool(
+            'vips',
+            'icc_transform',
+            $this->patchPicture(self::patches()),
+            $picture,
+            $profile,
+            '--depth',
+            (string) $bits,
+            '--intent',
+            'relative',
+        );
         file_put_contents($own = "{$this->folder}/own.icc", self::tool('exiftool', '-b', '-icc_profile', $picture));
         $bands = $profile === 'cmyk' ? 4 : 3;
-        $samples = array_values((array) unpack($bits === 16 ? 'S*' : 'C*', Image::open($picture)->run('crop', [0, 1, 2000, 1])->pixels()));
+        $samples = array_values(
+            (array) unpack(
+                $bits === 16 ? 'S*' : 'C*',
+                Image::open($picture)
+                    ->run('crop', [0, 1, 2000, 1])
+                    ->pixels(),
+            ),
+        );
         // transicc takes ink in percent, light in codes of 255
         $scale = ($bits === 16 ? 65_535 : 255) / ($profile === 'cmyk' ? 100 : 255);
-        $source = array_map(fn (int $i): array => array_map(fn (int $code): float => $code / $scale, array_slice($samples, ($i * 4 + 1) * $bands, $bands)), range(0, 499));
+        $source = array_map(
+            fn (int $i): array => array_map(fn (int $code): float => $code / $scale, array_slice($samples, ($i * 4 + 1) * $bands, $bands)),
+            range(0, 499),
+        );
 
-        $file = self::file($picture, ['size' => '2000 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16, 'intent' => $intent, 'colour' => $colour]], $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : []);
+        $file = self::file(
+            $picture,
+            [
+                'size' => '2000 x 4 mm',
+                'turn' => 'landscape',
+                'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16, 'intent' => $intent, 'colour' => $colour],
+            ],
+            $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : [],
+        );
         $made = FileMaker::make($file, $picture, "{$this->folder}/out");
         self::assertTrue($made->readBack->agrees());
         $target = Profiles::path(Profiles::target($file->encoding));
-        self::assertSameColours(self::transicc($source, $own, $target, $intent === 'relative' ? 1 : 0, $intent === 'relative'), self::patchesOf($made->path, 500), $target, $mean, $most);
+        self::assertSameColours(
+            self::transicc($source, $own, $target, $intent === 'relative' ? 1 : 0, $intent === 'relative'),
+            self::patchesOf($made->path, 500),
+            $target,
+            $mean,
+            $most,
+        );
     }
 
     /** @return iterable<string, list<mixed>> */
     public static function sources(): iterable
     {
         // from four inks LittleCMS' quick way interpolates between fewer places, and cuts corners where colours are clipped
-        foreach ([['p3', 8, 0.06, 0.8], ['p3', 16, 0.06, 0.8], [Lightness::profile(), 16, 0.1, 1.6], ['cmyk', 8, 0.2, 3.5]] as [$profile, $bits, $mean, $most]) {
+        foreach (
+            [['p3', 8, 0.06, 0.8], ['p3', 16, 0.06, 0.8], [Lightness::profile(), 16, 0.1, 1.6], ['cmyk', 8, 0.2, 3.5]] as [$profile, $bits, $mean, $most]
+        ) {
             $name = basename($profile, '.icc');
             yield "{$name}, {$bits} bits, to Adobe RGB" => [$profile, $bits, 'Adobe RGB (1998)', 'relative', $mean, $most];
             yield "{$name}, {$bits} bits, to lustre" => [$profile, $bits, 'lustre.icc', 'relative', $mean, $most];

@@ -28,18 +28,32 @@ final class CreditsTest extends TestCase
     {
         $caption = str_repeat('The boat is drawn up above the tide line. ', 40).'End';
         $copyright = str_repeat('Wren Halloway and others, ', 20).'2026';
-        foreach (['Exif' => ['ImageDescription', 'Copyright'], 'XMP' => ['XMP-dc:Description', 'XMP-dc:Rights'], 'IPTC' => ['IPTC:Caption-Abstract', 'IPTC:CopyrightNotice']] as $kind => [$first, $second]) {
+        foreach (
+            [
+                'Exif' => ['ImageDescription', 'Copyright'],
+                'XMP' => ['XMP-dc:Description', 'XMP-dc:Rights'],
+                'IPTC' => ['IPTC:Caption-Abstract', 'IPTC:CopyrightNotice'],
+            ] as $kind => [$first, $second]
+        ) {
             foreach (['jpg', 'tif'] as $ending) {
                 $path = $this->picture("{$kind}.{$ending}", 60, 40);
-                $second === 'IPTC:CopyrightNotice' && $short = 'Wren Halloway 2026'; // IIM takes 128 bytes of it
+                $second === 'IPTC:CopyrightNotice' && ($short = 'Wren Halloway 2026'); // IIM takes 128 bytes of it
                 self::tool('exiftool', '-q', '-overwrite_original', "-{$first}={$caption}", "-{$second}=".($short ?? $copyright), $path);
                 $credits = $this->credits($path);
                 self::assertSame([$caption, $short ?? $copyright], [$credits->caption, $credits->copyright], "{$kind} in {$ending}");
             }
         }
         $path = "{$this->folder}/Exif.jpg";
-        foreach (['jpeg' => ['IFD0:ImageDescription', 'IFD0:Copyright'], 'tiff' => ['XMP-dc:Description', 'XMP-dc:Rights']] as $format => [$first, $second]) {
-            $tags = self::exif(FileMaker::make(self::planned($path, ['size' => '6 x 4 in', 'output' => ['ppi' => 72, 'format' => $format]]), $path, "{$this->folder}/{$format}")->path);
+        foreach (
+            ['jpeg' => ['IFD0:ImageDescription', 'IFD0:Copyright'], 'tiff' => ['XMP-dc:Description', 'XMP-dc:Rights']] as $format => [$first, $second]
+        ) {
+            $tags = self::exif(
+                FileMaker::make(
+                    self::planned($path, ['size' => '6 x 4 in', 'output' => ['ppi' => 72, 'format' => $format]]),
+                    $path,
+                    "{$this->folder}/{$format}",
+                )->path,
+            );
             self::assertSame([$caption, $copyright], [$tags[$first], $tags[$second]]);
         }
     }
@@ -57,9 +71,19 @@ final class CreditsTest extends TestCase
     public function test_one_language_of_several(): void
     {
         $path = $this->picture('a.jpg', 60, 40);
-        self::tool('exiftool', '-q', '-overwrite_original', '-XMP-dc:Description-de=Das Licht', '-XMP-dc:Description=The light', '-XMP-dc:Description-fr=La lumière', $path);
+        self::tool(
+            'exiftool',
+            '-q',
+            '-overwrite_original',
+            '-XMP-dc:Description-de=Das Licht',
+            '-XMP-dc:Description=The light',
+            '-XMP-dc:Description-fr=La lumière',
+            $path,
+        );
         self::assertSame('The light', $this->credits($path)->caption);
-        $alternatives = fn (string $items): ?string => XmpPacket::read(self::HEAD."<dc:description><rdf:Alt>{$items}</rdf:Alt></dc:description>".self::TAIL)->description;
+        $alternatives = fn (string $items): ?string => XmpPacket::read(
+            self::HEAD."<dc:description><rdf:Alt>{$items}</rdf:Alt></dc:description>".self::TAIL,
+        )->description;
         self::assertSame('La lumière', $alternatives('<rdf:li xml:lang="fr">La lumière</rdf:li><rdf:li xml:lang="de">Das Licht</rdf:li>'));
         self::assertSame('A & B', $alternatives('<rdf:li xml:lang="x-default">A &amp; B</rdf:li>'));
     }
@@ -69,14 +93,27 @@ final class CreditsTest extends TestCase
         $deep = str_repeat('<dc:a>', 12_000).str_repeat('</dc:a>', 12_000);
         $bomb = '<!DOCTYPE x [<!ENTITY a "'.str_repeat('ha', 9000).'"><!ENTITY b "'.str_repeat('&a;', 900).'">]>';
         $before = memory_get_peak_usage();
-        foreach ([
-            '', 'text', '<x', self::HEAD.$deep.'<dc:description>x</dc:description>'.self::TAIL, $bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL,
-            '<!DOCTYPE x SYSTEM "file:///etc/passwd">'.self::HEAD.'<dc:description>x</dc:description>'.self::TAIL, (string) mb_convert_encoding($bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL, 'UTF-16'),
-        ] as $packet) {
+        foreach (
+            [
+                '',
+                'text',
+                '<x',
+                self::HEAD.$deep.'<dc:description>x</dc:description>'.self::TAIL,
+                $bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL,
+                '<!DOCTYPE x SYSTEM "file:///etc/passwd">'.self::HEAD.'<dc:description>x</dc:description>'.self::TAIL,
+                (string) mb_convert_encoding($bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL, 'UTF-16'),
+            ] as $packet
+        ) {
             self::assertNull(XmpPacket::read($packet)->description);
         }
         self::assertLessThan(20_000_000, memory_get_peak_usage() - $before);
-        self::assertSame('x', XmpPacket::read((string) mb_convert_encoding("\u{FEFF}".self::HEAD.'<dc:description>x</dc:description>'.self::TAIL, 'UTF-16BE'))->description, 'a packet of 16 bits is one');
+        self::assertSame(
+            'x',
+            XmpPacket::read(
+                (string) mb_convert_encoding("\u{FEFF}".self::HEAD.'<dc:description>x</dc:description>'.self::TAIL, 'UTF-16BE'),
+            )->description,
+            'a packet of 16 bits is one',
+        );
     }
 
     public function test_a_text_beyond_all_ends_in_an_ellipsis(): void

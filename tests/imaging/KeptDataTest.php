@@ -20,10 +20,29 @@ final class KeptDataTest extends TestCase
         $picture = $this->picture('a.jpg', 900, 600);
         self::tool('convert', $picture, '-resize', '160', "{$this->folder}/thumb.jpg");
         self::tool(
-            'exiftool', '-q', '-overwrite_original', '-n', '-Copyright=© Wren Halloway 2026', '-ImageDescription=The light on the point', '-Artist=Wren Halloway',
-            '-EXIF:SerialNumber=12345', '-EXIF:Make=Corrin', '-EXIF:Model=Corrin Four', '-EXIF:FNumber=5.6', '-EXIF:ExposureTime=0.004', '-EXIF:ISO=200', '-EXIF:DateTimeOriginal=2026:03:04 05:06:07',
-            '-EXIF:GPSLatitude=54.1', '-EXIF:GPSLatitudeRef=N', '-EXIF:GPSLongitude=3.2', '-EXIF:GPSLongitudeRef=W', '-EXIF:XResolution=240', '-XMP:Creator=Wren', '-IPTC:City=Isholm',
-            "-ThumbnailImage<={$this->folder}/thumb.jpg", $picture,
+            'exiftool',
+            '-q',
+            '-overwrite_original',
+            '-n',
+            '-Copyright=© Wren Halloway 2026',
+            '-ImageDescription=The light on the point',
+            '-Artist=Wren Halloway',
+            '-EXIF:SerialNumber=12345',
+            '-EXIF:Make=Corrin',
+            '-EXIF:Model=Corrin Four',
+            '-EXIF:FNumber=5.6',
+            '-EXIF:ExposureTime=0.004',
+            '-EXIF:ISO=200',
+            '-EXIF:DateTimeOriginal=2026:03:04 05:06:07',
+            '-EXIF:GPSLatitude=54.1',
+            '-EXIF:GPSLatitudeRef=N',
+            '-EXIF:GPSLongitude=3.2',
+            '-EXIF:GPSLongitudeRef=W',
+            '-EXIF:XResolution=240',
+            '-XMP:Creator=Wren',
+            '-IPTC:City=Isholm',
+            "-ThumbnailImage<={$this->folder}/thumb.jpg",
+            $picture,
         );
 
         return $picture;
@@ -32,7 +51,15 @@ final class KeptDataTest extends TestCase
     /** @return array<string, mixed> as exiftool reads the made file */
     private function made(string $picture, string $keep, string $format = 'jpeg'): array
     {
-        $made = FileMaker::make(self::planned($picture, ['size' => '6 x 4 in', 'border' => '0.5 in', 'output' => ['ppi' => 72, 'format' => $format, 'keep' => $keep]]), $picture, "{$this->folder}/{$keep}-{$format}");
+        $made = FileMaker::make(
+            self::planned($picture, [
+                'size' => '6 x 4 in',
+                'border' => '0.5 in',
+                'output' => ['ppi' => 72, 'format' => $format, 'keep' => $keep],
+            ]),
+            $picture,
+            "{$this->folder}/{$keep}-{$format}",
+        );
         self::assertTrue($made->readBack->agrees());
         $isOurs = $keep !== 'everything' || $format === 'jpeg'; // all of the picture's own is as the picture has it
         self::assertStringNotContainsString('Warning', $isOurs ? self::tool('exiftool', '-validate', '-warning', '-a', $made->path) : '');
@@ -56,7 +83,10 @@ final class KeptDataTest extends TestCase
     public function test_with_its_camera_goes_the_exposure_and_no_place(string $format): void
     {
         $tags = $this->made($this->carrying(), 'camera', $format);
-        self::assertSame(['Corrin', 'Corrin Four', 5.6, 0.004, 200], [$tags['IFD0:Make'], $tags['IFD0:Model'], $tags['ExifIFD:FNumber'], $tags['ExifIFD:ExposureTime'], $tags['ExifIFD:ISO']]);
+        self::assertSame(
+            ['Corrin', 'Corrin Four', 5.6, 0.004, 200],
+            [$tags['IFD0:Make'], $tags['IFD0:Model'], $tags['ExifIFD:FNumber'], $tags['ExifIFD:ExposureTime'], $tags['ExifIFD:ISO']],
+        );
         self::assertSame([], array_values(preg_grep('/GPS|Serial|Thumbnail|IPTC/', array_keys($tags)) ?: []));
         self::assertSame(72, $tags['IFD0:XResolution'], 'the file’s own, not the picture’s 240');
     }
@@ -75,7 +105,16 @@ final class KeptDataTest extends TestCase
     /** IPTC IIM 4.2 record 2, datasets 120 and 116; XMP, ISO 16684-1, Dublin Core. */
     #[TestWith(['a.jpg', '-XMP-dc:Description=The light on the point', '-XMP-dc:Rights=© Wren'])]
     #[TestWith(['a.jpg', '-IPTC:Caption-Abstract=The light on the point', '-IPTC:CopyrightNotice=© Wren'])]
-    #[TestWith(['a.jpg', '-charset', 'iptc=Latin1', '-IPTC:CodedCharacterSet=', '-IPTC:Caption-Abstract=The light on the point', '-IPTC:CopyrightNotice=© Wren'])]
+    #[
+        TestWith([
+            'a.jpg',
+            '-charset',
+            'iptc=Latin1',
+            '-IPTC:CodedCharacterSet=',
+            '-IPTC:Caption-Abstract=The light on the point',
+            '-IPTC:CopyrightNotice=© Wren',
+        ]),
+    ]
     #[TestWith(['a.tif', '-XMP-dc:Description=The light on the point', '-XMP-dc:Rights=© Wren'])]
     #[TestWith(['a.tif', '-EXIF:ImageDescription=The light on the point', '-XMP-dc:Rights=© Wren'])]
     public function test_they_may_stand_in_any_of_its_data(string $name, string ...$said): void

@@ -44,7 +44,11 @@ final class StrangersTest extends TestCase
         Proxy::write($path, $facts, 300, "{$this->folder}/proxy.jpg");
         self::tool('/usr/bin/convert', "{$this->folder}/proxy.jpg", '-profile', Profiles::path(Space::Srgb), "{$this->folder}/proxy.png");
         $small = self::pixels("{$this->folder}/proxy.png", '-resize', '12x8!');
-        self::assertLessThan(4, self::difference($small, self::pixels($made, '-resize', '12x8!'))['mean'], 'its proxy shows the same: '.basename($path));
+        self::assertLessThan(
+            4,
+            self::difference($small, self::pixels($made, '-resize', '12x8!'))['mean'],
+            'its proxy shows the same: '.basename($path),
+        );
     }
 
     /** @return list<int> */
@@ -61,14 +65,29 @@ final class StrangersTest extends TestCase
     {
         $png = $this->picture('a.png', 60, 40);
         $path = "{$this->folder}/{$kind}.tif";
-        self::tool('/usr/bin/convert', $png, ...match ($kind) {
-            'twelve-bits' => ['-depth', '12'],
-            'signed' => ['-depth', '16', '-define', 'quantum:format=signed'],
-            'planes' => ['-interlace', 'plane'],
-            'tiled-planes' => ['-define', 'tiff:tile-geometry=16x16', '-interlace', 'plane'],
-            'tiled-planes-deep' => ['-depth', '16', '-evaluate', 'multiply', '0.987', '-define', 'tiff:tile-geometry=16x16', '-interlace', 'plane'],
-            default => throw new \LogicException($kind),
-        }, ...[$path]);
+        self::tool(
+            '/usr/bin/convert',
+            $png,
+            ...match ($kind) {
+                'twelve-bits' => ['-depth', '12'],
+                'signed' => ['-depth', '16', '-define', 'quantum:format=signed'],
+                'planes' => ['-interlace', 'plane'],
+                'tiled-planes' => ['-define', 'tiff:tile-geometry=16x16', '-interlace', 'plane'],
+                'tiled-planes-deep' => [
+                    '-depth',
+                    '16',
+                    '-evaluate',
+                    'multiply',
+                    '0.987',
+                    '-define',
+                    'tiff:tile-geometry=16x16',
+                    '-interlace',
+                    'plane',
+                ],
+                default => throw new \LogicException($kind),
+            },
+            ...[$path],
+        );
         $facts = PictureReader::read($path, basename($path));
         self::assertSame(str_starts_with($kind, 'tiled') || $kind === 'twelve-bits', $facts->isUnusual);
         self::assertSame($kind === 'signed', $facts->isSigned);
@@ -100,17 +119,27 @@ final class StrangersTest extends TestCase
         foreach ($lab as $rgb => [$lightness, $a, $b]) {
             $pixel = pack('v3', (int) round($lightness * 655.35), (int) round($a * 256) & 0xFFFF, (int) round($b * 256) & 0xFFFF);
             $path = $this->tiff('deep.tif', 60, 40, 3, str_repeat($pixel, 60 * 40), [258 => [16, 16, 16], 262 => [8]]);
-            self::assertEqualsWithDelta(array_map(intval(...), explode(' ', $rgb)), array_slice(self::pixels($this->made($path)), 0, 3), str_contains($rgb, '255') ? 10 : 2, "Lab of {$rgb}"); // a code at the end of a channel weighs little
+            self::assertEqualsWithDelta(
+                array_map(intval(...), explode(' ', $rgb)),
+                array_slice(self::pixels($this->made($path)), 0, 3),
+                str_contains($rgb, '255') ? 10 : 2,
+                "Lab of {$rgb}",
+            ); // a code at the end of a channel weighs little
         }
     }
 
     /** TIFF 6.0, section 18: ExtraSamples 0 is unspecified, 1 and 2 are transparency. */
     public function test_what_an_extra_channel_is_its_tag_says(): void
     {
-        $rgb = fn (int ...$more): string => implode('', array_map(fn (int $i): string => pack('C*', $i % 200, 90, 60, ...$more), range(0, 60 * 40 - 1)));
+        $rgb = fn (int ...$more): string => implode(
+            '',
+            array_map(fn (int $i): string => pack('C*', $i % 200, 90, 60, ...$more), range(0, 60 * 40 - 1)),
+        );
         $cases = [
-            'unspecified' => [[0], $rgb(16), false, 1], 'two' => [[0, 0], $rgb(16, 32), false, 2],
-            'transparent' => [[2], $rgb(128), true, 0], 'transparent-and-more' => [[2, 0], $rgb(128, 16), true, 1],
+            'unspecified' => [[0], $rgb(16), false, 1],
+            'two' => [[0, 0], $rgb(16, 32), false, 2],
+            'transparent' => [[2], $rgb(128), true, 0],
+            'transparent-and-more' => [[2, 0], $rgb(128, 16), true, 1],
         ];
         foreach ($cases as $name => [$extra, $data, $alpha, $left]) {
             $path = $this->tiff("{$name}.tif", 60, 40, 3 + count($extra), $data, [338 => $extra]);
@@ -119,10 +148,15 @@ final class StrangersTest extends TestCase
             $first = array_slice(self::pixels($this->made($path)), 0, 3);
             self::assertEqualsWithDelta($alpha ? [127, 172, 157] : [0, 90, 60], $first, 1.5, $name); // half of white over half of it
         }
-        $seen = Handed::take("{$this->folder}/transparent.tif", 'x.tif', str_repeat('0', 64), ['screen' => ['side' => 64, 'path' => "{$this->folder}/p.jpg"]]);
+        $seen = Handed::take("{$this->folder}/transparent.tif", 'x.tif', str_repeat('0', 64), [
+            'screen' => ['side' => 64, 'path' => "{$this->folder}/p.jpg"],
+        ]);
         self::assertTrue($seen->isSeeThrough);
         self::assertSame('look', Situations::finding(Situations::work([], $seen, ['minimumPpi' => 1]), 'picture-flattened')?->level->value);
-        self::assertNull(Situations::finding(Situations::work([], $seen->with(isSeeThrough: false)), 'picture-flattened'), 'opaque all over: nothing to tell');
+        self::assertNull(
+            Situations::finding(Situations::work([], $seen->with(isSeeThrough: false)), 'picture-flattened'),
+            'opaque all over: nothing to tell',
+        );
     }
 
     public function test_cmyk_with_transparency_lies_on_paper(): void
@@ -158,8 +192,14 @@ final class StrangersTest extends TestCase
         self::tool('/usr/bin/convert', $path, '-profile', Profiles::path(Space::AdobeRgb), $embedded = "{$this->folder}/embedded.tif");
         self::assertLessThan(0.4, self::difference(self::pixels($this->made($tagged)), self::pixels($this->made($embedded)))['mean']);
 
-        self::assertNull(PictureReader::read($this->withChunks($path, ['sRGB' => "\0", 'gAMA' => pack('N', 45_455)]), 'a.png')->tagged, 'sRGB says it itself');
-        self::assertNull(PictureReader::read($this->withChunks($path, ['gAMA' => pack('N', 45_455)]), 'a.png')->tagged, 'sRGB’s gamma is sRGB');
+        self::assertNull(
+            PictureReader::read($this->withChunks($path, ['sRGB' => "\0", 'gAMA' => pack('N', 45_455)]), 'a.png')->tagged,
+            'sRGB says it itself',
+        );
+        self::assertNull(
+            PictureReader::read($this->withChunks($path, ['gAMA' => pack('N', 45_455)]), 'a.png')->tagged,
+            'sRGB’s gamma is sRGB',
+        );
         $linear = $this->made($this->withChunks($path, ['gAMA' => pack('N', 100_000)]));
         // IEC 61966-2-1: linear 128/255 is code 188
         $mean = fn (string $of): float => array_sum($p = self::pixels($of)) / count($p);
@@ -180,10 +220,19 @@ final class StrangersTest extends TestCase
         $path = $this->picture('a.png', 60, 40);
         $exif = "MM\0*".pack('N', 8).pack('n', 1).pack('nnNnn', 0x0112, 3, 1, 6, 0).pack('N', 0);
         $behind = $this->withChunks($path, ['eXIf' => $exif], behind: true);
-        $packet = '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:tiff="http://ns.adobe.com/tiff/1.0/" %s</rdf:Description></rdf:RDF></x:xmpmeta>';
+        $packet =
+            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:tiff="http://ns.adobe.com/tiff/1.0/" %s</rdf:Description></rdf:RDF></x:xmpmeta>';
         $upright = [];
         foreach (['as an attribute' => 'tiff:Orientation="6">', 'as an element' => '><tiff:Orientation>6</tiff:Orientation>'] as $said) {
-            self::tool('/usr/bin/convert', $path, '-quality', '95', '-sampling-factor', '1x1', $one = "{$this->folder}/".md5($said).'.jpg'); // without Exif
+            self::tool(
+                '/usr/bin/convert',
+                $path,
+                '-quality',
+                '95',
+                '-sampling-factor',
+                '1x1',
+                $one = "{$this->folder}/".md5($said).'.jpg',
+            ); // without Exif
             file_put_contents("{$this->folder}/a.xmp", sprintf($packet, $said));
             self::tool('exiftool', '-q', '-m', '-overwrite_original', "-xmp<={$this->folder}/a.xmp", $one);
             $upright[] = $one;
@@ -207,7 +256,10 @@ final class StrangersTest extends TestCase
         $facts = PictureReader::read($both, 'both.tif');
         self::assertSame([60, 40, 1, 3], [$facts->width, $facts->height, $facts->page, $facts->pages]);
         self::assertLessThan(0.5, self::difference(self::pixels($this->made($both)), self::pixels($large))['mean']);
-        self::assertStringContainsString('page 2, the largest', (string) Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'page-chosen')?->text);
+        self::assertStringContainsString(
+            'page 2, the largest',
+            (string) Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'page-chosen')?->text,
+        );
     }
 
     /** A profile with a perceptual table alone (ICC.1:2010, 8.3): as LittleCMS' own tool reads it, not taken for sRGB. */
@@ -219,7 +271,16 @@ final class StrangersTest extends TestCase
         self::tool('exiftool', '-q', '-overwrite_original', "-icc_profile<={$this->folder}/p.icc", $path);
         $facts = PictureReader::read($path, 'a.tif');
         self::assertSame([true, null], [$facts->isPerceptualOnly, $facts->profileFlaw]);
-        self::tool('/usr/bin/convert', $path, '-intent', 'Perceptual', '-black-point-compensation', '-profile', Profiles::path(Space::Srgb), $theirs = "{$this->folder}/theirs.tif");
+        self::tool(
+            '/usr/bin/convert',
+            $path,
+            '-intent',
+            'Perceptual',
+            '-black-point-compensation',
+            '-profile',
+            Profiles::path(Space::Srgb),
+            $theirs = "{$this->folder}/theirs.tif",
+        );
         $ours = self::pixels($this->made($path));
         self::assertLessThan(self::ENOUGH, self::difference($ours, self::pixels($theirs))['mean']);
         self::assertGreaterThan(8, self::difference($ours, self::pixels($path))['mean'], 'it is not taken as sRGB');
@@ -230,7 +291,10 @@ final class StrangersTest extends TestCase
     public function test_damaged_jpegs_are_told(): void
     {
         foreach ([false, true] as $interlace) {
-            Image::open($this->picture('a.png', 900, 600))->save('jpegsave', $path = "{$this->folder}/a.jpg", ['Q' => 90, 'interlace' => $interlace]);
+            Image::open($this->picture('a.png', 900, 600))->save('jpegsave', $path = "{$this->folder}/a.jpg", [
+                'Q' => 90,
+                'interlace' => $interlace,
+            ]);
             $bytes = (string) file_get_contents($path);
             $proxies = ['screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"]];
             self::assertSame(0, Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings, 'a sound one gives none');
@@ -240,7 +304,10 @@ final class StrangersTest extends TestCase
                 try {
                     $facts = Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies);
                     self::assertGreaterThan(0, $facts->warnings);
-                    self::assertSame('look', Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'picture-damaged')?->level->value);
+                    self::assertSame(
+                        'look',
+                        Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'picture-damaged')?->level->value,
+                    );
                 } catch (PictureRefused $e) {
                     self::assertStringContainsString('damaged', $e->getMessage()); // past what it can step over
                 }
@@ -260,7 +327,9 @@ final class StrangersTest extends TestCase
         file_put_contents("{$this->folder}/cut.webp", substr((string) file_get_contents("{$this->folder}/a.webp"), 0, -400));
         foreach (['crc.png', 'cut.tif', 'cut.webp'] as $name) {
             try {
-                Handed::take("{$this->folder}/{$name}", $name, str_repeat('0', 64), ['screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"]]);
+                Handed::take("{$this->folder}/{$name}", $name, str_repeat('0', 64), [
+                    'screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"],
+                ]);
                 self::fail("{$name} was taken");
             } catch (PictureRefused $e) {
                 self::assertMatchesRegularExpression('/cut off|damaged/', $e->getMessage());
@@ -285,8 +354,19 @@ final class StrangersTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function others(): iterable
     {
-        $ifd = fn (array ...$entries): string => "II*\0".pack('V', 8).pack('v', count($entries)).implode('', array_map(fn (array $e): string => pack('vvVV', ...$e), $entries)).pack('V', 0);
-        yield 'NEF: a small picture, and the sensor beside it' => ['a.nef', $ifd([256, 4, 1, 160], [257, 4, 1, 120], [330, 4, 1, 100]).str_repeat("\0", 50).pack('v', 1).pack('vvVV', 262, 3, 1, 32803), 'a camera’s raw file (NEF)'];
+        $ifd = fn (array ...$entries): string => "II*\0".
+            pack('V', 8).
+            pack('v', count($entries)).
+            implode('', array_map(fn (array $e): string => pack('vvVV', ...$e), $entries)).
+            pack('V', 0);
+        yield 'NEF: a small picture, and the sensor beside it' => [
+            'a.nef',
+            $ifd([256, 4, 1, 160], [257, 4, 1, 120], [330, 4, 1, 100]).
+            str_repeat("\0", 50).
+            pack('v', 1).
+            pack('vvVV', 262, 3, 1, 32803),
+            'a camera’s raw file (NEF)',
+        ];
         yield 'DNG' => ['a.dng', $ifd([256, 4, 1, 160], [257, 4, 1, 120], [50706, 1, 4, 0x0401]), 'a camera’s raw file (DNG)'];
         yield 'CR2' => ['a.cr2', "II*\0\x10\0\0\0CR\x02\0", 'a camera’s raw file (CR2)'];
         yield 'CR3' => ['a.cr3', "\0\0\0\x18ftypcrx \0\0\0\1crx isom", 'a camera’s raw file (CR3)'];
@@ -324,8 +404,18 @@ final class StrangersTest extends TestCase
     private function withChunks(string $path, array $chunks, bool $behind = false): string
     {
         $png = (string) file_get_contents($path);
-        $written = implode('', array_map(fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data)), array_keys($chunks), $chunks));
-        file_put_contents($to = "{$this->folder}/".bin2hex(random_bytes(4)).'.png', $behind ? substr($png, 0, -12).$written.substr($png, -12) : substr($png, 0, 33).$written.substr($png, 33));
+        $written = implode(
+            '',
+            array_map(
+                fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data)),
+                array_keys($chunks),
+                $chunks,
+            ),
+        );
+        file_put_contents(
+            $to = "{$this->folder}/".bin2hex(random_bytes(4)).'.png',
+            $behind ? substr($png, 0, -12).$written.substr($png, -12) : substr($png, 0, 33).$written.substr($png, 33),
+        );
 
         return $to;
     }
@@ -338,19 +428,35 @@ final class StrangersTest extends TestCase
     private function tiff(string $name, int $width, int $height, int $samples, string $data, array $tags): string
     {
         $tags += [
-            256 => [$width], 257 => [$height], 258 => array_fill(0, $samples, 8), 259 => [1], 262 => [2], 273 => [0], 277 => [$samples],
-            278 => [$height], 279 => [strlen($data)], 284 => [1],
+            256 => [$width],
+            257 => [$height],
+            258 => array_fill(0, $samples, 8),
+            259 => [1],
+            262 => [2],
+            273 => [0],
+            277 => [$samples],
+            278 => [$height],
+            279 => [strlen($data)],
+            284 => [1],
         ];
         ksort($tags);
         $behind = 8 + 2 + 12 * count($tags) + 4;
         $long = '';
         $isLong = fn (int $tag): bool => in_array($tag, [273, 279], true);
-        $lengths = array_sum(array_map(fn (int $tag, array $of): int => count($of) * ($isLong($tag) ? 4 : 2) > 4 ? count($of) * 2 : 0, array_keys($tags), $tags));
+        $lengths = array_sum(
+            array_map(
+                fn (int $tag, array $of): int => count($of) * ($isLong($tag) ? 4 : 2) > 4 ? count($of) * 2 : 0,
+                array_keys($tags),
+                $tags,
+            ),
+        );
         $tags[273] = [$behind + $lengths];
         $directory = pack('v', count($tags));
         foreach ($tags as $tag => $of) {
             $value = pack($isLong($tag) ? 'V*' : 'v*', ...$of);
-            $directory .= pack('vvV', $tag, $isLong($tag) ? 4 : 3, count($of)).(strlen($value) > 4 ? pack('V', $behind + strlen($long)) : str_pad($value, 4, "\0"));
+            $directory .=
+                pack('vvV', $tag, $isLong($tag) ? 4 : 3, count($of)).
+                (strlen($value) > 4 ? pack('V', $behind + strlen($long)) : str_pad($value, 4, "\0"));
             $long .= strlen($value) > 4 ? $value : '';
         }
         file_put_contents($path = "{$this->folder}/{$name}", "II*\0".pack('V', 8).$directory.pack('V', 0).$long.$data);
@@ -361,9 +467,16 @@ final class StrangersTest extends TestCase
     /** Its stored form gives back all of it. */
     public function test_facts_survive_their_store(): void
     {
-        $facts = PictureReader::read($this->withChunks($this->picture('a.png', 60, 40), ['gAMA' => pack('N', 60_000)]), 'a.png')->with(warnings: 3, pages: 2);
+        $facts = PictureReader::read($this->withChunks($this->picture('a.png', 60, 40), ['gAMA' => pack('N', 60_000)]), 'a.png')->with(
+            warnings: 3,
+            pages: 2,
+        );
         $stored = json_decode((string) json_encode($facts->toArray()), true);
         self::assertEquals($facts, PictureFacts::fromArray($stored));
-        self::assertEquals(0, PictureFacts::fromArray(array_diff_key($stored, array_flip(['warnings', 'tagged', 'page', 'pages', 'extra'])))->warnings, 'as it was written before');
+        self::assertEquals(
+            0,
+            PictureFacts::fromArray(array_diff_key($stored, array_flip(['warnings', 'tagged', 'page', 'pages', 'extra'])))->warnings,
+            'as it was written before',
+        );
     }
 }

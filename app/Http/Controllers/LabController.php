@@ -36,13 +36,20 @@ final class LabController
     /** The papers of a lab card, and how it wants its files. */
     public function update(Request $request, Lab $lab): JsonResponse
     {
-        $given = $request->validate(['papers' => ['sometimes', 'array'], 'takesPaperProfiles' => ['sometimes', 'boolean'], 'seen' => ['present', 'array']]);
+        $given = $request->validate([
+            'papers' => ['sometimes', 'array'],
+            'takesPaperProfiles' => ['sometimes', 'boolean'],
+            'seen' => ['present', 'array'],
+        ]);
 
         return DB::transaction(function () use ($lab, $given, $request): JsonResponse {
             /** @var Lab $now */
             $now = Lab::query()->with('profiles')->whereKey($lab->id)->lockForUpdate()->firstOrFail();
             if (self::papers($now->labCard()) != $given['seen']) {
-                return response()->json(['message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.'], 409);
+                return response()->json(
+                    ['message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.'],
+                    409,
+                );
             }
             $card = [...$now->card, ...$request->only(self::CHANGEABLE)];
             $now->update(['card' => LabCard::fromNode(Node::root($card))->toArray()]);
@@ -55,10 +62,17 @@ final class LabController
     public function profile(Request $request, Lab $lab): JsonResponse
     {
         $file = $request->file('profile');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
         }
-        $name = mb_substr(trim((string) preg_replace('/[^\w. -]+/u', '-', basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))))), -100) ?: 'profile.icc';
+        $name =
+            mb_substr(
+                trim(
+                    (string) preg_replace('/[^\w. -]+/u', '-', basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName())))),
+                ),
+                -100,
+            ) ?:
+            'profile.icc';
         $name = preg_match('/\.ic[cm]$/i', $name) === 1 ? $name : "{$name}.icc";
         try {
             $held = ProfileStore::take($lab, $file->getRealPath(), $name);
@@ -92,7 +106,16 @@ final class LabController
             'papers' => self::papers($card),
             'linesOn' => self::linesOn($lab, $card),
             'disagreements' => $card->disagreements(),
-            'profiles' => $lab->profiles->map(fn (LabProfile $held): array => ['file' => $held->file, 'description' => $held->description, 'gamut' => self::gamut($held), 'beside' => GamutTold::beside(self::gamut($held), $srgb, Space::Srgb->value)])->all(),
+            'profiles' => $lab->profiles
+                ->map(
+                    fn (LabProfile $held): array => [
+                        'file' => $held->file,
+                        'description' => $held->description,
+                        'gamut' => self::gamut($held),
+                        'beside' => GamutTold::beside(self::gamut($held), $srgb, Space::Srgb->value),
+                    ],
+                )
+                ->all(),
             'spaces' => array_map(fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space)], Space::cases()),
         ];
     }
@@ -106,8 +129,12 @@ final class LabController
     /** How many lines that aren't made yet are to be printed on each paper. @return array<string, int> */
     private static function linesOn(Lab $lab, LabCard $card): array
     {
-        $counts = Line::query()->whereIn('order_id', Order::query()->where('lab_id', $lab->id)->select('id'))->where('state', '!=', Line::MADE)
-            ->selectRaw("coalesce(json_value(wanted, '$.paper'), ?) as paper, count(*) as many", [$card->paper(null)->name ?? ''])->groupBy('paper')->pluck('many', 'paper');
+        $counts = Line::query()
+            ->whereIn('order_id', Order::query()->where('lab_id', $lab->id)->select('id'))
+            ->where('state', '!=', Line::MADE)
+            ->selectRaw("coalesce(json_value(wanted, '$.paper'), ?) as paper, count(*) as many", [$card->paper(null)->name ?? ''])
+            ->groupBy('paper')
+            ->pluck('many', 'paper');
 
         return array_map(fn (Paper $paper): int => (int) ($counts[$paper->name] ?? 0), array_column($card->papers, null, 'name'));
     }

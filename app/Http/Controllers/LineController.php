@@ -52,11 +52,20 @@ final class LineController
 
     public function store(Request $request, Order $order): JsonResponse
     {
-        $given = $request->validate(['size' => ['required', 'string', 'max:60'], 'copies' => ['nullable', 'integer'], 'picture' => ['nullable', 'string']]);
+        $given = $request->validate([
+            'size' => ['required', 'string', 'max:60'],
+            'copies' => ['nullable', 'integer'],
+            'picture' => ['nullable', 'string'],
+        ]);
         $wanted = LineChanger::typed(['size' => $given['size'], 'copies' => $given['copies'] ?? 1]);
         $picture = isset($given['picture']) ? $order->pictures()->where('name', $given['picture'])->first() : null;
         if (isset($given['picture']) && $picture === null) {
-            throw new OrderFileError('picture', "“{$given['picture']}”", 'a picture of this order', "This order has no picture “{$given['picture']}”.");
+            throw new OrderFileError(
+                'picture',
+                "“{$given['picture']}”",
+                'a picture of this order',
+                "This order has no picture “{$given['picture']}”.",
+            );
         }
         $line = DB::transaction(function () use ($order, $wanted, $picture): Line {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
@@ -74,8 +83,15 @@ final class LineController
 
     public function update(Request $request, Line $line): JsonResponse
     {
-        $given = $request->validate(['version' => ['required', 'integer'], 'change' => ['required_without:figure', 'array'], 'figure.name' => ['required_with:figure', 'string'], 'figure.typed' => ['required_with:figure', 'string', 'max:60']]);
-        $change = isset($given['figure']) ? self::figure($line, $given['figure']['name'], $given['figure']['typed']) : (array) $request->input('change');
+        $given = $request->validate([
+            'version' => ['required', 'integer'],
+            'change' => ['required_without:figure', 'array'],
+            'figure.name' => ['required_with:figure', 'string'],
+            'figure.typed' => ['required_with:figure', 'string', 'max:60'],
+        ]);
+        $change = isset($given['figure'])
+            ? self::figure($line, $given['figure']['name'], $given['figure']['typed'])
+            : (array) $request->input('change');
 
         return self::shown(LineChanger::patch($line, $request->integer('version'), $change));
     }
@@ -111,13 +127,17 @@ final class LineController
             return response()->json(['message' => "It can’t pass: {$worked->worst()->title}. {$worked->worst()->text}"], 422);
         }
 
-        return self::shown(LineChanger::change($line, $request->integer('version'), function (Line $now) use ($worked): void {
-            $now->state = Line::PASSED;
-            $now->passed_with = array_values(array_map(
-                fn (Finding $finding): array => $finding->toArray(),
-                array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Level::Look),
-            ));
-        }));
+        return self::shown(
+            LineChanger::change($line, $request->integer('version'), function (Line $now) use ($worked): void {
+                $now->state = Line::PASSED;
+                $now->passed_with = array_values(
+                    array_map(
+                        fn (Finding $finding): array => $finding->toArray(),
+                        array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Level::Look),
+                    ),
+                );
+            }),
+        );
     }
 
     /** Takes a pass back. */
@@ -125,10 +145,12 @@ final class LineController
     {
         $request->validate(['version' => ['required', 'integer']]);
 
-        return self::shown(LineChanger::change($line, $request->integer('version'), function (Line $now): void {
-            $now->state = Line::OPEN;
-            $now->passed_with = null;
-        }));
+        return self::shown(
+            LineChanger::change($line, $request->integer('version'), function (Line $now): void {
+                $now->state = Line::OPEN;
+                $now->passed_with = null;
+            }),
+        );
     }
 
     public function destroy(Request $request, Line $line): Response
@@ -151,7 +173,7 @@ final class LineController
     public function preview(Line $line, string $hash): Response
     {
         $plan = WorkedOrder::line($line)->plan;
-        $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
+        ($plan !== null && $plan->hash() === $hash) || abort(404, 'The line has changed meanwhile.');
 
         return PrivateFile::inline(NotAgain::try("preview-{$hash}", fn (): string => self::previewed($plan, $hash)), 'image/jpeg');
     }
@@ -163,7 +185,10 @@ final class LineController
         $paper ?? abort(404, 'The lab card has no profile for this paper.');
         $path = self::kept("{$hash}-{$paper->sha256}.jpg");
         if (! is_file($path)) {
-            NotAgain::try("proof-{$hash}-{$paper->sha256}", fn () => Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path));
+            NotAgain::try(
+                "proof-{$hash}-{$paper->sha256}",
+                fn () => Proof::write($plan->shown, $paper, self::previewed($plan, $hash), $path),
+            );
         }
 
         return PrivateFile::inline($path, 'image/jpeg');
@@ -187,7 +212,10 @@ final class LineController
     {
         [$plan, $paper] = self::onPaper($line, $hash);
         $worked = WorkedOrder::line($line);
-        ['seen' => $seen, 'tones' => $tones] = NotAgain::try("seen-{$hash}-".($paper->sha256 ?? 'file'), fn (): array => Looked::measure($plan, $paper));
+        ['seen' => $seen, 'tones' => $tones] = NotAgain::try(
+            "seen-{$hash}-".($paper->sha256 ?? 'file'),
+            fn (): array => Looked::measure($plan, $paper),
+        );
 
         return response()->json([
             'paper' => $worked->lab->paper($worked->line->paper)?->name,
@@ -203,7 +231,12 @@ final class LineController
 
         $proxy = PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen');
 
-        return response()->json(NotAgain::try("histogram-{$hash}", fn (): array => Cache::remember("histogram-{$hash}", self::KEPT_SECONDS, fn (): array => Histogram::of($plan->shown, $proxy))));
+        return response()->json(
+            NotAgain::try(
+                "histogram-{$hash}",
+                fn (): array => Cache::remember("histogram-{$hash}", self::KEPT_SECONDS, fn (): array => Histogram::of($plan->shown, $proxy)),
+            ),
+        );
     }
 
     /** How large the files will be, before they are made. */
@@ -212,35 +245,74 @@ final class LineController
         [$plan] = self::onPaper($line, $hash);
         $file = $plan->shown;
         if ($file->encoding->format !== FileFormat::Jpeg) {
-            return response()->json(['note' => 'At most '.Figure::bytes(array_sum(array_map(fn (PlannedFile $f): int => $f->unpackedBytes(), $plan->files))).', packed without loss.']);
+            return response()->json([
+                'note' => 'At most '.
+                    Figure::bytes(array_sum(array_map(fn (PlannedFile $f): int => $f->unpackedBytes(), $plan->files))).
+                    ', packed without loss.',
+            ]);
         }
         if (! Weight::canBeEstimated($file)) {
-            return response()->json(['note' => 'Too large to be weighed before it is made: '.Figure::pixels($file->width, $file->height).'. Unpacked it takes '.Figure::bytes($file->unpackedBytes()).'.']);
+            return response()->json([
+                'note' => 'Too large to be weighed before it is made: '.
+                    Figure::pixels($file->width, $file->height).
+                    '. Unpacked it takes '.
+                    Figure::bytes($file->unpackedBytes()).
+                    '.',
+            ]);
         }
         $picture = self::original($line);
-        $weight = NotAgain::try("weight-{$hash}", fn (): array => Cache::remember("weight-{$hash}", self::KEPT_SECONDS, fn (): array => Child::run(
-            Task::Weight, ['file' => $file, 'path' => $picture], Limits::asked(),
-        )));
-        $all = $weight['bytes'] * array_sum(array_map(fn (PlannedFile $f): int => $f->width * $f->height, $plan->files)) / ($file->width * $file->height);
+        $weight = NotAgain::try(
+            "weight-{$hash}",
+            fn (): array => Cache::remember(
+                "weight-{$hash}",
+                self::KEPT_SECONDS,
+                fn (): array => Child::run(Task::Weight, ['file' => $file, 'path' => $picture], Limits::asked()),
+            ),
+        );
+        $all =
+            ($weight['bytes'] * array_sum(array_map(fn (PlannedFile $f): int => $f->width * $f->height, $plan->files))) /
+            ($file->width * $file->height);
 
-        return response()->json(['note' => 'About '.Figure::bytes((int) $all).'. Against quality 100 it differs by ΔE '.Figure::decimal($weight['mean'], 1).' on average, by less than '.Figure::decimal($weight['most'], 1).' in 99 of 100 pixels; 1 is just noticeable.']);
+        return response()->json([
+            'note' => 'About '.
+                Figure::bytes((int) $all).
+                '. Against quality 100 it differs by ΔE '.
+                Figure::decimal($weight['mean'], 1).
+                ' on average, by less than '.
+                Figure::decimal($weight['most'], 1).
+                ' in 99 of 100 pixels; 1 is just noticeable.',
+        ]);
     }
 
     /** A part of the file itself, a pixel for a pixel, about a place in fractions of it. */
     public function pixels(Request $request, Line $line, string $hash): Response
     {
-        $given = $request->validate(['x' => ['required', 'numeric', 'between:0,1'], 'y' => ['required', 'numeric', 'between:0,1'], 'width' => ['required', 'integer', 'between:1,2400'], 'height' => ['required', 'integer', 'between:1,1600']]);
+        $given = $request->validate([
+            'x' => ['required', 'numeric', 'between:0,1'],
+            'y' => ['required', 'numeric', 'between:0,1'],
+            'width' => ['required', 'integer', 'between:1,2400'],
+            'height' => ['required', 'integer', 'between:1,1600'],
+        ]);
         [$plan] = self::onPaper($line, $hash);
         $picture = self::original($line);
         // Places and sizes are rounded, so that what is asked for by dragging is kept a few times and not at every pixel.
         $part = [
-            'x' => round((float) $given['x'] * self::PLACES) / self::PLACES, 'y' => round((float) $given['y'] * self::PLACES) / self::PLACES,
-            'width' => (int) ceil((int) $given['width'] / self::PART_STEP) * self::PART_STEP, 'height' => (int) ceil((int) $given['height'] / self::PART_STEP) * self::PART_STEP,
+            'x' => round((float) $given['x'] * self::PLACES) / self::PLACES,
+            'y' => round((float) $given['y'] * self::PLACES) / self::PLACES,
+            'width' => (int) ceil((int) $given['width'] / self::PART_STEP) * self::PART_STEP,
+            'height' => (int) ceil((int) $given['height'] / self::PART_STEP) * self::PART_STEP,
         ];
         $name = 'one-'.hash('sha256', $hash.json_encode($part));
         $path = self::kept("{$name}.jpg");
         if (! is_file($path)) {
-            NotAgain::try($name, fn (): array => Child::run(Task::OneToOne, ['file' => $plan->shown, 'path' => $picture, 'to' => $path] + $part, Limits::asked()));
+            NotAgain::try(
+                $name,
+                fn (): array => Child::run(
+                    Task::OneToOne,
+                    ['file' => $plan->shown, 'path' => $picture, 'to' => $path] + $part,
+                    Limits::asked(),
+                ),
+            );
         }
 
         return PrivateFile::inline($path, 'image/jpeg');
@@ -260,7 +332,7 @@ final class LineController
     {
         $worked = WorkedOrder::line($line);
         $plan = $worked->plan;
-        $plan !== null && $plan->hash() === $hash || abort(404, 'The line has changed meanwhile.');
+        ($plan !== null && $plan->hash() === $hash) || abort(404, 'The line has changed meanwhile.');
 
         return [$plan, $worked->lab->paperProfile($worked->line->paper)];
     }
@@ -269,7 +341,12 @@ final class LineController
     {
         $path = self::kept("{$hash}.jpg");
         if (! is_file($path)) {
-            Preview::write($plan->shown, PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'), self::PREVIEW_SIDE, $path);
+            Preview::write(
+                $plan->shown,
+                PictureStore::proxy($plan->shown->placements[0]->picture->sha256, 'screen'),
+                self::PREVIEW_SIDE,
+                $path,
+            );
         }
 
         return $path;

@@ -35,13 +35,22 @@ final class MakeController
         $stopped = Making::stopped($order);
 
         return $make === null
-            ? response()->json(['message' => $stopped[0] ?? 'No line is passed yet. Pass the lines that are right, then make their files.'], 422)
+            ? response()->json(
+                ['message' => $stopped[0] ?? 'No line is passed yet. Pass the lines that are right, then make their files.'],
+                422,
+            )
             : response()->json(['id' => $make->id, 'stopped' => $stopped], 201);
     }
 
     public function again(MadeFile $file): JsonResponse
     {
-        abort_unless(Making::again($file), 422, $file->state === MadeFile::MADE ? 'The file is there, whole and unchanged: its checksum was taken just now.' : 'The file is being made.');
+        abort_unless(
+            Making::again($file),
+            422,
+            $file->state === MadeFile::MADE
+                ? 'The file is there, whole and unchanged: its checksum was taken just now.'
+                : 'The file is being made.',
+        );
 
         return response()->json(['id' => $file->id]);
     }
@@ -62,6 +71,10 @@ final class MakeController
             abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
         }
 
-        return PrivateFile::download(Zip::of($make), 'application/zip', basename(dirname($make->folder)).'_'.basename($make->folder).'.zip');
+        return PrivateFile::download(
+            Zip::of($make),
+            'application/zip',
+            basename(dirname($make->folder)).'_'.basename($make->folder).'.zip',
+        );
     }
 }

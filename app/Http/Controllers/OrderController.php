@@ -23,11 +23,16 @@ final class OrderController
         $like = '%'.addcslashes($find, '%_\\').'%';
         $orders = Order::query()
             ->with(['client', 'lab', 'lines.orderPicture.picture'])
-            ->when($find !== '', fn (Builder $query) => $query->where(fn (Builder $any) => $any
-                ->where('number', 'like', $like)
-                ->orWhere('title', 'like', $like)
-                ->orWhereHas('client', fn (Builder $client) => $client->where('name', 'like', $like))
-                ->orWhereHas('pictures', fn (Builder $picture) => $picture->where('name', 'like', $like))))
+            ->when(
+                $find !== '',
+                fn (Builder $query) => $query->where(
+                    fn (Builder $any) => $any
+                        ->where('number', 'like', $like)
+                        ->orWhere('title', 'like', $like)
+                        ->orWhereHas('client', fn (Builder $client) => $client->where('name', 'like', $like))
+                        ->orWhereHas('pictures', fn (Builder $picture) => $picture->where('name', 'like', $like)),
+                ),
+            )
             ->orderByRaw('due_on is null, due_on, id')
             ->limit(self::MOST_ROWS)
             ->get()
@@ -47,16 +52,19 @@ final class OrderController
 
     public function store(Request $request): JsonResponse
     {
-        $given = $request->validate([
-            'client' => ['required', 'string', 'max:120'],
-            'lab' => ['required', 'string', 'exists:labs,name'],
-            'title' => ['nullable', 'string', 'max:120'],
-            'dueOn' => ['nullable', 'date_format:Y-m-d'],
-        ], [
-            'client.required' => 'Say whose order it is.',
-            'lab.*' => 'Choose the lab it goes to.',
-            'dueOn.date_format' => 'Write the day as YYYY-MM-DD.',
-        ]);
+        $given = $request->validate(
+            [
+                'client' => ['required', 'string', 'max:120'],
+                'lab' => ['required', 'string', 'exists:labs,name'],
+                'title' => ['nullable', 'string', 'max:120'],
+                'dueOn' => ['nullable', 'date_format:Y-m-d'],
+            ],
+            [
+                'client.required' => 'Say whose order it is.',
+                'lab.*' => 'Choose the lab it goes to.',
+                'dueOn.date_format' => 'Write the day as YYYY-MM-DD.',
+            ],
+        );
         $order = Order::query()->create([
             'number' => Order::nextNumber(Carbon::today()),
             'title' => $given['title'] ?? null,

@@ -28,10 +28,21 @@ final class PictureController
     public function store(Request $request, Order $order): JsonResponse
     {
         $file = $request->file('picture');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
         }
-        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\/\\\\]+/', '-', basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))))), -150) ?: 'picture';
+        $name =
+            mb_substr(
+                trim(
+                    (string) preg_replace(
+                        '/[\x00-\x1f\x7f\/\\\\]+/',
+                        '-',
+                        basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))),
+                    ),
+                ),
+                -150,
+            ) ?:
+            'picture';
         $known = $order->pictures()->pluck('id');
         try {
             $picture = PictureStore::take($order, $file->getRealPath(), $name);
@@ -47,7 +58,14 @@ final class PictureController
     {
         $lines = $order->lines()->where('order_picture_id', $picture->id)->count();
         if ($lines > 0) {
-            return response()->json(['message' => "“{$picture->name}” is used by ".($lines === 1 ? 'a line' : "{$lines} lines").'. Give them another picture first.'], 422);
+            return response()->json(
+                [
+                    'message' => "“{$picture->name}” is used by ".
+                        ($lines === 1 ? 'a line' : "{$lines} lines").
+                        '. Give them another picture first.',
+                ],
+                422,
+            );
         }
         $picture->delete();
 
@@ -62,10 +80,17 @@ final class PictureController
     /** What is seen in a picture: its strong colours, and a first suggestion of what must stay in. */
     public function looked(Picture $picture): JsonResponse
     {
-        $looked = NotAgain::try("looked-{$picture->sha256}", fn (): array => Cache::remember("looked-{$picture->sha256}", self::KEPT_SECONDS, fn (): array => [
-            'colours' => array_map(strval(...), Looked::strongColours(PictureStore::proxy($picture->sha256, 'thumb'))),
-            'suggestion' => Looked::suggestion(PictureStore::proxy($picture->sha256, 'screen'))->toArray(),
-        ]));
+        $looked = NotAgain::try(
+            "looked-{$picture->sha256}",
+            fn (): array => Cache::remember(
+                "looked-{$picture->sha256}",
+                self::KEPT_SECONDS,
+                fn (): array => [
+                    'colours' => array_map(strval(...), Looked::strongColours(PictureStore::proxy($picture->sha256, 'thumb'))),
+                    'suggestion' => Looked::suggestion(PictureStore::proxy($picture->sha256, 'screen'))->toArray(),
+                ],
+            ),
+        );
 
         return response()->json($looked);
     }
@@ -73,15 +98,27 @@ final class PictureController
     /** Marks what must stay in. The areas that were seen say whether somebody else has marked meanwhile. */
     public function mark(Request $request, Picture $picture): JsonResponse
     {
-        $areas = array_map(fn (MustStayIn $area): array => $area->toArray(), MustStayIn::listFromNode(Node::root($request->all())->maybe('areas')));
-        $seen = array_map(fn (MustStayIn $area): array => $area->toArray(), MustStayIn::listFromNode(Node::root($request->all())->maybe('seen')));
+        $areas = array_map(
+            fn (MustStayIn $area): array => $area->toArray(),
+            MustStayIn::listFromNode(Node::root($request->all())->maybe('areas')),
+        );
+        $seen = array_map(
+            fn (MustStayIn $area): array => $area->toArray(),
+            MustStayIn::listFromNode(Node::root($request->all())->maybe('seen')),
+        );
 
         return DB::transaction(function () use ($picture, $areas, $seen): JsonResponse {
             /** @var Picture $now */
             $now = Picture::query()->whereKey($picture->id)->lockForUpdate()->firstOrFail();
             $held = array_map(fn (MustStayIn $area): array => $area->toArray(), $now->areas());
             if ($held != $seen) {
-                return response()->json(['message' => 'The picture was marked in another window meanwhile. Look at what is marked now, then mark it again.', 'areas' => $held], 409);
+                return response()->json(
+                    [
+                        'message' => 'The picture was marked in another window meanwhile. Look at what is marked now, then mark it again.',
+                        'areas' => $held,
+                    ],
+                    409,
+                );
             }
             $now->update(['must_stay_in' => $areas]);
 

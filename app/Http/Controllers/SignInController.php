@@ -27,7 +27,10 @@ final class SignInController
 
     public function store(Request $request): JsonResponse
     {
-        $given = $request->validate(['email' => ['bail', 'required', 'string', 'max:200', 'email'], 'password' => ['bail', 'required', 'string', 'max:200']]);
+        $given = $request->validate([
+            'email' => ['bail', 'required', 'string', 'max:200', 'email'],
+            'password' => ['bail', 'required', 'string', 'max:200'],
+        ]);
         $email = User::spelled($given['email']);
         $user = User::query()->where('email', $email)->first();
         $tries = new Tries($email, $user, (string) $request->ip());
@@ -62,7 +65,9 @@ final class SignInController
     /** Ends every session of this person, this one among them. */
     public function everywhere(Request $request): Response
     {
-        DB::table(config('session.table'))->where('user_id', $request->user()?->getAuthIdentifier())->delete();
+        DB::table(config('session.table'))
+            ->where('user_id', $request->user()?->getAuthIdentifier())
+            ->delete();
 
         return $this->destroy($request);
     }
@@ -75,6 +80,10 @@ final class SignInController
 
     private static function nobodysPassword(): string
     {
-        return Cache::remember('nobodys-password-'.config('hashing.bcrypt.rounds'), now()->addMonth(), fn (): string => Hash::make(Str::random(40)));
+        return Cache::remember(
+            'nobodys-password-'.config('hashing.bcrypt.rounds'),
+            now()->addMonth(),
+            fn (): string => Hash::make(Str::random(40)),
+        );
     }
 }

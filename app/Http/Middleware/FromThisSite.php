@@ -19,8 +19,9 @@ final class FromThisSite
     {
         $origin = $request->headers->get('Origin');
         $site = $request->headers->get('Sec-Fetch-Site');
-        $isOurs = ($origin === null || $origin === $request->getSchemeAndHttpHost() || $origin === config('app.url'))
-            && in_array($site, [null, 'same-origin', 'none'], true);
+        $isOurs =
+            ($origin === null || $origin === $request->getSchemeAndHttpHost() || $origin === config('app.url')) &&
+            in_array($site, [null, 'same-origin', 'none'], true);
 
         return $isOurs && $request->isJson() ? $next($request) : new JsonResponse(['message' => 'Sign in on Planisher’s own page.'], 403);
     }

@@ -41,11 +41,18 @@ final class ProfileHeaderTest extends TestCase
         $without = str_replace('A2B1', 'A2Bx', $paper);
         foreach ([0, 1, 2, 3] as $intent) {
             self::assertTrue(ProfileHeader::serves(Profiles::bytes(Space::Srgb), $intent), "a matrix, {$intent}");
-            self::assertSame($intent !== 1 && $intent !== 3, ProfileHeader::serves($without, $intent), "tables but the relative one, {$intent}");
+            self::assertSame(
+                $intent !== 1 && $intent !== 3,
+                ProfileHeader::serves($without, $intent),
+                "tables but the relative one, {$intent}",
+            );
         }
         self::assertFalse(ProfileHeader::read($paper, Channels::Rgb)->isPerceptualOnly);
         self::assertTrue(ProfileHeader::read($without, Channels::Rgb)->isPerceptualOnly);
-        self::assertStringContainsString('neither a table nor a matrix', (string) ProfileHeader::read(str_replace(['A2B0', 'A2B1'], 'xxxx', $paper), Channels::Rgb)->flaw);
+        self::assertStringContainsString(
+            'neither a table nor a matrix',
+            (string) ProfileHeader::read(str_replace(['A2B0', 'A2B1'], 'xxxx', $paper), Channels::Rgb)->flaw,
+        );
     }
 
     public function test_survives_any_bytes(): void

@@ -23,7 +23,10 @@ final class ChecksTest extends TestCase
 {
     public function test_what_was_seen_when_a_picture_was_handed_in_is_told(): void
     {
-        $look = fn (string $code, mixed ...$facts): ?string => Situations::finding(Situations::work([], Situations::picture(4200, 2800, ...$facts)), $code)?->text;
+        $look = fn (string $code, mixed ...$facts): ?string => Situations::finding(
+            Situations::work([], Situations::picture(4200, 2800, ...$facts)),
+            $code,
+        )?->text;
         self::assertNull($look('picture-damaged'));
         self::assertStringContainsString('gave a warning', (string) $look('picture-damaged', warnings: 1));
         self::assertStringContainsString('gave 7 warnings', (string) $look('picture-damaged', warnings: 7));
@@ -41,8 +44,14 @@ final class ChecksTest extends TestCase
      * @param  array<string, mixed>  $lab
      */
     #[DataProvider('findings')]
-    public function test_finds(string $code, Level $level, string $says, array $line = [], PictureFacts|PictureTrouble|null $picture = null, array $lab = []): void
-    {
+    public function test_finds(
+        string $code,
+        Level $level,
+        string $says,
+        array $line = [],
+        PictureFacts|PictureTrouble|null $picture = null,
+        array $lab = [],
+    ): void {
         $worked = Situations::work($line, $picture, $lab);
         $finding = Situations::finding($worked, $code);
         self::assertNotNull($finding, 'found: '.implode(', ', array_map(fn ($f): string => $f->code, $worked->findings)));
@@ -56,20 +65,83 @@ final class ChecksTest extends TestCase
     {
         yield 'listed' => ['size-listed', Level::Fine, 'is on Larkmoor’s list'];
         yield 'listed, turned' => ['size-listed', Level::Fine, '10 × 8', ['size' => '10 x 8 in']];
-        yield 'not listed, on its own paper' => ['size-not-listed', Level::Look, '12 × 18 in is the smallest sheet that holds it', ['size' => '8.5 x 11 in', 'carrier' => 'none']];
-        yield 'carried' => ['carrier-used', Level::Look, 'White to trim away: 3\.5.in left and right|White to trim away: .*1\.75.in', ['size' => '8.5 x 11 in']];
-        yield 'the documented carrier' => ['carrier-used', Level::Look, '12 × 18 in is the smallest sheet.*0\.5.in above and below, 1\.5.in left and right', ['size' => '15 x 11 in']];
+        yield 'not listed, on its own paper' => [
+            'size-not-listed',
+            Level::Look,
+            '12 × 18 in is the smallest sheet that holds it',
+            ['size' => '8.5 x 11 in', 'carrier' => 'none'],
+        ];
+        yield 'carried' => [
+            'carrier-used',
+            Level::Look,
+            'White to trim away: 3\.5.in left and right|White to trim away: .*1\.75.in',
+            ['size' => '8.5 x 11 in'],
+        ];
+        yield 'the documented carrier' => [
+            'carrier-used',
+            Level::Look,
+            '12 × 18 in is the smallest sheet.*0\.5.in above and below, 1\.5.in left and right',
+            ['size' => '15 x 11 in'],
+        ];
         yield 'carrier kept' => ['carrier-kept', Level::Fine, 'Laid on 12 × 18 in', ['size' => '15 x 11 in', 'carrier' => '12 x 18 in']];
-        yield 'carrier too small' => ['carrier-too-small', Level::Stops, '8 × 10 in is too small a sheet', ['size' => '15 x 11 in', 'carrier' => '8 x 10 in']];
-        yield 'carrier not listed' => ['carrier-not-listed', Level::Look, 'cut or refuse the sheet', ['size' => '15 x 11 in', 'carrier' => '20 x 24 in']];
-        yield 'no sheet' => ['no-sheet-holds', Level::Look, 'largest sheet Larkmoor lists is 12 × 18 in', ['size' => '16 x 20 in'], Situations::picture(6000, 4800)];
-        yield 'margins too large' => ['margins-too-large', Level::Stops, '3.in on 6 × 4 in leaves nothing', ['size' => '4 x 6 in', 'border' => '3 in']];
+        yield 'carrier too small' => [
+            'carrier-too-small',
+            Level::Stops,
+            '8 × 10 in is too small a sheet',
+            ['size' => '15 x 11 in', 'carrier' => '8 x 10 in'],
+        ];
+        yield 'carrier not listed' => [
+            'carrier-not-listed',
+            Level::Look,
+            'cut or refuse the sheet',
+            ['size' => '15 x 11 in', 'carrier' => '20 x 24 in'],
+        ];
+        yield 'no sheet' => [
+            'no-sheet-holds',
+            Level::Look,
+            'largest sheet Larkmoor lists is 12 × 18 in',
+            ['size' => '16 x 20 in'],
+            Situations::picture(6000, 4800),
+        ];
+        yield 'margins too large' => [
+            'margins-too-large',
+            Level::Stops,
+            '3.in on 6 × 4 in leaves nothing',
+            ['size' => '4 x 6 in', 'border' => '3 in'],
+        ];
         yield 'border typed in the wrong unit' => ['border-heavy', Level::Look, '90.% of the paper is border', ['border' => '3 in']];
-        yield 'keyline wider than its border' => ['keyline-wide', Level::Look, '5.mm is wider than the border', ['border' => '3 mm', 'keyline' => ['width' => '5 mm']]];
-        yield 'keyline typed in the wrong unit' => ['keyline-wide', Level::Look, '3.in all round hides', ['keyline' => ['width' => '3 in']]];
-        yield 'raised too far' => ['raised-too-far', Level::Look, '2.in is more than the 1.in above', ['border' => '1 in', 'raise' => '2 in']];
-        yield 'image too large' => ['image-too-large', Level::Look, '12.in wide doesn’t fit', ['fit' => 'whole', 'image' => ['width' => '12 in']]];
-        yield 'bleed of picture' => ['bleed-added', Level::Fine, '3.mm of bleed all round.*picture goes on into it', [], null, ['bleed' => '3 mm']];
+        yield 'keyline wider than its border' => [
+            'keyline-wide',
+            Level::Look,
+            '5.mm is wider than the border',
+            ['border' => '3 mm', 'keyline' => ['width' => '5 mm']],
+        ];
+        yield 'keyline typed in the wrong unit' => [
+            'keyline-wide',
+            Level::Look,
+            '3.in all round hides',
+            ['keyline' => ['width' => '3 in']],
+        ];
+        yield 'raised too far' => [
+            'raised-too-far',
+            Level::Look,
+            '2.in is more than the 1.in above',
+            ['border' => '1 in', 'raise' => '2 in'],
+        ];
+        yield 'image too large' => [
+            'image-too-large',
+            Level::Look,
+            '12.in wide doesn’t fit',
+            ['fit' => 'whole', 'image' => ['width' => '12 in']],
+        ];
+        yield 'bleed of picture' => [
+            'bleed-added',
+            Level::Fine,
+            '3.mm of bleed all round.*picture goes on into it',
+            [],
+            null,
+            ['bleed' => '3 mm'],
+        ];
         yield 'bleed of paper' => ['bleed-added', Level::Fine, 'It is paper', ['border' => '1 in'], null, ['bleed' => '3 mm']];
         yield 'plenty' => ['pixels-plenty', Level::Fine, '350.ppi'];
         yield 'enough' => ['pixels-enough', Level::Fine, 'sharp from', ['size' => '12 x 18 in'], Situations::picture(3600, 2400)];
@@ -80,28 +152,97 @@ final class ChecksTest extends TestCase
         yield 'cut little' => ['cut-little', Level::Fine, '3\.1.% from the left', ['size' => '8 x 11.25 in']];
         yield 'cut nothing' => ['cut-nothing', Level::Fine, 'Nothing is cut', ['size' => '4 x 6 in']];
         yield 'profile known' => ['profile-known', Level::Fine, 'in sRGB already'];
-        yield 'profile converted' => ['profile-known', Level::Fine, 'From sRGB IEC61966-2\.1 into Adobe', [], null, ['colour' => 'Adobe RGB (1998)']];
+        yield 'profile converted' => [
+            'profile-known',
+            Level::Fine,
+            'From sRGB IEC61966-2\.1 into Adobe',
+            [],
+            null,
+            ['colour' => 'Adobe RGB (1998)'],
+        ];
         yield 'no profile' => ['profile-none', Level::Look, 'Taken as sRGB', [], Situations::picture(4200, 2800, profile: null)];
-        yield 'broken profile' => ['profile-unreadable', Level::Look, 'but it is cut off', [], Situations::picture(4200, 2800, profileFlaw: 'it is cut off')];
-        yield 'CMYK without profile' => ['profile-none', Level::Look, 'CMYK', [], Situations::picture(4200, 2800, profile: null, channels: Channels::Cmyk)];
-        yield 'format' => ['format-not-taken', Level::Stops, 'takes no TIFF', ['output' => ['format' => 'tiff']], null, ['formats' => ['jpeg']]];
+        yield 'broken profile' => [
+            'profile-unreadable',
+            Level::Look,
+            'but it is cut off',
+            [],
+            Situations::picture(4200, 2800, profileFlaw: 'it is cut off'),
+        ];
+        yield 'CMYK without profile' => [
+            'profile-none',
+            Level::Look,
+            'CMYK',
+            [],
+            Situations::picture(4200, 2800, profile: null, channels: Channels::Cmyk),
+        ];
+        yield 'format' => [
+            'format-not-taken',
+            Level::Stops,
+            'takes no TIFF',
+            ['output' => ['format' => 'tiff']],
+            null,
+            ['formats' => ['jpeg']],
+        ];
         yield 'bits of a JPEG' => ['bits-not-taken', Level::Stops, 'no 16 bits', ['output' => ['bits' => 16]]];
         yield 'bits of the lab' => ['bits-not-taken', Level::Stops, 'no 16-bit files', ['output' => ['bits' => 16, 'format' => 'tiff']]];
         yield 'colour' => ['colour-not-taken', Level::Stops, 'wrong colours', ['output' => ['colour' => 'Adobe RGB (1998)']]];
-        yield 'piece' => ['piece-too-large', Level::Stops, 'largest piece, 20 × 30 in', ['size' => '24 x 24 in'], Situations::picture(9000, 9000), ['largestPiece' => '20 x 30 in']];
+        yield 'piece' => [
+            'piece-too-large',
+            Level::Stops,
+            'largest piece, 20 × 30 in',
+            ['size' => '24 x 24 in'],
+            Situations::picture(9000, 9000),
+            ['largestPiece' => '20 x 30 in'],
+        ];
         yield 'file' => ['file-large', Level::Look, 'takes 20.MB', ['output' => ['format' => 'tiff']], null, ['maxBytes' => 20_000_000]];
         yield 'no copies' => ['copies-zero', Level::Stops, 'nothing would be made', ['copies' => 0]];
         yield 'no picture' => ['no-picture', Level::Stops, 'Choose one', ['picture' => null], PictureTrouble::none()];
         yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
         yield 'shared sheet' => ['not-made-yet', Level::Stops, 'asks for a shared sheet', ['copies' => 1, 'make' => 'shared-sheet']];
-        yield 'sharpened' => ['sharpened', Level::Fine, 'normally for lustre', ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]]];
+        yield 'sharpened' => [
+            'sharpened',
+            Level::Fine,
+            'normally for lustre',
+            ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]],
+        ];
         yield 'all its data kept' => ['private-data-kept', Level::Look, 'go to', ['output' => ['keep' => 'everything']]];
-        yield 'sharpened for another surface' => ['sharpening-unlike-paper', Level::Look, '“Rag” is matte', ['output' => ['sharpen' => ['surface' => 'glossy']]], null, ['papers' => [['name' => 'Rag', 'surface' => 'matte']]]];
-        yield 'a paper the lab has not' => ['paper-unknown', Level::Look, 'no “Slate”.*Its card has Rag', ['paper' => 'Slate'], null, ['papers' => [['name' => 'Rag']]]];
-        yield 'a paper whose profile is not there' => ['paper-profile-refused', Level::Look, 'isn’t there', [], null, ['papers' => [['name' => 'Rag', 'profile' => 'rag.icc']]]];
-        yield 'a profile that is not there' => ['profile-refused', Level::Stops, '“rag.icc” can’t be used. It isn’t there', ['output' => ['colour' => 'rag.icc']]];
-        yield 'its paper’s profile, which it has not' => ['profile-missing', Level::Stops, 'has none for it', ['output' => ['colour' => 'paper']]];
+        yield 'sharpened for another surface' => [
+            'sharpening-unlike-paper',
+            Level::Look,
+            '“Rag” is matte',
+            ['output' => ['sharpen' => ['surface' => 'glossy']]],
+            null,
+            ['papers' => [['name' => 'Rag', 'surface' => 'matte']]],
+        ];
+        yield 'a paper the lab has not' => [
+            'paper-unknown',
+            Level::Look,
+            'no “Slate”.*Its card has Rag',
+            ['paper' => 'Slate'],
+            null,
+            ['papers' => [['name' => 'Rag']]],
+        ];
+        yield 'a paper whose profile is not there' => [
+            'paper-profile-refused',
+            Level::Look,
+            'isn’t there',
+            [],
+            null,
+            ['papers' => [['name' => 'Rag', 'profile' => 'rag.icc']]],
+        ];
+        yield 'a profile that is not there' => [
+            'profile-refused',
+            Level::Stops,
+            '“rag.icc” can’t be used. It isn’t there',
+            ['output' => ['colour' => 'rag.icc']],
+        ];
+        yield 'its paper’s profile, which it has not' => [
+            'profile-missing',
+            Level::Stops,
+            'has none for it',
+            ['output' => ['colour' => 'paper']],
+        ];
         yield 'name' => ['name-safe', Level::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
         yield 'name shortened' => ['name-shortened', Level::Fine, 'takes 20', [], null, ['nameLength' => 20]];
     }
@@ -118,7 +259,16 @@ final class ChecksTest extends TestCase
 
     public function test_defaults_of_the_order_file_ask_for_nothing_that_is_missing(): void
     {
-        $asked = ['border' => '0 in', 'raise' => '0 mm', 'paperColour' => '#ffffff', 'keyline' => null, 'carrier' => 'auto', 'trimMarks' => true, 'frameCover' => '5 mm', 'forPaper' => ['open' => 0, 'contrast' => 0]];
+        $asked = [
+            'border' => '0 in',
+            'raise' => '0 mm',
+            'paperColour' => '#ffffff',
+            'keyline' => null,
+            'carrier' => 'auto',
+            'trimMarks' => true,
+            'frameCover' => '5 mm',
+            'forPaper' => ['open' => 0, 'contrast' => 0],
+        ];
         self::assertNull(Situations::finding(Situations::work($asked), 'not-made-yet'));
     }
 
@@ -156,14 +306,38 @@ final class ChecksTest extends TestCase
     /** The classic: a file in the profile of the matte paper, printed on the lustre. */
     public function test_a_file_in_another_papers_profile_is_stopped(): void
     {
-        $papers = [['name' => 'Lustre', 'profile' => 'lustre.icc'], ['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc'], ['name' => 'Plain']];
+        $papers = [
+            ['name' => 'Lustre', 'profile' => 'lustre.icc'],
+            ['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc'],
+            ['name' => 'Plain'],
+        ];
         $profile = fn (string $name): PaperProfile => new PaperProfile("{$name}.icc", hash('sha256', $name), $name);
-        $lab = Situations::lab(['papers' => $papers, 'takesPaperProfiles' => true])->knowing(new ProfileShelf(['lustre.icc' => $profile('lustre'), 'rag.icc' => $profile('rag'), 'nobody.icc' => $profile('nobody')]));
-        $find = fn (array $line): ?Finding => Situations::finding(WorkedLine::work(Situations::line($line), Situations::picture(4200, 2800), $lab, NameBook::names(Situations::head(), $lab, [1 => Situations::line($line)])[1]), 'profile-of-another-paper');
+        $lab = Situations::lab(['papers' => $papers, 'takesPaperProfiles' => true])->knowing(
+            new ProfileShelf(['lustre.icc' => $profile('lustre'), 'rag.icc' => $profile('rag'), 'nobody.icc' => $profile('nobody')]),
+        );
+        $find = fn (array $line): ?Finding => Situations::finding(
+            WorkedLine::work(
+                Situations::line($line),
+                Situations::picture(4200, 2800),
+                $lab,
+                NameBook::names(Situations::head(), $lab, [1 => Situations::line($line)])[1],
+            ),
+            'profile-of-another-paper',
+        );
         $finding = $find(['output' => ['colour' => 'rag.icc']]);
         self::assertSame([Level::Stops, ['output' => ['colour' => 'paper']]], [$finding?->level, $finding?->remedy?->change]);
-        self::assertSame(['output' => ['colour' => null]], $find(['paper' => 'Plain', 'output' => ['colour' => 'rag.icc']])?->remedy?->change);
-        foreach ([['output' => ['colour' => 'lustre.icc']], ['output' => ['colour' => 'nobody.icc']], ['paper' => 'Rag', 'output' => ['colour' => 'rag.icc']], ['output' => ['colour' => 'paper']]] as $fits) {
+        self::assertSame(
+            ['output' => ['colour' => null]],
+            $find(['paper' => 'Plain', 'output' => ['colour' => 'rag.icc']])?->remedy?->change,
+        );
+        foreach (
+            [
+                ['output' => ['colour' => 'lustre.icc']],
+                ['output' => ['colour' => 'nobody.icc']],
+                ['paper' => 'Rag', 'output' => ['colour' => 'rag.icc']],
+                ['output' => ['colour' => 'paper']],
+            ] as $fits
+        ) {
             self::assertNull($find($fits));
         }
     }
@@ -172,12 +346,25 @@ final class ChecksTest extends TestCase
     {
         $line = Situations::line();
         $lab = Situations::lab(['nameLength' => 60]);
-        $work = fn (Seen $seen, array $wanted = []): WorkedLine => WorkedLine::work(Situations::line($wanted), Situations::picture(4200, 2800), $lab, NameBook::names(Situations::head(), $lab, [1 => $line])[1], fn (): Seen => $seen);
+        $work = fn (Seen $seen, array $wanted = []): WorkedLine => WorkedLine::work(
+            Situations::line($wanted),
+            Situations::picture(4200, 2800),
+            $lab,
+            NameBook::names(Situations::head(), $lab, [1 => $line])[1],
+            fn (): Seen => $seen,
+        );
         $much = $work(new Seen(0.3, ['greens', 'cyans'], 0.04, 7.2));
         self::assertStringContainsString('Mostly greens and cyans', (string) Situations::finding($much, 'colours-outside')?->text);
         self::assertSame("4\u{2009}% clipped by the conversion", Situations::finding($much, 'ends-clipped')?->title);
-        self::assertSame(['forPaper' => ['open' => 0.6]], Situations::finding($much, 'shadows-close')?->remedy?->change, 'twelve L* is all there is');
-        self::assertNull(Situations::finding($work(new Seen(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'), 'opened as far as can be');
+        self::assertSame(
+            ['forPaper' => ['open' => 0.6]],
+            Situations::finding($much, 'shadows-close')?->remedy?->change,
+            'twelve L* is all there is',
+        );
+        self::assertNull(
+            Situations::finding($work(new Seen(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'),
+            'opened as far as can be',
+        );
         $little = $work(new Seen(0.001, [], 0.002, 0.5));
         self::assertSame(Level::Fine, Situations::finding($little, 'colours-fit')?->level);
         self::assertNull(Situations::finding($little, 'ends-clipped'));

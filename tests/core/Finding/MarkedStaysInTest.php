@@ -18,10 +18,14 @@ final class MarkedStaysInTest extends TestCase
     /** @param  list<array{float, float, float, float}>  $areas x, y, width, height in fractions */
     private static function picture(array $areas, int $width = 4200, int $height = 2800): PictureFacts
     {
-        return Situations::picture($width, $height)->with(mustStayIn: array_map(
-            fn (array $a): MustStayIn => MustStayIn::fromNode(Node::root(['label' => 'the light', 'x' => $a[0], 'y' => $a[1], 'width' => $a[2], 'height' => $a[3]])),
-            $areas,
-        ));
+        return Situations::picture($width, $height)->with(
+            mustStayIn: array_map(
+                fn (array $a): MustStayIn => MustStayIn::fromNode(
+                    Node::root(['label' => 'the light', 'x' => $a[0], 'y' => $a[1], 'width' => $a[2], 'height' => $a[3]]),
+                ),
+                $areas,
+            ),
+        );
     }
 
     private static function found(WorkedLine $worked): Finding
@@ -50,7 +54,7 @@ final class MarkedStaysInTest extends TestCase
         self::assertSame(Level::Fine, $finding->level);
         // The area ends at 3990; 5 mm under the frame are 68.9 px, and a twentieth of the window more: it must end at 4200, the picture's edge.
         self::assertSame(700, $worked->plan?->window->x);
-        $some = Situations::work([], self::picture([[0.80, 0.4, 0.08, 0.2]]));
+        $some = Situations::work([], self::picture([[0.8, 0.4, 0.08, 0.2]]));
         self::assertGreaterThan(350, $some->plan?->window->x);
         self::assertLessThan(700, $some->plan?->window->x);
     }
@@ -81,7 +85,12 @@ final class MarkedStaysInTest extends TestCase
         $finding = self::found(Situations::work(['size' => '8 x 10 in', 'turn' => 'landscape'], self::picture([[0.02, 0.4, 0.96, 0.2]])));
         self::assertStringContainsString('No window of this shape holds all', $finding->text);
         self::assertSame(['window' => null, 'fit' => 'whole'], $finding->remedy?->change);
-        $mended = self::found(Situations::work(['size' => '8 x 10 in', 'turn' => 'landscape', 'fit' => 'whole', 'border' => '0.5 in'], self::picture([[0.02, 0.4, 0.96, 0.2]])));
+        $mended = self::found(
+            Situations::work(
+                ['size' => '8 x 10 in', 'turn' => 'landscape', 'fit' => 'whole', 'border' => '0.5 in'],
+                self::picture([[0.02, 0.4, 0.96, 0.2]]),
+            ),
+        );
         self::assertSame(Level::Fine, $mended->level);
     }
 
@@ -95,7 +104,11 @@ final class MarkedStaysInTest extends TestCase
         self::assertStringContainsString("0.12\u{2009}in of that lies over it at the top", $finding->text);
         self::assertSame(['frameCover' => '0 mm'], $finding->remedy?->change, 'no window clears it: it lies at the picture’s own edge');
         self::assertSame('must-stay-in-clear', self::found(Situations::work($line + ['frameCover' => '0 mm'], $picture))->code);
-        self::assertSame('must-stay-in-clear', self::found(Situations::work($line + ['border' => '0.2 in', 'fit' => 'whole'], $picture))->code, 'a border keeps the frame off');
+        self::assertSame(
+            'must-stay-in-clear',
+            self::found(Situations::work($line + ['border' => '0.2 in', 'fit' => 'whole'], $picture))->code,
+            'a border keeps the frame off',
+        );
     }
 
     public function test_the_trim_of_the_bleed_counts_as_a_cut(): void
@@ -113,13 +126,21 @@ final class MarkedStaysInTest extends TestCase
         $held = 0;
         for ($i = 0; $i < 800; $i++) {
             [$x, $y] = [mt_rand(0, 90) / 100, mt_rand(0, 90) / 100];
-            [$w, $h] = [mt_rand(1, 100) / 100 * (1 - $x), mt_rand(1, 100) / 100 * (1 - $y)];
+            [$w, $h] = [(mt_rand(1, 100) / 100) * (1 - $x), (mt_rand(1, 100) / 100) * (1 - $y)];
             [$width, $height] = [mt_rand(500, 6000), mt_rand(500, 6000)];
-            $worked = Situations::work(['size' => mt_rand(4, 20).' x '.mt_rand(4, 20).' in', 'carrier' => 'none', 'frameCover' => '0 mm'], self::picture([[$x, $y, max(0.01, $w), max(0.01, $h)]], $width, $height), ['minimumPpi' => 1]);
+            $worked = Situations::work(
+                ['size' => mt_rand(4, 20).' x '.mt_rand(4, 20).' in', 'carrier' => 'none', 'frameCover' => '0 mm'],
+                self::picture([[$x, $y, max(0.01, $w), max(0.01, $h)]], $width, $height),
+                ['minimumPpi' => 1],
+            );
             $window = $worked->plan?->window ?? self::fail('no plan');
             $fits = max(0.01, $w) * $width <= $window->width - 2 && max(0.01, $h) * $height <= $window->height - 2;
             $held += $fits ? 1 : 0;
-            self::assertSame($fits, $fits && self::found($worked)->code === 'must-stay-in-clear', json_encode([$x, $y, $w, $h, $width, $height]) ?: '');
+            self::assertSame(
+                $fits,
+                $fits && self::found($worked)->code === 'must-stay-in-clear',
+                json_encode([$x, $y, $w, $h, $width, $height]) ?: '',
+            );
         }
         self::assertGreaterThan(200, $held);
     }

@@ -18,20 +18,28 @@ final class NameBookTest extends TestCase
     /** @param  array<string, mixed>  $line */
     private static function named(array $line, int $length = 60, string $client = 'Isholm Rowing Club'): string
     {
-        return (string) NameBook::names(new OrderHead('2611-04', $client, '2026-11-24'), Situations::lab(['nameLength' => $length]), [1 => Situations::line($line)])[1];
+        return (string) NameBook::names(new OrderHead('2611-04', $client, '2026-11-24'), Situations::lab(['nameLength' => $length]), [
+            1 => Situations::line($line),
+        ])[1];
     }
 
     public function test_the_usual_name(): void
     {
         self::assertSame('isholm-rowing-club_8x10_breakwater-light_1.jpg', self::named(['subject' => 'Breakwater light']));
         // 5x7_harbour-fair_1: common practice, no source
-        self::assertSame('5x7_harbour-fair_1.jpg', self::named(['size' => '5 x 7 in', 'subject' => 'Harbour fair', 'name' => ['parts' => ['size', 'subject', 'number']]]));
+        self::assertSame(
+            '5x7_harbour-fair_1.jpg',
+            self::named(['size' => '5 x 7 in', 'subject' => 'Harbour fair', 'name' => ['parts' => ['size', 'subject', 'number']]]),
+        );
     }
 
     public function test_every_part(): void
     {
         $parts = ['order', 'date', 'finish', 'copies', ['text' => 'Proof!'], 'number'];
-        self::assertSame('2611-04-2026-11-24-print-3-copies-proof-1.jpg', self::named(['copies' => 3, 'name' => ['parts' => $parts, 'join' => '-']]));
+        self::assertSame(
+            '2611-04-2026-11-24-print-3-copies-proof-1.jpg',
+            self::named(['copies' => 3, 'name' => ['parts' => $parts, 'join' => '-']]),
+        );
     }
 
     /** A shortened size would be another size: 4x6 is no 4x. */
@@ -42,7 +50,11 @@ final class NameBookTest extends TestCase
                 $name = self::named(['size' => $size, 'subject' => 'Breakwater light at the point'], $length);
                 self::assertLessThanOrEqual($length, strlen($name));
                 $parts = array_slice(explode('_', pathinfo($name, PATHINFO_FILENAME)), 0, -1); // the number comes last
-                self::assertSame([], array_filter($parts, fn (string $part): bool => $part !== $said && str_starts_with($said, $part)), $name);
+                self::assertSame(
+                    [],
+                    array_filter($parts, fn (string $part): bool => $part !== $said && str_starts_with($said, $part)),
+                    $name,
+                );
             }
         }
         self::assertSame('4x6_1.jpg', self::named(['size' => '4 x 6 in', 'name' => ['parts' => ['size', 'number']]], 16));
@@ -94,7 +106,10 @@ final class NameBookTest extends TestCase
     public function test_the_longest_part_gives_way_first(): void
     {
         self::assertSame('isholm-rowing_8x10_breakwater-ligh_1.jpg', self::named(['subject' => 'Breakwater light'], 40));
-        self::assertSame('short_8x10_a-very-long-subject-tha_1.jpg', self::named(['subject' => 'A very long subject that goes on and on'], 40, 'Short'));
+        self::assertSame(
+            'short_8x10_a-very-long-subject-tha_1.jpg',
+            self::named(['subject' => 'A very long subject that goes on and on'], 40, 'Short'),
+        );
     }
 
     public function test_never_empty_and_never_a_device(): void
@@ -111,13 +126,20 @@ final class NameBookTest extends TestCase
         $any = fn (): string => implode(' ', array_map(fn (): string => $words[mt_rand(0, count($words) - 1)], range(0, mt_rand(0, 2))));
         for ($i = 0; $i < 150; $i++) {
             $length = mt_rand(16, 60);
-            $pool = ['client', 'order', 'size', 'subject', 'finish', 'copies', 'date', ...(mt_rand(0, 1) ? ['number'] : [])];
+            $pool = ['client', 'order', 'size', 'subject', 'finish', 'copies', 'date', ...mt_rand(0, 1) ? ['number'] : []];
             shuffle($pool);
-            $lines = array_map(fn (): Line => Situations::line([
-                'subject' => mb_substr($any(), 0, 80), 'size' => ['4 x 6 in', 'A4', '60 x 40 cm'][mt_rand(0, 2)],
-                'name' => ['parts' => array_slice($pool, 0, mt_rand(1, 4)), 'join' => ['_', '-'][mt_rand(0, 1)]],
-            ]), array_combine(range(1, 30), range(1, 30)));
-            $names = array_map(strval(...), NameBook::names(new OrderHead('2611-04', $any(), '2026-11-24'), Situations::lab(['nameLength' => $length]), $lines));
+            $lines = array_map(
+                fn (): Line => Situations::line([
+                    'subject' => mb_substr($any(), 0, 80),
+                    'size' => ['4 x 6 in', 'A4', '60 x 40 cm'][mt_rand(0, 2)],
+                    'name' => ['parts' => array_slice($pool, 0, mt_rand(1, 4)), 'join' => ['_', '-'][mt_rand(0, 1)]],
+                ]),
+                array_combine(range(1, 30), range(1, 30)),
+            );
+            $names = array_map(
+                strval(...),
+                NameBook::names(new OrderHead('2611-04', $any(), '2026-11-24'), Situations::lab(['nameLength' => $length]), $lines),
+            );
             self::assertCount(30, array_unique($names));
             foreach ($names as $name) {
                 self::assertMatchesRegularExpression('/^[a-z0-9][a-z0-9_-]*\.jpg$/', $name);
