@@ -41,7 +41,7 @@ final class Handed
             $child = Child::start(
                 Task::Facts,
                 ['path' => $path, 'name' => $name, 'whole' => $whole, 'sha256' => self::BY_US],
-                Limits::asked(),
+                Limits::patient(),
             );
 
             return new self($child, Checksum::begin($path), $name, $whole);
@@ -51,17 +51,18 @@ final class Handed
     /**
      * Reads a picture and writes its proxies.
      *
+     * @param  ?Limits  $limits  those of what somebody waits for, unless others are given
      * @param  non-empty-array<string, array{side: int, path: string}>  $proxies  the largest first
      *
      * @throws PictureRefused
      */
-    public static function take(string $path, string $name, string $sha256, array $proxies): PictureFacts
+    public static function take(string $path, string $name, string $sha256, array $proxies, ?Limits $limits = null): PictureFacts
     {
-        return self::words(function () use ($path, $name, $sha256, $proxies): PictureFacts {
+        return self::words(function () use ($path, $name, $sha256, $proxies, $limits): PictureFacts {
             $child = Child::start(
                 Task::Take,
                 ['path' => $path, 'name' => $name, 'sha256' => $sha256, 'proxies' => $proxies],
-                Limits::asked(),
+                $limits ?? Limits::asked(),
             );
             $facts = $child->next();
 

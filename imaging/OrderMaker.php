@@ -6,6 +6,7 @@ namespace Planisher\Imaging;
 
 use Planisher\Colour\ProfileShelf;
 use Planisher\Finding\Finding;
+use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Vips\Library;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
@@ -188,7 +189,7 @@ final class OrderMaker
             $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
             $this->proxied[$name] = [
                 $proxy,
-                Handed::take($this->path($name), $name, $sha256, ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]]),
+                Handed::take($this->path($name), $name, $sha256, ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]], Limits::patient()),
             ];
         }
 

@@ -33,6 +33,7 @@ Route::middleware('web')
             Route::get('orders/{order}', [OrderController::class, 'show'])->middleware('cache.headers:no_cache;private;etag');
 
             Route::post('orders/{order}/pictures', [PictureController::class, 'store']);
+            Route::get('orders/{order}/incoming/{token}', [PictureController::class, 'incoming'])->where('token', '[0-9a-f]{32}');
             Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
             Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where([
                 'sha256' => '[0-9a-f]{64}',

@@ -10,6 +10,7 @@ use App\Models\Picture;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
@@ -26,14 +27,16 @@ final class PictureStore
     /**
      * Takes an uploaded file into an order. The same bytes are one picture.
      *
+     * @param  ?Limits  $limits  of reading it; those of what somebody waits for, unless others are given
+     *
      * @throws PictureRefused
      */
-    public static function take(Order $order, string $upload, string $name): OrderPicture
+    public static function take(Order $order, string $upload, string $name, ?Limits $limits = null): OrderPicture
     {
         $sha256 = Checksum::of($upload);
         $picture = Picture::query()->where('sha256', $sha256)->first();
         if ($picture === null || self::trouble($picture, $name) !== null) {
-            $facts = self::keep($upload, $name, $sha256);
+            $facts = self::keep($upload, $name, $sha256, $limits);
             $picture = Picture::query()->updateOrCreate(
                 ['sha256' => $facts->sha256],
                 ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime(self::path($facts))],
@@ -106,7 +109,7 @@ final class PictureStore
      *
      * @throws PictureRefused
      */
-    private static function keep(string $upload, string $name, string $sha256): PictureFacts
+    private static function keep(string $upload, string $name, string $sha256, ?Limits $limits): PictureFacts
     {
         $proxies = [];
         foreach (self::PROXY_SIDES as $kind => $side) {
@@ -117,9 +120,10 @@ final class PictureStore
             throw new PictureRefused($why); // what was stopped isn't tried anew
         }
         try {
-            $facts = Handed::take($upload, $name, $sha256, $proxies);
+            $facts = Handed::take($upload, $name, $sha256, $proxies, $limits);
         } catch (PictureRefused $e) {
-            if ($e->getPrevious() instanceof Stopped) {
+            $stopped = $e->getPrevious();
+            if ($stopped instanceof Stopped && ($limits !== null || ! $stopped->isByTime)) {
                 Cache::put("refused-{$sha256}", $e->getMessage(), self::REMEMBERED_SECONDS);
             }
             throw $e;

@@ -21,6 +21,12 @@ final readonly class Limits
         return new self(4, 20, 500_000_000, 1_000_000_000);
     }
 
+    /** Of a picture that took longer than somebody waits, read by a worker, and of those that a program is handed. */
+    public static function patient(): self
+    {
+        return new self(60, 240, 500_000_000, 1_000_000_000);
+    }
+
     /** Of what a worker does with a picture that was taken: its file may be large, its reading not long. */
     public static function working(): self
     {

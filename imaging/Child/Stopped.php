@@ -9,9 +9,18 @@ use Planisher\Measure\Figure;
 /** A child process that was ended at one of its limits, or came down by itself. The message says which, of “it”. */
 final class Stopped extends \RuntimeException
 {
+    /** @param  bool  $isByTime  whether it may be read where more time is spent */
+    private function __construct(string $message, public readonly bool $isByTime = false, ?\Throwable $previous = null)
+    {
+        parent::__construct($message, 0, $previous);
+    }
+
     public static function byTime(Limits $limits): self
     {
-        return new self("it takes longer than {$limits->processorSeconds}".Figure::THIN_SPACE.'s to read, and was stopped.');
+        return new self(
+            "it takes longer than {$limits->processorSeconds}".Figure::THIN_SPACE.'s to read, and was stopped.',
+            isByTime: true,
+        );
     }
 
     public static function byMemory(Limits $limits): self
@@ -26,7 +35,7 @@ final class Stopped extends \RuntimeException
 
     public static function byItself(string $said): self
     {
-        return new self('it is packed in a way that its reader doesn’t stand.', 0, new \RuntimeException($said));
+        return new self('it is packed in a way that its reader doesn’t stand.', previous: new \RuntimeException($said));
     }
 
     public static function missing(string $program): self

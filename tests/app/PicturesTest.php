@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Models\Picture;
+use App\Pictures\Incoming;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -94,6 +95,22 @@ final class PicturesTest extends TestCase
         $this->post("/api/orders/{$this->order->id}/pictures", [], ['Accept' => 'application/json'])
             ->assertUnprocessable()
             ->assertJson(['message' => 'The upload broke off. Nothing was kept; try it again.']);
+    }
+
+    public function test_an_upload_that_takes_long_is_read_by_a_worker(): void
+    {
+        $path = storage_path('app/uploads/slow.jpg');
+        file_put_contents($path, self::pictureBytes());
+        $token = Incoming::later($this->order, $path, 'slow.jpg'); // the queue is run at once in tests
+        $this->getJson("/api/orders/{$this->order->id}/incoming/{$token}")->assertOk()->assertJson(['state' => 'taken', 'name' => 'slow.jpg', 'already' => false]);
+        self::assertSame('slow.jpg', $this->order->pictures()->sole()->name);
+        self::assertFileDoesNotExist(Incoming::path($token));
+
+        file_put_contents($path, 'no picture');
+        $token = Incoming::later($this->order, $path, 'text.jpg');
+        $this->getJson("/api/orders/{$this->order->id}/incoming/{$token}")->assertOk()->assertJsonPath('state', 'refused');
+        self::assertFileDoesNotExist(Incoming::path($token));
+        $this->getJson("/api/orders/{$this->order->id}/incoming/".str_repeat('0', 32))->assertNotFound();
     }
 
     public function test_a_picture_in_use_stays(): void

@@ -8,6 +8,7 @@ use App\Http\PrivateFile;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
+use App\Pictures\Incoming;
 use App\Pictures\PictureStore;
 use App\Views\NotAgain;
 use Illuminate\Http\JsonResponse;
@@ -16,6 +17,7 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Looked;
 use Planisher\Imaging\PictureRefused;
 use Planisher\OrderFile\Node;
@@ -47,10 +49,33 @@ final class PictureController
         try {
             $picture = PictureStore::take($order, $file->getRealPath(), $name);
         } catch (PictureRefused $e) {
-            return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], 422);
+            return self::refused($e, $order, $file->getRealPath(), $name);
         }
 
         return response()->json(['id' => $picture->id, 'name' => $picture->name, 'already' => $known->contains($picture->id)], 201);
+    }
+
+    /** What takes longer to read than somebody waits is read by a worker. */
+    private static function refused(PictureRefused $e, Order $order, string $upload, string $name): JsonResponse
+    {
+        $stopped = $e->getPrevious();
+        try {
+            if ($stopped instanceof Stopped && $stopped->isByTime) {
+                return response()->json(['reading' => Incoming::later($order, $upload, $name)], 202);
+            }
+        } catch (PictureRefused $full) {
+            $e = $full;
+        }
+
+        return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], 422);
+    }
+
+    /** How it went with an upload that a worker reads. */
+    public function incoming(Order $order, string $token): JsonResponse
+    {
+        return response()->json(
+            Incoming::state($order, $token) ?? abort(404, 'Nothing is known of this upload any more. Add the picture again.'),
+        );
     }
 
     /** Takes a picture off the order; the original stays in the studio's store. */

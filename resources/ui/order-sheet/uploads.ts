@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
-import { ApiError, csrfToken, errorOf } from '@/api/client';
+import { api, ApiError, csrfToken, errorOf } from '@/api/client';
 
 export interface Upload {
     id: number;
@@ -9,6 +9,24 @@ export interface Upload {
     sent: number;
     state: 'waiting' | 'sending' | 'failed';
     message: string | null;
+}
+
+/** An upload that takes long to read is read by a worker, and asked after. */
+const ASK_EVERY_MS = 1500;
+
+type Incoming = { state: 'reading' } | ({ state: 'taken' } & Taken) | { state: 'refused'; message: string };
+
+async function read(orderId: number, token: string): Promise<Taken> {
+    for (;;) {
+        await new Promise((resolve) => setTimeout(resolve, ASK_EVERY_MS));
+        const now = await api.get<Incoming>(`orders/${orderId}/incoming/${token}`);
+        if (now.state === 'taken') {
+            return now;
+        }
+        if (now.state === 'refused') {
+            throw new ApiError(422, now.message);
+        }
+    }
 }
 
 interface Taken {
@@ -28,7 +46,9 @@ function send(orderId: number, file: File, told: (sent: number) => void): Promis
         request.onload = () =>
             request.status === 201
                 ? resolve(JSON.parse(request.responseText) as Taken)
-                : reject(errorOf(request.status, request.responseText));
+                : request.status === 202
+                  ? read(orderId, (JSON.parse(request.responseText) as { reading: string }).reading).then(resolve, reject)
+                  : reject(errorOf(request.status, request.responseText));
         request.onerror = () => reject(new ApiError(0, `“${file.name}”: the upload broke off. Nothing was kept; try it again.`));
         const body = new FormData();
         body.append('picture', file);

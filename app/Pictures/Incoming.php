@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Jobs\TakePicture;
+use App\Models\Order;
+use App\Models\OrderPicture;
+use Illuminate\Support\Facades\Cache;
+
+/** Uploads that took longer to read than somebody waits: a worker reads them, with more time, and says how it went. */
+final class Incoming
+{
+    private const TOLD_SECONDS = 86_400;
+
+    /** Keeps the upload for a worker. @return string a token to ask after it by */
+    public static function later(Order $order, string $upload, string $name): string
+    {
+        $token = bin2hex(random_bytes(16));
+        is_dir(dirname(self::path($token))) || @mkdir(dirname(self::path($token)), 0770, true);
+        KeptOnce::copy($upload, self::path($token));
+        self::tell($order->id, $token, ['state' => 'reading']);
+        TakePicture::dispatch($order->id, $token, $name);
+
+        return $token;
+    }
+
+    /** @return ?array<string, mixed> its state: reading, taken with its name, or refused with the reason; null when nobody knows of it */
+    public static function state(Order $order, string $token): ?array
+    {
+        return Cache::get("incoming-{$order->id}-{$token}");
+    }
+
+    public static function taken(Order $order, string $token, OrderPicture $picture, bool $already): void
+    {
+        self::tell($order->id, $token, ['state' => 'taken', 'id' => $picture->id, 'name' => $picture->name, 'already' => $already]);
+        @unlink(self::path($token));
+    }
+
+    public static function refused(int $orderId, string $token, string $why): void
+    {
+        self::tell($orderId, $token, ['state' => 'refused', 'message' => $why]);
+        @unlink(self::path($token));
+    }
+
+    public static function path(string $token): string
+    {
+        return storage_path("app/incoming/{$token}");
+    }
+
+    /** @param  array<string, mixed>  $state */
+    private static function tell(int $orderId, string $token, array $state): void
+    {
+        Cache::put("incoming-{$orderId}-{$token}", $state, self::TOLD_SECONDS);
+    }
+}
