@@ -22,7 +22,7 @@ final readonly class Credits
 
     public static function of(string $path, PictureFacts $picture): self
     {
-        $data = OwnData::of($path, $picture->format === PictureFormat::Tiff ? null : Image::open($path), $picture->format);
+        $data = OwnData::of($path, $picture->format === PictureFormat::Tiff ? null : Image::open($path), $picture->format, $picture->page);
 
         return new self(self::text($data->captions), self::text($data->copyrights));
     }

@@ -46,7 +46,7 @@ final class Original
     /** Its colours, and its transparency behind them; of unknown channels nothing. */
     private static function stored(string $path, PictureFacts $picture): Image
     {
-        $image = $picture->isUnusual ? Image::openUnusual($path) : Image::open($path, page: $picture->page);
+        $image = $picture->isUnusual ? Image::openUnusual($path, $picture->page) : Image::open($path, page: $picture->page);
         if ($picture->isSigned && $image->format() === Image::FORMAT_SIGNED_16_BIT && $picture->channels !== Channels::Lab) {
             $deep = match ($picture->channels) {
                 Channels::Grey => ['interpretation' => Image::SPACE_GREY16],

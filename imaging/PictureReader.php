@@ -66,7 +66,7 @@ final class PictureReader
         $checksum = $sha256 === null ? Checksum::begin($path) : null;
         $header = self::header($path, $name, $format);
         try {
-            $image = $header->isUnusual ? Image::openUnusual($path) : Image::open($path, page: $header->page);
+            $image = $header->isUnusual ? Image::openUnusual($path, $header->page) : Image::open($path, page: $header->page);
         } catch (VipsError $e) {
             throw new PictureRefused(
                 "its {$format->value} header can’t be read; it may be cut off or damaged. Export it again from the original.",
@@ -84,7 +84,7 @@ final class PictureReader
                 ? 16
                 : self::BITS[$image->format()] ??
                     throw new PictureRefused('its samples are neither 8, 12 nor 16 bits. Save it as a 16-bit TIFF.');
-        $data = OwnData::of($path, $image, $format);
+        $data = OwnData::of($path, $image, $format, $header->page);
         $orientation = $header->orientation ?? $data->orientation;
         $lies = $orientation >= 5 && $orientation <= 8;
         $icc = $channels === Channels::Lab ? null : $image->blob('icc-profile-data');

@@ -32,10 +32,13 @@ final readonly class OwnData
      */
     private function __construct(public int $orientation, public bool $isDcfOption, public array $captions, public array $copyrights) {}
 
-    /** @param  ?Image  $image  opened; a TIFF is read without */
-    public static function of(string $path, ?Image $image, PictureFormat $format): self
+    /**
+     * @param  ?Image  $image  opened; a TIFF is read without
+     * @param  int  $page  of a TIFF, from 0
+     */
+    public static function of(string $path, ?Image $image, PictureFormat $format, int $page = 0): self
     {
-        $directory = self::directory($path, $image, $format);
+        $directory = self::directory($path, $image, $format, $page);
         $isTiff = $format === PictureFormat::Tiff;
         $exif = self::exif($directory);
         $xmp = XmpPacket::read((string) ($isTiff ? $directory?->bytes(self::XMP) : $image?->blob('xmp-data')));
@@ -89,11 +92,11 @@ final readonly class OwnData
         }
     }
 
-    private static function directory(string $path, ?Image $image, PictureFormat $format): ?TiffDirectory
+    private static function directory(string $path, ?Image $image, PictureFormat $format, int $page): ?TiffDirectory
     {
         try {
             if ($format === PictureFormat::Tiff) {
-                return new TiffDirectory((new Bytes($path))->at(...));
+                return (new TiffDirectory((new Bytes($path))->at(...)))->all()[$page] ?? null;
             }
             $exif = (string) $image?->blob('exif-data');
             $exif = str_starts_with($exif, "Exif\0\0") ? substr($exif, 6) : $exif;

@@ -10,8 +10,6 @@ use Planisher\Imaging\ReadBack\Unreadable;
 /** A TIFF's pages and how the largest of them is laid out (TIFF 6.0; sample formats: section 19, planes: section 8). */
 final class TiffHeader
 {
-    private const BIG = 43;
-
     private const OLD_JPEG = 6;
 
     /** Photometric interpretations of sensors (TIFF/EP ISO 12234-2, DNG 1.6) */
@@ -26,13 +24,6 @@ final class TiffHeader
     public static function read(string $path, string $name): Header
     {
         $bytes = new Bytes($path);
-        $version = $bytes->at(2, 2);
-        if (
-            in_array(self::BIG, (array) unpack('v', "{$version}\0\0"), true) ||
-            in_array(self::BIG, (array) unpack('n', "{$version}\0\0"), true)
-        ) {
-            return new Header(); // BigTIFF is left to the library
-        }
         try {
             $pages = (new TiffDirectory($bytes->at(...)))->all();
             if (self::isRaw($pages)) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\ReadBack;
 
-/** Reads a TIFF directory's tags (TIFF 6.0, section 2); an Exif segment is one, too. */
+/**
+ * Reads a TIFF directory's tags (TIFF 6.0, section 2; BigTIFF, where offsets and counts have 8 bytes); an Exif segment is one, too.
+ */
 final class TiffDirectory
 {
     public const WIDTH = 256;
@@ -47,7 +49,7 @@ final class TiffDirectory
 
     private const INSIDE = 330;
 
-    private const TYPE_BYTES = [1 => 1, 2 => 1, 3 => 2, 4 => 4, 5 => 8, 6 => 1, 7 => 1, 8 => 2, 9 => 4, 10 => 8, 11 => 4, 12 => 8, 13 => 4];
+    private const TYPE_BYTES = [1 => 1, 2 => 1, 3 => 2, 4 => 4, 5 => 8, 6 => 1, 7 => 1, 8 => 2, 9 => 4, 10 => 8, 11 => 4, 12 => 8, 13 => 4, 16 => 8, 17 => 8, 18 => 8];
 
     /** No tag that is read here is longer; a file that claims so is not believed. */
     private const LONGEST = 16_000_000;
@@ -57,11 +59,20 @@ final class TiffDirectory
 
     private const MOST_PAGES = 100;
 
+    private const MOST_ENTRIES = 65_535;
+
     private int $next = 0;
 
     private string $long = 'V';
 
     private string $short = 'v';
+
+    /** How offsets and counts of values are written, and in how many bytes. */
+    private string $offset = 'V';
+
+    private int $wide = 4;
+
+    private const BIG = 43;
 
     /**
      * @param  \Closure(int, int): string  $read  so many bytes at an offset
@@ -77,16 +88,19 @@ final class TiffDirectory
         } elseif (! str_starts_with($head, 'II')) {
             throw new Unreadable('Its TIFF header is missing.');
         }
-        $at ??= $this->number($this->long, substr($head, 4));
-        $count = $this->number($this->short, ($this->read)($at, 2));
-        $entries = ($this->read)($at + 2, 12 * $count);
-        $this->next = $this->following($at, $count);
-        foreach (str_split($entries, 12) as $entry) {
-            if (strlen($entry) === 12) {
+        $isBig = $this->number($this->short, substr($head, 2)) === self::BIG;
+        [$this->offset, $this->wide] = $isBig ? [$this->long === 'V' ? 'P' : 'J', 8] : [$this->long, 4];
+        $at ??= $this->number($this->offset, ($this->read)($this->wide, $this->wide));
+        [$how, $head] = $isBig ? [$this->offset, 8] : [$this->short, 2]; // of how many entries there are
+        $count = min(self::MOST_ENTRIES, max(0, $this->number($how, ($this->read)($at, $head))));
+        $length = 4 + 2 * $this->wide;
+        $this->next = $this->following($at + $head + $length * $count);
+        foreach (str_split(($this->read)($at + $head, $length * $count), $length) as $entry) {
+            if (strlen($entry) === $length) {
                 $this->entries[$this->number($this->short, $entry)] = [
                     'type' => $this->number($this->short, substr($entry, 2)),
-                    'count' => $this->number($this->long, substr($entry, 4)),
-                    'value' => substr($entry, 8),
+                    'count' => $this->number($this->offset, substr($entry, 4)),
+                    'value' => substr($entry, 4 + $this->wide),
                 ];
             }
         }
@@ -135,36 +149,41 @@ final class TiffDirectory
     /** @return list<int> */
     public function ints(int $tag): array
     {
-        $isShort = ($this->entries[$tag]['type'] ?? 0) === 3;
-        $numbers = str_split((string) $this->bytes($tag), $isShort ? 2 : 4);
+        [$how, $bytes] = $this->written($this->entries[$tag]['type'] ?? 0);
+        $numbers = str_split((string) $this->bytes($tag), $bytes);
 
         return array_values(
             array_map(
-                fn (string $one): int => $this->number($isShort ? $this->short : $this->long, $one),
+                fn (string $one): int => $this->number($how, $one),
                 array_filter($numbers, fn (string $one): bool => $one !== ''),
             ),
         );
     }
 
     /** Where the next directory lies; 0 for none, and where there is no room for one. */
-    private function following(int $at, int $count): int
+    private function following(int $at): int
     {
-        $offset = ($this->read)($at + 2 + 12 * $count, 4);
+        $offset = ($this->read)($at, $this->wide);
 
-        return strlen($offset) < 4 ? 0 : $this->number($this->long, $offset);
+        return strlen($offset) < $this->wide ? 0 : $this->number($this->offset, $offset);
+    }
+
+    /** How a whole number of a type is written, and in how many bytes. @return array{string, int} */
+    private function written(int $type): array
+    {
+        return match ($type) {
+            1, 7 => ['C', 1],
+            3 => [$this->short, 2],
+            16, 18 => [$this->long === 'V' ? 'P' : 'J', 8],
+            default => [$this->long, 4],
+        };
     }
 
     public function int(int $tag): ?int
     {
         $bytes = $this->bytes($tag);
 
-        return $bytes === null
-            ? null
-            : match ($this->entries[$tag]['type']) {
-                1, 7 => ord($bytes),
-                3 => $this->number($this->short, $bytes),
-                default => $this->number($this->long, $bytes),
-            };
+        return $bytes === null ? null : $this->number($this->written($this->entries[$tag]['type'])[0], $bytes);
     }
 
     /** X resolution in pixels per inch; null when the tags are missing or without unit. */
@@ -189,18 +208,17 @@ final class TiffDirectory
         if ($entry === null) {
             return null;
         }
-        $length = (self::TYPE_BYTES[$entry['type']] ?? 1) * $entry['count'];
-
-        if ($length > self::LONGEST) {
+        if ($entry['count'] < 0 || $entry['count'] > self::LONGEST) {
             return null;
         }
+        $length = (self::TYPE_BYTES[$entry['type']] ?? 1) * $entry['count'];
 
-        return $length <= 4 ? substr($entry['value'], 0, $length) : ($this->read)($this->number($this->long, $entry['value']), $length);
+        return $length <= $this->wide ? substr($entry['value'], 0, $length) : ($this->read)($this->number($this->offset, $entry['value']), $length);
     }
 
     private function number(string $how, string $bytes): int
     {
-        return strlen($bytes) < ($how === $this->long ? 4 : 2)
+        return strlen($bytes) < ['C' => 1, 'v' => 2, 'n' => 2, 'V' => 4, 'N' => 4, 'P' => 8, 'J' => 8][$how]
             ? throw new Unreadable('A directory of its tags is cut off.')
             : (int) unpack($how, $bytes)[1];
     }

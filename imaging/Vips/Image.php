@@ -94,11 +94,11 @@ final class Image
     }
 
     /** By the general reader that libvips has for what it doesn't read itself; held whole, 16 bits. */
-    public static function openUnusual(string $path): self
+    public static function openUnusual(string $path, int $page = 0): self
     {
         Library::get()->vips_operation_block_set(Library::GENERAL_READER, 0);
         try {
-            $image = self::made('magickload', [$path], [], []);
+            $image = self::made('magickload', [$path], [], ['page' => $page]);
         } finally {
             Library::get()->vips_operation_block_set(Library::GENERAL_READER, 1);
         }

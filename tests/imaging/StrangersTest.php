@@ -247,6 +247,18 @@ final class StrangersTest extends TestCase
         }
     }
 
+    /** BigTIFF: offsets of 8 bytes. Orientation and transparency are told by its tags as by a TIFF's. */
+    public function test_a_big_tiff(): void
+    {
+        self::tool('/usr/bin/convert', $this->picture('a.png', 60, 40), '-alpha', 'on', '-channel', 'A', '-evaluate', 'set', '50%', '-compress', 'lzw', $tiff = "{$this->folder}/a.tif");
+        self::tool('exiftool', '-q', '-overwrite_original', '-n', '-Orientation=6', $tiff);
+        self::tool('vips', 'tiffsave', $tiff, $big = "{$this->folder}/big.tif", '--bigtiff', '--compression', 'lzw');
+        self::assertSame("II+\0", file_get_contents($big, length: 4));
+        $facts = PictureReader::read($big, 'big.tif');
+        self::assertSame([40, 60, 6, true, 0], [$facts->width, $facts->height, $facts->orientation, $facts->alpha, $facts->extra]);
+        self::assertLessThan(1, self::difference(self::pixels($this->made($big)), self::pixels($this->made($tiff)))['mean']);
+    }
+
     /** The largest page, whichever comes first. */
     public function test_the_largest_of_several_pages(): void
     {
