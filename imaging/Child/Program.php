@@ -58,14 +58,17 @@ final class Program
             ...$command,
         ];
         $held = ['PATH' => '/usr/local/bin:/usr/bin:/bin', 'LANG' => 'C.UTF-8', 'TMPDIR' => sys_get_temp_dir(), 'MALLOC_ARENA_MAX' => '2'];
-        $process = @proc_open($limited, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, $environment + $held);
+        // What it complains of goes into a file: a pipe that nobody reads meanwhile would hold it up.
+        $pipes = [];
+        $complaints = tmpfile();
+        $process = $complaints === false ? false : @proc_open($limited, [['pipe', 'r'], ['pipe', 'w'], $complaints], $pipes, null, $environment + $held);
         if ($process === false) {
             throw Stopped::missing('prlimit');
         }
         @fwrite($pipes[0], $input);
         fclose($pipes[0]);
 
-        return new self($process, $pipes, $limits, $command[0]);
+        return new self($process, [1 => $pipes[1], 2 => $complaints], $limits, $command[0]);
     }
 
     /** The next line it says, or all that is left of what it says when it ends; null at its end. */
@@ -86,10 +89,11 @@ final class Program
     public function end(): array
     {
         $said = (string) stream_get_contents($this->pipes[1], self::MOST_SAID);
-        $this->complained = (string) stream_get_contents($this->pipes[2], self::MOST_SAID);
         for ($status = proc_get_status($this->process); $status['running']; $status = proc_get_status($this->process)) {
             usleep(500);
         }
+        rewind($this->pipes[2]);
+        $this->complained = (string) stream_get_contents($this->pipes[2], self::MOST_SAID);
         $this->close();
         $signal = $status['signaled'] ? $status['termsig'] : max(0, $status['exitcode'] - 128);
 

@@ -128,11 +128,6 @@ final class HouseTest extends Attack
 
     public function test_the_time_of_an_answer_doesn_t_tell_who_is_there(): void
     {
-        $median = function (array $times): float {
-            sort($times);
-
-            return $times[intdiv(count($times), 2)];
-        };
         $try = fn (string $email): float => self::ask('POST', '/api/sign-in', ['email' => $email, 'password' => 'a guess'])->seconds;
         $try('warm@halloway.example');
         [$known, $unknown] = [[], []];
@@ -140,7 +135,7 @@ final class HouseTest extends Attack
             $known[] = $try(self::WREN['email']);
             $unknown[] = $try("nobody-{$i}@halloway.example");
         }
-        self::assertEqualsWithDelta(1.0, $median($known) / $median($unknown), 0.25);
+        self::assertEqualsWithDelta(1.0, min($known) / min($unknown), 0.25); // the least: what else the machine does only adds
         self::assertSame(
             200,
             self::ask('POST', '/api/sign-in', self::WREN)->status,

@@ -53,6 +53,15 @@ final class ChildTest extends TestCase
         }
     }
 
+    /** More complaints than a pipe holds, before a word is said. */
+    public function test_complaints_don_t_hold_it_up(): void
+    {
+        $program = Program::start(['sh', '-c', 'for i in $(seq 20000); do echo "something is odd" >&2; done; echo done'], Limits::asked());
+        self::assertSame("done\n", $program->line());
+        self::assertSame(0, $program->end()[0]);
+        self::assertSame(20_000, substr_count($program->complained(), 'odd'));
+    }
+
     public function test_its_environment_is_a_list(): void
     {
         putenv('PLANISHER_CANARY=sings');
