@@ -29,8 +29,8 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     public function handle(): void
     {
         $make = Make::query()->find($this->makeId);
-        if ($make !== null && ! Zip::isThere($make)) {
-            Zip::of($make);
+        if ($make !== null) {
+            Zip::of($make); // or finds it written
         }
     }
 }

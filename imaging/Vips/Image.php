@@ -387,25 +387,6 @@ final class Image
         return $out->cdata;
     }
 
-    /** The text of an Exif field as libvips holds it, without what it says of it; null when there is none. */
-    public function exif(string $field): ?string
-    {
-        // “the text (the text, ASCII, 22 components, 22 bytes)”: the components count its bytes and a closing zero
-        $said = (string) $this->text("exif-ifd0-{$field}");
-
-        return preg_match('/, (\d+) components?, \d+ bytes\)$/', $said, $m) === 1 ? substr($said, 0, (int) $m[1] - 1) : null;
-    }
-
-    public function text(string $field): ?string
-    {
-        $out = Library::get()->new('const char*');
-        if (! $this->has($field) || Library::get()->vips_image_get_string($this->image, $field, \FFI::addr($out)) !== 0) {
-            return null;
-        }
-
-        return \FFI::string($out);
-    }
-
     public function blob(string $field): ?string
     {
         $ffi = Library::get();

@@ -84,7 +84,6 @@ int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
 int vips_linear(VipsImage *in, VipsImage **out, const double *a, const double *b, int n, ...); // bool uchar
 int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...); // doubles temp
 int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...); // doubles temp
-int vips_image_get_string(const VipsImage *image, const char *name, const char **out);
 int vips_subsample(VipsImage *in, VipsImage **out, int x, int y, ...); // bool point
 int vips_zoom(VipsImage *in, VipsImage **out, int across, int down, ...);
 int vips_magickload(const char *filename, VipsImage **out, ...); // int page; int n
