@@ -4,39 +4,27 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use Planisher\Colour\Space;
-use Planisher\Imaging\Lightness;
-use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\Preview;
-use Planisher\Imaging\ProfileReader;
-use Planisher\Imaging\Profiles;
-use Planisher\Imaging\Proof;
-use Planisher\Imaging\Proxy;
-use Planisher\Imaging\Vips\Image;
-use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
-use Planisher\Naming\NameBook;
-use Planisher\OrderFile\Node;
-use Planisher\OrderFile\OrderHead;
-use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Placement;
-use Planisher\Plan\PlannedFile;
-use Planisher\Plan\WorkedLine;
+use Planisher\Imaging\Colour\ProfileReader;
+use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Look\DrawnIn;
+use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\Look\Proof;
+use Planisher\Imaging\Sources\Proxy;
+use Planisher\Imaging\Sources\Sources;
 
 /** Our work against the same work by others, in one run on one machine. Ratios are what counts. */
 final class Bench
 {
-    private const TURNS = 11;
-
-    private const IMAGEMAGICK_TURNS = 3;
-
-    private const LARGE_TURNS = 5;
-
-    private const AGAINST_BARE = 1.25;
-
-    private const LARGE_AGAINST_BARE = 1.3;
+    private const AGAINST_BARE = 1.15;
 
     private const AGAINST_IMAGEMAGICK = 4.0;
+
+    /** Our whole process against decoding the part and encoding the file alone. */
+    private const AGAINST_ENDS = ['8 × 10 in' => 2.2, '16 × 20 in' => 2.8];
+
+    private const LIFTED_AGAINST_PLAIN = 1.3;
+
+    private const ORDER_AGAINST_BARE = 1.2;
 
     private const MOST_MEMORY = 250_000_000;
 
@@ -48,372 +36,180 @@ final class Bench
 
     private const PROOF_MS = 200.0;
 
-    private const LAB = [
-        'name' => 'Bench',
-        'sizes' => ['8 x 10 in', '16 x 20 in'],
-        'colour' => 'Adobe RGB (1998)',
-        'formats' => ['jpeg', 'tiff'],
-        'quality' => 95,
-        'minimumPpi' => 30,
-        'canvas' => ['depth' => '1.5 in'],
-    ];
+    /** What a quick run's turns of ImageMagick may take, in seconds; a full run waits for it however long it takes. */
+    private const QUICK_SECONDS = 20.0;
 
-    private bool $kept = true;
+    /** Pictures of a quick run's order. */
+    private const QUICK_PICTURES = 3;
 
-    private string $picture;
+    /** Sizes of the lines of an order, one of each picture. */
+    private const ORDER = ['4 x 6 in', '5 x 7 in', '8 x 10 in', '8 x 10 in', '11 x 14 in', '16 x 20 in'];
 
-    public function __construct(private readonly string $folder) {}
+    private readonly Table $table;
+
+    public function __construct(private readonly Desk $desk, private readonly bool $isQuick)
+    {
+        $this->table = new Table();
+    }
 
     /** @return bool whether every limit was kept */
     public function run(): bool
     {
-        is_dir($this->folder) || mkdir($this->folder, 0775, true);
-        $this->picture = "{$this->folder}/picture.jpg";
-        is_file($this->picture) || self::writePicture($this->picture);
-        $facts = PictureReader::read($this->picture, 'picture.jpg');
+        $facts = $this->desk->facts();
         printf(
-            "%d × %d px, %.1f MB, sRGB to Adobe RGB (1998), JPEG 95 at full colour resolution. %d turns (ImageMagick: %d), medians, %d cores.\n\n",
+            '%d × %d px, %.1f MB, sRGB to Adobe RGB (1998), JPEG 95 at full colour resolution. '.
+                "Medians of %d turns, of large ones %d, %d cores.\n\n",
             $facts->width,
             $facts->height,
             $facts->bytes / 1e6,
-            self::TURNS,
-            self::IMAGEMAGICK_TURNS,
-            (int) trim((string) shell_exec('nproc')),
+            $this->turns(),
+            $this->turns(large: true),
+            self::cores(),
         );
-        $this->row('', 'ours', 'against', 'ratio', 'limit', '');
-        foreach (['8 x 10 in', '16 x 20 in'] as $size) {
-            $this->file($size, $facts);
+        $this->table->begin();
+        foreach (Job::all($this->desk) as $job) {
+            $this->againstOthers($job);
         }
-        $this->lifted($facts);
-        $this->canvas($facts);
-        $this->panels($facts);
-        $this->planning($facts);
-        $this->preview($facts);
-        $this->proof($facts);
+        foreach (self::AGAINST_ENDS as $name => $most) {
+            $this->againstItsEnds($name, $most);
+        }
+        $this->lifted();
+        $this->order();
+        $this->screen();
 
-        return $this->kept;
+        return $this->table->allKept();
     }
 
-    /** A whole file: our process from the order file to the read-back report, against the bare steps. */
-    private function file(string $size, PictureFacts $facts): void
+    /** Our process on a line from the order file to the read-back report, the bare library on its steps, ImageMagick on the same. */
+    private function againstOthers(Job $job): void
     {
-        $wanted = ['picture' => 'picture.jpg', 'size' => $size];
-        $placement =
-            self::worked($wanted, $facts)->plan->shown->placements[0] ??
-            throw new \LogicException('The bench’s own line can’t be planned.');
-        $this->against(
-            $size,
-            $wanted,
-            $placement,
-            ['out' => "{$this->folder}/bare.jpg"],
-            [...self::scaled($placement), ...$this->written('magick.jpg')],
-            self::TURNS,
-            self::AGAINST_BARE,
-            self::MOST_MEMORY,
-        );
-    }
-
-    /** Conversion, lifting for paper and sharpening in one pass. ImageMagick does its own curve and mask in their place. */
-    private function lifted(PictureFacts $facts): void
-    {
-        $wanted = [
-            'picture' => 'picture.jpg',
-            'size' => '16 x 20 in',
-            'forPaper' => ['open' => 0.5, 'contrast' => 0.2],
-            'output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']],
-        ];
-        $file = self::worked($wanted, $facts)->plan->shown ?? throw new \LogicException('The bench’s own line can’t be planned.');
-        $sharpening = $file->encoding->sharpening ?? throw new \LogicException('It is sharpened.');
-        $ends = [
-            'out' => "{$this->folder}/bare.jpg",
-            'romm' => Lightness::profile(),
-            'tone' => array_map(fn (int $step): float => $file->encoding->tone->at($step / 100), range(0, 10_000)),
-            'toXyz' => Lightness::TO_XYZ,
-            'fromXyz' => Lightness::fromXyz(),
-            'sharpen' => $sharpening->toArray(),
-        ];
-        $magick = [
-            ...self::scaled($file->placements[0]),
-            '-colorspace',
-            'Lab',
-            '-channel',
-            'R',
-            '-sigmoidal-contrast',
-            '2x50%',
-            '+channel',
-            '-colorspace',
-            'sRGB',
-            '-unsharp',
-            "0x{$sharpening->sigma}",
-            ...$this->written('magick.jpg'),
-        ];
-        $this->against(
-            '16 × 20 in, lifted, sharpened',
-            $wanted,
-            $file->placements[0],
-            $ends,
-            $magick,
-            self::LARGE_TURNS,
-            self::AGAINST_BARE,
-            self::MOST_MEMORY,
-        );
-    }
-
-    /** Mirrored edges, softened from the fold to the wall. ImageMagick blurs the edges by one sigma only, which is less work. */
-    private function canvas(PictureFacts $facts): void
-    {
-        $wanted = [
-            'make' => 'canvas',
-            'picture' => 'picture.jpg',
-            'size' => '36 x 24 in',
-            'canvas' => ['depth' => '1.5 in', 'soften' => 0.5],
-        ];
-        $file = self::worked($wanted, $facts)->plan->shown ?? throw new \LogicException('The bench’s own canvas can’t be planned.');
-        $surround = $file->surround ?? throw new \LogicException('A canvas has edges.');
-        [$face, $sigma] = [$surround->face, $surround->sigma];
-        $magick = [
-            ...self::scaled($file->placements[0]),
-            '-virtual-pixel',
-            'Mirror',
-            '-filter',
-            'point',
-            '-interpolate',
-            'Nearest',
-            '-set',
-            'option:distort:viewport',
-            "{$file->width}x{$file->height}-{$face->x}-{$face->y}",
-            '-distort',
-            'SRT',
-            '0',
-            '+repage',
-            '(',
-            '+clone',
-            '-blur',
-            "0x{$sigma}",
-            ')',
-            '(',
-            '-size',
-            "{$face->width}x{$face->height}",
-            'xc:black',
-            '-bordercolor',
-            'white',
-            '-border',
-            (string) $face->x,
-            '-blur',
-            '0x20',
-            ')',
-            '-composite',
-            ...$this->written('magick.jpg'),
-        ];
-        $this->against(
-            '36 × 24 in canvas',
-            $wanted,
-            $file->placements[0],
-            ['wrap' => ['out' => "{$this->folder}/bare.jpg", 'edge' => $face->x, 'sigma' => $sigma]],
-            $magick,
-            self::LARGE_TURNS,
-            self::LARGE_AGAINST_BARE,
-            self::LARGE_MOST_MEMORY,
-            imagemagickTurns: 1,
-        ); // it takes minutes
-    }
-
-    private function panels(PictureFacts $facts): void
-    {
-        $wanted = [
-            'make' => 'panels',
-            'picture' => 'picture.jpg',
-            'size' => '90 x 60 in',
-            'panels' => ['columns' => [1, 1, 1]],
-            'output' => ['ppi' => 150],
-        ];
-        $plan = self::worked($wanted, $facts)->plan ?? throw new \LogicException('The bench’s own panels can’t be planned.');
-        $placement = $plan->shown->placements[0];
-        $cuts = array_map(
-            fn (PlannedFile $file, int $i): array => [-$file->placements[0]->target->x, $file->width, "{$this->folder}/bare-{$i}.jpg"],
-            $plan->files,
-            array_keys($plan->files),
-        );
-        $magick = [
-            ...self::scaled($placement),
-            ...array_merge(
-                ...array_map(
-                    fn (array $cut): array => ['(', '+clone', '-crop', "{$cut[1]}x{$placement->target->height}+{$cut[0]}+0", '+repage', ')'],
-                    $cuts,
-                ),
-            ),
-            '-delete',
-            '0',
-            ...$this->written('magick-%d.jpg'),
-        ];
-        $this->against(
-            '90 × 60 in, three panels',
-            $wanted,
-            $placement,
-            ['panels' => $cuts],
-            $magick,
-            self::LARGE_TURNS,
-            self::LARGE_AGAINST_BARE,
-            self::LARGE_MOST_MEMORY,
-        );
-    }
-
-    /**
-     * Our process on a line, the bare library on the same job, ImageMagick on the same steps.
-     *
-     * @param  array<string, mixed>  $wanted
-     * @param  array<string, mixed>  $ends  how the bare job ends
-     * @param  list<string>  $magick  what ImageMagick does once it has read the picture
-     */
-    private function against(
-        string $what,
-        array $wanted,
-        Placement $placement,
-        array $ends,
-        array $magick,
-        int $turns,
-        float $limit,
-        int $memory,
-        int $imagemagickTurns = self::IMAGEMAGICK_TURNS,
-    ): void {
-        $order = "{$this->folder}/order.json";
-        file_put_contents(
-            $order,
-            json_encode([
-                'planisher' => 1,
-                'order' => ['number' => '1', 'client' => 'Bench', 'date' => '2026-11-24'],
-                'lab' => self::LAB,
-                'lines' => [$wanted],
-            ]),
-        );
-        [$source, $target] = [$placement->source, $placement->target];
-        file_put_contents(
-            "{$this->folder}/bare.json",
-            json_encode(
-                [
-                    'in' => $this->picture,
-                    'profile' => Profiles::path(Space::AdobeRgb),
-                    'quality' => 95,
-                    'crop' => [$source->x, $source->y, $source->width, $source->height],
-                    'to' => [$target->width, $target->height],
-                ] + $ends,
-            ),
-        );
-        $out = "{$this->folder}/out";
-        $clear = fn () => array_map(unlink(...), glob("{$out}/*") ?: []);
-        $php = [PHP_BINARY, '-d', 'ffi.enable=1'];
-        $make = [dirname(__DIR__).'/bin/planisher', 'make', $order, '--pictures', $this->folder, '--out', $out];
+        $make = $this->desk->make([$job->wanted]);
         ['ours' => $ours, 'bare' => $bare] = Measured::inTurns(
-            $turns,
-            ['ours' => $make, 'bare' => [...$php, '-d', 'memory_limit=1G', __DIR__.'/bare.php', "{$this->folder}/bare.json"]],
-            $clear,
+            $this->turns($job->isLarge()),
+            ['ours' => $make, 'bare' => $this->desk->bare($job->bare($this->desk->picture()))],
+            $this->desk->clear(...),
         );
-        ['ours' => $again, 'magick' => $theirs] = Measured::inTurns(
-            $imagemagickTurns,
+        $this->table->ratio("{$job->name}, whole process", $ours, 'bare libvips, FFI', $bare, self::AGAINST_BARE);
+        $this->table->limit(
+            "{$job->name}, peak memory",
+            Measured::mostBytes($ours) / 1e6,
+            ($job->isLarge() ? self::LARGE_MOST_MEMORY : self::MOST_MEMORY) / 1e6,
+            'MB',
+        );
+        if ($this->isQuick && $job->seconds > self::QUICK_SECONDS) {
+            return;
+        }
+        ['ours' => $ours, 'magick' => $theirs] = Measured::inTurns(
+            $job->seconds > self::QUICK_SECONDS || $this->isQuick ? 1 : 3,
+            ['ours' => $make, 'magick' => $this->desk->magick($job->magick())],
+            $this->desk->clear(...),
+        );
+        $this->table->atLeast("{$job->name}, whole process", $ours, 'ImageMagick', $theirs, self::AGAINST_IMAGEMAGICK);
+    }
+
+    private function againstItsEnds(string $name, float $most): void
+    {
+        $job = Job::all($this->desk)[$name];
+        $bare = $job->bare($this->desk->picture());
+        $pixels = $this->desk->path('pixels.v');
+        Measured::inTurns(1, ['finished' => $this->desk->bare(['out' => $pixels] + $bare)], $this->desk->clear(...));
+        $ends = ['pixels' => $pixels] + $bare;
+        ['ours' => $ours, 'ends' => $bare] = Measured::inTurns(
+            $this->turns(),
+            ['ours' => $this->desk->make([$job->wanted]), 'ends' => $this->desk->bare($ends)],
+            $this->desk->clear(...),
+        );
+        unlink($pixels);
+        $this->table->ratio("{$name}, whole process", $ours, 'decode and encode', $bare, $most);
+    }
+
+    /** Lifted for its paper, a print takes little longer than a plain one. */
+    private function lifted(): void
+    {
+        $wanted = ['picture' => Desk::PICTURE, 'size' => '16 x 20 in'];
+        ['lifted' => $lifted, 'plain' => $plain] = Measured::inTurns(
+            $this->turns(),
             [
-                'ours' => $make,
-                'magick' => [
-                    'env',
-                    'MAGICK_CONFIGURE_PATH='.__DIR__.'/magick', // Debian's limits are too tight for such pictures
-                    is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert',
-                    $this->picture,
-                    ...$magick,
-                ],
+                'lifted' => $this->desk->make([$wanted + ['forPaper' => ['open' => 0.5, 'contrast' => 0.2]]]),
+                'plain' => $this->desk->make([$wanted]),
             ],
-            $clear,
+            $this->desk->clear(...),
         );
+        $this->table->ratio('16 × 20 in, lifted', $lifted, 'plain', $plain, self::LIFTED_AGAINST_PLAIN);
+    }
 
-        $this->ratio("{$what}, whole process", $ours, 'bare libvips, FFI', $bare, Measured::ratio($ours, $bare), $limit);
-        $this->ratio(
-            "{$what}, whole process",
-            $again,
-            'ImageMagick',
-            $theirs,
-            Measured::ratio($theirs, $again),
-            self::AGAINST_IMAGEMAGICK,
-            atLeast: true,
+    /** An order of 60 lines (of 18 in a quick run), against the same files made by the bare program, two of it at a time. */
+    private function order(): void
+    {
+        [$lines, $jobs] = [[], []];
+        foreach (self::ORDER as $i => $size) {
+            for ($picture = 0; $picture < ($this->isQuick ? self::QUICK_PICTURES : Desk::PICTURES); $picture++) {
+                $path = $this->desk->picture($picture);
+                $lines[] = ['picture' => basename($path), 'size' => $size, 'subject' => "{$i} {$picture}"];
+                $jobs[] = ['out' => $this->desk->path("bare-{$i}-{$picture}.jpg")] + Job::print($this->desk, $size)->bare($path);
+            }
+        }
+        $measured = Measured::inTurns(
+            1,
+            ['ours' => $this->desk->make($lines), 'bare' => $this->desk->bareAtOnce($jobs, 2)],
+            $this->desk->clear(...),
         );
-        $this->limit("{$what}, peak memory", Measured::mostBytes($ours) / 1e6, $memory / 1e6, 'MB');
+        ['ours' => $ours, 'bare' => $bare] = $measured;
+        $this->table->ratio(count($lines).' lines, whole process', $ours, 'bare, two at a time', $bare, self::ORDER_AGAINST_BARE);
     }
 
-    /** @return list<string> ImageMagick's steps up to the scaled picture in the lab's space */
-    private static function scaled(Placement $placement): array
+    /** What somebody waits for at the screen. */
+    private function screen(): void
     {
-        [$source, $target] = [$placement->source, $placement->target];
-
-        return [
-            '-crop',
-            "{$source->width}x{$source->height}+{$source->x}+{$source->y}",
-            '+repage',
-            '-filter',
-            'Lanczos',
-            '-resize',
-            "{$target->width}x{$target->height}!",
-            '-intent',
-            'Relative',
-            '-black-point-compensation',
-            '-profile',
-            Profiles::path(Space::AdobeRgb),
-        ];
-    }
-
-    /** @return list<string> */
-    private function written(string $name): array
-    {
-        return ['-sampling-factor', '1x1', '-density', '300', '-units', 'PixelsPerInch', '-quality', '95', "{$this->folder}/{$name}"];
-    }
-
-    private function planning(PictureFacts $facts): void
-    {
-        $wanted = ['picture' => 'picture.jpg', 'size' => '8 x 10 in', 'window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.2]];
-        $this->limit('plan and findings of a line', self::milliseconds(200, fn () => self::worked($wanted, $facts)), self::PLAN_MS, 'ms');
-    }
-
-    private function preview(PictureFacts $facts): void
-    {
-        $proxy = "{$this->folder}/proxy.jpg";
-        Proxy::write($this->picture, $facts, 2048, $proxy);
-        $file =
-            self::worked(['picture' => 'picture.jpg', 'size' => '8 x 10 in'], $facts)->plan->files[0] ??
-            throw new \LogicException('The bench’s own line can’t be planned.');
-        $this->limit(
+        $wanted = ['picture' => Desk::PICTURE, 'size' => '8 x 10 in'];
+        $this->table->limit(
+            'plan and findings of a line',
+            self::milliseconds(200, fn () => $this->desk->worked($wanted + ['window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.2]])),
+            self::PLAN_MS,
+            'ms',
+        );
+        [$proxy, $preview] = [$this->desk->path('proxy.jpg'), $this->desk->path('preview.jpg')];
+        Proxy::write($this->desk->picture(), $this->desk->facts(), 2048, $proxy);
+        $file = $this->desk->file($wanted);
+        $this->table->limit(
             'preview, 1600 px, warm proxy',
-            self::milliseconds(9, fn () => Preview::write($file, $proxy, 1600, "{$this->folder}/preview.jpg")),
+            self::milliseconds(9, fn () => Preview::write($file, Sources::proxies($proxy), 1600, $preview)),
             self::PREVIEW_MS,
             'ms',
         );
-    }
-
-    /** The soft proof and the hatching of what is out of gamut, each at 1600 px. */
-    private function proof(PictureFacts $facts): void
-    {
-        $proxy = "{$this->folder}/proxy.jpg";
         $paper = ProfileReader::read($path = dirname(__DIR__).'/demo/profiles/simulated-lustre.icc', 'simulated-lustre.icc');
-        Profiles::know($paper, $path);
-        $file =
-            self::worked(['picture' => 'picture.jpg', 'size' => '8 x 10 in'], $facts)->plan->shown ??
-            throw new \LogicException('The bench’s own line can’t be planned.');
-        $this->limit(
+        $profiles = new Profiles();
+        $profiles->know($paper, $path);
+        $proof = new Proof($file->encoding, $paper, $profiles);
+        $this->table->limit(
             'soft proof, 1600 px, warm preview',
-            self::milliseconds(9, fn () => Proof::write($file, $paper, "{$this->folder}/preview.jpg", "{$this->folder}/proof.jpg")),
+            self::milliseconds(9, fn () => $proof->write($preview, $this->desk->path('proof.jpg'))),
             self::PROOF_MS,
             'ms',
         );
-        $this->limit(
+        $this->table->limit(
             'gamut hatching, 1600 px, warm proxy',
-            self::milliseconds(9, fn () => Proof::hatching($file, $paper, $proxy, 1600, "{$this->folder}/gamut.png")),
+            self::milliseconds(
+                9,
+                fn () => (new DrawnIn($file, $paper, Sources::proxies($proxy, $profiles)))->hatch(1600, $this->desk->path('gamut.png')),
+            ),
             self::PROOF_MS,
             'ms',
         );
     }
 
-    /** @param  array<string, mixed>  $wanted */
-    private static function worked(array $wanted, PictureFacts $facts): WorkedLine
+    private function turns(bool $large = false): int
     {
-        $line = Line::fromNode(Node::root($wanted));
-        $lab = LabCard::fromNode(Node::root(self::LAB));
+        return match (true) {
+            $this->isQuick => $large ? 1 : 3,
+            $large => 5,
+            default => 11,
+        };
+    }
 
-        return WorkedLine::work($line, $facts, $lab, NameBook::names(new OrderHead('1', 'Bench', '2026-11-24'), $lab, [1 => $line])[1]);
+    private static function cores(): int
+    {
+        return (int) trim((string) shell_exec('nproc'));
     }
 
     /** The middle one of some calls. */
@@ -429,66 +225,5 @@ final class Bench
         sort($took);
 
         return $took[intdiv($calls, 2)];
-    }
-
-    /** 24 megapixels with a photograph's detail: a demo picture enlarged, and grain over it so that it packs like one. */
-    private static function writePicture(string $path): void
-    {
-        $grain = Image::gaussianNoise(6000, 4000, 6.0);
-        Image::open(dirname(__DIR__).'/demo/pictures/lighthouse-point.jpg', streamed: false)
-            ->run('affine', [6000 / 4200, 0.0, 0.0, 4000 / 2800], ['interpolate' => 'bicubic', 'oarea' => [0, 0, 6000, 4000]])
-            ->plus($grain)
-            ->withBlob('icc-profile-data', Profiles::bytes(Space::Srgb))
-            ->save('jpegsave', $path, ['Q' => 95]);
-    }
-
-    /**
-     * @param  non-empty-list<Measured>  $ours
-     * @param  non-empty-list<Measured>  $theirs
-     */
-    private function ratio(
-        string $what,
-        array $ours,
-        string $against,
-        array $theirs,
-        float $ratio,
-        float $limit,
-        bool $atLeast = false,
-    ): void {
-        $keeps = $atLeast ? $ratio >= $limit : $ratio <= $limit;
-        $this->row(
-            $what,
-            sprintf('%.2f s', Measured::medianSeconds($ours)),
-            sprintf('%s %.2f s', $against, Measured::medianSeconds($theirs)),
-            sprintf('%.2f', $ratio),
-            ($atLeast ? 'at least ' : 'at most ').$limit,
-            $keeps ? 'kept' : 'MISSED',
-        );
-        $this->kept = $this->kept && $keeps;
-    }
-
-    private function limit(string $what, float $ours, float $limit, string $unit): void
-    {
-        $this->row(
-            $what,
-            sprintf('%.1f %s', $ours, $unit),
-            '',
-            sprintf('%.2f', $ours / $limit),
-            "at most {$limit} {$unit}",
-            $ours <= $limit ? 'kept' : 'MISSED',
-        );
-        $this->kept = $this->kept && $ours <= $limit;
-    }
-
-    private function row(string ...$cells): void
-    {
-        $widths = [42, 12, 28, 8, 17, 8];
-        echo rtrim(
-            implode(
-                '',
-                array_map(fn (string $cell, int $width): string => $cell.str_repeat(' ', max(1, $width - mb_strlen($cell))), $cells, $widths),
-            ),
-        ),
-        "\n";
     }
 }

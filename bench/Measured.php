@@ -18,7 +18,7 @@ final readonly class Measured
      */
     public static function inTurns(int $turns, array $commands, callable $before): array
     {
-        $measured = array_map(fn (): array => [], $commands);
+        $measured = [];
         for ($turn = 0; $turn < max(1, $turns); $turn++) {
             foreach ($commands as $name => $command) {
                 $before();

@@ -9,14 +9,15 @@ declare(strict_types=1);
  *     php bench/bare.php JOB.json
  *
  * The job: in, profile, quality, crop [x, y, width, height], to [width, height], and one of out (a file), panels
- * [[left, width, file] …], or wrap {out, edge, sigma}. With tone (256 lightnesses 0 to 100), romm (a profile) and sharpen
- * {sigma, slope, lighten, darken} they are done between scaling and encoding.
+ * [[left, width, file] …], or wrap {out, edge, sigma}. With lift {table, roots} it is converted by these instead; sharpen {sigma,
+ * slope, lighten, darken} comes before encoding. With pixels (a finished file’s) it only decodes and encodes.
  *
  * An FFI program rather than a chain of `vips` commands: a chain writes and reads the whole picture between its steps.
  */
 $job = json_decode((string) file_get_contents($argv[1]), true);
 
-$vips = FFI::cdef('
+$vips = FFI::cdef(
+    '
     typedef struct _VipsImage VipsImage; typedef struct _VipsInterpolate VipsInterpolate; typedef struct _VipsArea VipsArea;
     int vips_init(const char *name);
     const char *vips_error_buffer(void);
@@ -28,7 +29,6 @@ $vips = FFI::cdef('
     int vips_image_get_height(const VipsImage *image);
     VipsInterpolate *vips_interpolate_new(const char *name);
     VipsArea *vips_array_int_new(const int *array, int n);
-    VipsArea *vips_array_double_new(const double *array, int n);
     int vips_crop(VipsImage *in, VipsImage **out, int left, int top, int width, int height, ...);
     int vips_resize(VipsImage *in, VipsImage **out, double scale, ...);
     int vips_affine(VipsImage *in, VipsImage **out, double a, double b, double c, double d, ...);
@@ -40,18 +40,13 @@ $vips = FFI::cdef('
     int vips_relational(VipsImage *one, VipsImage *other, VipsImage **out, int how, ...);
     int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *table, ...);
     int vips_ifthenelse(VipsImage *mask, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
-    VipsImage *vips_image_new_matrix_from_array(int width, int height, const double *array, int size);
-    int vips_recomb(VipsImage *in, VipsImage **out, VipsImage *m, ...);
-    int vips_XYZ2Lab(VipsImage *in, VipsImage **out, ...);
-    int vips_Lab2XYZ(VipsImage *in, VipsImage **out, ...);
-    int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...);
-    int vips_linear1(VipsImage *in, VipsImage **out, double a, double b, ...);
-    int vips_cast(VipsImage *in, VipsImage **out, int format, ...);
     int vips_copy(VipsImage *in, VipsImage **out, ...);
-    int vips_bandjoin2(VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
     int vips_sharpen(VipsImage *in, VipsImage **out, ...);
+    int vips_image_write_to_file(VipsImage *image, const char *name, ...);
     int vips_jpegsave(VipsImage *in, const char *name, ...);
-', 'libvips.so.42');
+',
+    'libvips.so.42',
+);
 $vips->vips_init('bare');
 $vips->vips_cache_set_max(0);
 
@@ -75,10 +70,36 @@ $ints = function (int ...$numbers) use ($vips) {
 
     return $vips->vips_array_int_new($vips->cast('int*', $array), count($numbers));
 };
-$enlarged = fn ($image, float $x, float $y, int $width, int $height, string $how) => $run('affine', $image, $x, 0.0, 0.0, $y, 'interpolate', $vips->vips_interpolate_new($how),
-    'oarea', $ints(0, 0, $width, $height), 'idx', (1 - 1 / $x) / 2, 'idy', (1 - 1 / $y) / 2, 'extend', 1);
-$save = fn ($image, string $out) => $check($vips->vips_jpegsave($image, $out, 'Q', $job['quality'], 'subsample_mode', 2, null));
+$enlarged = fn ($image, float $x, float $y, int $width, int $height, string $how) => $run(
+    'affine',
+    $image,
+    $x,
+    0.0,
+    0.0,
+    $y,
+    'interpolate',
+    $vips->vips_interpolate_new($how),
+    'oarea',
+    $ints(0, 0, $width, $height),
+    'idx',
+    (1 - 1 / $x) / 2,
+    'idy',
+    (1 - 1 / $y) / 2,
+    'extend',
+    1,
+);
+$save = fn ($image, string $out) => $check(
+    str_ends_with($out, '.v')
+        ? $vips->vips_image_write_to_file($image, $out, null) // libvips' own format: pixels as they lie in memory
+        : $vips->vips_jpegsave($image, $out, 'Q', $job['quality'], 'subsample_mode', 2, null),
+);
 
+if (isset($job['pixels'])) {
+    // what nobody is spared: the part that is printed decoded, and a finished file's pixels encoded
+    $vips->vips_image_copy_memory($run('crop', $vips->vips_image_new_from_file($job['in'], 'access', 1, null), ...$job['crop']));
+    $save($vips->vips_image_new_from_file($job['pixels'], null), $job['out']);
+    exit(0);
+}
 [$toWidth, $toHeight] = $job['to'];
 $image = $vips->vips_image_new_from_file($job['in'], 'access', 1, null);
 $image = $run('crop', $image, ...$job['crop']);
@@ -90,35 +111,16 @@ $scaled = fn ($image) => $enlarges
 if (! $enlarges) {
     $image = $scaled($image);
 }
-if (isset($job['tone'])) {
-    $matrix = function (array $rows) use ($vips) {
-        $array = $vips->new('double[9]');
-        foreach (array_merge(...$rows) as $i => $number) {
-            $array[$i] = $number;
-        }
-
-        return $vips->vips_image_new_matrix_from_array(3, 3, $vips->cast('double*', $array), 9);
-    };
-    $table = fn (string $bytes, int $count, int $format) => $vips->vips_image_new_from_memory_copy($bytes, strlen($bytes), $count, 1, 1, $format);
-    $ends = range(0, 65_535);
-    $decode = $table(pack('g*', ...array_map(fn (int $c): float => 100 * ($c / 65_535 < 1 / 32 ? $c / 65_535 / 16 : ($c / 65_535) ** 1.8), $ends)), 65_536, 6);
-    $encode = $table(pack('v*', ...array_map(fn (int $c): int => (int) round(65_535 * ($c / 65_535 < 1 / 512 ? 16 * $c / 65_535 : ($c / 65_535) ** (1 / 1.8))), $ends)), 65_536, 2);
-    $curve = $table(pack('g*', ...$job['tone']), count($job['tone']), 6);
-    $white = (function () use ($vips) {
-        $array = $vips->new('double[3]');
-        [$array[0], $array[1], $array[2]] = [96.42, 100.0, 82.49];
-
-        return fn () => $vips->vips_array_double_new($vips->cast('double*', $array), 3);
-    })();
-    $image = $run('icc_transform', $image, $job['romm'], 'embedded', 1, 'intent', 1, 'black_point_compensation', 1, 'depth', 16);
-    $lab = $run('XYZ2Lab', $run('recomb', $run('maplut', $image, $decode), $matrix($job['toXyz'])), 'temp', $white());
-    $lightness = $run('maplut', $run('cast', $run('linear1', $run('extract_band', $lab, 0), 100.0, 0.5), 2), $curve);
-    $joined = $vips->new('VipsImage*');
-    $check($vips->vips_bandjoin2($lightness, $run('extract_band', $lab, 1, 'n', 2), FFI::addr($joined), null));
-    $back = $run('recomb', $run('Lab2XYZ', $run('copy', $joined, 'interpretation', 13), 'temp', $white()), $matrix($job['fromXyz']));
-    $image = $run('copy', $run('maplut', $run('cast', $run('linear1', $back, 655.35, 0.5), 2), $encode), 'interpretation', 25);
+if (isset($job['lift'])) {
+    // by the table our process makes; what its results stand for is no more work than this
+    $codes = implode('', array_map(fn (int $step): string => chr($step >> 8), range(0, 65_535)));
+    $table = $vips->vips_image_new_from_memory_copy($codes, strlen($codes), 65_536, 1, 1, 0);
+    ['table' => $from, 'roots' => $to] = $job['lift'];
+    $image = $run('icc_transform', $image, $to, 'input_profile', $from, 'intent', 3, 'depth', 16);
+    $image = $run('copy', $run('maplut', $image, $table), 'interpretation', 22);
+} else {
+    $image = $run('icc_transform', $image, $job['profile'], 'embedded', 1, 'intent', 1, 'black_point_compensation', 1);
 }
-$image = $run('icc_transform', $image, $job['profile'], ...isset($job['tone']) ? ['input_profile', $job['romm']] : ['embedded', 1], ...['intent', 1, 'black_point_compensation', 1]);
 if (! isset($job['out'])) {
     $image = $vips->vips_image_copy_memory($image); // read again: decoded, and converted, once
 }
@@ -126,7 +128,22 @@ if ($enlarges) {
     $image = $scaled($image); // converted where there are fewer pixels of it
 }
 if (isset($job['sharpen'])) {
-    $image = $run('sharpen', $image, 'sigma', (float) $job['sharpen']['sigma'], 'x1', 0.5, 'm1', 0.0, 'm2', (float) $job['sharpen']['slope'], 'y2', (float) $job['sharpen']['lighten'], 'y3', (float) $job['sharpen']['darken']);
+    $image = $run(
+        'sharpen',
+        $image,
+        'sigma',
+        (float) $job['sharpen']['sigma'],
+        'x1',
+        0.5,
+        'm1',
+        0.0,
+        'm2',
+        (float) $job['sharpen']['slope'],
+        'y2',
+        (float) $job['sharpen']['lighten'],
+        'y3',
+        (float) $job['sharpen']['darken'],
+    );
 }
 if (isset($job['out'])) {
     $save($image, $job['out']);
@@ -140,13 +157,37 @@ if (isset($job['wrap'])) {
     $whole = $run('embed', $image, $edge, $edge, $width, $height, 'extend', 3);
     $pad = (int) ceil(3 * $sigma);
     $finished = $whole;
-    foreach ([[0, 0, $width, $edge], [0, $height - $edge, $width, $edge], [0, $edge, $edge, $toHeight], [$width - $edge, $edge, $edge, $toHeight]] as [$x, $y, $wide, $high]) {
-        [$left, $top, $right, $bottom] = [max(0, $x - $pad), max(0, $y - $pad), min($width, $x + $wide + $pad), min($height, $y + $high + $pad)];
+    foreach (
+        [
+            [0, 0, $width, $edge],
+            [0, $height - $edge, $width, $edge],
+            [0, $edge, $edge, $toHeight],
+            [$width - $edge, $edge, $edge, $toHeight],
+        ] as [$x, $y, $wide, $high]
+    ) {
+        [$left, $top, $right, $bottom] = [
+            max(0, $x - $pad),
+            max(0, $y - $pad),
+            min($width, $x + $wide + $pad),
+            min($height, $y + $high + $pad),
+        ];
         $around = $vips->vips_image_copy_memory($run('crop', $whole, $left, $top, $right - $left, $bottom - $top));
         $cut = fn ($of) => $run('crop', $of, $x - $left, $y - $top, $wide, $high);
         // How far each pixel is from the fold; in corners the farther of both ways
-        $line = fn (int $from, int $length, int $face): array => array_map(fn (int $at): int => max(0, $edge - 1 - $at, $at - $edge - $face), range($from, $from + $length - 1));
-        $numbers = fn (array $of, int $w, int $h) => $run('embed', $vips->vips_image_new_from_memory_copy($bytes = pack('v*', ...$of), strlen($bytes), $w, $h, 1, 2), 0, 0, $wide, $high, 'extend', 1);
+        $line = fn (int $from, int $length, int $face): array => array_map(
+            fn (int $at): int => max(0, $edge - 1 - $at, $at - $edge - $face),
+            range($from, $from + $length - 1),
+        );
+        $numbers = fn (array $of, int $w, int $h) => $run(
+            'embed',
+            $vips->vips_image_new_from_memory_copy($bytes = pack('v*', ...$of), strlen($bytes), $w, $h, 1, 2),
+            0,
+            0,
+            $wide,
+            $high,
+            'extend',
+            1,
+        );
         [$across, $down] = [$numbers($line($x, $wide, $toWidth), $wide, 1), $numbers($line($y, $high, $toHeight), 1, $high)];
         [$isMore, $distance] = [$vips->new('VipsImage*'), $vips->new('VipsImage*')];
         $check($vips->vips_relational($across, $down, FFI::addr($isMore), 4, null));
@@ -154,12 +195,20 @@ if (isset($job['wrap'])) {
         $soft = $cut($around);
         $from = 0.0;
         foreach ([0.25, 0.5, 1.0] as $step) {
-            $factor = max(1, (int) floor($step * $sigma / 2));
+            $factor = max(1, (int) floor(($step * $sigma) / 2));
             $even = fn (int $of): int => (int) ceil($of / $factor) * $factor;
-            $small = $run('shrink', $run('embed', $around, 0, 0, $even($right - $left), $even($bottom - $top), 'extend', 1), (float) $factor, (float) $factor);
+            $small = $run(
+                'shrink',
+                $run('embed', $around, 0, 0, $even($right - $left), $even($bottom - $top), 'extend', 1),
+                (float) $factor,
+                (float) $factor,
+            );
             $small = $run('gaussblur', $small, sqrt((($step * $sigma) ** 2 - $factor ** 2 / 4) / $factor ** 2), 'min_ampl', 0.01);
             $blurred = $cut($enlarged($vips->vips_image_copy_memory($small), $factor, $factor, $right - $left, $bottom - $top, 'bilinear'));
-            $code = array_map(fn (int $far): string => chr((int) round(255 * max(0, min(1, (($far + 0.5) / $edge - $from) / ($step - $from))))), range(0, $edge));
+            $code = array_map(
+                fn (int $far): string => chr((int) round(255 * max(0, min(1, (($far + 0.5) / $edge - $from) / ($step - $from))))),
+                range(0, $edge),
+            );
             $table = $vips->vips_image_new_from_memory_copy($codes = implode('', $code), strlen($codes), count($code), 1, 1, 0);
             $out1 = $vips->new('VipsImage*');
             $check($vips->vips_ifthenelse($run('maplut', $distance, $table), $blurred, $soft, FFI::addr($out1), 'blend', 1, null));

@@ -26,7 +26,11 @@ $kernels = [
     ],
     'lanczos3' => [
         3,
-        fn (float $x): float => abs($x) < 1e-9 ? 1.0 : (abs($x) >= 3 ? 0.0 : (3 * sin(M_PI * $x) * sin((M_PI * $x) / 3)) / (M_PI * $x) ** 2),
+        fn (float $x): float => match (true) {
+            abs($x) < 1e-9 => 1.0,
+            abs($x) >= 3 => 0.0,
+            default => (3 * sin(M_PI * $x) * sin((M_PI * $x) / 3)) / (M_PI * $x) ** 2,
+        },
     ],
 ];
 $toY = fn (float $l): float => $l > 8 ? (($l + 16) / 116) ** 3 : $l / 903.3;

@@ -6,17 +6,13 @@ declare(strict_types=1);
 
 use Planisher\Imaging\Child\Task;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\Profiles;
 use Planisher\Imaging\Vips\Library;
 
 require __DIR__.'/autoload.php';
 
-[$task, $given, $profiles] = unserialize((string) stream_get_contents(STDIN));
+[$task, $given] = unserialize((string) stream_get_contents(STDIN));
 assert($task instanceof Task);
 Library::tellWarnings();
-if ($profiles !== null) {
-    Profiles::keptIn($profiles);
-}
 $say = function (array $answer): void {
     fwrite(STDOUT, json_encode($answer, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PRESERVE_ZERO_FRACTION)."\n");
 };

@@ -3,15 +3,18 @@
 declare(strict_types=1);
 
 /**
- * bin/planisher make ORDER.json --pictures DIR --out DIR [--dry-run]
+ * bin/planisher make ORDER.json --pictures DIR --out DIR [--dry-run] [--lines 1,4,5] [--report FILE]
  *
- * Writes the files and report.json into --out; progress goes to stderr. A dry run writes nothing and prints the report.
+ * Writes the files and report.json into --out; progress goes to stderr. A dry run writes nothing and prints the report. With
+ * --lines only these are made, by this process; else several processes share the lines. With --report it is written there.
  * Exits 0 when all lines were made, 1 when a line was stopped, 2 when the order can't be read.
  */
 
+use Planisher\Imaging\Child\Child;
 use Planisher\Imaging\OrderMaker;
+use Planisher\Imaging\SeveralAtOnce;
+use Planisher\Order\Order;
 use Planisher\OrderFile\JsonText;
-use Planisher\OrderFile\Order;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
 
@@ -27,15 +30,15 @@ function refuse(string $why): never
     exit(UNREADABLE);
 }
 
-$usage = 'usage: bin/planisher make ORDER.json --pictures DIR --out DIR [--dry-run]';
-$given = ['--pictures' => null, '--out' => null];
+$usage = 'usage: bin/planisher make ORDER.json --pictures DIR --out DIR [--dry-run] [--lines 1,4,5] [--report FILE]';
+$given = ['--pictures' => null, '--out' => null, '--lines' => null, '--report' => null];
 $dry = false;
 $file = null;
 for ($words = array_slice($argv, 1); ($word = array_shift($words)) !== null;) {
     if ($word === '--dry-run') {
         $dry = true;
     } elseif (array_key_exists($word, $given)) {
-        $given[$word] = array_shift($words) ?? refuse("{$word} needs a folder. {$usage}");
+        $given[$word] = array_shift($words) ?? refuse("{$word} needs a word after it. {$usage}");
     } elseif ($file === null && ! str_starts_with($word, '--')) {
         $file = $word;
     } else {
@@ -58,6 +61,11 @@ try {
     refuse("“{$file}” can’t be read:\n  ".str_replace("\n", "\n  ", $e->getMessage()));
 }
 
+$only = $given['--lines'] === null ? null : array_map(intval(...), explode(',', $given['--lines']));
+foreach ($only ?? [] as $number) {
+    isset($order->lines[$number]) || refuse("the order has no line {$number}. {$usage}");
+}
+
 $terminal = stream_isatty(STDERR);
 $tell = function (string $said, ?int $percent) use ($terminal): void {
     if ($percent === null) {
@@ -66,7 +74,17 @@ $tell = function (string $said, ?int $percent) use ($terminal): void {
         fwrite(STDERR, "\r\e[K{$said} {$percent} %");
     }
 };
-$lines = (new OrderMaker($pictures, (string) $out, $tell))->run($order, $dry);
+$atOnce = $only === null && ! $dry && count($order->lines) > 1 ? (int) trim((string) shell_exec('nproc')) : 1;
+$command = fn (array $numbers, string $report): array => [
+    ...[PHP_BINARY, '-n'],
+    ...array_merge(...array_map(fn (string $name): array => ['-d', "extension={$name}"], Child::extensions())),
+    ...['-d', 'ffi.enable=1', '-d', 'memory_limit=512M', __FILE__, $file],
+    ...['--pictures', $pictures, '--out', (string) $out, '--lines', implode(',', $numbers), '--report', $report],
+];
+$lines =
+    $atOnce > 1
+        ? (new SeveralAtOnce($command, $atOnce))->run($order->lines)
+        : (new OrderMaker($pictures, (string) $out, $tell))->run($order, $dry, $only);
 $report =
     json_encode(
         ['planisher' => Order::VERSION, 'order' => $order->head, 'lines' => $lines],
@@ -75,6 +93,9 @@ $report =
 if ($dry) {
     fwrite(STDOUT, $report);
     $stopped = array_filter($lines, fn (array $line): bool => $line['files'] === []);
+} elseif ($given['--report'] !== null) {
+    file_put_contents($given['--report'], $report) === strlen($report) || refuse("“{$given['--report']}” can’t be written.");
+    $stopped = array_filter($lines, fn (array $line): bool => ! $line['made']);
 } else {
     is_dir($out) || @mkdir($out, 0775, true) || refuse("the folder “{$out}” can’t be made.");
     $path = "{$out}/report.json";

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace Demo;
 
 use App\Labs\ProfileStore;
+use App\Lines\Computation;
+use App\Lines\LineChanger;
 use App\Models\Client;
 use App\Models\HouseFinish;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\User;
-use App\Orders\LineChanger;
-use App\Orders\WorkedOrder;
 use App\Pictures\PictureStore;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
-use Planisher\House\Choice;
+use Planisher\Finish\LineReader;
+use Planisher\House\Choices;
 use Planisher\House\HouseFinish as Finish;
-use Planisher\Line\Line as WantedLine;
 use Planisher\OrderFile\Node;
 
 /** A made-up coast: one studio, two labs, three clients, three orders. Sown once, into an empty Planisher. */
@@ -33,17 +33,46 @@ final class DemoSeeder extends Seeder
 
     private const LABS = [
         'Larkmoor Print Lab' => [
-            'sizes' => ['4 x 6 in', '5 x 7 in', '8 x 8 in', '8 x 10 in', '8 x 12 in', '11 x 14 in', '12 x 18 in', '16 x 20 in', '20 x 30 in', 'A4'],
-            'ppi' => 300, 'minimumPpi' => 100, 'colour' => 'sRGB', 'formats' => ['jpeg', 'tiff'], 'quality' => 95,
-            'papers' => [['name' => 'Lustre', 'surface' => 'lustre', 'profile' => 'simulated-lustre.icc'], ['name' => 'Cotton rag', 'surface' => 'matte', 'profile' => 'simulated-matte.icc']],
-            'largestPiece' => '40 x 60 in', 'canvas' => ['depth' => '1.5 in'], 'products' => [['name' => 'canvas', 'largestPiece' => '48 x 96 in'], ['name' => 'metal', 'largestPiece' => '30 x 40 in']],
-            'maxBytes' => 200_000_000, 'nameLength' => 60,
+            'sizes' => [
+                '4 x 6 in',
+                '5 x 7 in',
+                '8 x 8 in',
+                '8 x 10 in',
+                '8 x 12 in',
+                '11 x 14 in',
+                '12 x 18 in',
+                '16 x 20 in',
+                '20 x 30 in',
+                'A4',
+            ],
+            'ppi' => 300,
+            'minimumPpi' => 100,
+            'colour' => 'sRGB',
+            'formats' => ['jpeg', 'tiff'],
+            'quality' => 95,
+            'papers' => [
+                ['name' => 'Lustre', 'surface' => 'lustre', 'profile' => 'simulated-lustre.icc'],
+                ['name' => 'Cotton rag', 'surface' => 'matte', 'profile' => 'simulated-matte.icc'],
+            ],
+            'largestPiece' => '40 x 60 in',
+            'canvas' => ['depth' => '1.5 in'],
+            'products' => [['name' => 'canvas', 'largestPiece' => '48 x 96 in'], ['name' => 'metal', 'largestPiece' => '30 x 40 in']],
+            'maxBytes' => 200_000_000,
+            'nameLength' => 60,
         ],
         'Copperbeck Colour' => [
             'sizes' => ['20 x 30 cm', '30 x 45 cm', '40 x 60 cm', '60 x 90 cm', '30 x 30 cm'],
-            'ppi' => 240, 'minimumPpi' => 120, 'colour' => 'Adobe RGB (1998)', 'formats' => ['tiff', 'jpeg'], 'bits' => [8, 16],
-            'largestPiece' => '120 x 240 cm', 'bleed' => '3 mm', 'canvas' => ['depth' => '2 cm'], 'products' => [['name' => 'canvas', 'largestPiece' => '120 x 240 cm'], ['name' => 'metal', 'largestPiece' => '100 x 150 cm']],
-            'maxBytes' => 500_000_000, 'nameLength' => 48,
+            'ppi' => 240,
+            'minimumPpi' => 120,
+            'colour' => 'Adobe RGB (1998)',
+            'formats' => ['tiff', 'jpeg'],
+            'bits' => [8, 16],
+            'largestPiece' => '120 x 240 cm',
+            'bleed' => '3 mm',
+            'canvas' => ['depth' => '2 cm'],
+            'products' => [['name' => 'canvas', 'largestPiece' => '120 x 240 cm'], ['name' => 'metal', 'largestPiece' => '100 x 150 cm']],
+            'maxBytes' => 500_000_000,
+            'nameLength' => 48,
         ],
     ];
 
@@ -51,8 +80,22 @@ final class DemoSeeder extends Seeder
 
     private const ORDERS = [
         [
-            'client' => 'Isholm Rowing Club', 'title' => 'Autumn set', 'lab' => 'Larkmoor Print Lab', 'ordered' => -3, 'due' => 10,
-            'pictures' => ['point-light.jpg', 'dawn-boat.jpg', 'high-dunes.jpg', 'lone-tree.jpg', 'long-shore.jpg', 'old-gears.jpg', 'kitchen-table.jpg', 'dyed-wool.jpg', 'beehives.jpg'],
+            'client' => 'Isholm Rowing Club',
+            'title' => 'Autumn set',
+            'lab' => 'Larkmoor Print Lab',
+            'ordered' => -3,
+            'due' => 10,
+            'pictures' => [
+                'point-light.jpg',
+                'dawn-boat.jpg',
+                'high-dunes.jpg',
+                'lone-tree.jpg',
+                'long-shore.jpg',
+                'old-gears.jpg',
+                'kitchen-table.jpg',
+                'dyed-wool.jpg',
+                'beehives.jpg',
+            ],
             'lines' => [
                 ['4 x 6 in', 'dawn-boat.jpg', 12, 'pass', ['border' => '0.25 in']],
                 ['8 x 12 in', 'high-dunes.jpg', 1, 'pass'],
@@ -66,7 +109,11 @@ final class DemoSeeder extends Seeder
             ],
         ],
         [
-            'client' => 'Brindle Pottery', 'title' => 'Winter fair', 'lab' => 'Copperbeck Colour', 'ordered' => -1, 'due' => 17,
+            'client' => 'Brindle Pottery',
+            'title' => 'Winter fair',
+            'lab' => 'Copperbeck Colour',
+            'ordered' => -1,
+            'due' => 17,
             'pictures' => ['glazed-bowls.jpg', 'glazed-bowls-16bit.tif', 'dyed-wool.jpg', 'kitchen-table.jpg'],
             'lines' => [
                 ['40 x 60 cm', 'glazed-bowls.jpg', 2, 'pass'],
@@ -75,31 +122,99 @@ final class DemoSeeder extends Seeder
             ],
         ],
         [
-            'client' => 'Keepers of Tarn Light', 'title' => 'For the tower stairs', 'lab' => 'Copperbeck Colour', 'ordered' => 0, 'due' => 24,
+            'client' => 'Keepers of Tarn Light',
+            'title' => 'For the tower stairs',
+            'lab' => 'Copperbeck Colour',
+            'ordered' => 0,
+            'due' => 24,
             'pictures' => ['point-light.jpg', 'long-shore.jpg', 'high-dunes.jpg', 'lone-tree.jpg'],
             'lines' => [
-                ['60 x 40 cm', 'point-light.jpg', 1, null, ['make' => 'canvas', 'canvas' => ['soften' => 0.3, 'darken' => ['strength' => 0.2]], 'output' => ['format' => 'jpeg']]],
-                ['40 x 60 cm', 'high-dunes.jpg', 1, null, ['make' => 'canvas', 'canvas' => ['depth' => '4 cm', 'spare' => '15 mm', 'edge' => 'runs-on'], 'output' => ['format' => 'jpeg']]],
-                ['180 x 120 cm', 'point-light.jpg', 1, null, ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1], 'gap' => '3 cm'], 'output' => ['ppi' => 100, 'format' => 'jpeg']]],
-                ['240 x 80 cm', 'long-shore.jpg', 1, 'pass', ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1], 'gap' => '2 cm'], 'product' => 'metal', 'output' => ['ppi' => 100, 'format' => 'jpeg']]],
-                ['80 x 80 cm', 'lone-tree.jpg', 1, null, ['make' => 'panels', 'panels' => ['columns' => [1, 1], 'rows' => [1, 1], 'gap' => '1 cm', 'behindGap' => 'drop'], 'output' => ['ppi' => 150, 'format' => 'jpeg']]],
+                [
+                    '60 x 40 cm',
+                    'point-light.jpg',
+                    1,
+                    null,
+                    ['make' => 'canvas', 'canvas' => ['soften' => 0.3, 'darken' => ['strength' => 0.2]], 'output' => ['format' => 'jpeg']],
+                ],
+                [
+                    '40 x 60 cm',
+                    'high-dunes.jpg',
+                    1,
+                    null,
+                    [
+                        'make' => 'canvas',
+                        'canvas' => ['depth' => '4 cm', 'spare' => '15 mm', 'edge' => 'runs-on'],
+                        'output' => ['format' => 'jpeg'],
+                    ],
+                ],
+                [
+                    '180 x 120 cm',
+                    'point-light.jpg',
+                    1,
+                    null,
+                    [
+                        'make' => 'panels',
+                        'panels' => ['columns' => [1, 1, 1], 'gap' => '3 cm'],
+                        'output' => ['ppi' => 100, 'format' => 'jpeg'],
+                    ],
+                ],
+                [
+                    '240 x 80 cm',
+                    'long-shore.jpg',
+                    1,
+                    'pass',
+                    [
+                        'make' => 'panels',
+                        'panels' => ['columns' => [1, 2, 1], 'gap' => '2 cm'],
+                        'product' => 'metal',
+                        'output' => ['ppi' => 100, 'format' => 'jpeg'],
+                    ],
+                ],
+                [
+                    '80 x 80 cm',
+                    'lone-tree.jpg',
+                    1,
+                    null,
+                    [
+                        'make' => 'panels',
+                        'panels' => ['columns' => [1, 1], 'rows' => [1, 1], 'gap' => '1 cm', 'behindGap' => 'drop'],
+                        'output' => ['ppi' => 150, 'format' => 'jpeg'],
+                    ],
+                ],
             ],
         ],
     ];
 
     /** What is marked in the pictures: name, label, x, y, width, height in fractions. */
     private const MARKS = [
-        'point-light.jpg' => [['the light', 0.515, 0.175, 0.190, 0.420]],
+        'point-light.jpg' => [['the light', 0.515, 0.175, 0.19, 0.42]],
         'dawn-boat.jpg' => [['boat and post', 0.19, 0.51, 0.62, 0.41]],
     ];
 
     private const FINISHES = [
-        'Canvas, quiet edge' => ['make' => 'canvas', 'canvas' => ['soften' => 0.4, 'darken' => ['strength' => 0.25]], 'choices' => ['make']],
+        'Canvas, quiet edge' => [
+            'make' => 'canvas',
+            'canvas' => ['soften' => 0.4, 'darken' => ['strength' => 0.25]],
+            'choices' => ['make'],
+        ],
         'Triptych, wide middle' => ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1], 'gap' => '1 in'], 'choices' => ['make']],
-        'Whole, room to mat over' => ['fit' => 'whole', 'border' => '1.5 in', 'raise' => 'optical', 'choices' => ['fit', 'border', 'raise', 'image']],
+        'Whole, room to mat over' => [
+            'fit' => 'whole',
+            'border' => '1.5 in',
+            'raise' => 'optical',
+            'choices' => ['fit', 'border', 'raise', 'image'],
+        ],
         'White border, fine line' => ['border' => '0.25 in', 'keyline' => [], 'choices' => ['border', 'keyline']],
-        'Warm card' => ['border' => ['top' => '1 in', 'right' => '1 in', 'bottom' => '1.5 in', 'left' => '1 in'], 'paperColour' => '#e9e1d3', 'choices' => ['border']],
-        'TIFF for hanging' => ['output' => ['format' => 'tiff', 'ppi' => 240], 'frameCover' => '8 mm', 'choices' => ['file', 'ppi', 'frame']],
+        'Warm card' => [
+            'border' => ['top' => '1 in', 'right' => '1 in', 'bottom' => '1.5 in', 'left' => '1 in'],
+            'paperColour' => '#e9e1d3',
+            'choices' => ['border'],
+        ],
+        'TIFF for hanging' => [
+            'output' => ['format' => 'tiff', 'ppi' => 240],
+            'frameCover' => '8 mm',
+            'choices' => ['file', 'ppi', 'frame'],
+        ],
     ];
 
     public function run(): void
@@ -114,7 +229,7 @@ final class DemoSeeder extends Seeder
             foreach (self::LABS as $name => $card) {
                 $lab = Lab::query()->create(['name' => $name, 'card' => ['name' => $name] + $card]);
                 foreach ($card['papers'] ?? [] as ['profile' => $file]) {
-                    ProfileStore::take($lab, __DIR__."/profiles/{$file}", $file);
+                    app(ProfileStore::class)->take($lab, __DIR__."/profiles/{$file}", $file);
                 }
             }
             foreach (self::CLIENTS as $name) {
@@ -129,7 +244,8 @@ final class DemoSeeder extends Seeder
         } finally {
             File::deleteDirectory($folder);
         }
-        User::query()->create(['name' => 'Wren Halloway', 'email' => self::EMAIL, 'password' => self::PASSWORD]); // last: marks the demo as sown
+        // last: marks the demo as sown
+        User::query()->create(['name' => 'Wren Halloway', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
     }
 
     /**
@@ -149,22 +265,22 @@ final class DemoSeeder extends Seeder
         ]);
         $taken = [];
         foreach ($wanted['pictures'] as $name) {
-            $taken[$name] = PictureStore::take($order, $pictures[$name], $name);
+            $taken[$name] = app(PictureStore::class)->take($order, $pictures[$name], $name);
         }
         foreach (array_intersect_key(self::MARKS, $taken) as $name => $areas) {
-            $taken[$name]->picture->update(['must_stay_in' => array_map(fn (array $a): array => ['label' => $a[0], 'x' => $a[1], 'y' => $a[2], 'width' => $a[3], 'height' => $a[4]], $areas)]);
-        }
-        foreach ($wanted['lines'] as $i => $line) {
-            [$size, $picture, $copies, $pass] = $line;
-            Line::query()->create([
-                'order_id' => $order->id,
-                'number' => $i + 1,
-                'order_picture_id' => $picture === null ? null : $taken[$picture]->id,
-                'wanted' => LineChanger::typed(['size' => $size, 'copies' => $copies] + ($line[4] ?? [])),
-                'state' => $pass === null ? Line::OPEN : Line::PASSED,
+            $taken[$name]->picture->update([
+                'must_stay_in' => array_map(
+                    fn (array $a): array => ['label' => $a[0], 'x' => $a[1], 'y' => $a[2], 'width' => $a[3], 'height' => $a[4]],
+                    $areas,
+                ),
             ]);
         }
-        $worked = new WorkedOrder($order->fresh() ?? $order);
+        foreach ($wanted['lines'] as $line) {
+            [$size, $picture, $copies, $pass] = $line;
+            $added = LineChanger::add($order, ['size' => $size, 'copies' => $copies, 'picture' => $picture] + ($line[4] ?? []));
+            $added->update(['state' => $pass === null ? Line::OPEN : Line::PASSED]);
+        }
+        $worked = app(Computation::class)->order($order->fresh() ?? $order);
         foreach ($order->lines()->where('state', Line::PASSED)->get() as $line) {
             $looks = array_filter($worked->of($line)->findings, fn (Finding $finding): bool => $finding->level === Level::Look);
             $line->update(['passed_with' => array_map(fn (Finding $finding): array => $finding->toArray(), array_values($looks))]);
@@ -174,7 +290,10 @@ final class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $wanted  a line's choices, and which of them are kept */
     private function finish(string $name, array $wanted): void
     {
-        $line = WantedLine::fromNode(Node::root(['size' => '8 x 10 in'] + array_diff_key($wanted, ['choices' => true])));
-        HouseFinish::query()->create(['name' => $name, 'finish' => Finish::from($line, array_map(Choice::from(...), $wanted['choices']))->toArray()]);
+        $line = LineReader::read(Node::root(['size' => '8 x 10 in'] + array_diff_key($wanted, ['choices' => true])));
+        HouseFinish::query()->create([
+            'name' => $name,
+            'finish' => Finish::from($line, array_values(array_filter(array_map(Choices::named(...), $wanted['choices']))))->toArray(),
+        ]);
     }
 }

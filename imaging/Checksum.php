@@ -6,16 +6,20 @@ namespace Planisher\Imaging;
 
 /**
  * The SHA-256 (FIPS 180-4) of a file, computed by a process beside this one while this one goes on: hashing takes as long
- * as reading a picture's header or unpacking a small file.
+ * as reading a picture's header or unpacking a small file. OpenSSL takes half as long as coreutils' sha256sum, and a third of PHP.
  */
 final class Checksum
 {
+    private const PROGRAM = ['openssl', 'dgst', '-sha256', '-r'];
+
     /** @param  ?resource  $process  null where none could be started */
     private function __construct(private readonly string $path, private $process, private mixed $output) {}
 
     public static function begin(string $path): self
     {
-        $process = is_file($path) ? @proc_open(['sha256sum'], [0 => ['file', $path, 'r'], 1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes) : false;
+        $process = is_file($path)
+            ? @proc_open(self::PROGRAM, [0 => ['file', $path, 'r'], 1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes)
+            : false;
 
         return new self($path, $process === false ? null : $process, $pipes[1] ?? null);
     }

@@ -70,17 +70,27 @@ final class Handed
         });
     }
 
-    /** Reads the profile of a lab's paper. @throws PictureRefused */
+    /**
+     * Reads the profile of a lab's paper.
+     *
+     * @throws PictureRefused
+     */
     public static function profile(string $path, string $file): PaperProfile
     {
         try {
-            return PaperProfile::fromArray(Child::run(Task::Profile, ['path' => $path, 'name' => $file], Limits::asked()));
+            $said = Child::run(Task::Profile, ['path' => $path, 'name' => $file], Limits::asked());
+
+            return PaperProfile::fromArray(['file' => $said['file'], 'sha256' => $said['sha256'], 'description' => $said['description']]);
         } catch (Stopped $e) {
             throw new PictureRefused("{$e->getMessage()} Ask the lab for another.", 0, $e);
         }
     }
 
-    /** What is known of it. @throws PictureRefused */
+    /**
+     * What is known of it.
+     *
+     * @throws PictureRefused
+     */
     public function facts(): PictureFacts
     {
         return $this->facts ??= self::words(function (): PictureFacts {

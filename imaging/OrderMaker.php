@@ -7,17 +7,25 @@ namespace Planisher\Imaging;
 use Planisher\Colour\ProfileShelf;
 use Planisher\Finding\Finding;
 use Planisher\Imaging\Child\Limits;
+use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Look\LossOnPaper;
+use Planisher\Imaging\Sources\Decoded;
+use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Library;
+use Planisher\Imaging\Write\CannotWrite;
+use Planisher\Imaging\Write\FileMaker;
+use Planisher\Imaging\Write\WrittenFile;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
 use Planisher\Line\Line;
 use Planisher\Naming\NameBook;
-use Planisher\OrderFile\Order;
+use Planisher\Order\Order;
+use Planisher\Order\WorkedLine;
+use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Picture\Seen;
 use Planisher\Plan\Plan;
-use Planisher\Plan\WorkedLine;
+use Planisher\Plan\PlannedFile;
 
 /** Makes all files of an order file from a folder of pictures into another, line by line; a stopped line does not stop the others. */
 final class OrderMaker
@@ -33,18 +41,29 @@ final class OrderMaker
     /** @var array<string, array{string, PictureFacts}> a proxy and what was seen in it, by name */
     private array $proxied = [];
 
-    /** @var array<string, Seen> by plan and paper */
+    /** @var array<string, ColourLoss> by plan and paper */
     private array $seen = [];
 
+    /** Lines of one picture come one after the other */
+    private ?Decoded $decoded = null;
+
     /** @param  \Closure(string, ?int): void  $tell */
-    public function __construct(private readonly string $pictures, private readonly string $out, private readonly \Closure $tell) {}
+    public function __construct(
+        private readonly string $pictures,
+        private readonly string $out,
+        private readonly \Closure $tell,
+        private readonly Profiles $profiles = new Profiles(),
+    ) {}
 
     /**
+     * @param  ?list<int>  $only  the numbers of the lines; null for all
      * @return list<array<string, mixed>> per line: number, made, findings, files and, when it failed, error
      */
-    public function run(Order $order, bool $dry): array
+    public function run(Order $order, bool $dry, ?array $only = null): array
     {
-        $this->begin(array_values($order->lines), $dry);
+        $lines = $only === null ? $order->lines : array_intersect_key($order->lines, array_flip($only));
+        $this->decoded = count($lines) > 1 ? new Decoded() : null;
+        $this->begin(array_values($lines), $dry);
         Library::get(); // loaded while the first picture is read
         $lab = $order->lab->knowing($this->shelf($order));
         foreach ($lab->disagreements() as $said) {
@@ -53,16 +72,17 @@ final class OrderMaker
         $names = NameBook::names($order->head, $lab, $order->lines);
         $report = [];
         try {
-            foreach ($order->lines as $number => $line) {
-                $this->begin(array_slice($order->lines, count($report), preserve_keys: false), $dry);
-                $work = fn (PictureFacts|PictureTrouble $picture): WorkedLine => WorkedLine::work(
+            foreach ($lines as $number => $line) {
+                $this->begin(array_slice($lines, count($report), preserve_keys: false), $dry);
+                $marked = fn (PictureFacts|PictureTrouble $picture): PictureFacts|PictureTrouble => $picture instanceof PictureFacts
+                    ? $this->weighed($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? []))
+                    : $picture;
+                $work = fn (array $pictures): WorkedLine => WorkedLine::work(
                     $line,
-                    $picture instanceof PictureFacts
-                        ? $this->looked($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? []))
-                        : $picture,
+                    array_values(array_map($marked, $pictures)),
                     $lab,
                     $names[$number],
-                    fn (Plan $plan): ?Seen => $this->seen($line, $plan, $lab),
+                    fn (Plan $plan): ?ColourLoss => $this->seen($line, $plan, $lab),
                 );
                 $report[] = ['number' => $number, ...$this->line($line, $work, $dry)];
             }
@@ -75,7 +95,7 @@ final class OrderMaker
     }
 
     /**
-     * @param  callable(PictureFacts|PictureTrouble): WorkedLine  $work
+     * @param  callable(list<PictureFacts|PictureTrouble>): WorkedLine  $work
      * @return array<string, mixed>
      */
     private function line(Line $line, callable $work, bool $dry): array
@@ -87,41 +107,104 @@ final class OrderMaker
 
             return $report;
         }
-        $source = Source::forFiles($this->path((string) $line->picture), $worked->plan->files);
-        foreach ($worked->plan->files as $file) {
-            if ($dry) {
-                $report['files'][] = [
-                    'name' => $file->name,
-                    'width' => $file->width,
-                    'height' => $file->height,
-                    'ppi' => round($file->resolution->ppi(), 3),
-                    'profile' => $file->encoding->profileDescription(),
-                ];
+        $paths = [];
+        foreach ($worked->facts() as $picture) {
+            $paths[$picture->sha256] = $this->path($picture->name);
+        }
+        $originals = Sources::originals($paths, $worked->plan->files, $this->profiles, $this->decoded);
+        if ($dry) {
+            return [...$report, 'files' => array_map(self::planned(...), $worked->plan->files)];
+        }
+        $error = $this->files($worked->plan, $originals, $worked->lab->maxBytes, $report['files']);
+        if ($error !== null) {
+            return [...$report, 'error' => $error];
+        }
+        if ($this->stumbled($worked, $originals)) {
+            $report['findings'] = self::told($work($this->known($line))); // seen while it was made
+        }
 
-                continue;
-            }
+        return [...$report, 'made' => true];
+    }
+
+    /**
+     * Makes a line's files; each is read back while the next one is written.
+     *
+     * @param  list<array<string, mixed>>  $made  gets what was made
+     * @return ?string why one can't be; those before it stay made
+     */
+    private function files(Plan $plan, Sources $originals, ?int $maxBytes, array &$made): ?string
+    {
+        $written = null;
+        foreach ($plan->files as $file) {
             try {
-                $made = FileMaker::make(
+                $next = FileMaker::begin(
                     $file,
-                    $source,
+                    $originals,
                     $this->out,
-                    $worked->lab->maxBytes,
+                    $maxBytes,
                     fn (int $percent) => ($this->tell)($file->name, $percent),
                 );
             } catch (CannotWrite $e) {
-                ($this->tell)("{$file->name}: {$e->getMessage()}", null);
+                $this->ended($written, $made);
 
-                return [...$report, 'error' => $e->getMessage()];
+                return $this->failed($file, $e);
             }
-            ($this->tell)("{$file->name}: made, read back", null);
-            $report['files'][] = $made->toArray();
-        }
-        $picture = $this->known($line);
-        if (! $dry && $picture instanceof PictureFacts && $source->warnings() > 0) {
-            $report['findings'] = self::told($work($this->handed[$picture->name] = $picture->with(warnings: $source->warnings()))); // seen while it was made
+            $error = $this->ended($written, $made);
+            if ($error !== null) {
+                return $error;
+            }
+            $written = $next;
         }
 
-        return [...$report, 'made' => ! $dry];
+        return $this->ended($written, $made);
+    }
+
+    /** @param  list<array<string, mixed>>  $made */
+    private function ended(?WrittenFile $written, array &$made): ?string
+    {
+        try {
+            if ($written !== null) {
+                $made[] = $written->end()->toArray();
+                ($this->tell)("{$written->file->name}: made, read back", null);
+            }
+
+            return null;
+        } catch (CannotWrite $e) {
+            return $this->failed($written->file, $e);
+        }
+    }
+
+    private function failed(PlannedFile $file, CannotWrite $e): string
+    {
+        ($this->tell)("{$file->name}: {$e->getMessage()}", null);
+
+        return $e->getMessage();
+    }
+
+    /** @return array<string, mixed> a file as a dry run tells it */
+    private static function planned(PlannedFile $file): array
+    {
+        return [
+            'name' => $file->name,
+            'width' => $file->width,
+            'height' => $file->height,
+            'ppi' => round($file->resolution->ppi(), 3),
+            'profile' => $file->encoding->profileDescription(),
+        ];
+    }
+
+    /** Whether a decoder warned of a picture while files were made of it, which is then known of it. */
+    private function stumbled(WorkedLine $worked, Sources $originals): bool
+    {
+        $stumbled = false;
+        foreach ($worked->facts() as $picture) {
+            if ($originals->warnings($picture) > 0) {
+                $this->handed[$picture->name] = $picture->with(warnings: $originals->warnings($picture));
+                $stumbled = true;
+            }
+        }
+
+        return $stumbled;
     }
 
     /** @return list<array<string, mixed>> */
@@ -144,7 +227,7 @@ final class OrderMaker
             }
             try {
                 $profiles[$file] = Handed::profile($this->path($file), $file);
-                Profiles::know($profiles[$file], $this->path($file));
+                $this->profiles->know($profiles[$file], $this->path($file));
             } catch (PictureRefused $e) {
                 $profiles[$file] = $e->getMessage();
             }
@@ -154,34 +237,53 @@ final class OrderMaker
     }
 
     /** What becomes of its colours on its paper; measured where that has a profile, since it takes a while. */
-    private function seen(Line $line, Plan $plan, LabCard $lab): ?Seen
+    private function seen(Line $line, Plan $plan, LabCard $lab): ?ColourLoss
     {
         $paper = $lab->paperProfile($line->paper);
         if ($paper === null) {
             return null;
         }
         try {
-            return $this->seen["{$plan->hash()} {$paper->sha256}"] ??= SeenOnPaper::measure(
+            return $this->seen["{$plan->hash()} {$paper->sha256}"] ??= LossOnPaper::measure(
                 $plan->shown,
                 $paper,
-                $this->proxied($plan->shown->placements[0]->picture)[0],
-            )->seen;
+                Sources::proxies($this->proxiesOf($plan), $this->profiles),
+            )->loss;
         } catch (PictureRefused) {
             return null; // it is told when the file is made
         }
     }
 
-    /** Where the weight of a picture lies is only told of panels. */
-    private function looked(Line $line, PictureFacts $picture): PictureFacts|PictureTrouble
+    /**
+     * @return array<string, string> paths by checksum
+     *
+     * @throws PictureRefused
+     */
+    private function proxiesOf(Plan $plan): array
+    {
+        $paths = [];
+        foreach (Sources::in($plan->shown) as $picture) {
+            $paths[$picture->sha256] = $this->proxied($picture)[0];
+        }
+
+        return $paths;
+    }
+
+    /** Where the weight of a picture lies is only told of what hangs on a wall. */
+    private function weighed(Line $line, PictureFacts $picture): PictureFacts|PictureTrouble
     {
         try {
-            return $line->panels === null ? $picture : $picture->with(contrast: $this->proxied($picture)[1]->contrast);
+            return ! $line->wanted->isForTheWall() ? $picture : $picture->with(contrast: $this->proxied($picture)[1]->contrast);
         } catch (PictureRefused $e) {
             return PictureTrouble::unreadable($picture->name, $e->getMessage());
         }
     }
 
-    /** @return array{string, PictureFacts} @throws PictureRefused */
+    /**
+     * @return array{string, PictureFacts}
+     *
+     * @throws PictureRefused
+     */
     private function proxied(PictureFacts $picture): array
     {
         [$name, $sha256] = [$picture->name, $picture->sha256];
@@ -189,19 +291,28 @@ final class OrderMaker
             $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
             $this->proxied[$name] = [
                 $proxy,
-                Handed::take($this->path($name), $name, $sha256, ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]], Limits::patient()),
+                Handed::take(
+                    $this->path($name),
+                    $name,
+                    $sha256,
+                    ['screen' => ['side' => self::PROXY_SIDE, 'path' => $proxy]],
+                    Limits::patient(),
+                ),
             ];
         }
 
         return $this->proxied[$name];
     }
 
-    /** Has the next lines' pictures read ahead. @param  list<Line>  $lines */
+    /**
+     * Has the next lines' pictures read ahead.
+     *
+     * @param  list<Line>  $lines
+     */
     private function begin(array $lines, bool $whole): void
     {
         foreach (array_slice($lines, 0, self::AHEAD) as $line) {
-            $name = $line->picture;
-            if ($name !== null) {
+            foreach (array_filter($line->pictures(), is_string(...)) as $name) {
                 $this->handed[$name] ??= $this->hand($name, $whole);
             }
         }
@@ -219,16 +330,25 @@ final class OrderMaker
         }
     }
 
-    private function known(Line $line): PictureFacts|PictureTrouble
+    /** @return list<PictureFacts|PictureTrouble> of the line's places */
+    private function known(Line $line): array
     {
-        $handed = $line->picture === null ? PictureTrouble::none() : $this->handed[$line->picture];
+        return array_map(
+            fn (?string $name): PictureFacts|PictureTrouble => $name === null ? PictureTrouble::none() : $this->knownAs($name),
+            array_values($line->pictures()),
+        );
+    }
+
+    private function knownAs(string $name): PictureFacts|PictureTrouble
+    {
+        $handed = $this->handed[$name];
         if (! ($handed instanceof Handed)) {
             return $handed;
         }
         try {
-            return $this->handed[(string) $line->picture] = $handed->facts();
+            return $this->handed[$name] = $handed->facts();
         } catch (PictureRefused $e) {
-            return $this->handed[(string) $line->picture] = PictureTrouble::unreadable((string) $line->picture, $e->getMessage());
+            return $this->handed[$name] = PictureTrouble::unreadable($name, $e->getMessage());
         }
     }
 

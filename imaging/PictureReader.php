@@ -7,13 +7,16 @@ namespace Planisher\Imaging;
 use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
 use Planisher\Colour\TaggedColour;
+use Planisher\Imaging\Colour\ProfileTrial;
 use Planisher\Imaging\Door\FileKind;
 use Planisher\Imaging\Door\Header;
 use Planisher\Imaging\Door\JpegHeader;
 use Planisher\Imaging\Door\OwnData;
 use Planisher\Imaging\Door\PngHeader;
 use Planisher\Imaging\Door\TiffHeader;
+use Planisher\Imaging\Vips\BandFormat;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
 use Planisher\Picture\PictureFacts;
@@ -35,21 +38,6 @@ final class PictureReader
     private const MOST_WORK = 4_000_000_000;
 
     private const MOST_METADATA = 50_000_000;
-
-    /** libvips' interpretations (VipsInterpretation) that can be printed from, and the channels they hold. */
-    private const INTERPRETATIONS = [
-        1 => Channels::Grey,
-        13 => Channels::Lab,
-        15 => Channels::Cmyk,
-        16 => Channels::Lab,
-        21 => Channels::Lab,
-        22 => Channels::Rgb,
-        25 => Channels::Rgb,
-        26 => Channels::Grey,
-    ];
-
-    /** libvips' band formats (VipsBandFormat) that can be printed from, and their bits. */
-    private const BITS = [Image::FORMAT_8_BIT => 8, Image::FORMAT_16_BIT => 16, Image::FORMAT_SIGNED_16_BIT => 16];
 
     /**
      * @param  ?string  $sha256  of its bytes, where that is known
@@ -77,17 +65,17 @@ final class PictureReader
         [$width, $height] = [$image->width(), $image->height()];
         self::mayCost($header, $format, $width, $height, $image);
         $channels =
-            self::INTERPRETATIONS[$image->interpretation()] ??
+            self::channels($image->interpretation()) ??
             throw new PictureRefused('its colours are of a kind that can’t be printed from. Save it as RGB.');
         $bits =
             $channels === Channels::Lab
                 ? 16
-                : self::BITS[$image->format()] ??
+                : self::bits($image->format()) ??
                     throw new PictureRefused('its samples are neither 8, 12 nor 16 bits. Save it as a 16-bit TIFF.');
         $data = OwnData::of($path, $image, $format, $header->page);
         $orientation = $header->orientation ?? $data->orientation;
         $lies = $orientation >= 5 && $orientation <= 8;
-        $icc = $channels === Channels::Lab ? null : $image->blob('icc-profile-data');
+        $icc = $channels === Channels::Lab ? null : $image->metadata()->profile();
         $profile = $icc === null ? null : ProfileHeader::read($icc, $channels);
         $spare = $channels === Channels::Lab ? 0 : max(0, $image->bands() - $channels->count());
         $alpha = $format === PictureFormat::Tiff ? $header->alpha === 0 : $image->hasAlpha();
@@ -117,6 +105,28 @@ final class PictureReader
         );
     }
 
+    /** The channels of an interpretation that can be printed from; null for all others. */
+    private static function channels(Interpretation $of): ?Channels
+    {
+        return match ($of) {
+            Interpretation::Grey, Interpretation::Grey16 => Channels::Grey,
+            Interpretation::Srgb, Interpretation::Rgb16 => Channels::Rgb,
+            Interpretation::Cmyk => Channels::Cmyk,
+            Interpretation::Lab, Interpretation::LabQ, Interpretation::LabS => Channels::Lab,
+            default => null,
+        };
+    }
+
+    /** Bits of a sample that can be printed from; null for all others. */
+    private static function bits(BandFormat $of): ?int
+    {
+        return match ($of) {
+            BandFormat::Bits8 => 8,
+            BandFormat::Bits16, BandFormat::SignedBits16 => 16,
+            default => null,
+        };
+    }
+
     private static function header(string $path, string $name, PictureFormat $format): Header
     {
         $header = match ($format) {
@@ -132,7 +142,11 @@ final class PictureReader
         return $header;
     }
 
-    /** Whether unpacking it costs no more than can be spent, as far as its header tells. @throws PictureRefused */
+    /**
+     * Whether unpacking it costs no more than can be spent, as far as its header tells.
+     *
+     * @throws PictureRefused
+     */
     private static function mayCost(Header $header, PictureFormat $format, int $width, int $height, Image $image): void
     {
         if ($width * $height > self::MOST_PIXELS || max($width, $height) > self::LONGEST_SIDE) {

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 require __DIR__.'/../vendor/autoload.php';
-(require __DIR__.'/../bootstrap/app.php')->handleRequest(Request::capture());
+/** @var Application $app */
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->handleRequest(Request::capture());

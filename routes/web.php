@@ -9,7 +9,9 @@ use App\Http\Controllers\MakeController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\ViewController;
 use App\Http\Middleware\FromThisSite;
+use App\Views\Views;
 use Illuminate\Support\Facades\Route;
 
 // An id is a whole number that the database can hold, and nothing behind it.
@@ -57,9 +59,10 @@ Route::middleware('web')
             Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
             Route::post('lines/{line}/pass', [LineController::class, 'pass']);
             Route::post('lines/{line}/hold', [LineController::class, 'hold']);
-            foreach (['preview', 'proof', 'gamut', 'seen', 'histogram', 'pixels', 'weight'] as $view) {
-                Route::get("lines/{line}/{$view}/{hash}", [LineController::class, $view])->where('hash', '[0-9a-f]{64}');
-            }
+            Route::get('lines/{line}/{view}/{hash}', ViewController::class)->where([
+                'view' => implode('|', array_keys(Views::ALL)),
+                'hash' => '[0-9a-f]{64}',
+            ]);
 
             Route::get('labs', [LabController::class, 'index']);
             Route::patch('labs/{lab}', [LabController::class, 'update']);

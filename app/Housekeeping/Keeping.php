@@ -18,7 +18,7 @@ final class Keeping
         'previews and parts' => ['app/previews', null, 4_000_000_000, 30 * self::DAY],
         'ZIPs' => ['app/zips', '/\.zip$/', 20_000_000_000, 7 * self::DAY],
         'uploads that are being read' => ['app/incoming', null, 20_000_000_000, self::DAY],
-        'unfinished files' => ['app', '/\.part(\.bare)?$/', 20_000_000_000, self::HOUR],
+        'unfinished files' => ['app', '/\.part$/', 20_000_000_000, self::HOUR],
         'uploads and temporary files' => ['../run/tmp', null, 8_000_000_000, self::HOUR],
         'logs' => ['logs', null, 500_000_000, 30 * self::DAY],
         'logs of services' => ['../logs', null, 500_000_000, 90 * self::DAY],

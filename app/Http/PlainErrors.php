@@ -25,7 +25,9 @@ final class PlainErrors
     {
         $exceptions->dontReport([OrderFileError::class]);
         $exceptions->render(fn (OrderFileError $e): JsonResponse => self::mendable($e));
-        $exceptions->render(fn (PostTooLargeException $e): JsonResponse => self::say('The file is larger than 400 MB, the most that is taken.', 413));
+        $exceptions->render(
+            fn (PostTooLargeException $e): JsonResponse => self::say('The file is larger than 400 MB, the most that is taken.', 413),
+        );
         $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
             if (! $request->is('api/*') || $e instanceof ValidationException || $e instanceof HttpResponseException) {
                 return null;
@@ -66,7 +68,7 @@ final class PlainErrors
 
     private static function isDatabaseAway(\Throwable $e): bool
     {
-        return ($e instanceof QueryException || $e instanceof \PDOException)
-            && preg_match('/\[(2002|2006|2013|1053)\]|gone away|Connection refused|Lost connection|server shutdown/i', $e->getMessage()) === 1;
+        return ($e instanceof QueryException || $e instanceof \PDOException) &&
+            preg_match('/\[(2002|2006|2013|1053)\]|gone away|Connection refused|Lost connection|server shutdown/i', $e->getMessage()) === 1;
     }
 }

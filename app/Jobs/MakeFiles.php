@@ -15,13 +15,11 @@ use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Str;
-use Planisher\Imaging\CannotWrite;
-use Planisher\Imaging\FileMaker;
-use Planisher\Imaging\MadeFile as Made;
-use Planisher\Imaging\Source;
-use Planisher\Picture\PictureTrouble;
-use Planisher\Plan\PlannedFile;
-use Planisher\Plan\WorkedLine;
+use Planisher\Imaging\Sources\Sources;
+use Planisher\Imaging\Write\CannotWrite;
+use Planisher\Imaging\Write\FileMaker;
+use Planisher\Imaging\Write\MadeFile as Made;
+use Planisher\Order\WorkedLine;
 
 /**
  * Makes the files of one line, or some of them, from one source: a set's picture is decoded once. Doing it twice gives the
@@ -41,7 +39,7 @@ final class MakeFiles implements ShouldQueue
     /** @param  non-empty-list<int>  $fileIds  of one line in one make */
     public function __construct(public readonly array $fileIds) {}
 
-    public function handle(): void
+    public function handle(PictureStore $pictures): void
     {
         $files = MadeFile::query()->with('make')->whereKey($this->fileIds)->where('state', '!=', MadeFile::MADE)->get()->sortBy('id');
         $first = $files->first();
@@ -51,7 +49,9 @@ final class MakeFiles implements ShouldQueue
         $holds = ['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().':'.$this->job?->getJobId()];
         try {
             $first->update($holds);
-            [$worked, $planned, $source] = self::source($first);
+            $worked = Ticket::work($first->ticket);
+            $planned = array_column($worked->plan->files ?? [], null, 'name');
+            $originals = self::originals($worked, $pictures);
         } catch (\Throwable $e) {
             $why = self::why($e, $first->name);
             $files->each(fn (MadeFile $file) => self::surely(fn () => self::giveUp($file, $why)));
@@ -62,7 +62,7 @@ final class MakeFiles implements ShouldQueue
             $file->update($holds);
             try {
                 $plan = $planned[$file->name] ?? throw new CannotWrite('The line makes no file of this name any more.');
-                $made = FileMaker::make($plan, $source, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
+                $made = FileMaker::make($plan, $originals, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
                 self::surely(fn () => self::finish($file, $made));
             } catch (\Throwable $e) {
                 $why = self::why($e, $file->name);
@@ -97,23 +97,19 @@ final class MakeFiles implements ShouldQueue
         return gethostname().':'.getmypid();
     }
 
-    /**
-     * The line as it was, its planned files by name, and the picture they are made from.
-     *
-     * @return array{WorkedLine, array<string, PlannedFile>, Source}
-     */
-    private static function source(MadeFile $file): array
+    /** The pictures of a line, each as it was when it was measured. */
+    private static function originals(WorkedLine $worked, PictureStore $pictures): Sources
     {
-        $worked = Ticket::work($file->ticket);
         if ($worked->plan === null || $worked->isStopped()) {
             throw new CannotWrite("{$worked->worst()->title}. {$worked->worst()->text}");
         }
-        $picture = PictureStore::verified($worked->plan->shown->placements[0]->picture);
-        if ($picture instanceof PictureTrouble) {
-            throw new CannotWrite("{$picture->title}. {$picture->text}");
+        $paths = [];
+        foreach (Sources::in($worked->plan->shown) as $picture) {
+            $path = $pictures->verified($picture);
+            $paths[$picture->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
         }
 
-        return [$worked, array_column($worked->plan->files, null, 'name'), Source::forFiles($picture, $worked->plan->files)];
+        return Sources::originals($paths, $worked->plan->files, $pictures->profiles);
     }
 
     /** @return callable(int): void */
@@ -138,7 +134,8 @@ final class MakeFiles implements ShouldQueue
     {
         if ($file->sha256 !== null && $file->sha256 !== $made->readBack->sha256) {
             throw new CannotWrite(
-                'Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, so that its files go together.',
+                'Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, '.
+                    'so that its files go together.',
             );
         }
         $file->update([

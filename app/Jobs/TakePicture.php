@@ -23,10 +23,10 @@ final class TakePicture implements ShouldQueue
 
     public function __construct(public readonly int $orderId, public readonly string $token, public readonly string $name)
     {
-        $this->onQueue(LookAtOrder::QUEUE);
+        $this->onQueue(MeasureOrder::QUEUE);
     }
 
-    public function handle(): void
+    public function handle(PictureStore $pictures): void
     {
         $order = Order::query()->find($this->orderId);
         if ($order === null || ! is_file(Incoming::path($this->token))) {
@@ -34,7 +34,7 @@ final class TakePicture implements ShouldQueue
         }
         $known = $order->pictures()->pluck('id');
         try {
-            $picture = PictureStore::take($order, Incoming::path($this->token), $this->name, Limits::patient());
+            $picture = $pictures->take($order, Incoming::path($this->token), $this->name, Limits::patient());
             Incoming::taken($order, $this->token, $picture, $known->contains($picture->id));
         } catch (PictureRefused $e) {
             Incoming::refused($this->orderId, $this->token, "“{$this->name}” wasn’t taken: {$e->getMessage()}");

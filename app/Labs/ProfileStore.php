@@ -13,13 +13,14 @@ use Planisher\Imaging\PictureRefused;
 /** Profiles of labs' papers, kept once each under their own checksum and never written again. */
 final class ProfileStore
 {
+    public function __construct(private readonly string $folder) {}
+
     /** @throws PictureRefused with the reason */
-    public static function take(Lab $lab, string $upload, string $file): LabProfile
+    public function take(Lab $lab, string $upload, string $file): LabProfile
     {
         $profile = Handed::profile($upload, $file);
-        $folder = storage_path('app/profiles');
-        is_dir($folder) || mkdir($folder, 0770, true);
-        $path = "{$folder}/{$profile->sha256}.icc";
+        is_dir($this->folder) || mkdir($this->folder, 0770, true);
+        $path = "{$this->folder}/{$profile->sha256}.icc";
         if (! is_file($path)) {
             KeptOnce::copy($upload, $path);
         }

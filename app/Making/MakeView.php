@@ -32,7 +32,7 @@ final class MakeView
                         'size' => $file->bytes === null ? null : Figure::bytes($file->bytes),
                         'sha256' => $file->sha256,
                         'readBack' => $file->read_back ?? [],
-                        'picture' => $file->ticket['picture']['sha256'],
+                        'picture' => Ticket::pictures($file->ticket)[0]['sha256'],
                     ],
                 )
                 ->all(),

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Making;
 
 use App\Jobs\MakeFiles;
+use App\Lines\Computation;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
-use App\Orders\WorkedOrder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -19,18 +19,22 @@ use Planisher\Naming\SafeText;
 /** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a line. */
 final class Making
 {
+    public function __construct(private readonly Computation $computation) {}
+
     /**
      * @param  ?list<int>  $chosen  ids of lines; null for all that are passed
      * @return ?Make null when no passed line is among them
      */
-    public static function start(Order $order, ?array $chosen): ?Make
+    public function start(Order $order, ?array $chosen): ?Make
     {
         $make = DB::transaction(function () use ($order, $chosen): ?Make {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
-            $worked = new WorkedOrder($order);
-            $lines = $order->lines->filter(fn (Line $line): bool => $line->state === Line::PASSED
-                && ($chosen === null || in_array($line->id, $chosen, true))
-                && ! $worked->of($line)->isStopped());
+            $worked = $this->computation->order($order);
+            $lines = $order->lines->filter(
+                fn (Line $line): bool => $line->state === Line::PASSED &&
+                    ($chosen === null || in_array($line->id, $chosen, true)) &&
+                    ! $worked->of($line)->isStopped(),
+            );
             if ($lines->isEmpty()) {
                 return null;
             }
@@ -58,21 +62,23 @@ final class Making
      *
      * @return list<string> which and why, in words
      */
-    public static function stopped(Order $order): array
+    public function stopped(Order $order): array
     {
-        $worked = new WorkedOrder($order);
+        $worked = $this->computation->order($order);
 
-        return $order->lines
-            ->filter(fn (Line $line): bool => $line->state === Line::PASSED && $worked->of($line)->isStopped())
-            ->map(fn (Line $line): string => "Line {$line->number} is passed, but was not made: {$worked->of($line)->worst()->title}.")
-            ->values()->all();
+        return array_values(
+            $order->lines
+                ->filter(fn (Line $line): bool => $line->state === Line::PASSED && $worked->of($line)->isStopped())
+                ->map(fn (Line $line): string => "Line {$line->number} is passed, but was not made: {$worked->of($line)->worst()->title}.")
+                ->all(),
+        );
     }
 
     /**
      * Puts a file on the queue once more: one that failed, or one that was made and has been lost or damaged since. A damaged
      * one is moved aside first. From the same ticket it comes out with the same bytes.
      */
-    public static function again(MadeFile $file): bool
+    public function again(MadeFile $file): bool
     {
         if ($file->state === MadeFile::MADE && is_file($file->path())) {
             if (Checksum::of($file->path()) === $file->sha256) {
@@ -81,7 +87,9 @@ final class Making
             for ($n = 1; is_file("{$file->path()}.damaged-{$n}"); $n++);
             rename($file->path(), "{$file->path()}.damaged-{$n}");
         }
-        $taken = MadeFile::query()->whereKey($file->id)->whereIn('state', [MadeFile::FAILED, MadeFile::MADE])
+        $taken = MadeFile::query()
+            ->whereKey($file->id)
+            ->whereIn('state', [MadeFile::FAILED, MadeFile::MADE])
             ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
         if ($taken === 1) {
             MakeFiles::dispatch([$file->id]);
@@ -95,7 +103,11 @@ final class Making
     {
         $home = (SafeText::of($order->number) ?: 'order').'_'.(SafeText::of($order->client->name) ?: 'client');
         $today = Carbon::today()->format('Y-m-d');
-        $n = Make::query()->where('order_id', $order->id)->where('folder', 'like', "%/{$today}-%")->count() + 1;
+        $n =
+            Make::query()
+                ->where('order_id', $order->id)
+                ->where('folder', 'like', "%/{$today}-%")
+                ->count() + 1;
 
         return "{$home}/{$today}-{$n}";
     }

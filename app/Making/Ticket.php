@@ -5,38 +5,55 @@ declare(strict_types=1);
 namespace App\Making;
 
 use Planisher\Colour\ProfileShelf;
+use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Naming\FileName;
+use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\WorkedLine;
 
 /**
- * What the files of a line are made from: line, lab card and picture as they were when making was asked for. The same ticket gives the
- * same plan and the same bytes, whatever has been changed since.
+ * What the files of a line are made from: line, lab card and pictures as they were when making was asked for. The same ticket
+ * gives the same plan and the same bytes, whatever has been changed since.
  */
 final class Ticket
 {
-    /** @return array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: list<string>, profiles: array<string, mixed>} */
+    /** @return array<string, mixed> as work() reads it */
     public static function of(WorkedLine $worked): array
     {
-        $picture = $worked->picture;
-        if (! $picture instanceof PictureFacts) {
-            throw new \LogicException('A line without a usable picture has no ticket.');
+        if ($worked->plan === null) {
+            throw new \LogicException('A line without usable pictures has no ticket.');
         }
 
-        return ['line' => $worked->line->toArray(), 'lab' => $worked->lab->toArray(), 'picture' => $picture->toArray(), 'names' => $worked->name->files(), 'profiles' => $worked->lab->profiles->toArray()];
+        return [
+            'line' => $worked->line->toArray(),
+            'lab' => $worked->lab->toArray(),
+            'pictures' => array_map(fn (PictureFacts $picture): array => $picture->toArray(), $worked->facts()),
+            'names' => $worked->name->files(),
+            'profiles' => $worked->lab->profiles->toArray(),
+        ];
     }
 
-    /** @param  array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: non-empty-list<string>, profiles: array<string, mixed>}  $ticket */
+    /** @param  array<string, mixed>  $ticket */
     public static function work(array $ticket): WorkedLine
     {
         return WorkedLine::work(
-            Line::fromNode(Node::root($ticket['line'])),
-            PictureFacts::fromArray($ticket['picture']),
+            LineReader::read(Node::root($ticket['line'])),
+            array_map(PictureFacts::fromArray(...), self::pictures($ticket)),
             LabCard::fromNode(Node::root($ticket['lab']))->knowing(ProfileShelf::fromArray($ticket['profiles'])),
             FileName::ofFiles($ticket['names']),
         );
+    }
+
+    /**
+     * The facts of a ticket's pictures; tickets from before lines had several name one.
+     *
+     * @param  array<string, mixed>  $ticket
+     * @return non-empty-list<array<string, mixed>>
+     */
+    public static function pictures(array $ticket): array
+    {
+        return $ticket['pictures'] ?? [$ticket['picture']];
     }
 }

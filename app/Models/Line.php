@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Planisher\Finish\LinePictures;
+use Planisher\Finish\LineReader;
 use Planisher\Line\Line as WantedLine;
 use Planisher\OrderFile\Node;
 
@@ -14,14 +18,13 @@ use Planisher\OrderFile\Node;
  * @property int $id
  * @property int $order_id
  * @property int $number
- * @property ?int $order_picture_id
  * @property array<string, mixed> $wanted
  * @property string $state
  * @property ?list<array<string, mixed>> $passed_with
  * @property int $version
  * @property ?\Illuminate\Support\Carbon $deleted_at
  * @property Order $order
- * @property ?OrderPicture $orderPicture
+ * @property Collection<int, LinePicture> $pictures
  */
 class Line extends Model
 {
@@ -42,21 +45,36 @@ class Line extends Model
         return ['wanted' => 'json:unicode', 'passed_with' => 'json:unicode'];
     }
 
-    /** The line as core knows it, its picture under its name in the order. */
+    /** The line as core knows it, its pictures under their names in the order. */
     public function line(): WantedLine
     {
-        return WantedLine::fromNode(Node::root([...$this->wanted, 'picture' => $this->orderPicture?->name]));
+        return LineReader::read(Node::root(LinePictures::put($this->wanted, $this->names())));
+    }
+
+    /** The picture at one of its places. */
+    public function pictureAt(int $place): ?OrderPicture
+    {
+        return $this->pictures->firstWhere('place', $place)?->orderPicture;
+    }
+
+    /** @return array<int, string> the names of its pictures, by place */
+    public function names(): array
+    {
+        return $this->pictures->mapWithKeys(fn (LinePicture $at): array => [$at->place => $at->orderPicture->name])->all();
+    }
+
+    /** @return HasMany<LinePicture, $this> in their places, each with the order's picture it is, which is always asked for */
+    public function pictures(): HasMany
+    {
+        $relation = $this->hasMany(LinePicture::class);
+        $relation->orderBy('place')->with('orderPicture');
+
+        return $relation;
     }
 
     /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo
     {
         return $this->belongsTo(Order::class);
-    }
-
-    /** @return BelongsTo<OrderPicture, $this> */
-    public function orderPicture(): BelongsTo
-    {
-        return $this->belongsTo(OrderPicture::class);
     }
 }

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property int $line_id
  * @property int $line_version
  * @property string $name
- * @property array{line: array<string, mixed>, lab: array<string, mixed>, picture: array<string, mixed>, names: non-empty-list<string>, profiles: array<string, mixed>} $ticket
+ * @property array<string, mixed> $ticket
  * @property string $state
  * @property int $percent
  * @property ?string $held_by

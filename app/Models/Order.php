@@ -38,8 +38,12 @@ class Order extends Model
     public static function nextNumber(Carbon $day): string
     {
         $month = $day->format('ym');
-        $last = self::query()->where('number', 'like', "{$month}-%")->pluck('number')
-            ->map(fn (string $number): int => (int) substr($number, strlen($month) + 1))->max() ?? 0;
+        $last =
+            self::query()
+                ->where('number', 'like', "{$month}-%")
+                ->pluck('number')
+                ->map(fn (string $number): int => (int) substr($number, strlen($month) + 1))
+                ->max() ?? 0;
 
         return sprintf('%s-%02d', $month, $last + 1);
     }

@@ -27,6 +27,14 @@ class OrderPicture extends Model
         return $this->belongsTo(Picture::class);
     }
 
+    /** How many lines use it. */
+    public function uses(): int
+    {
+        $places = LinePicture::query()->where('order_picture_id', $this->id)->select('line_id');
+
+        return Line::query()->whereIn('id', $places)->count();
+    }
+
     public function facts(): PictureFacts
     {
         return $this->picture->pictureFacts($this->name);

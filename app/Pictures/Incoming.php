@@ -14,7 +14,11 @@ final class Incoming
 {
     private const TOLD_SECONDS = 86_400;
 
-    /** Keeps the upload for a worker. @return string a token to ask after it by */
+    /**
+     * Keeps the upload for a worker.
+     *
+     * @return string a token to ask after it by
+     */
     public static function later(Order $order, string $upload, string $name): string
     {
         $token = bin2hex(random_bytes(16));

@@ -12,10 +12,13 @@ use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Stopped;
+use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Sources\Sources;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\Plan;
 
 /** Originals, kept once each under their own checksum and never written again, with screen-sized proxies beside them. */
 final class PictureStore
@@ -24,6 +27,9 @@ final class PictureStore
 
     private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 256];
 
+    /** @param  string  $folder  of the instance's own files */
+    public function __construct(private readonly string $folder, public readonly Profiles $profiles) {}
+
     /**
      * Takes an uploaded file into an order. The same bytes are one picture.
      *
@@ -31,15 +37,15 @@ final class PictureStore
      *
      * @throws PictureRefused
      */
-    public static function take(Order $order, string $upload, string $name, ?Limits $limits = null): OrderPicture
+    public function take(Order $order, string $upload, string $name, ?Limits $limits = null): OrderPicture
     {
         $sha256 = Checksum::of($upload);
         $picture = Picture::query()->where('sha256', $sha256)->first();
-        if ($picture === null || self::trouble($picture, $name) !== null) {
-            $facts = self::keep($upload, $name, $sha256, $limits);
+        if ($picture === null || $this->trouble($picture, $name) !== null) {
+            $facts = $this->keep($upload, $name, $sha256, $limits);
             $picture = Picture::query()->updateOrCreate(
                 ['sha256' => $facts->sha256],
-                ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime(self::path($facts))],
+                ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime($this->path($facts))],
             );
         }
 
@@ -52,27 +58,50 @@ final class PictureStore
                 OrderPicture::query()->create([
                     'order_id' => $order->id,
                     'picture_id' => $picture->id,
-                    'name' => self::nameApart($order, $name),
+                    'name' => $this->nameApart($order, $name),
                 ]);
         });
     }
 
     /** The facts of a stored picture, or why it can't be used. Only when its size or time has changed is it hashed again. */
-    public static function look(OrderPicture $inOrder): PictureFacts|PictureTrouble
+    public function known(OrderPicture $inOrder): PictureFacts|PictureTrouble
     {
-        return self::trouble($inOrder->picture, $inOrder->name) ?? $inOrder->facts();
+        return $this->trouble($inOrder->picture, $inOrder->name) ?? $inOrder->facts();
     }
 
-    /** The original's path, for what is only looked at. */
-    public static function original(OrderPicture $inOrder): string|PictureTrouble
+    /** Screen-sized copies of a plan's pictures. */
+    public function proxiesOf(Plan $plan): Sources
     {
-        return self::trouble($inOrder->picture, $inOrder->name) ?? self::path($inOrder->facts());
+        $paths = [];
+        foreach (Sources::in($plan->shown) as $picture) {
+            $paths[$picture->sha256] = $this->proxy($picture->sha256, 'screen');
+        }
+
+        return Sources::proxies($paths, $this->profiles);
+    }
+
+    /**
+     * The originals of a plan's pictures, for what is only looked at; ends the request where one can't be used.
+     *
+     * @return array<string, string> paths by checksum
+     */
+    public function originalsOf(Plan $plan): array
+    {
+        $paths = [];
+        foreach (Sources::in($plan->shown) as $facts) {
+            $picture = Picture::query()->where('sha256', $facts->sha256)->firstOrFail();
+            $trouble = $this->trouble($picture, $facts->name);
+            $trouble === null || abort(404, "{$trouble->title}. {$trouble->text}");
+            $paths[$facts->sha256] = $this->path($facts);
+        }
+
+        return $paths;
     }
 
     /** The original's path, its checksum taken anew; for making, where nothing may be assumed. */
-    public static function verified(PictureFacts $facts): string|PictureTrouble
+    public function verified(PictureFacts $facts): string|PictureTrouble
     {
-        $path = self::path($facts);
+        $path = $this->path($facts);
         clearstatcache(true, $path);
 
         return match (true) {
@@ -82,20 +111,20 @@ final class PictureStore
         };
     }
 
-    public static function proxy(string $sha256, string $kind): string
+    public function proxy(string $sha256, string $kind): string
     {
-        return storage_path('app/proxies/'.substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg");
+        return "{$this->folder}/proxies/".substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg";
     }
 
-    private static function path(PictureFacts $facts): string
+    private function path(PictureFacts $facts): string
     {
-        return storage_path('app/pictures/'.substr($facts->sha256, 0, 2)."/{$facts->sha256}.{$facts->format->extension()}");
+        return "{$this->folder}/pictures/".substr($facts->sha256, 0, 2)."/{$facts->sha256}.{$facts->format->extension()}";
     }
 
-    private static function trouble(Picture $picture, string $name): ?PictureTrouble
+    private function trouble(Picture $picture, string $name): ?PictureTrouble
     {
         $facts = $picture->pictureFacts($name);
-        $path = self::path($facts);
+        $path = $this->path($facts);
         if (! is_file($path)) {
             return PictureTrouble::missing($name);
         }
@@ -109,11 +138,11 @@ final class PictureStore
      *
      * @throws PictureRefused
      */
-    private static function keep(string $upload, string $name, string $sha256, ?Limits $limits): PictureFacts
+    private function keep(string $upload, string $name, string $sha256, ?Limits $limits): PictureFacts
     {
         $proxies = [];
         foreach (self::PROXY_SIDES as $kind => $side) {
-            $proxies[$kind] = ['side' => $side, 'path' => self::room(self::proxy($sha256, $kind))];
+            $proxies[$kind] = ['side' => $side, 'path' => $this->room($this->proxy($sha256, $kind))];
         }
         $why = Cache::get("refused-{$sha256}");
         if (is_string($why)) {
@@ -128,12 +157,12 @@ final class PictureStore
             }
             throw $e;
         }
-        KeptOnce::copy($upload, self::room(self::path($facts)));
+        KeptOnce::copy($upload, $this->room($this->path($facts)));
 
         return $facts;
     }
 
-    private static function room(string $path): string
+    private function room(string $path): string
     {
         $folder = dirname($path);
         is_dir($folder) ||
@@ -144,7 +173,7 @@ final class PictureStore
         return $path;
     }
 
-    private static function nameApart(Order $order, string $name): string
+    private function nameApart(Order $order, string $name): string
     {
         ['filename' => $stem, 'extension' => $extension] = pathinfo($name) + ['extension' => ''];
         $extension = $extension === '' ? '' : ".{$extension}";

@@ -4,17 +4,31 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Labs\ProfileStore;
+use App\Pictures\PictureStore;
+use App\Views\KeptViews;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
-use Planisher\Imaging\CodeTable;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\Profiles;
 
 class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(
+            Profiles::class,
+            fn (): Profiles => new Profiles(storage_path('app/profiles'), storage_path('app/previews/tables')),
+        );
+        $this->app->singleton(
+            PictureStore::class,
+            fn (): PictureStore => new PictureStore(storage_path('app'), $this->app->make(Profiles::class)),
+        );
+        $this->app->singleton(ProfileStore::class, fn (): ProfileStore => new ProfileStore(storage_path('app/profiles')));
+        $this->app->singleton(KeptViews::class, fn (): KeptViews => new KeptViews(storage_path('app/previews')));
+    }
+
     public function boot(): void
     {
-        Profiles::keptIn(storage_path('app/profiles'));
-        CodeTable::keptIn(storage_path('app/previews/tables'));
         Model::shouldBeStrict($this->app->environment() !== 'production');
     }
 }

@@ -6,10 +6,10 @@ namespace App\Views;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Log;
-use Planisher\Imaging\CannotWrite;
 use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Vips\VipsError;
+use Planisher\Imaging\Write\CannotWrite;
 
 /** What fails for a line as it is fails the same way at every request: why is kept for a while, and told instead of tried. */
 final class NotAgain

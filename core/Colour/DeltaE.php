@@ -11,7 +11,7 @@ final class DeltaE
     private const ROUNDING = 1e-9;
 
     /** About 1 is just noticeable side by side. */
-    public static function between(Lab $one, Lab $other): float
+    public static function between(CieLab $one, CieLab $other): float
     {
         $chroma = ($one->chroma() + $other->chroma()) / 2;
         $g = 0.5 * (1 - sqrt($chroma ** 7 / ($chroma ** 7 + 25 ** 7)));
@@ -34,8 +34,13 @@ final class DeltaE
             abs($apart) <= 180 + self::ROUNDING => ($h1 + $h2) / 2,
             default => ($h1 + $h2 + ($h1 + $h2 < 360 ? 360 : -360)) / 2,
         };
-        $t = 1 - 0.17 * cos(deg2rad($h - 30)) + 0.24 * cos(deg2rad(2 * $h)) + 0.32 * cos(deg2rad(3 * $h + 6)) - 0.20 * cos(deg2rad(4 * $h - 63));
-        $sL = 1 + 0.015 * ($l - 50) ** 2 / sqrt(20 + ($l - 50) ** 2);
+        $t =
+            1 -
+            0.17 * cos(deg2rad($h - 30)) +
+            0.24 * cos(deg2rad(2 * $h)) +
+            0.32 * cos(deg2rad(3 * $h + 6)) -
+            0.2 * cos(deg2rad(4 * $h - 63));
+        $sL = 1 + (0.015 * ($l - 50) ** 2) / sqrt(20 + ($l - 50) ** 2);
         $sC = 1 + 0.045 * $c;
         $sH = 1 + 0.015 * $c * $t;
         $turn = -sin(deg2rad(60 * exp(-((($h - 275) / 25) ** 2)))) * 2 * sqrt($c ** 7 / ($c ** 7 + 25 ** 7));

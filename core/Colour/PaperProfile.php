@@ -15,7 +15,7 @@ final readonly class PaperProfile
     /** @return array{file: string, sha256: string, description: string} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['file' => $this->file, 'sha256' => $this->sha256, 'description' => $this->description];
     }
 
     /** @param  array{file: string, sha256: string, description: string}  $stored */

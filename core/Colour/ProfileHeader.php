@@ -125,6 +125,6 @@ final readonly class ProfileHeader
     {
         $word = substr($bytes, $at, 4);
 
-        return strlen($word) === 4 ? (int) unpack('N', $word)[1] : 0;
+        return strlen($word) === 4 ? (int) ((array) unpack('N', $word))[1] : 0;
     }
 }

@@ -31,9 +31,11 @@ final readonly class ProfileShelf
         return array_map(fn (PaperProfile|string $held): array|string => is_string($held) ? $held : $held->toArray(), $this->profiles);
     }
 
-    /** @param  array<string, mixed>  $stored */
+    /** @param  array<string, string|array{file: string, sha256: string, description: string}>  $stored */
     public static function fromArray(array $stored): self
     {
-        return new self(array_map(fn (array|string $held): PaperProfile|string => is_string($held) ? $held : PaperProfile::fromArray($held), $stored));
+        return new self(
+            array_map(fn (array|string $held): PaperProfile|string => is_string($held) ? $held : PaperProfile::fromArray($held), $stored),
+        );
     }
 }

@@ -52,10 +52,12 @@ final readonly class Sharpening
         // 15 cycles a degree at that distance, or half of what the pixels can carry
         $frequency = min(self::CYCLES_PER_DEGREE / ($distance * tan(deg2rad(1))), 0.25 / $pitch);
         $aperture = M_PI * $pitch * $frequency;
-        $mtf = sin($aperture) / $aperture * exp(-2 * M_PI ** 2 * $frequency ** 2 * ($surface->spread() ** 2 + (self::SOURCE_BLUR * $pitch) ** 2));
+        $mtf =
+            (sin($aperture) / $aperture) *
+            exp(-2 * M_PI ** 2 * $frequency ** 2 * ($surface->spread() ** 2 + (self::SOURCE_BLUR * $pitch) ** 2));
         $gives = 1 - exp(-2 * M_PI ** 2 * ($sigma * $pitch) ** 2 * $frequency ** 2);
         $slope = min(self::MOST_SLOPE, (1 / $mtf - 1) / $gives);
-        $darken = max(2.0, min(5.0, 4 * $acuity / $pitch));
+        $darken = max(2.0, min(5.0, (4 * $acuity) / $pitch));
         $share = $strength === Strength::Gentle ? 0.5 : 1.0;
 
         return new self($sigma, $slope * $share, $darken * $share, 0.7 * $darken * $share);
@@ -64,6 +66,11 @@ final readonly class Sharpening
     /** @return array{sigma: float, slope: float, darken: float, lighten: float} */
     public function toArray(): array
     {
-        return array_map(fn (float $figure): float => round($figure, 4), get_object_vars($this));
+        return [
+            'sigma' => round($this->sigma, 4),
+            'slope' => round($this->slope, 4),
+            'darken' => round($this->darken, 4),
+            'lighten' => round($this->lighten, 4),
+        ];
     }
 }

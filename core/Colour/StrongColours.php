@@ -26,12 +26,16 @@ final class StrongColours
      */
     public static function of(array $pixels, int $most = 5): array
     {
-        $points = array_map(Lab::ofRgb(...), $pixels);
+        $points = array_map(CieLab::ofRgb(...), $pixels);
         $middles = self::seeds($points);
         $members = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $members = self::assign($points, $middles);
-            $middles = array_map(fn (array $of, int $i): Lab => $of === [] ? $middles[$i] : self::mean($points, $of), $members, array_keys($members));
+            $middles = array_map(
+                fn (array $of, int $i): CieLab => $of === [] ? $middles[$i] : self::mean($points, $of),
+                $members,
+                array_keys($members),
+            );
         }
         $clusters = [];
         foreach ($members as $i => $of) {
@@ -55,25 +59,25 @@ final class StrongColours
     /**
      * The first pixel, then again and again the one farthest from all taken: the same every time, and far colours are not missed.
      *
-     * @param  non-empty-list<Lab>  $points
-     * @return non-empty-list<Lab>
+     * @param  non-empty-list<CieLab>  $points
+     * @return non-empty-list<CieLab>
      */
     private static function seeds(array $points): array
     {
         $seeds = [$points[0]];
-        $distances = array_map(fn (Lab $p): float => $p->squaredDistance($points[0]), $points);
+        $distances = array_map(fn (CieLab $p): float => $p->squaredDistance($points[0]), $points);
         while (count($seeds) < self::CLUSTERS && max($distances) > 1) {
             $seed = $points[(int) array_search(max($distances), $distances, true)];
             $seeds[] = $seed;
-            $distances = array_map(fn (Lab $p, float $d): float => min($d, $p->squaredDistance($seed)), $points, $distances);
+            $distances = array_map(fn (CieLab $p, float $d): float => min($d, $p->squaredDistance($seed)), $points, $distances);
         }
 
         return $seeds;
     }
 
     /**
-     * @param  non-empty-list<Lab>  $points
-     * @param  non-empty-list<Lab>  $middles
+     * @param  non-empty-list<CieLab>  $points
+     * @param  list<CieLab>  $middles
      * @return list<list<int>> indices of points by middle
      */
     private static function assign(array $points, array $middles): array
@@ -95,10 +99,10 @@ final class StrongColours
     }
 
     /**
-     * @param  list<Lab>  $points
+     * @param  list<CieLab>  $points
      * @param  non-empty-list<int>  $of
      */
-    private static function mean(array $points, array $of): Lab
+    private static function mean(array $points, array $of): CieLab
     {
         [$l, $a, $b] = [0.0, 0.0, 0.0];
         foreach ($of as $i) {
@@ -108,14 +112,14 @@ final class StrongColours
         }
         $n = count($of);
 
-        return new Lab($l / $n, $a / $n, $b / $n);
+        return new CieLab($l / $n, $a / $n, $b / $n);
     }
 
     /**
-     * @param  list<Lab>  $points
+     * @param  list<CieLab>  $points
      * @param  non-empty-list<int>  $of
      */
-    private static function nearest(array $points, array $of, Lab $middle): int
+    private static function nearest(array $points, array $of, CieLab $middle): int
     {
         usort($of, fn (int $x, int $y): int => $points[$x]->squaredDistance($middle) <=> $points[$y]->squaredDistance($middle));
 

@@ -18,7 +18,7 @@ enum Surface: string
         return match ($this) {
             self::Glossy => 0.018,
             self::Lustre => 0.025,
-            self::Matte => 0.040,
+            self::Matte => 0.04,
             self::Screen => 0.0,
         };
     }

@@ -53,7 +53,7 @@ final readonly class TaggedColour
     /** @return array{gamma: float, chromaticities: list<array{float, float}>, label: string} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['gamma' => $this->gamma, 'chromaticities' => $this->chromaticities, 'label' => $this->label];
     }
 
     /** @param  array{gamma: float|int, chromaticities: list<array{float, float}>, label: string}  $stored */

@@ -39,7 +39,7 @@ final readonly class ToneCurve
         // An S with fixed ends and middle: x − k·sin(2πx)/2π, whose slope goes from 1 − k at the ends to 1 + k in the middle
         $k = $this->contrast * self::MOST_CONTRAST;
 
-        return 100 * max(0.0, min(1.0, $x - $k * sin(2 * M_PI * $x) / (2 * M_PI)));
+        return 100 * max(0.0, min(1.0, $x - ($k * sin(2 * M_PI * $x)) / (2 * M_PI)));
     }
 
     /** From 0 to 1: x^p (1 − x)^q on 0 … 60 with its top at 25, and no corner at either end. */
@@ -50,7 +50,7 @@ final readonly class ToneCurve
         }
         $x = $lightness / self::OPEN_ENDS;
         $peak = self::PEAK / self::OPEN_ENDS;
-        [$p, $q] = [1.5, 1.5 * (1 - $peak) / $peak]; // the top of x^p (1 − x)^q lies at p / (p + q)
+        [$p, $q] = [1.5, (1.5 * (1 - $peak)) / $peak]; // the top of x^p (1 − x)^q lies at p / (p + q)
 
         return ($x / $peak) ** $p * ((1 - $x) / (1 - $peak)) ** $q;
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Plan\Layout;
+use Planisher\Plan\Situation;
 
 /** Tells of the bleed that the lab asks for, and what fills it. */
 final class BleedAdded implements Check
 {
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $layout = $at->plan?->layout;
         $bleed = $at->lab->bleed;
@@ -17,11 +18,15 @@ final class BleedAdded implements Check
             return null;
         }
 
-        return Finding::fine('bleed-added', "{$bleed->label()} of bleed all round", "{$at->lab->name} trims it off. ".self::filledBy($layout));
+        return Finding::fine(
+            'bleed-added',
+            "{$bleed->label()} of bleed all round",
+            "{$at->lab->name} trims it off. ".self::filledBy($layout),
+        );
     }
 
     private static function filledBy(Layout $layout): string
     {
-        return $layout->image->left < 0 ? 'The picture goes on into it.' : 'It is paper.';
+        return $layout->image->x < 0 ? 'The picture goes on into it.' : 'It is paper.';
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Plan\Situation;
+
 /** Looks at one thing that can go wrong with a line. */
 interface Check
 {
     /** What was found, or null when there is nothing to say. */
-    public function look(Situation $at): ?Finding;
+    public function judge(Situation $at): ?Finding;
 }

@@ -4,41 +4,38 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-/** The register of checks: a new one is named here and nowhere else. */
+use Planisher\Plan\Situation;
+
+/** The register of checks: a new one is named here, or, where it is of one finish alone, in that finish, and nowhere else. */
 final class Checks
 {
-    /** @return non-empty-list<Check> in the order they are told when they weigh the same */
-    private static function all(): array
+    /**
+     * Of what is asked for, and of the pictures.
+     *
+     * @return list<Check>
+     */
+    private static function first(): array
     {
         return [
             new CanBeMade(),
             new NothingIgnored(),
             new HasPicture(),
             new HasCopies(),
-            new PictureSound(),
-            new LargestPage(),
-            new NothingSeenThrough(),
-            new SizeListed(),
-            new PieceFits(),
-            new ProductKnown(),
-            new WrapHolds(),
-            new ApartTaken(),
-            new PanelsAddUp(),
-            new PanelsAlike(),
-            new LayoutHolds(),
-            new BorderLight(),
-            new KeylineThin(),
-            new MarkedStaysIn(),
-            new MarkedClearsFold(),
-            new MarkedNotDoubled(),
-            new MarkedClearsJoints(),
-            new FaceLoses(),
-            new PanelsBalanced(),
-            new BleedAdded(),
-            new EnoughPixels(),
-            new NotEnlargedMuch(),
-            new CutLittle(),
-            new ProfileKnown(),
+            new EveryPicture(new PictureSound()),
+            new EveryPicture(new LargestPage()),
+            new EveryPicture(new NothingSeenThrough()),
+        ];
+    }
+
+    /**
+     * Of colours, files and names.
+     *
+     * @return list<Check>
+     */
+    private static function last(): array
+    {
+        return [
+            new EveryPicture(new ProfileKnown()),
             new ColoursFit(),
             new EndsKept(),
             new ShadowsOnPaper(),
@@ -51,12 +48,16 @@ final class Checks
         ];
     }
 
-    /** @return non-empty-list<Finding> worst first */
-    public static function judge(Situation $at): array
+    /**
+     * @param  list<Check>  $ofFinish  what its finish has judged, told between the others
+     * @return non-empty-list<Finding> worst first
+     */
+    public static function judge(Situation $at, array $ofFinish): array
     {
-        $findings = array_values(array_filter(array_map(fn (Check $check): ?Finding => $check->look($at), self::all())));
-        usort($findings, fn (Finding $a, Finding $b): int => $a->level->rank() <=> $b->level->rank());
+        $checks = [...self::first(), ...$ofFinish, ...self::last()];
+        $findings = array_values(array_filter(array_map(fn (Check $check): ?Finding => $check->judge($at), $checks)));
 
-        return $findings ?: throw new \LogicException('No check had anything to say of a line; its name is always judged.');
+        return Finding::worstFirst($findings) ?:
+            throw new \LogicException('No check had anything to say of a line; its name is always judged.');
     }
 }

@@ -5,24 +5,34 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
-use Planisher\Telling\Words;
+use Planisher\Phrase\Words;
+use Planisher\Plan\Situation;
 
 /** Says how much of a picture has colours that its file or paper can't hold, once that is measured. */
 final class ColoursFit implements Check
 {
     private const LITTLE = 0.02;
 
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $seen = $at->seen;
         if ($seen === null || $at->plan === null) {
             return null;
         }
-        $what = $at->lab->paperProfile($at->line->paper) === null ? 'the file’s colour space' : "“{$at->lab->paper($at->line->paper)?->name}”";
+        $what =
+            $at->lab->paperProfile($at->line->paper) === null ? 'the file’s colour space' : "“{$at->lab->paper($at->line->paper)?->name}”";
         $hues = $seen->hues === [] ? '' : ' Mostly '.Words::list($seen->hues).'.';
 
         return $seen->outOfGamut > self::LITTLE
-            ? Finding::look('colours-outside', Figure::percent($seen->outOfGamut).' of the colours don’t fit', "They are drawn in to what {$what} holds.{$hues} G hatches them.")
-            : Finding::fine('colours-fit', 'The colours fit', ucfirst($what).' holds '.($seen->outOfGamut === 0.0 ? 'all' : 'nearly all').' of them.');
+            ? Finding::look(
+                'colours-outside',
+                Figure::percent($seen->outOfGamut).' of the colours don’t fit',
+                "They are drawn in to what {$what} holds.{$hues} G hatches them.",
+            )
+            : Finding::fine(
+                'colours-fit',
+                'The colours fit',
+                ucfirst($what).' holds '.($seen->outOfGamut === 0.0 ? 'all' : 'nearly all').' of them.',
+            );
     }
 }

@@ -6,14 +6,18 @@ namespace Planisher\Finding;
 
 use Planisher\Lab\FileFormat;
 use Planisher\Measure\Figure;
+use Planisher\Plan\Situation;
 
-/** Looks ahead at a file that may be larger than the lab takes. What packing saves is only known once it is made; the read-back judges that. */
+/**
+ * Looks ahead at a file that may be larger than the lab takes. What packing saves is only known once it is made; the read-
+ * back judges that.
+ */
 final class FileFits implements Check
 {
     /** A photograph's JPEG seldom takes more of its unpacked bytes, even at quality 100 (common practice, no source). */
     private const JPEG_SHARE = 0.5;
 
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $most = $at->lab->maxBytes;
         $file = $at->plan->files[0] ?? null;
@@ -25,8 +29,13 @@ final class FileFits implements Check
         return Finding::look(
             'file-large',
             'The file may be too large',
-            Figure::bytes($file->unpackedBytes())." before it is packed; {$at->lab->name} takes ".Figure::bytes($most).'. The made file is measured against that.',
-            $jpeg || ! in_array(FileFormat::Jpeg, $at->lab->formats, true) ? null : new Remedy('Save as JPEG', ['output' => ['format' => 'jpeg', 'bits' => null]]),
+            Figure::bytes($file->unpackedBytes()).
+                " before it is packed; {$at->lab->name} takes ".
+                Figure::bytes($most).
+                '. The made file is measured against that.',
+            $jpeg || ! in_array(FileFormat::Jpeg, $at->lab->formats, true)
+                ? null
+                : new Remedy('Save as JPEG', ['output' => ['format' => 'jpeg', 'bits' => null]]),
         );
     }
 }

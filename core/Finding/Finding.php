@@ -30,7 +30,18 @@ final readonly class Finding
         return new self($code, Level::Stops, $title, $text, $remedy);
     }
 
-    /** @return array{code: string, level: string, title: string, text: string, remedy: ?array{label: string, change: array<string, mixed>}} */
+    /**
+     * @param  list<self>  $findings
+     * @return list<self> those that weigh the same in their order
+     */
+    public static function worstFirst(array $findings): array
+    {
+        usort($findings, fn (self $a, self $b): int => $a->level->rank() <=> $b->level->rank());
+
+        return $findings;
+    }
+
+    /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [

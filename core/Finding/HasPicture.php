@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\Situation;
 
 /** Stops a line whose picture is not chosen, missing, changed or unreadable. */
 final class HasPicture implements Check
 {
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
-        $trouble = $at->picture;
+        $trouble = $at->troubles()[0] ?? null;
 
-        return $trouble instanceof PictureTrouble ? Finding::stops($trouble->code, $trouble->title, $trouble->text) : null;
+        return $trouble !== null ? Finding::stops($trouble->code, $trouble->title, $trouble->text) : null;
     }
 }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Situation;
 
 /** Tells which page of a file of several is printed: the largest. */
-final class LargestPage implements Check
+final class LargestPage implements PictureCheck
 {
-    public function look(Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
     {
-        $picture = $at->facts();
-
-        return $picture === null || $picture->pages < 2
+        return $picture->pages < 2
             ? null
             : Finding::look(
                 'page-chosen',

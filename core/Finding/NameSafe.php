@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Plan\Situation;
+
 /** Tells what became of the name. Unsafe and repeated names can't come about; shortening is worth a look. */
 final class NameSafe implements Check
 {
-    public function look(Situation $at): Finding
+    public function judge(Situation $at): Finding
     {
         $name = $at->name;
         if ($name->shortened) {
-            return Finding::fine('name-shortened', 'Name shortened for the lab', "{$name->length()} characters; {$at->lab->name} takes {$at->lab->nameLength}. Still unlike any other in this order.");
+            return Finding::fine(
+                'name-shortened',
+                'Name shortened for the lab',
+                "{$name->length()} characters; {$at->lab->name} takes {$at->lab->nameLength}. Still unlike any other in this order.",
+            );
         }
 
         return $name->numberedApart

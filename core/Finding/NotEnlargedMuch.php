@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
+use Planisher\Plan\Situation;
 
 /** Asks for a look when pixels are invented: enlarged more than twice. */
 final class NotEnlargedMuch implements Check
@@ -14,13 +15,13 @@ final class NotEnlargedMuch implements Check
     /** Large pieces for a wall are made at this many pixels per inch (common practice, no source). */
     private const WALL_PPI = 150;
 
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $plan = $at->plan;
         if ($plan === null || $plan->scale() <= self::MOST) {
             return null;
         }
-        $onTheWall = $at->line->panels !== null;
+        $onTheWall = $at->line->wanted->isForTheWall();
         if ($onTheWall && $plan->shown->resolution->ppi() <= self::WALL_PPI + 0.5) {
             return null; // so a wall piece is made; whether its pixels are enough is said by the distance it is looked at from
         }
@@ -29,7 +30,9 @@ final class NotEnlargedMuch implements Check
             'enlarged',
             'Enlarged '.Figure::decimal($plan->scale(), 1).' times',
             'More than half of the file’s pixels are made up from their neighbours.',
-            $onTheWall ? new Remedy('Make it at '.self::WALL_PPI.' ppi', ['output' => ['ppi' => self::WALL_PPI]]) : new Remedy('Keep the picture’s own pixels', ['output' => ['ppi' => 'own']]),
+            $onTheWall
+                ? new Remedy('Make it at '.self::WALL_PPI.' ppi', ['output' => ['ppi' => self::WALL_PPI]])
+                : new Remedy('Keep the picture’s own pixels', ['output' => ['ppi' => 'own']]),
         );
     }
 }

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Plan\Situation;
+
 /** Tells of what a line asks for that says nothing of what it is made into. */
 final class NothingIgnored implements Check
 {
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $ignored = $at->line->ignored;
 
-        return $ignored === [] ? null : Finding::look(
-            'left-out',
-            'Something asked for is left out',
-            implode(' and ', array_map(fn (string $key): string => "“{$key}”", $ignored)).' means nothing for a '.$at->line->make->label(1).'.',
-            new Remedy('Leave it out', array_fill_keys($ignored, null)),
-        );
+        return $ignored === []
+            ? null
+            : Finding::look(
+                'left-out',
+                'Something asked for is left out',
+                implode(' and ', array_map(fn (string $key): string => "“{$key}”", $ignored)).
+                    ' means nothing for a '.
+                    $at->line->wanted->label(1).
+                    '.',
+                new Remedy('Leave it out', array_fill_keys($ignored, null)),
+            );
     }
 }

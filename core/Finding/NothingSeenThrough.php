@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Situation;
+
 /** Tells that transparent parts of a picture come out as paper, and that channels beside its colours are left out. */
-final class NothingSeenThrough implements Check
+final class NothingSeenThrough implements PictureCheck
 {
-    public function look(Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
     {
-        $picture = $at->facts();
-        if ($picture === null || $at->plan === null) {
+        if ($at->plan === null) {
             return null;
         }
         if ($picture->isSeeThrough) {
-            $colour = (string) $at->plan->files[0]->paper;
+            $colour = $at->plan->shown->grounds()[0]->colour;
 
             return Finding::look(
                 'picture-flattened',

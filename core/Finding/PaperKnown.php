@@ -5,21 +5,33 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\Paper;
+use Planisher\Plan\Situation;
 
 /** Asks for a look when a line names a paper that the lab's card doesn't have, or one whose profile can't be used. */
 final class PaperKnown implements Check
 {
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         [$wanted, $lab] = [$at->line->paper, $at->lab];
         $paper = $lab->paper($wanted);
         if ($wanted !== null && $paper === null) {
             $has = implode(', ', array_map(fn (Paper $one): string => $one->name, $lab->papers));
 
-            return Finding::look('paper-unknown', "{$lab->name} has no “{$wanted}”", $has === '' ? 'Its card names no papers.' : "Its card has {$has}.", new Remedy('Take the lab’s first', ['paper' => null]));
+            return Finding::look(
+                'paper-unknown',
+                "{$lab->name} has no “{$wanted}”",
+                $has === '' ? 'Its card names no papers.' : "Its card has {$has}.",
+                new Remedy('Take the lab’s first', ['paper' => null]),
+            );
         }
         $trouble = $paper?->profile === null ? null : $lab->profiles->trouble($paper->profile);
 
-        return $trouble === null || $paper === null ? null : Finding::look('paper-profile-refused', "The profile of “{$paper->name}” can’t be used", ucfirst(rtrim($trouble, '.')).'. The print can’t be seen on its paper.');
+        return $trouble === null || $paper === null
+            ? null
+            : Finding::look(
+                'paper-profile-refused',
+                "The profile of “{$paper->name}” can’t be used",
+                ucfirst(rtrim($trouble, '.')).'. The print can’t be seen on its paper.',
+            );
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Situation;
+
 /** Asks for a look when the decoder stumbled over a picture: most such are damaged, some only written untidily. */
-final class PictureSound implements Check
+final class PictureSound implements PictureCheck
 {
-    public function look(Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
     {
-        $warnings = $at->facts()->warnings ?? 0;
+        $warnings = $picture->warnings;
 
         return $warnings === 0
             ? null

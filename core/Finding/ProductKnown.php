@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\Product;
+use Planisher\Plan\Situation;
 
 /** Asks for a look when a line is to be printed on something the lab's card doesn't have. */
 final class ProductKnown implements Check
 {
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $wanted = $at->line->product;
         if ($wanted === null || $at->lab->product($wanted) !== null) {
@@ -17,6 +18,11 @@ final class ProductKnown implements Check
         }
         $has = implode(', ', array_map(fn (Product $product): string => $product->name, $at->lab->products));
 
-        return Finding::look('product-unknown', "{$at->lab->name} has no “{$wanted}”", $has === '' ? 'Its card names nothing it prints on.' : "Its card has {$has}.", new Remedy('Leave it to the lab', ['product' => null]));
+        return Finding::look(
+            'product-unknown',
+            "{$at->lab->name} has no “{$wanted}”",
+            $has === '' ? 'Its card names nothing it prints on.' : "Its card has {$has}.",
+            new Remedy('Leave it to the lab', ['product' => null]),
+        );
     }
 }

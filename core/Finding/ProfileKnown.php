@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Colour\Channels;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Situation;
 
 /** Says which colours the picture is taken to have, and what they become. */
-final class ProfileKnown implements Check
+final class ProfileKnown implements PictureCheck
 {
-    public function look(Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
     {
-        $picture = $at->facts();
-        if ($picture === null || $at->plan === null) {
+        if ($at->plan === null) {
             return null;
         }
         $encoding = $at->plan->files[0]->encoding;

@@ -6,11 +6,12 @@ namespace Planisher\Finding;
 
 use Planisher\Colour\Strength;
 use Planisher\Colour\Surface;
+use Planisher\Plan\Situation;
 
 /** Asks for a look when a file is sharpened for another surface than its paper has. */
 final class SharpenedForPaper implements Check
 {
-    public function look(Situation $at): ?Finding
+    public function judge(Situation $at): ?Finding
     {
         $sharpen = $at->line->output->sharpen;
         $paper = $at->lab->paper($at->line->paper);
@@ -18,7 +19,7 @@ final class SharpenedForPaper implements Check
             return null;
         }
         $as = $sharpen->strength === Strength::Gentle ? 'gently' : 'normally';
-        $surface = $sharpen->surface ?? $paper->surface ?? Surface::Lustre;
+        $surface = $sharpen->surface ?? ($paper->surface ?? Surface::Lustre);
         if ($paper !== null && $sharpen->surface !== null && $sharpen->surface !== $paper->surface) {
             return Finding::look(
                 'sharpening-unlike-paper',
@@ -28,6 +29,10 @@ final class SharpenedForPaper implements Check
             );
         }
 
-        return Finding::fine('sharpened', "Sharpened {$as} for {$surface->value}", 'The last step, in pixels of the file. Look at it at one to one.');
+        return Finding::fine(
+            'sharpened',
+            "Sharpened {$as} for {$surface->value}",
+            'The last step, in pixels of the file. Look at it at one to one.',
+        );
     }
 }

@@ -4,21 +4,25 @@ declare(strict_types=1);
 
 namespace Planisher\House;
 
-use Planisher\Colour\Space;
-use Planisher\Lab\FileFormat;
+use Planisher\Finish\Choice;
+use Planisher\Finish\Finish;
+use Planisher\Finish\Finishes;
+use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
-use Planisher\Line\Make;
 use Planisher\OrderFile\Node;
 
-/** A named set of choices, kept for use again: some places of a line, and what they are set to. A place without a value is set back to its default. */
+/**
+ * A named set of choices, kept for use again: some places of a line, and what they are set to. A place without a value is set
+ * back to its default.
+ */
 final readonly class HouseFinish
 {
     /** A line needs a size to be read; a finish that leaves it out is read with this one. */
     private const ANY_SIZE = '8 x 10 in';
 
     /**
-     * @param  non-empty-list<Choice>  $choices
+     * @param  list<Choice>  $choices
      * @param  array<string, mixed>  $wanted  of the order file's line
      */
     private function __construct(public array $choices, private array $wanted) {}
@@ -26,7 +30,7 @@ final readonly class HouseFinish
     /**
      * What a line has chosen, of these choices.
      *
-     * @param  non-empty-list<Choice>  $choices
+     * @param  list<Choice>  $choices
      */
     public static function from(Line $line, array $choices): self
     {
@@ -49,7 +53,10 @@ final readonly class HouseFinish
      */
     public static function fromArray(array $stored): self
     {
-        $choices = array_map(fn (Node $node): Choice => $node->choice(Choice::class), Node::root($stored)->need('choices')->items(1));
+        $choices = array_map(
+            fn (Node $node): Choice => Choices::named($node->string()) ?? throw $node->unexpected('a choice'),
+            Node::root($stored)->need('choices')->items(1),
+        );
 
         return self::from(self::read($stored['wanted']), $choices);
     }
@@ -57,10 +64,10 @@ final readonly class HouseFinish
     /** @return array{choices: list<string>, wanted: array<string, mixed>} */
     public function toArray(): array
     {
-        return ['choices' => array_map(fn (Choice $choice): string => $choice->value, $this->choices), 'wanted' => $this->wanted];
+        return ['choices' => array_map(fn (Choice $choice): string => $choice->name, $this->choices), 'wanted' => $this->wanted];
     }
 
-    /** @param  non-empty-list<Choice>  $choices  of its own */
+    /** @param  list<Choice>  $choices  of its own */
     public function only(array $choices): self
     {
         return self::from(self::read($this->wanted), $choices);
@@ -72,44 +79,33 @@ final readonly class HouseFinish
         $line = self::read($this->wanted);
 
         return array_combine(
-            array_map(fn (Choice $choice): string => $choice->value, $this->choices),
+            array_map(fn (Choice $choice): string => $choice->name, $this->choices),
             array_map(fn (Choice $choice): string => $choice->words($line), $this->choices),
         );
     }
 
     /**
-     * What giving it to a line of this lab's changes, as a merge patch (RFC 7386), and what the lab doesn't have, or means
+     * What giving it to a line of this lab, made into a finish of this name, changes, as a merge patch (RFC 7386), and what
+     * the lab doesn't have, or means
      * nothing for what the line is made into, and is therefore left as it is, in words.
      *
      * @return array{array<string, mixed>, list<string>}
      */
-    public function give(LabCard $lab, Make $to): array
+    public function give(LabCard $lab, string $to): array
     {
         $line = self::read($this->wanted);
-        $output = $line->output;
-        $make = in_array(Choice::Make, $this->choices, true) ? $line->make : $to;
+        $settlesMake = array_filter($this->choices, fn (Choice $choice): bool => in_array('make', $choice->keys, true)) !== [];
+        $finish = Finishes::named($settlesMake ? $line->make : $to) ?? throw new \LogicException("There is no finish “{$to}”.");
         $change = [];
         $left = [];
         foreach ($this->choices as $choice) {
-            $lacking = match ($choice) {
-                Choice::Paper => $line->paper !== null && $lab->paper($line->paper) === null ? "{$line->paper} paper" : null,
-                Choice::Product => $line->product !== null && $lab->product($line->product) === null ? $line->product : null,
-                Choice::Size => $make === Make::Print && $lab->lists($line->crop->size ?? $lab->sizes[0]) === null ? "the size {$choice->words($line)}" : null,
-                Choice::Carrier => $make === Make::Print && $line->print?->carrier->size !== null && $lab->lists($line->print->carrier->size) === null ? "the sheet {$line->print->carrier->size->label()}" : null,
-                Choice::File => match (true) {
-                    $output->format !== null && ! in_array($output->format, $lab->formats, true) => $output->format->label(),
-                    ! in_array($output->bits, $lab->bits, true) || ($output->bits === 16 && $output->formatFor($lab) === FileFormat::Jpeg) => "{$output->bits} bits",
-                    default => null,
-                },
-                Choice::Colour => $output->colour instanceof Space && $output->colour !== $lab->colour ? $output->colour->value : null,
-                default => $choice->isOfPrints() && $make !== Make::Print ? "{$choice->words($line)} (means nothing for a {$make->label(1)})" : null,
-            };
+            $lacking = $this->lacking($choice, $line, $lab, $finish);
             if ($lacking !== null) {
                 $left[] = $lacking;
 
                 continue;
             }
-            foreach ($choice->keys() as $place) {
+            foreach ($choice->keys as $place) {
                 $change = self::put($change, $place, self::at($this->wanted, $place));
             }
         }
@@ -117,10 +113,23 @@ final readonly class HouseFinish
         return [$change, $left];
     }
 
+    /** Why a choice isn't given: what the lab doesn't have, or that it means nothing there. */
+    private function lacking(Choice $choice, Line $line, LabCard $lab, Finish $finish): ?string
+    {
+        if ($choice->finish !== null && $choice->finish !== $finish->name()) {
+            return "{$choice->words($line)} (means nothing for a {$finish->label(1)})";
+        }
+        if ($choice->name === 'size' && $finish->needsListedSize() && $line->crop !== null && $lab->lists($line->crop->size) === null) {
+            return "the size {$choice->words($line)}";
+        }
+
+        return $choice->lacks($line, $lab);
+    }
+
     /** @param  array<string, mixed>  $wanted */
     private static function read(array $wanted): Line
     {
-        return Line::fromNode(Node::root($wanted + ['size' => self::ANY_SIZE]));
+        return LineReader::read(Node::root($wanted + ['size' => self::ANY_SIZE]));
     }
 
     /**
@@ -129,7 +138,7 @@ final readonly class HouseFinish
      */
     private static function places(array $choices): array
     {
-        return array_merge(...array_map(fn (Choice $choice): array => $choice->keys(), $choices));
+        return array_merge(...array_map(fn (Choice $choice): array => $choice->keys, $choices));
     }
 
     /** @param  array<string, mixed>  $in */

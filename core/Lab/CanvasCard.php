@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Lab;
 
-use Planisher\Line\Apart;
-use Planisher\Line\EdgeDepth;
+use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
 use Planisher\OrderFile\Node;
@@ -34,6 +33,7 @@ final readonly class CanvasCard
     /** @return array<string, string> as in the order file */
     public function toArray(): array
     {
-        return ['depth' => (string) $this->depth, 'spare' => (string) $this->spare] + ($this->edgesApart === null ? [] : ['edgesApart' => $this->edgesApart->value]);
+        return ['depth' => (string) $this->depth, 'spare' => (string) $this->spare] +
+            ($this->edgesApart === null ? [] : ['edgesApart' => $this->edgesApart->value]);
     }
 }

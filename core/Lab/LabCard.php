@@ -46,7 +46,7 @@ final readonly class LabCard
         public bool $takesPaperProfiles,
         public ?int $maxBytes,
         public int $nameLength,
-        public ProfileShelf $profiles = new ProfileShelf,
+        public ProfileShelf $profiles = new ProfileShelf(),
     ) {}
 
     /** The same lab with its profiles at hand. */
@@ -58,7 +58,24 @@ final readonly class LabCard
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {
-        $node->object(['name', 'sizes', 'ppi', 'minimumPpi', 'colour', 'formats', 'quality', 'bits', 'largestPiece', 'bleed', 'canvas', 'products', 'papers', 'takesPaperProfiles', 'maxBytes', 'nameLength']);
+        $node->object([
+            'name',
+            'sizes',
+            'ppi',
+            'minimumPpi',
+            'colour',
+            'formats',
+            'quality',
+            'bits',
+            'largestPiece',
+            'bleed',
+            'canvas',
+            'products',
+            'papers',
+            'takesPaperProfiles',
+            'maxBytes',
+            'nameLength',
+        ]);
         $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
 
         $papers = array_map(Paper::fromNode(...), $node->maybe('papers')?->items(0, 40) ?? []);
@@ -95,14 +112,32 @@ final readonly class LabCard
     public function disagreements(): array
     {
         $profiled = array_filter($this->papers, fn (Paper $paper): bool => $this->profiles->get($paper->profile) !== null);
-        $refused = array_filter($this->papers, fn (Paper $paper): bool => $paper->profile !== null && $this->profiles->get($paper->profile) === null);
+        $refused = array_filter(
+            $this->papers,
+            fn (Paper $paper): bool => $paper->profile !== null && $this->profiles->get($paper->profile) === null,
+        );
 
-        return array_values(array_filter([
-            $this->takesPaperProfiles && $profiled === [] ? 'It is said to take files in a paper’s own profile, and none of its papers has one.' : null,
-            in_array(16, $this->bits, true) && ! in_array(FileFormat::Tiff, $this->formats, true) ? 'It is said to take 16 bits, and takes no TIFF; a JPEG has 8.' : null,
-            $this->minimumPpi > $this->resolution->ppi() ? 'It wants at least '.Figure::decimal($this->minimumPpi, 1)." ppi, and files are made at {$this->resolution->label()}." : null,
-            ...array_map(fn (Paper $paper): string => "The profile of “{$paper->name}” can’t be used: {$this->profiles->trouble((string) $paper->profile)}.", $refused),
-        ]));
+        return array_values(
+            array_filter([
+                $this->takesPaperProfiles && $profiled === []
+                    ? 'It is said to take files in a paper’s own profile, and none of its papers has one.'
+                    : null,
+                in_array(16, $this->bits, true) && ! in_array(FileFormat::Tiff, $this->formats, true)
+                    ? 'It is said to take 16 bits, and takes no TIFF; a JPEG has 8.'
+                    : null,
+                $this->minimumPpi > $this->resolution->ppi()
+                    ? 'It wants at least '.
+                        Figure::decimal($this->minimumPpi, 1).
+                        " ppi, and files are made at {$this->resolution->label()}."
+                    : null,
+                ...array_map(
+                    fn (Paper $paper): string => "The profile of “{$paper->name}” can’t be used: {$this->profiles->trouble(
+                        (string) $paper->profile,
+                    )}.",
+                    $refused,
+                ),
+            ]),
+        );
     }
 
     /** The listed size that this is, whichever way up, or null. */
@@ -160,8 +195,13 @@ final readonly class LabCard
     public function smallestThatHolds(Size $size): ?Size
     {
         $holding = array_values(array_filter($this->sizes, fn (Size $listed): bool => $listed->holds($size)));
-        usort($holding, fn (Size $a, Size $b): int => [$a->areaSquareInches(), $a->width->nanometres + $a->height->nanometres]
-            <=> [$b->areaSquareInches(), $b->width->nanometres + $b->height->nanometres]);
+        usort(
+            $holding,
+            fn (Size $a, Size $b): int => [$a->areaSquareInches(), $a->width->nanometres + $a->height->nanometres] <=> [
+                $b->areaSquareInches(),
+                $b->width->nanometres + $b->height->nanometres,
+            ],
+        );
 
         return $holding[0] ?? null;
     }
@@ -177,23 +217,26 @@ final readonly class LabCard
     /** @return array<string, mixed> as in the order file */
     public function toArray(): array
     {
-        return array_filter([
-            'name' => $this->name,
-            'sizes' => array_map(strval(...), $this->sizes),
-            'ppi' => $this->resolution->typed(),
-            'minimumPpi' => $this->minimumPpi,
-            'colour' => $this->colour->value,
-            'formats' => array_map(fn (FileFormat $f): string => $f->value, $this->formats),
-            'quality' => $this->quality,
-            'bits' => $this->bits,
-            'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
-            'bleed' => $this->bleed === null ? null : (string) $this->bleed,
-            'canvas' => $this->canvas->isSaid ? $this->canvas->toArray() : null,
-            'products' => array_map(fn (Product $product): array => $product->toArray(), $this->products) ?: null,
-            'papers' => array_map(fn (Paper $paper): array => $paper->toArray(), $this->papers) ?: null,
-            'takesPaperProfiles' => $this->takesPaperProfiles ?: null,
-            'maxBytes' => $this->maxBytes,
-            'nameLength' => $this->nameLength,
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'name' => $this->name,
+                'sizes' => array_map(strval(...), $this->sizes),
+                'ppi' => $this->resolution->typed(),
+                'minimumPpi' => $this->minimumPpi,
+                'colour' => $this->colour->value,
+                'formats' => array_map(fn (FileFormat $f): string => $f->value, $this->formats),
+                'quality' => $this->quality,
+                'bits' => $this->bits,
+                'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
+                'bleed' => $this->bleed === null ? null : (string) $this->bleed,
+                'canvas' => $this->canvas->isSaid ? $this->canvas->toArray() : null,
+                'products' => array_map(fn (Product $product): array => $product->toArray(), $this->products) ?: null,
+                'papers' => array_map(fn (Paper $paper): array => $paper->toArray(), $this->papers) ?: null,
+                'takesPaperProfiles' => $this->takesPaperProfiles ?: null,
+                'maxBytes' => $this->maxBytes,
+                'nameLength' => $this->nameLength,
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 }

@@ -16,12 +16,19 @@ final readonly class Paper
     {
         $node->object(['name', 'surface', 'profile']);
 
-        return new self($node->need('name')->string(40), $node->maybe('surface')?->choice(Surface::class) ?? Surface::Lustre, $node->maybe('profile')?->string(120));
+        return new self(
+            $node->need('name')->string(40),
+            $node->maybe('surface')?->choice(Surface::class) ?? Surface::Lustre,
+            $node->maybe('profile')?->string(120),
+        );
     }
 
     /** @return array<string, string> as in the order file */
     public function toArray(): array
     {
-        return array_filter(['name' => $this->name, 'surface' => $this->surface->value, 'profile' => $this->profile], fn (?string $value): bool => $value !== null);
+        return array_filter(
+            ['name' => $this->name, 'surface' => $this->surface->value, 'profile' => $this->profile],
+            fn (?string $value): bool => $value !== null,
+        );
     }
 }

@@ -31,10 +31,13 @@ final readonly class Crop
     /** @return array<string, mixed> as in the order file, only what differs from the defaults */
     public function toArray(): array
     {
-        return array_filter([
-            'size' => (string) $this->size,
-            'turn' => $this->turn === Turn::Auto ? null : $this->turn->value,
-            'window' => $this->window?->toArray(),
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'size' => (string) $this->size,
+                'turn' => $this->turn === Turn::Auto ? null : $this->turn->value,
+                'window' => $this->window?->toArray(),
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 }

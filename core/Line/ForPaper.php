@@ -21,10 +21,13 @@ final class ForPaper
     /** “opened by 30 %, 10 % more contrast” */
     public static function label(ToneCurve $tone): string
     {
-        return implode(', ', array_filter([
-            $tone->open > 0 ? 'opened by '.Figure::percent($tone->open) : null,
-            $tone->contrast > 0 ? Figure::percent($tone->contrast).' more contrast' : null,
-        ]));
+        return implode(
+            ', ',
+            array_filter([
+                $tone->open > 0 ? 'opened by '.Figure::percent($tone->open) : null,
+                $tone->contrast > 0 ? Figure::percent($tone->contrast).' more contrast' : null,
+            ]),
+        );
     }
 
     /** @return array<string, float> as in the order file, only what differs from 0 */

@@ -6,39 +6,45 @@ namespace Planisher\Line;
 
 use Planisher\Colour\ToneCurve;
 use Planisher\Measure\Length;
-use Planisher\Naming\NamePattern;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
 
-/** One thing ordered: a picture, a size, a finish, a quantity. What is wanted, before any arithmetic. */
+/** One thing ordered: pictures, a size, a finish, a quantity. What is wanted, before any arithmetic. */
 final readonly class Line
 {
-    private const KEYS = [
-        'make', 'picture', 'subject', 'copies', ...Crop::KEYS, ...PrintFinish::KEYS,
-        'canvas', 'panels', 'sheet', 'longSide', 'product', 'paper', 'viewedFrom', 'output', 'forPaper', 'name',
+    /** What every finish has; each adds keys of its own. */
+    public const KEYS = [
+        'make',
+        'picture',
+        'subject',
+        'copies',
+        ...Crop::KEYS,
+        'product',
+        'paper',
+        'viewedFrom',
+        'output',
+        'forPaper',
+        'name',
     ];
 
     public const MOST_COPIES = 9999;
 
     /**
+     * @param  string  $make  the finish it is made into, by its name in the order file
      * @param  ?string  $picture  a file name; null while none is chosen
-     * @param  ?Crop  $crop  null for what can't be made yet
-     * @param  ?PrintFinish  $print  null unless that is what it is made into; so with canvas and panels
+     * @param  ?Crop  $crop  null for what has no size on paper
      * @param  ?string  $product  what the lab prints it on, by the lab's name
      * @param  ?string  $paper  by the lab's name; null for its first
      * @param  ?Length  $viewedFrom  where it will be looked at from; null for from its own diagonal
      * @param  list<string>  $ignored  keys that say nothing of what it is made into
-     * @param  list<string>  $notYet  what is asked for and can't be made yet, in words
      */
     private function __construct(
-        public Make $make,
+        public string $make,
         public ?string $picture,
         public ?string $subject,
         public int $copies,
         public ?Crop $crop,
-        public ?PrintFinish $print,
-        public ?CanvasFinish $canvas,
-        public ?PanelsFinish $panels,
+        public Wanted $wanted,
         public ?string $product,
         public ?string $paper,
         public ToneCurve $forPaper,
@@ -46,39 +52,48 @@ final readonly class Line
         public Output $output,
         public NamePattern $name,
         public array $ignored,
-        public array $notYet,
     ) {}
 
-    /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $node): self
+    /**
+     * What all finishes have in common; the rest is read already.
+     *
+     * @param  list<string>  $ignored  keys of other finishes that are there
+     *
+     * @throws \Planisher\OrderFile\OrderFileError
+     */
+    public static function read(Node $node, string $make, Wanted $wanted, array $ignored): self
     {
-        $node->object(self::KEYS);
-        $make = $node->maybe('make')?->choice(Make::class) ?? Make::Print;
-
         return new self(
             make: $make,
             picture: $node->maybe('picture')?->string(),
             subject: $node->maybe('subject')?->string(80),
             copies: $node->maybe('copies')?->int(0, self::MOST_COPIES) ?? 1,
-            crop: in_array($make, [Make::Print, Make::Canvas, Make::Panels], true) ? Crop::fromNode($node) : null,
-            print: $make === Make::Print ? PrintFinish::fromNode($node) : null,
-            canvas: $make === Make::Canvas ? CanvasFinish::fromNode($node->maybe('canvas')) : null,
-            panels: $make === Make::Panels ? PanelsFinish::fromNode($node->maybe('panels')) : null,
+            crop: $wanted->notYet() === null ? Crop::fromNode($node) : null,
+            wanted: $wanted,
             product: $node->maybe('product')?->string(40),
             paper: $node->maybe('paper')?->string(40),
             forPaper: ForPaper::fromNode($node->maybe('forPaper')),
             viewedFrom: self::distance($node->maybe('viewedFrom')),
             output: Output::fromNode($node->maybe('output')),
             name: NamePattern::fromNode($node->maybe('name')),
-            ignored: self::ignored($node, $make),
-            notYet: NotYet::in($node),
+            ignored: $ignored,
         );
     }
 
-    /** What the lab prints it on, by the lab's name: as chosen, and a canvas on canvas. */
+    /**
+     * The names of its pictures, place by place.
+     *
+     * @return non-empty-list<?string> null where none is chosen
+     */
+    public function pictures(): array
+    {
+        return $this->wanted->pictures($this->picture);
+    }
+
+    /** What the lab prints it on, by the lab's name: as chosen, or what it is always printed on. */
     public function printedOn(): ?string
     {
-        return $this->product ?? ($this->canvas === null ? null : Make::Canvas->value);
+        return $this->product ?? $this->wanted->printedOn();
     }
 
     /** What the picture is called: as typed on the line, else from its file name. */
@@ -99,33 +114,25 @@ final readonly class Line
         return $distance;
     }
 
-    /** @return list<string> */
-    private static function ignored(Node $node, Make $make): array
-    {
-        $of = fn (Make $other, array $keys): array => $make === $other ? [] : $keys;
-        $foreign = [...$of(Make::Print, PrintFinish::KEYS), ...$of(Make::Canvas, ['canvas']), ...$of(Make::Panels, ['panels']), ...$of(Make::SharedSheet, ['sheet']), ...$of(Make::ScreenCopy, ['longSide'])];
-
-        return array_values(array_filter($foreign, fn (string $key): bool => $node->maybe($key) !== null));
-    }
-
     /** @return array<string, mixed> as in the order file, only what differs from the defaults */
     public function toArray(): array
     {
-        return array_filter([
-            'make' => $this->make->value,
-            'picture' => $this->picture,
-            'subject' => $this->subject,
-            'copies' => $this->copies,
-            ...($this->crop?->toArray() ?? []),
-            ...($this->print?->toArray() ?? []),
-            'canvas' => $this->canvas?->toArray() ?: null,
-            'panels' => $this->panels?->toArray(),
-            'product' => $this->product,
-            'paper' => $this->paper,
-            'forPaper' => ForPaper::toArray($this->forPaper) ?: null,
-            'viewedFrom' => $this->viewedFrom === null ? null : (string) $this->viewedFrom,
-            'output' => $this->output->toArray() ?: null,
-            'name' => $this->name->isUsual() ? null : $this->name->toArray(),
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'make' => $this->make,
+                'picture' => $this->picture,
+                'subject' => $this->subject,
+                'copies' => $this->copies,
+                ...$this->crop?->toArray() ?? [],
+                ...$this->wanted->toArray(),
+                'product' => $this->product,
+                'paper' => $this->paper,
+                'forPaper' => ForPaper::toArray($this->forPaper) ?: null,
+                'viewedFrom' => $this->viewedFrom === null ? null : (string) $this->viewedFrom,
+                'output' => $this->output->toArray() ?: null,
+                'name' => $this->name->isUsual() ? null : $this->name->toArray(),
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 }

@@ -44,7 +44,7 @@ final readonly class Output
     public static function fromNode(?Node $node): self
     {
         if ($node === null) {
-            return new self;
+            return new self();
         }
         $node->object(self::KEYS);
         $ppi = $node->maybe('ppi');
@@ -58,7 +58,9 @@ final readonly class Output
         return new self(
             resolution: $ppi === null || $own ? null : self::resolution($ppi),
             ownPixels: $own,
-            colour: $colour === null || in_array($colour->raw(), [self::LAB, self::PAPER], true) || self::isProfileFile($colour->raw()) ? null : $colour->choice(Space::class),
+            colour: $colour === null || in_array($colour->raw(), [self::LAB, self::PAPER], true) || self::isProfileFile($colour->raw())
+                ? null
+                : $colour->choice(Space::class),
             intent: $node->maybe('intent')?->choice(Intent::class) ?? Intent::Relative,
             format: $node->maybe('format')?->choice(FileFormat::class),
             quality: $node->maybe('quality')?->int(1, 100),
@@ -88,16 +90,19 @@ final readonly class Output
     /** @return array<string, mixed> only what differs from the defaults, as in the order file */
     public function toArray(): array
     {
-        return array_filter([
-            'ppi' => $this->ownPixels ? self::OWN : $this->resolution?->typed(),
-            'colour' => $this->forItsPaper ? self::PAPER : ($this->profile ?? $this->colour?->value),
-            'intent' => $this->intent === Intent::Relative ? null : $this->intent->value,
-            'format' => $this->format?->value,
-            'quality' => $this->quality,
-            'bits' => $this->bits === 8 ? null : $this->bits,
-            'sharpen' => $this->sharpen?->toArray(),
-            'keep' => $this->keep === KeptData::Credits ? null : $this->keep->value,
-        ], fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'ppi' => $this->ownPixels ? self::OWN : $this->resolution?->typed(),
+                'colour' => $this->forItsPaper ? self::PAPER : $this->profile ?? $this->colour?->value,
+                'intent' => $this->intent === Intent::Relative ? null : $this->intent->value,
+                'format' => $this->format?->value,
+                'quality' => $this->quality,
+                'bits' => $this->bits === 8 ? null : $this->bits,
+                'sharpen' => $this->sharpen?->toArray(),
+                'keep' => $this->keep === KeptData::Credits ? null : $this->keep->value,
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
     }
 
     public static function isProfileFile(mixed $colour): bool
@@ -112,7 +117,7 @@ final readonly class Output
             return match (true) {
                 is_int($typed), is_float($typed) => Resolution::perInch((string) $typed),
                 is_string($typed) => Resolution::parse($typed),
-                default => throw new MeasureError,
+                default => throw new MeasureError(),
             };
         } catch (MeasureError $e) {
             throw $ppi->unexpected(trim('pixels per inch as a number, "120 px/cm" or "own". '.$e->getMessage()));

@@ -27,7 +27,9 @@ final class Figure
             $percent < 0.1 => '< 0.1',
             $percent < 10 => self::decimal($percent, 1),
             default => self::decimal($percent, 0),
-        }.self::THIN_SPACE.'%';
+        }.
+            self::THIN_SPACE.
+            '%';
     }
 
     /** How far away: 36 cm, 6.5 m. */

@@ -13,7 +13,17 @@ final readonly class Length
     /** Nothing on paper is longer than 100 m; it keeps pixel products inside 64 bits. */
     private const LONGEST_NM = 100_000_000_000;
 
-    private const VULGAR = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+    private const VULGAR = [
+        '½' => '1/2',
+        '¼' => '1/4',
+        '¾' => '3/4',
+        '⅓' => '1/3',
+        '⅔' => '2/3',
+        '⅛' => '1/8',
+        '⅜' => '3/8',
+        '⅝' => '5/8',
+        '⅞' => '7/8',
+    ];
 
     private function __construct(public int $nanometres, public string $number, public Unit $unit) {}
 
@@ -54,14 +64,19 @@ final readonly class Length
     public static function parse(string $text, Unit $bare = Unit::Inch): self
     {
         $typed = trim($text);
-        if (! preg_match('/^(?<number>[\d.,\/\s½¼¾⅓⅔⅛⅜⅝⅞-]*?)\s*(?<unit>[^\d.,\/\s½¼¾⅓⅔⅛⅜⅝⅞-]*)$/u', $typed, $part) || $part['number'] === '') {
+        if (
+            ! preg_match('/^(?<number>[\d.,\/\s½¼¾⅓⅔⅛⅜⅝⅞-]*?)\s*(?<unit>[^\d.,\/\s½¼¾⅓⅔⅛⅜⅝⅞-]*)$/u', $typed, $part) ||
+            $part['number'] === ''
+        ) {
             throw new MeasureError("“{$typed}” is not a length. Write a number and its unit, such as 8 in, 20.3 cm or 203 mm.");
         }
         $unit = $part['unit'] === '' ? $bare : Unit::spelled($part['unit']);
         if ($unit === null) {
-            throw new MeasureError(in_array(mb_strtolower($part['unit']), ['px', 'pixel', 'pixels'], true)
-                ? "“{$typed}” is in pixels, and paper has none. Give the length in in, cm or mm."
-                : "“{$part['unit']}” in “{$typed}” is no unit for paper. Use in, cm or mm.");
+            throw new MeasureError(
+                in_array(mb_strtolower($part['unit']), ['px', 'pixel', 'pixels'], true)
+                    ? "“{$typed}” is in pixels, and paper has none. Give the length in in, cm or mm."
+                    : "“{$part['unit']}” in “{$typed}” is no unit for paper. Use in, cm or mm.",
+            );
         }
 
         return self::of($part['number'], $unit);
@@ -106,7 +121,9 @@ final readonly class Length
         if (str_starts_with($number, '-')) {
             throw new MeasureError("“{$number}” is below 0, and paper starts at 0.");
         }
-        $plain = trim((string) preg_replace('/\s+/', ' ', str_replace(['-', ...array_keys(self::VULGAR)], [' ', ...array_map(fn (string $f): string => " $f", self::VULGAR)], $number)));
+        $vulgar = array_map(fn (string $fraction): string => " {$fraction}", self::VULGAR);
+        $spelled = str_replace(['-', ...array_keys($vulgar)], [' ', ...array_values($vulgar)], $number);
+        $plain = trim((string) preg_replace('/\s+/', ' ', $spelled));
         if (preg_match('/^(?:(\d{1,6}) )?(\d{1,4})\/(\d{1,4})$/', $plain, $m) && (int) $m[3] > 0) {
             [$top, $bottom] = [(int) $m[1] * (int) $m[3] + (int) $m[2], (int) $m[3]];
         } elseif (preg_match('/^\d{0,7}(?:[.,]\d{1,9})?$/', $plain) && preg_match('/\d/', $plain)) {
@@ -118,7 +135,7 @@ final readonly class Length
         } else {
             throw new MeasureError("“{$number}” is not a number such as 8, 20.3 or 8 1/2.");
         }
-        if ($top / $bottom * Unit::Inch->nanometres() > self::LONGEST_NM) {
+        if (($top / $bottom) * Unit::Inch->nanometres() > self::LONGEST_NM) {
             throw new MeasureError("“{$number}” is longer than anything printed.");
         }
 

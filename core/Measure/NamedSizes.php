@@ -10,9 +10,21 @@ namespace Planisher\Measure;
 final class NamedSizes
 {
     private const MILLIMETRES = [
-        'A0' => [841, 1189], 'A1' => [594, 841], 'A2' => [420, 594], 'A3' => [297, 420], 'A4' => [210, 297],
-        'A5' => [148, 210], 'A6' => [105, 148], 'A7' => [74, 105], 'A8' => [52, 74],
-        'B1' => [707, 1000], 'B2' => [500, 707], 'B3' => [353, 500], 'B4' => [250, 353], 'B5' => [176, 250], 'B6' => [125, 176],
+        'A0' => [841, 1189],
+        'A1' => [594, 841],
+        'A2' => [420, 594],
+        'A3' => [297, 420],
+        'A4' => [210, 297],
+        'A5' => [148, 210],
+        'A6' => [105, 148],
+        'A7' => [74, 105],
+        'A8' => [52, 74],
+        'B1' => [707, 1000],
+        'B2' => [500, 707],
+        'B3' => [353, 500],
+        'B4' => [250, 353],
+        'B5' => [176, 250],
+        'B6' => [125, 176],
     ];
 
     public static function find(string $name): ?Size
@@ -20,10 +32,8 @@ final class NamedSizes
         $name = strtoupper(trim($name));
         $sides = self::MILLIMETRES[$name] ?? null;
 
-        return $sides === null ? null : Size::of(
-            Length::of((string) $sides[0], Unit::Millimetre),
-            Length::of((string) $sides[1], Unit::Millimetre),
-            $name,
-        );
+        return $sides === null
+            ? null
+            : Size::of(Length::of((string) $sides[0], Unit::Millimetre), Length::of((string) $sides[1], Unit::Millimetre), $name);
     }
 }

@@ -40,7 +40,9 @@ final readonly class Resolution
     public static function parse(string $text): self
     {
         if (! preg_match('/^\s*(\d+(?:\.\d+)?)\s*(ppi|dpi|px\/in|px\/cm|ppcm|)\s*$/i', $text, $m)) {
-            throw new MeasureError("“{$text}” is not a resolution. Write pixels per inch, such as 300, or per centimetre, such as 120 px/cm.");
+            throw new MeasureError(
+                "“{$text}” is not a resolution. Write pixels per inch, such as 300, or per centimetre, such as 120 px/cm.",
+            );
         }
 
         return self::per($m[1], str_contains(strtolower($m[2]), 'cm') ? Unit::Centimetre : Unit::Inch);
@@ -52,7 +54,7 @@ final readonly class Resolution
         $top = 2 * $nanometres * $this->pixels + $this->nanometres;
         $bottom = 2 * $this->nanometres;
 
-        return intdiv($top - (($top % $bottom + $bottom) % $bottom), $bottom);
+        return intdiv($top - ((($top % $bottom) + $bottom) % $bottom), $bottom);
     }
 
     /** The length of so many pixels, to the nearest nanometre. */
@@ -63,12 +65,12 @@ final readonly class Resolution
 
     public function ppi(): float
     {
-        return $this->pixels / $this->nanometres * Unit::Inch->nanometres();
+        return ($this->pixels / $this->nanometres) * Unit::Inch->nanometres();
     }
 
     public function perMillimetre(): float
     {
-        return $this->pixels / $this->nanometres * Unit::Millimetre->nanometres();
+        return ($this->pixels / $this->nanometres) * Unit::Millimetre->nanometres();
     }
 
     public function label(): string

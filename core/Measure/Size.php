@@ -67,8 +67,8 @@ final readonly class Size
     /** The same paper, whichever way up. */
     public function sameAs(self $other): bool
     {
-        return ($this->width->equals($other->width) && $this->height->equals($other->height))
-            || ($this->width->equals($other->height) && $this->height->equals($other->width));
+        return ($this->width->equals($other->width) && $this->height->equals($other->height)) ||
+            ($this->width->equals($other->height) && $this->height->equals($other->width));
     }
 
     /** Whether a piece of that size can be cut from this one, either way up. */

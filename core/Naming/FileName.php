@@ -8,19 +8,27 @@ namespace Planisher\Naming;
 final readonly class FileName
 {
     /**
-     * @param  non-empty-list<string>  $stems  without the ending, in the order of the plan's files
+     * @param  list<string>  $stems  without the ending, in the order of the plan's files
      * @param  bool  $shortened  whether parts were cut to the lab's length
      * @param  bool  $numberedApart  whether a number was added because another line came out the same
      */
-    public function __construct(public array $stems, public string $extension, public bool $shortened = false, public bool $numberedApart = false) {}
+    public function __construct(
+        public array $stems,
+        public string $extension,
+        public bool $shortened = false,
+        public bool $numberedApart = false,
+    ) {}
 
     /** @param  non-empty-list<string>  $files  with their endings */
     public static function ofFiles(array $files): self
     {
-        return new self(array_map(fn (string $file): string => pathinfo($file, PATHINFO_FILENAME), $files), pathinfo($files[0], PATHINFO_EXTENSION));
+        return new self(
+            array_map(fn (string $file): string => pathinfo($file, PATHINFO_FILENAME), $files),
+            pathinfo($files[0], PATHINFO_EXTENSION),
+        );
     }
 
-    /** @return non-empty-list<string> with their endings */
+    /** @return list<string> with their endings */
     public function files(): array
     {
         return array_map(fn (string $stem): string => "{$stem}.{$this->extension}", $this->stems);

@@ -6,7 +6,7 @@ namespace Planisher\Naming;
 
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
-use Planisher\Line\Make;
+use Planisher\Line\NamePart;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\OrderHead;
 
@@ -27,7 +27,7 @@ final class NameBook
             $room = $lab->nameLength - strlen($extension) - 1;
             $parts = array_map(
                 fn (string $part): array => self::parts($order, $line, str_pad((string) $number, $digits, '0', STR_PAD_LEFT), $part),
-                PartNames::of($line, $lab),
+                $line->wanted->apart($lab),
             );
             $join = fn (int $most): array => array_map(fn (array $of): string => self::join($of, $line->name->join, $most), $parts);
             $stems = $join($room);
@@ -73,7 +73,7 @@ final class NameBook
                 NamePart::Order => $order->number,
                 NamePart::Size => $line->crop === null ? '' : self::size($line->crop->size),
                 NamePart::Subject => $line->subjectOf(null),
-                NamePart::Finish => $line->make === Make::Print ? 'print' : $line->make->value,
+                NamePart::Finish => $line->make,
                 NamePart::Panel => $of,
                 NamePart::Number => $number,
                 NamePart::Copies => $line->copies.'-copies',

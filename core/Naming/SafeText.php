@@ -23,8 +23,8 @@ final class SafeText
     /** ICU's transforms take long to load, so plain text does without. */
     private static function fold(string $text): string
     {
-        self::$fold ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()')
-            ?? throw new \RuntimeException('ICU has no Latin-ASCII transform.');
+        self::$fold ??=
+            \Transliterator::create('Any-Latin; Latin-ASCII; Lower()') ?? throw new \RuntimeException('ICU has no Latin-ASCII transform.');
 
         return (string) self::$fold->transliterate(mb_scrub($text));
     }

@@ -7,7 +7,11 @@ namespace Planisher\OrderFile;
 /** JSON text (RFC 8259) decoded; where it is broken, the error says line and column, which PHP's own does not. */
 final class JsonText
 {
-    private const TOKEN = '/\G\s*(?<token>"(?:[^"\\\\\x00-\x1f]|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*"|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null|[{}\[\]:,])/';
+    private const STRING = '"(?:[^"\\\\\x00-\x1f]|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*"';
+
+    private const NUMBER = '-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?';
+
+    private const TOKEN = '/\G\s*(?<token>'.self::STRING.'|'.self::NUMBER.'|true|false|null|[{}\[\]:,])/';
 
     private const DEEPEST = 64;
 
@@ -65,7 +69,9 @@ final class JsonText
             $at = $start + strlen($token);
         }
 
-        return trim(substr($text, $at)) === '' && $expected === 'nothing more' ? null : self::error($text, $at + strspn($text, " \t\r\n", $at), $expected);
+        return trim(substr($text, $at)) === '' && $expected === 'nothing more'
+            ? null
+            : self::error($text, $at + strspn($text, " \t\r\n", $at), $expected);
     }
 
     private static function error(string $text, int $at, string $expected): OrderFileError
@@ -73,7 +79,10 @@ final class JsonText
         $before = substr($text, 0, $at);
         $line = substr_count($before, "\n") + 1;
         $column = $at - (int) strrpos("\n{$before}", "\n") + 1;
-        $found = $at >= strlen($text) ? 'the end of the file' : '“'.mb_strimwidth(mb_scrub(strtok(substr($text, $at, 80), "\n") ?: ''), 0, 24, '…').'”';
+        $found =
+            $at >= strlen($text)
+                ? 'the end of the file'
+                : '“'.mb_strimwidth(mb_scrub(strtok(substr($text, $at, 80), "\n") ?: ''), 0, 24, '…').'”';
 
         return new OrderFileError("line {$line}, column {$column}", $found, $expected);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\OrderFile;
 
 use Planisher\Colour\Rgb;
-use Planisher\Line\EdgeDepth;
+use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
@@ -54,7 +54,7 @@ final readonly class Node
     }
 
     /**
-     * @return list<self>
+     * @return ($atLeast is positive-int ? non-empty-list<self> : list<self>)
      *
      * @throws OrderFileError when this is no list, or an empty one where that is not allowed
      */
@@ -103,6 +103,18 @@ final readonly class Node
     }
 
     /**
+     * @param  non-empty-list<string>  $names
+     *
+     * @throws OrderFileError when it is none of them
+     */
+    public function oneOf(array $names): string
+    {
+        return is_string($this->value) && in_array($this->value, $names, true)
+            ? $this->value
+            : throw $this->unexpected('one of '.implode(', ', array_map(fn (string $name): string => "\"{$name}\"", $names)));
+    }
+
+    /**
      * @template T of \BackedEnum
      *
      * @param  class-string<T>  $enum
@@ -112,7 +124,10 @@ final readonly class Node
     {
         $choice = is_string($this->value) ? $enum::tryFrom($this->value) : null;
 
-        return $choice ?? throw $this->unexpected('one of '.implode(', ', array_map(fn (\BackedEnum $c): string => '"'.$c->value.'"', $enum::cases())));
+        return $choice ??
+            throw $this->unexpected(
+                'one of '.implode(', ', array_map(fn (\BackedEnum $c): string => '"'.$c->value.'"', $enum::cases())),
+            );
     }
 
     /** @throws OrderFileError with the measure's own words */

@@ -25,8 +25,8 @@ final class ContrastMap
     public static function offMiddle(string $hex, PixelRect $window, PictureFacts $picture): array
     {
         $bytes = array_values((array) unpack('C*', (string) hex2bin($hex)));
-        [$left, $top] = [$window->x / $picture->width * self::COLUMNS, $window->y / $picture->height * self::ROWS];
-        [$wide, $high] = [$window->width / $picture->width * self::COLUMNS, $window->height / $picture->height * self::ROWS];
+        [$left, $top] = [($window->x / $picture->width) * self::COLUMNS, ($window->y / $picture->height) * self::ROWS];
+        [$wide, $high] = [($window->width / $picture->width) * self::COLUMNS, ($window->height / $picture->height) * self::ROWS];
         [$mass, $x, $y] = [0.0, 0.0, 0.0];
         for ($row = 0; $row < self::ROWS; $row++) {
             for ($column = 0; $column < self::COLUMNS; $column++) {
@@ -35,11 +35,11 @@ final class ContrastMap
                 [$above, $below] = [max($row, $top), min($row + 1, $top + $high)];
                 $weight = $bytes[$row * self::COLUMNS + $column] * max(0, $to - $from) * max(0, $below - $above);
                 $mass += $weight;
-                $x += $weight * ($from + $to) / 2;
-                $y += $weight * ($above + $below) / 2;
+                $x += ($weight * ($from + $to)) / 2;
+                $y += ($weight * ($above + $below)) / 2;
             }
         }
 
-        return $mass <= 0 ? [0.0, 0.0] : [2 * ($x / $mass - $left) / $wide - 1, 2 * ($y / $mass - $top) / $high - 1];
+        return $mass <= 0 ? [0.0, 0.0] : [(2 * ($x / $mass - $left)) / $wide - 1, (2 * ($y / $mass - $top)) / $high - 1];
     }
 }

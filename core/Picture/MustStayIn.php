@@ -28,7 +28,11 @@ final readonly class MustStayIn
         return new self($node->maybe('label')?->string(40) ?? 'must stay in', $x, $y, min($width, 1 - $x), min($height, 1 - $y));
     }
 
-    /** @return list<self> @throws OrderFileError */
+    /**
+     * @return list<self>
+     *
+     * @throws OrderFileError
+     */
     public static function listFromNode(?Node $node): array
     {
         return array_map(self::fromNode(...), $node?->items(0, self::MOST_AREAS) ?? []);
@@ -47,6 +51,6 @@ final readonly class MustStayIn
     /** @return array{label: string, x: float, y: float, width: float, height: float} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['label' => $this->label, 'x' => $this->x, 'y' => $this->y, 'width' => $this->width, 'height' => $this->height];
     }
 }

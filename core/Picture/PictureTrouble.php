@@ -21,7 +21,11 @@ final readonly class PictureTrouble
 
     public static function changed(string $name): self
     {
-        return new self('picture-changed', 'The picture has changed', "“{$name}” isn’t the file that was measured. Add it again, so that it is measured anew.");
+        return new self(
+            'picture-changed',
+            'The picture has changed',
+            "“{$name}” isn’t the file that was measured. Add it again, so that it is measured anew.",
+        );
     }
 
     public static function unreadable(string $name, string $why): self

@@ -43,15 +43,25 @@ final readonly class Window
     {
         $areas = $picture->mustStayIn;
         if ($areas === []) {
-            return new self;
+            return new self();
         }
         [$width, $height] = self::largest($picture, $ratio);
         $least = fn (array $edges): float => (float) min($edges);
         $most = fn (array $edges): float => (float) max($edges);
 
         return new self(
-            self::centre($width / $picture->width, $least(array_column($areas, 'x')), $most(array_map(fn (MustStayIn $a): float => $a->right(), $areas)), $across),
-            self::centre($height / $picture->height, $least(array_column($areas, 'y')), $most(array_map(fn (MustStayIn $a): float => $a->bottom(), $areas)), $down),
+            self::centre(
+                $width / $picture->width,
+                $least(array_column($areas, 'x')),
+                $most(array_map(fn (MustStayIn $a): float => $a->right(), $areas)),
+                $across,
+            ),
+            self::centre(
+                $height / $picture->height,
+                $least(array_column($areas, 'y')),
+                $most(array_map(fn (MustStayIn $a): float => $a->bottom(), $areas)),
+                $down,
+            ),
         );
     }
 
@@ -93,7 +103,7 @@ final readonly class Window
     {
         [$width, $height] = self::largest($picture, $ratio);
 
-        return 1 - $width * $height / ($picture->width * $picture->height);
+        return 1 - ($width * $height) / ($picture->width * $picture->height);
     }
 
     /** @return array{x: float, y: float, tight: float} */
@@ -106,8 +116,8 @@ final readonly class Window
     private static function largest(PictureFacts $picture, Ratio $ratio): array
     {
         return $picture->width * $ratio->height > $picture->height * $ratio->width
-            ? [$picture->height * $ratio->width / $ratio->height, (float) $picture->height]
-            : [(float) $picture->width, $picture->width * $ratio->height / $ratio->width];
+            ? [($picture->height * $ratio->width) / $ratio->height, (float) $picture->height]
+            : [(float) $picture->width, ($picture->width * $ratio->height) / $ratio->width];
     }
 
     private static function clamp(int $position, int $most): int

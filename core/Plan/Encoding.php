@@ -8,12 +8,13 @@ use Planisher\Colour\Intent;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\Sharpening;
 use Planisher\Colour\Space;
-use Planisher\Colour\Surface;
 use Planisher\Colour\ToneCurve;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\KeptData;
 use Planisher\Line\Line;
+use Planisher\Measure\Resolution;
+use Planisher\Measure\Size;
 
 /**
  * How a file's pixels are written: colour space or the profile of a paper, what is done to their lightness, sharpening,
@@ -28,10 +29,16 @@ final readonly class Encoding
         public int $quality,
         public int $bits,
         public ?PaperProfile $profile = null,
-        public ToneCurve $tone = new ToneCurve,
+        public ToneCurve $tone = new ToneCurve(),
         public ?Sharpening $sharpening = null,
         public KeptData $keep = KeptData::Credits,
     ) {}
+
+    /** What a file's pixels are converted into, and whose profile it carries. */
+    public function target(): Space|PaperProfile
+    {
+        return $this->profile ?? $this->colour;
+    }
 
     /** The same with some of it changed, by name. */
     public function with(mixed ...$changed): self
@@ -39,15 +46,10 @@ final readonly class Encoding
         return new self(...[...get_object_vars($this), ...$changed]);
     }
 
-    /**
-     * @param  float  $ppi  of the file
-     * @param  float  $fromInches  where it will be looked at from
-     */
-    public static function of(Line $line, LabCard $lab, float $ppi, float $fromInches): self
+    /** @param  Size  $paper  of the print, which says from where it is looked at */
+    public static function of(Line $line, LabCard $lab, Resolution $resolution, Size $paper): self
     {
         $output = $line->output;
-        $sharpen = $output->sharpen;
-        $surface = $sharpen->surface ?? $lab->paper($line->paper)->surface ?? Surface::Lustre;
 
         return new self(
             $output->colourFor($lab),
@@ -57,7 +59,7 @@ final readonly class Encoding
             $output->bits,
             $output->forItsPaper ? $lab->paperProfile($line->paper) : $lab->profiles->get($output->profile),
             $line->forPaper,
-            $sharpen === null ? null : Sharpening::for($surface, $sharpen->strength, $ppi, $fromInches),
+            $output->sharpen?->on($lab->paper($line->paper), $resolution->ppi(), Sharpness::distance($paper, $line->viewedFrom)),
             $output->keep,
         );
     }
@@ -70,20 +72,21 @@ final readonly class Encoding
 
     public function label(): string
     {
-        return $this->format === FileFormat::Jpeg
-            ? "JPEG {$this->quality}"
-            : 'TIFF'.($this->bits === 16 ? ', 16 bits' : '');
+        return $this->format === FileFormat::Jpeg ? "JPEG {$this->quality}" : 'TIFF'.($this->bits === 16 ? ', 16 bits' : '');
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'colour' => $this->profile->sha256 ?? $this->colour->value, 'intent' => $this->intent->value,
-            'format' => $this->format->value, 'quality' => $this->quality, 'bits' => $this->bits,
-            ...($this->tone->isStraight() ? [] : ['tone' => [$this->tone->open, $this->tone->contrast]]),
-            ...($this->keep === KeptData::Credits ? [] : ['keep' => $this->keep->value]),
-            ...($this->sharpening === null ? [] : ['sharpening' => $this->sharpening->toArray()]),
+            'colour' => $this->profile->sha256 ?? $this->colour->value,
+            'intent' => $this->intent->value,
+            'format' => $this->format->value,
+            'quality' => $this->quality,
+            'bits' => $this->bits,
+            ...$this->tone->isStraight() ? [] : ['tone' => [$this->tone->open, $this->tone->contrast]],
+            ...$this->keep === KeptData::Credits ? [] : ['keep' => $this->keep->value],
+            ...$this->sharpening === null ? [] : ['sharpening' => $this->sharpening->toArray()],
         ];
     }
 }

@@ -4,66 +4,63 @@ declare(strict_types=1);
 
 namespace Planisher\Plan;
 
-use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
-use Planisher\Measure\PixelRect;
-use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
-use Planisher\Picture\PictureFacts;
-use Planisher\Picture\Window;
+use Planisher\Plan\Layer\Picture;
 
-/** The finished arithmetic of a line. The screen draws it, the checks judge it, the renderer executes it, the read-back measures against it. */
+/**
+ * The finished arithmetic of a line. The screen draws it, the checks judge it, the renderer executes it, the read-back
+ * measures against it.
+ */
 final readonly class Plan
 {
     /**
-     * @param  Window  $wanted  the window as wanted, or as it was chosen
-     * @param  PixelRect  $window  the part of the picture that is printed, in source pixels
+     * @param  non-empty-list<Part>  $parts  its pictures: one, or one a cell
      * @param  non-empty-list<PlannedFile>  $files
      * @param  PlannedFile  $shown  all of it in one, to look at: the file itself, or what a set is cut from
      */
-    private function __construct(
-        public Layout $layout,
-        public Window $wanted,
-        public PixelRect $window,
-        public Cut $cut,
-        public Sharpness $sharpness,
-        public array $files,
-        public PlannedFile $shown,
-    ) {}
-
-    /** @param  non-empty-list<PlannedFile>  $files */
-    public static function of(Line $line, LabCard $lab, Layout $layout, WindowChoice $window, PictureFacts $picture, array $files, PlannedFile $shown): self
-    {
-        $ppi = min(
-            Resolution::own($window->pixels->width, $layout->image->width)->ppi(),
-            Resolution::own($window->pixels->height, $layout->image->height)->ppi(),
-        );
-
-        return new self(
-            $layout,
-            $window->wanted,
-            $window->pixels,
-            Cut::by($window->pixels, $picture),
-            Sharpness::judge($ppi, $layout->paper, $lab, $line->viewedFrom, onTheWall: $line->panels !== null),
-            $files,
-            $shown,
-        );
-    }
+    public function __construct(public Layout $layout, public array $parts, public array $files, public PlannedFile $shown) {}
 
     /** The ordered size, the way up it is used. */
-    public function paper(): Size
+    public function size(): Size
     {
-        return $this->layout->paper;
+        return $this->layout->size;
     }
 
-    /** Target pixels per source pixel. */
+    /** Target pixels per source pixel, of the picture that is enlarged most. */
     public function scale(): float
     {
-        return max(array_map(fn (Placement $p): float => $p->scale(), $this->shown->placements));
+        return max([0.0, ...array_map(fn (Picture $placed): float => $placed->scale(), $this->shown->pictures())]);
+    }
+
+    /** The part with the fewest pixels for its size. */
+    public function softest(): Part
+    {
+        return $this->first(fn (Part $part): float => $part->sharpness->ppi / $part->sharpness->least);
+    }
+
+    /** The part that loses most of its picture. */
+    public function mostCut(): Part
+    {
+        return $this->first(fn (Part $part): float => -$part->cut->area);
+    }
+
+    /** Its picture, where it has only one. */
+    public function only(): ?Part
+    {
+        return count($this->parts) === 1 ? $this->parts[0] : null;
     }
 
     public function hash(): string
     {
         return hash('sha256', implode('', array_map(fn (PlannedFile $f): string => $f->hash(), $this->files)));
+    }
+
+    /** @param  \Closure(Part): float  $weight  the part that has the least comes first */
+    private function first(\Closure $weight): Part
+    {
+        $parts = $this->parts;
+        usort($parts, fn (Part $a, Part $b): int => $weight($a) <=> $weight($b));
+
+        return $parts[0];
     }
 }

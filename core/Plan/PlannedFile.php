@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Colour\Rgb;
-use Planisher\Line\EdgeFill;
+use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
+use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\Layer;
+use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\Surround;
 
-/** One file as it will be: its size in pixels, what lands where, how it is written. */
+/** One file as it will be: its size in pixels, what it is painted of, how it is written. */
 final readonly class PlannedFile
 {
     /**
-     * @param  Rgb  $paper  the colour of all that nothing else lies on
-     * @param  list<Fill>  $fills  painted under the placements
-     * @param  non-empty-list<Placement>  $placements
-     * @param  list<Fill>  $strokes  painted over them
-     * @param  ?Surround  $surround  how what lies round a canvas's face is filled
+     * @param  non-empty-list<Layer>  $layers  in the order they are painted; the first is a ground over all of it
      * @param  ?self  $nextPage  a further page of the same file, of the same size
      */
     public function __construct(
@@ -24,12 +25,8 @@ final readonly class PlannedFile
         public int $width,
         public int $height,
         public Resolution $resolution,
-        public Rgb $paper,
-        public array $fills,
-        public array $placements,
-        public array $strokes,
+        public array $layers,
         public Encoding $encoding,
-        public ?Surround $surround = null,
         public ?self $nextPage = null,
     ) {}
 
@@ -39,10 +36,68 @@ final readonly class PlannedFile
         return new self(...[...get_object_vars($this), ...$changed]);
     }
 
-    /** Whether making it takes from the picture again what was taken before. */
+    public function whole(): PixelRect
+    {
+        return PixelRect::ofSize($this->width, $this->height);
+    }
+
+    /** @return list<Picture> */
+    public function pictures(): array
+    {
+        return $this->of(Picture::class);
+    }
+
+    /** @return list<Ground> */
+    public function grounds(): array
+    {
+        return $this->of(Ground::class);
+    }
+
+    /** @return list<Stroke> */
+    public function strokes(): array
+    {
+        return $this->of(Stroke::class);
+    }
+
+    public function surround(): ?Surround
+    {
+        return $this->of(Surround::class)[0] ?? null;
+    }
+
+    /** The colour that shows through a picture where it is transparent: of the uppermost ground that it lies on. */
+    public function groundUnder(Picture $picture): Rgb
+    {
+        $colour = Rgb::white();
+        foreach ($this->layers as $layer) {
+            if ($layer === $picture) {
+                break;
+            }
+            if ($layer instanceof Ground && $picture->target->within($this->whole())->liesIn($layer->where)) {
+                $colour = $layer->colour;
+            }
+        }
+
+        return $colour;
+    }
+
+    /**
+     * Its layers laid on larger paper; a ground of the colour that is there already is left out.
+     *
+     * @param  Rgb  $over  the paper's colour
+     * @return list<Layer>
+     */
+    public function on(Laid $paper, Rgb $over): array
+    {
+        $isThere = fn (Layer $layer): bool => $layer instanceof Ground && $layer->colour->equals($over);
+        $layers = $isThere($this->layers[0]) ? array_slice($this->layers, 1) : $this->layers;
+
+        return array_map(fn (Layer $layer): Layer => $layer->laid($paper), $layers);
+    }
+
+    /** Whether making it takes from a picture again what was taken before. */
     public function readsAgain(): bool
     {
-        return $this->nextPage !== null || ($this->surround !== null && ($this->surround->fill !== EdgeFill::OneColour || $this->surround->darken !== null));
+        return $this->nextPage !== null || $this->surround()?->repeatsFace() === true;
     }
 
     /** What the pixels take before any packing: exact for a TIFF (width × height × 3 × bytes a sample). */
@@ -54,14 +109,40 @@ final readonly class PlannedFile
     /** The same for the same pixels in the same encoding, whatever the file is called. */
     public function hash(): string
     {
-        return hash('sha256', (string) json_encode(array_filter([
-            $this->width, $this->height, round($this->resolution->ppi(), 4), (string) $this->paper,
-            array_map(fn (Fill $f): array => $f->toArray(), $this->fills),
-            array_map(fn (Placement $p): array => $p->toArray(), $this->placements),
-            array_map(fn (Fill $f): array => $f->toArray(), $this->strokes),
-            $this->encoding->toArray(),
-            $this->surround?->toArray(),
-            $this->nextPage?->hash(),
-        ], fn (mixed $part): bool => $part !== null)));
+        $told = fn (Layer $layer): array => $layer->toArray();
+        $grounds = $this->grounds();
+        $lowest = array_shift($grounds);
+
+        return hash(
+            'sha256',
+            (string) json_encode(
+                array_filter(
+                    [
+                        $this->width,
+                        $this->height,
+                        round($this->resolution->ppi(), 4),
+                        (string) $lowest?->colour,
+                        array_map($told, $grounds),
+                        array_map($told, $this->pictures()),
+                        array_map($told, $this->strokes()),
+                        $this->encoding->toArray(),
+                        $this->surround()?->toArray(),
+                        $this->nextPage?->hash(),
+                    ],
+                    fn (mixed $part): bool => $part !== null,
+                ),
+            ),
+        );
+    }
+
+    /**
+     * @template T of Layer
+     *
+     * @param  class-string<T>  $kind
+     * @return list<T>
+     */
+    private function of(string $kind): array
+    {
+        return array_values(array_filter($this->layers, fn (Layer $layer): bool => $layer instanceof $kind));
     }
 }

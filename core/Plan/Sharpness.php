@@ -33,12 +33,17 @@ final readonly class Sharpness
         $needed = self::ppiNeededAt($distance);
         $decides = $onTheWall || $viewedFrom !== null;
 
-        return new self(match (true) {
-            $ppi >= $lab->resolution->ppi() => Enough::Plenty,
-            $ppi < $lab->minimumPpi && ! ($decides && $ppi >= $needed) => Enough::TooFew,
-            $ppi >= $needed => Enough::Enough,
-            default => Enough::Soft,
-        }, $ppi, $distance, $viewedFrom !== null ? min($needed, $lab->minimumPpi) : $lab->minimumPpi);
+        return new self(
+            match (true) {
+                $ppi >= $lab->resolution->ppi() => Enough::Plenty,
+                $ppi < $lab->minimumPpi && ! ($decides && $ppi >= $needed) => Enough::TooFew,
+                $ppi >= $needed => Enough::Enough,
+                default => Enough::Soft,
+            },
+            $ppi,
+            $distance,
+            $viewedFrom !== null ? min($needed, $lab->minimumPpi) : $lab->minimumPpi,
+        );
     }
 
     /** @param  float  $inches above 0 */

@@ -9,6 +9,7 @@ use Planisher\Measure\Length;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Unit;
+use Planisher\Plan\Layer\Stroke;
 
 /**
  * Short lines that say where to cut a paper out of its carrier: in the surplus only, on the line of each cut, never nearer
@@ -26,40 +27,38 @@ final class TrimTicks
 
     /**
      * @param  PixelRect  $paper  on the sheet
-     * @return list<Fill>
+     * @return list<Stroke>
      */
-    public static function round(PixelRect $paper, int $sheetWidth, int $sheetHeight, Resolution $resolution): array
+    public static function round(PixelRect $paper, PixelRect $sheet, Resolution $resolution): array
     {
         $mm = fn (string $number): int => Length::of($number, Unit::Millimetre)->px($resolution);
         $away = $mm(self::AWAY_MM) + 1; // rounding must not bring it nearer
         $thick = max(1, Length::of(self::THICK_IN, Unit::Inch)->px($resolution));
         $long = fn (int $surplus): int => min($mm(self::LONGEST_MM), $surplus - $away);
-        [$right, $bottom] = [$paper->x + $paper->width, $paper->y + $paper->height];
-        $surplus = ['left' => $paper->x, 'right' => $sheetWidth - $right, 'top' => $paper->y, 'bottom' => $sheetHeight - $bottom];
+        $surplus = [
+            'left' => $paper->x - $sheet->x,
+            'right' => $sheet->right() - $paper->right(),
+            'top' => $paper->y - $sheet->y,
+            'bottom' => $sheet->bottom() - $paper->bottom(),
+        ];
+        $across = ['left' => $paper->x, 'right' => $paper->right()];
+        $down = ['top' => $paper->y, 'bottom' => $paper->bottom()];
 
         $ticks = [];
-        foreach (['left' => $paper->x, 'right' => $right] as $side => $x) {
-            foreach (['top' => $paper->y - $away, 'bottom' => $bottom + $away] as $beyond => $y) {
-                $length = $long($surplus[$beyond]);
-                if ($surplus[$side] > 0 && $length >= $mm(self::SHORTEST_MM)) {
-                    $ticks[] = new PixelRect(self::within($x - intdiv($thick, 2), $thick, $sheetWidth), $beyond === 'top' ? $y - $length : $y, $thick, $length);
-                }
-            }
-        }
-        foreach (['top' => $paper->y, 'bottom' => $bottom] as $side => $y) {
-            foreach (['left' => $paper->x - $away, 'right' => $right + $away] as $beyond => $x) {
-                $length = $long($surplus[$beyond]);
-                if ($surplus[$side] > 0 && $length >= $mm(self::SHORTEST_MM)) {
-                    $ticks[] = new PixelRect($beyond === 'left' ? $x - $length : $x, self::within($y - intdiv($thick, 2), $thick, $sheetHeight), $length, $thick);
+        foreach ([[$across, $down, false], [$down, $across, true]] as [$cuts, $ends, $lies]) {
+            foreach ($cuts as $side => $at) {
+                foreach ($ends as $end => $edge) {
+                    $length = $long($surplus[$end]);
+                    if ($surplus[$side] > 0 && $length >= $mm(self::SHORTEST_MM)) {
+                        $from = in_array($end, ['left', 'top'], true) ? $edge - $away - $length : $edge + $away;
+                        $middle = $at - intdiv($thick, 2);
+                        $tick = $lies ? new PixelRect($from, $middle, $length, $thick) : new PixelRect($middle, $from, $thick, $length);
+                        $ticks[] = new Stroke($tick->movedInto($sheet), Rgb::black());
+                    }
                 }
             }
         }
 
-        return array_map(fn (PixelRect $where): Fill => new Fill($where, Rgb::black()), $ticks);
-    }
-
-    private static function within(int $position, int $length, int $whole): int
-    {
-        return max(0, min($whole - $length, $position));
+        return $ticks;
     }
 }

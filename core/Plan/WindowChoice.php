@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Line\Crop;
-use Planisher\Line\Side;
 use Planisher\Measure\PixelRect;
+use Planisher\Measure\Side;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
 
@@ -21,7 +21,7 @@ final readonly class WindowChoice
 
     public static function whole(PictureFacts $picture): self
     {
-        return new self(new Window, new PixelRect(0, 0, $picture->width, $picture->height));
+        return new self(new Window(), new PixelRect(0, 0, $picture->width, $picture->height));
     }
 
     /** @param  int  $cover  nanometres inside the paper's edge where nothing marked should lie */
@@ -29,12 +29,14 @@ final readonly class WindowChoice
     {
         $ratio = $layout->image->ratio();
         $hidden = fn (Side $side): float => max(0, $cover - $layout->margin($side));
-        $wanted = $crop->window ?? Window::keeping(
-            $picture,
-            $ratio,
-            [$hidden(Side::Left) / $layout->image->width, $hidden(Side::Right) / $layout->image->width],
-            [$hidden(Side::Top) / $layout->image->height, $hidden(Side::Bottom) / $layout->image->height],
-        );
+        $wanted =
+            $crop->window ??
+            Window::keeping(
+                $picture,
+                $ratio,
+                [$hidden(Side::Left) / $layout->image->width, $hidden(Side::Right) / $layout->image->width],
+                [$hidden(Side::Top) / $layout->image->height, $hidden(Side::Bottom) / $layout->image->height],
+            );
 
         return new self($wanted, $wanted->on($picture, $ratio));
     }

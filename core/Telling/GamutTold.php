@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Telling;
 
+use Planisher\Phrase\Words;
+
 /** What a paper's gamut is beside a colour space's, in words: in which colours it reaches farther from white, in which less far. */
 final class GamutTold
 {
@@ -16,8 +18,8 @@ final class GamutTold
     private const ALIKE = 0.05;
 
     /**
-     * @param  non-empty-list<array{float, float}>  $paper  its outline, u′ and v′, once round from red
-     * @param  non-empty-list<array{float, float}>  $space  an outline of as many places a hue
+     * @param  list<array{float, float}>  $paper  its outline, u′ and v′, once round from red
+     * @param  list<array{float, float}>  $space  an outline of as many places a hue
      */
     public static function beside(array $paper, array $space, string $spaceName): string
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Imaging\Child;
 
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\Profiles;
 
 /** A task done in a process of its own: all that decodes or parses a stranger's file, so that it can be ended whole. */
 final class Child
@@ -25,9 +24,7 @@ final class Child
     public static function start(Task $task, array $given, Limits $limits): self
     {
         $php = PHP_SAPI === 'cli' ? PHP_BINARY : PHP_BINDIR.'/php';
-        $extensions = array_merge(
-            ...array_map(fn (string $one): array => ['-d', "extension={$one}"], array_filter(self::EXTENSIONS, extension_loaded(...))),
-        );
+        $extensions = array_merge(...array_map(fn (string $one): array => ['-d', "extension={$one}"], self::extensions()));
         $command = [
             $php,
             '-n',
@@ -41,10 +38,17 @@ final class Child
             dirname(__DIR__, 2).'/bin/child.php',
         ];
 
-        return new self(
-            Program::start($command, $limits, serialize([$task, $given, Profiles::folder()]), ['VIPS_CONCURRENCY' => '1']),
-            $task->value,
-        );
+        return new self(Program::start($command, $limits, serialize([$task, $given]), ['VIPS_CONCURRENCY' => '1']), $task->value);
+    }
+
+    /**
+     * The extensions that a PHP has to load for this, of those that aren't built in.
+     *
+     * @return list<string>
+     */
+    public static function extensions(): array
+    {
+        return array_values(array_filter(self::EXTENSIONS, extension_loaded(...)));
     }
 
     /**
@@ -85,7 +89,11 @@ final class Child
         return $answer['answer'];
     }
 
-    /** Waits for its end, and tells how many warnings the decoders gave. @throws PictureRefused|Stopped */
+    /**
+     * Waits for its end, and tells how many warnings the decoders gave.
+     *
+     * @throws PictureRefused|Stopped
+     */
     public function end(): int
     {
         [$code] = $this->program->end();

@@ -25,8 +25,10 @@ final class Program
 
     private string $complained = '';
 
+    private bool $isClosed = false;
+
     /**
-     * @param  ?resource  $process  null when it has ended
+     * @param  resource  $process
      * @param  array<int, resource>  $pipes
      */
     private function __construct(
@@ -61,7 +63,10 @@ final class Program
         // What it complains of goes into a file: a pipe that nobody reads meanwhile would hold it up.
         $pipes = [];
         $complaints = tmpfile();
-        $process = $complaints === false ? false : @proc_open($limited, [['pipe', 'r'], ['pipe', 'w'], $complaints], $pipes, null, $environment + $held);
+        $process =
+            $complaints === false
+                ? false
+                : @proc_open($limited, [['pipe', 'r'], ['pipe', 'w'], $complaints], $pipes, null, $environment + $held);
         if ($process === false) {
             throw Stopped::missing('prlimit');
         }
@@ -126,12 +131,12 @@ final class Program
     {
         array_map(fn (mixed $pipe): bool => is_resource($pipe) && fclose($pipe), $this->pipes);
         proc_close($this->process);
-        $this->process = null;
+        $this->isClosed = true;
     }
 
     public function __destruct()
     {
-        if ($this->process !== null) {
+        if (! $this->isClosed) {
             proc_terminate($this->process, self::SIGKILL);
             $this->close();
         }

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Child;
 
-use Planisher\Imaging\Looked;
-use Planisher\Imaging\OneToOne;
-use Planisher\Imaging\Original;
+use Planisher\Imaging\Colour\ProfileReader;
+use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Look\Hints;
+use Planisher\Imaging\Look\OneToOne;
+use Planisher\Imaging\Look\Weight;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\ProfileReader;
-use Planisher\Imaging\Proxy;
+use Planisher\Imaging\Sources\Original;
+use Planisher\Imaging\Sources\Proxy;
+use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
-use Planisher\Imaging\Weight;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 
@@ -47,7 +49,9 @@ enum Task: string
             self::Facts => self::facts($given['path'], $given['name'], $given['whole'], $given['sha256'] ?? null),
             self::Take => [self::take($given['path'], $given['name'], $given['sha256'], $given['proxies'])],
             self::Profile => [ProfileReader::read($given['path'], $given['name'])->toArray()],
-            self::Weight => [Weight::estimate($given['file'], $given['path'])->toArray()],
+            self::Weight => [
+                Weight::estimate($given['file'], Sources::anywhere($given['paths'], new Profiles($given['profiles'])))->toArray(),
+            ],
             self::OneToOne => [self::oneToOne($given)],
         };
     }
@@ -104,16 +108,18 @@ enum Task: string
             self::unpacked($path, $facts); // a proxy leaves out its last rows
         }
 
-        return $facts->with(isSeeThrough: Original::isSeeThrough($path, $facts), contrast: Looked::contrast($from))->toArray();
+        return $facts->with(isSeeThrough: Original::isSeeThrough($path, $facts), contrast: Hints::contrast($from))->toArray();
     }
 
     /**
-     * @param  array{file: \Planisher\Plan\PlannedFile, path: string, x: float, y: float, width: int, height: int, to: string}  $given
+     * @param  array<string, mixed>  $given  file, paths by checksum, the folder of profiles, x, y, width, height and to
      * @return array<string, mixed>
      */
     private static function oneToOne(array $given): array
     {
-        OneToOne::write($given['file'], $given['path'], $given['x'], $given['y'], $given['width'], $given['height'], $given['to']);
+        $file = $given['file'];
+        $originals = Sources::originals($given['paths'], [$file], new Profiles($given['profiles']));
+        OneToOne::write($file, $originals, $given['x'], $given['y'], $given['width'], $given['height'], $given['to']);
 
         return [];
     }

@@ -10,6 +10,8 @@ use Planisher\Picture\PictureFormat;
 /** What a file is, by its first bytes; what isn't taken is called by its name. */
 final class FileKind
 {
+    private const TIFF = ["II*\0", "MM\0*", "II+\0", "MM\0+"];
+
     private const HEAD = 400;
 
     /** Brands of ISO 14496-12 files, by which HEIF (ISO 23008-12) and its relatives say what they are. */
@@ -43,12 +45,14 @@ final class FileKind
     /** JPEG ISO 10918-1, TIFF 6.0 and BigTIFF, PNG ISO 15948, WebP RFC 9649, HEIF ISO 23008-12. */
     private static function format(string $head): ?PictureFormat
     {
+        $isBranded = fn (array $brands): bool => array_intersect(self::brands($head), $brands) !== [];
+
         return match (true) {
             str_starts_with($head, "\xFF\xD8\xFF") => PictureFormat::Jpeg,
             str_starts_with($head, "\x89PNG\r\n\x1A\n") => PictureFormat::Png,
-            in_array(substr($head, 0, 4), ["II*\0", "MM\0*", "II+\0", "MM\0+"], true) && substr($head, 8, 2) !== 'CR' => PictureFormat::Tiff,
+            in_array(substr($head, 0, 4), self::TIFF, true) && substr($head, 8, 2) !== 'CR' => PictureFormat::Tiff,
             str_starts_with($head, 'RIFF') && substr($head, 8, 4) === 'WEBP' => PictureFormat::Webp,
-            array_intersect(self::brands($head), self::HEIF_BRANDS) !== [] && array_intersect(self::brands($head), self::AVIF_BRANDS) === [] => PictureFormat::Heif,
+            $isBranded(self::HEIF_BRANDS) && ! $isBranded(self::AVIF_BRANDS) => PictureFormat::Heif,
             default => null,
         };
     }
@@ -90,7 +94,7 @@ final class FileKind
         if (substr($head, 4, 4) !== 'ftyp') {
             return [];
         }
-        $length = min(strlen($head), (int) unpack('N', $head)[1]);
+        $length = min(strlen($head), (int) ((array) unpack('N', $head))[1]);
 
         return array_values(array_filter(str_split(substr($head, 8, 4).substr($head, 16, max(0, $length - 16)), 4)));
     }

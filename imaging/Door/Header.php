@@ -16,7 +16,8 @@ final readonly class Header
      * @param  ?string  $refused  why it can't be taken, in plain words
      * @param  bool  $isCutOff  whether the file is too short for the pixels it claims
      * @param  ?int  $orientation  as Exif counts them, where only the file itself tells it
-     * @param  ?int  $alpha  which of the channels beside its colours is its transparency, from 0; null for none, or where the format tells it
+     * @param  ?int  $alpha  which of the channels beside its colours is its transparency, from 0; null for none, or where
+     *           the format tells it
      */
     public function __construct(
         public int $held = 0,

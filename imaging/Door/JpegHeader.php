@@ -33,7 +33,7 @@ final class JpegHeader
 
                 continue;
             }
-            $length = (int) unpack('n', $marker, 2)[1];
+            $length = (int) ((array) unpack('n', $marker, 2))[1];
             $body = $bytes->at($at + 4, 20);
             if ($code >= 0xC0 && $code <= 0xCF && ! in_array($code, [0xC4, 0xC8, 0xCC], true) && strlen($body) >= 6) {
                 ['bits' => $bits, 'height' => $height, 'width' => $width, 'channels' => $channels] = (array) unpack(

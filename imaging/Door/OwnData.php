@@ -7,6 +7,7 @@ namespace Planisher\Imaging\Door;
 use Planisher\Imaging\ReadBack\TiffDirectory;
 use Planisher\Imaging\ReadBack\Unreadable;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Metadata;
 use Planisher\Picture\PictureFormat;
 
 /** What a picture says of itself in its Exif, XMP and IPTC, as far as it is used; read by us, since libvips cuts texts. */
@@ -41,8 +42,8 @@ final readonly class OwnData
         $directory = self::directory($path, $image, $format, $page);
         $isTiff = $format === PictureFormat::Tiff;
         $exif = self::exif($directory);
-        $xmp = XmpPacket::read((string) ($isTiff ? $directory?->bytes(self::XMP) : $image?->blob('xmp-data')));
-        $iptc = @iptcparse((string) ($isTiff ? $directory?->bytes(self::IPTC) : $image?->blob('iptc-data'))) ?: [];
+        $xmp = XmpPacket::read((string) ($isTiff ? $directory?->bytes(self::XMP) : $image?->metadata()->bytes(Metadata::XMP)));
+        $iptc = @iptcparse((string) ($isTiff ? $directory?->bytes(self::IPTC) : $image?->metadata()->bytes(Metadata::IPTC))) ?: [];
         // HEIF says itself how it is turned, and is turned when it is opened (ISO 23008-12).
         $orientation = $format === PictureFormat::Heif ? self::UPRIGHT : $exif['orientation'] ?? ($xmp->orientation ?? self::UPRIGHT);
         $said = fn (?string ...$texts): array => array_values(
@@ -98,7 +99,7 @@ final readonly class OwnData
             if ($format === PictureFormat::Tiff) {
                 return (new TiffDirectory((new Bytes($path))->at(...)))->all()[$page] ?? null;
             }
-            $exif = (string) $image?->blob('exif-data');
+            $exif = (string) $image?->metadata()->bytes(Metadata::EXIF);
             $exif = str_starts_with($exif, "Exif\0\0") ? substr($exif, 6) : $exif;
 
             return $exif === '' ? null : new TiffDirectory(fn (int $at, int $length): string => substr($exif, $at, max(0, $length)));

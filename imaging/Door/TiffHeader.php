@@ -41,7 +41,11 @@ final class TiffHeader
         }
     }
 
-    /** A sensor's own samples, or a small picture of them with the samples beside it. @param  list<TiffDirectory>  $pages */
+    /**
+     * A sensor's own samples, or a small picture of them with the samples beside it.
+     *
+     * @param  list<TiffDirectory>  $pages
+     */
     private static function isRaw(array $pages): bool
     {
         foreach ($pages as $page) {

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\ReadBack;
 
-use Planisher\Imaging\Renderer;
+use Planisher\Colour\Rgb;
+use Planisher\Imaging\Colour\Conversion;
+use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Lab\FileFormat;
-use Planisher\Line\EdgeFill;
 use Planisher\Measure\PixelRect;
-use Planisher\Plan\Fill;
+use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\Stroke;
 use Planisher\Plan\PlannedFile;
 
-/** Looks whether a made file is border where the plan has border: a patch in the middle of each side's band, against the colour it should have. */
+/**
+ * Looks whether a made file is border where the plan has border: a patch in the middle of each side's band, against the colour
+ * it should have. Where something else is painted on the border, it isn't looked at.
+ */
 final class BorderReader
 {
     /** A JPEG is unpacked at an eighth, so that a sample is the mean of one of its 8 × 8 blocks (ISO 10918-1). */
@@ -28,20 +33,23 @@ final class BorderReader
      * @param  Image  $unpacked  a JPEG at an eighth, a TIFF as it is
      * @return ?Measured null when there is no border wide enough to look at
      */
-    public static function measure(Image $unpacked, PlannedFile $plan): ?Measured
+    public static function measure(Image $unpacked, PlannedFile $plan, Profiles $profiles): ?Measured
     {
-        if ($plan->surround !== null && ($plan->surround->fill !== EdgeFill::OneColour || $plan->surround->darken !== null)) {
-            return null; // what lies round the face is no border
-        }
+        $conversion = new Conversion($plan->encoding, $profiles);
         $jpeg = $plan->encoding->format === FileFormat::Jpeg;
         $colours = [];
         foreach (self::patches($plan, $jpeg ? self::SHRINK : 1) as $patch) {
-            $expected = Renderer::codes($patch->colour, $plan->encoding);
-            $part = $unpacked->run('crop', [$patch->where->x, $patch->where->y, $patch->where->width, $patch->where->height]);
+            $expected = $conversion->codes($patch->colour);
+            $part = $unpacked->cut($patch->where);
             $found = array_map(fn (int $band): float => $part->run('extract_band', [$band])->mean(), [0, 1, 2]);
             $off = max(array_map(fn (float $a, float $b): float => abs($a - $b), $expected, $found));
             if ($off > ($jpeg ? self::JPEG_TOLERANCE : 0.0)) {
-                return new Measured('border', (string) $patch->colour, 'codes '.implode(', ', array_map(fn (float $code): int => (int) round($code), $found)), false);
+                return new Measured(
+                    'border',
+                    (string) $patch->colour,
+                    'codes '.implode(', ', array_map(fn (float $code): int => (int) round($code), $found)),
+                    false,
+                );
             }
             $colours[(string) $patch->colour] = true;
         }
@@ -50,32 +58,85 @@ final class BorderReader
         return $colours === [] ? null : new Measured('border', $said, $said, true);
     }
 
-    /** @return list<Fill> in pixels of the unpacked image */
+    /**
+     * Patches of ground that nothing else lies on, in pixels of the unpacked image: in the middle of each side of what lies on it.
+     *
+     * @return list<Ground>
+     */
     private static function patches(PlannedFile $plan, int $shrink): array
     {
-        $inner = $plan->placements[0]->target;
         $patches = [];
-        foreach ([...$plan->fills, new Fill(new PixelRect(0, 0, $plan->width, $plan->height), $plan->paper)] as $ground) {
-            $outer = $ground->where;
-            [$right, $bottom] = [$inner->x + $inner->width, $inner->y + $inner->height];
-            [$middleX, $middleY] = [$inner->x + intdiv($inner->width, 2), $inner->y + intdiv($inner->height, 2)];
-            [$halfX, $halfY] = [(int) max($shrink * 2, $inner->width * self::SHARE / 2), (int) max($shrink * 2, $inner->height * self::SHARE / 2)];
-            foreach ([
-                [$middleX - $halfX, $outer->y, $middleX + $halfX, $inner->y],
-                [$middleX - $halfX, $bottom, $middleX + $halfX, $outer->y + $outer->height],
-                [$outer->x, $middleY - $halfY, $inner->x, $middleY + $halfY],
-                [$right, $middleY - $halfY, $outer->x + $outer->width, $middleY + $halfY],
-            ] as [$x0, $y0, $x1, $y1]) {
-                // Only blocks that lie wholly inside the band
-                [$x0, $y0] = [(int) ceil(max($x0, $outer->x) / $shrink), (int) ceil(max($y0, $outer->y) / $shrink)];
-                [$x1, $y1] = [intdiv(min($x1, $outer->x + $outer->width), $shrink), intdiv(min($y1, $outer->y + $outer->height), $shrink)];
-                if ($x1 > $x0 && $y1 > $y0) {
-                    $patches[] = new Fill(new PixelRect($x0, $y0, $x1 - $x0, $y1 - $y0), $ground->colour);
+        foreach (array_reverse($plan->grounds()) as $ground) {
+            $inner = self::on($ground, $plan);
+            foreach ($inner === null ? [] : self::beside($inner, $ground->where, $shrink) as $patch) {
+                $colour = self::colourAt($patch, $plan);
+                if ($colour !== null) {
+                    $inBlocks = new PixelRect(
+                        intdiv($patch->x, $shrink),
+                        intdiv($patch->y, $shrink),
+                        intdiv($patch->width, $shrink),
+                        intdiv($patch->height, $shrink),
+                    );
+                    $patches[] = new Ground($inBlocks, $colour);
                 }
             }
-            $inner = $outer;
         }
 
         return $patches;
+    }
+
+    /** The smallest part of a ground that holds all the pictures, papers and edges that lie on it. */
+    private static function on(Ground $ground, PlannedFile $plan): ?PixelRect
+    {
+        $all = null;
+        $isOver = false;
+        foreach ($plan->layers as $layer) {
+            if ($isOver && ! ($layer instanceof Stroke) && $layer->where()->meets($ground->where)) {
+                $inside = $layer->where()->within($ground->where);
+                $all = $all?->with($inside) ?? $inside;
+            }
+            $isOver = $isOver || $layer === $ground;
+        }
+
+        return $all;
+    }
+
+    /** @return list<PixelRect> made of whole blocks, in the middle of the four bands between two rectangles */
+    private static function beside(PixelRect $inner, PixelRect $outer, int $shrink): array
+    {
+        [$middleX, $middleY] = [$inner->x + intdiv($inner->width, 2), $inner->y + intdiv($inner->height, 2)];
+        $halfX = (int) max($shrink * 2, ($inner->width * self::SHARE) / 2);
+        $halfY = (int) max($shrink * 2, ($inner->height * self::SHARE) / 2);
+        $sides = [
+            [$middleX - $halfX, $outer->y, $middleX + $halfX, $inner->y],
+            [$middleX - $halfX, $inner->bottom(), $middleX + $halfX, $outer->bottom()],
+            [$outer->x, $middleY - $halfY, $inner->x, $middleY + $halfY],
+            [$inner->right(), $middleY - $halfY, $outer->right(), $middleY + $halfY],
+        ];
+        $patches = [];
+        foreach ($sides as [$left, $top, $right, $bottom]) {
+            [$left, $top] = [(int) ceil(max($left, $outer->x) / $shrink), (int) ceil(max($top, $outer->y) / $shrink)];
+            [$right, $bottom] = [intdiv(min($right, $outer->right()), $shrink), intdiv(min($bottom, $outer->bottom()), $shrink)];
+            if ($right > $left && $bottom > $top) {
+                $patches[] = PixelRect::edges($left * $shrink, $top * $shrink, $right * $shrink, $bottom * $shrink);
+            }
+        }
+
+        return $patches;
+    }
+
+    /** The one colour that a patch has by the plan; null where anything else lies on it, or ends in it. */
+    private static function colourAt(PixelRect $patch, PlannedFile $plan): ?Rgb
+    {
+        foreach (array_reverse($plan->layers) as $layer) {
+            if (! $layer->where()->meets($patch)) {
+                continue;
+            }
+            $isFlat = $layer instanceof Ground || $layer instanceof Stroke;
+
+            return $isFlat && $patch->liesIn($layer->where()) ? $layer->colour : null;
+        }
+
+        return null;
     }
 }

@@ -25,20 +25,23 @@ final class HeaderReader
         $icc = [];
         while (($marker = fread($file, 4)) !== false && strlen($marker) === 4 && $marker[0] === "\xFF") {
             $code = ord($marker[1]);
-            $length = unpack('n', substr($marker, 2))[1] - 2;
+            $length = (int) ((array) unpack('n', substr($marker, 2)))[1] - 2;
             $body = $length > 0 ? (string) fread($file, $length) : '';
             if ($code === 0xE0 && str_starts_with($body, "JFIF\0")) {
-                $ppi['JFIF'] = unpack('n', substr($body, 8))[1] * match (ord($body[7])) {
-                    1 => 1.0,
-                    2 => 2.54,
-                    default => 0.0,
-                } ?: null;
+                $ppi['JFIF'] =
+                    (int) ((array) unpack('n', substr($body, 8)))[1] *
+                    match (ord($body[7])) {
+                        1 => 1.0,
+                        2 => 2.54,
+                        default => 0.0,
+                    } ?:
+                    null;
             } elseif ($code === 0xE1 && str_starts_with($body, "Exif\0\0")) {
                 $ppi['Exif'] = (new TiffDirectory(fn (int $at, int $bytes): string => substr($body, 6 + $at, $bytes)))->ppi();
             } elseif ($code === 0xE2 && str_starts_with($body, "ICC_PROFILE\0")) {
                 $icc[ord($body[12])] = substr($body, 14);
             } elseif ($code >= 0xC0 && $code <= 0xCF && ! in_array($code, [0xC4, 0xC8, 0xCC], true)) {
-                ['height' => $height, 'width' => $width] = unpack('nheight/nwidth', substr($body, 1));
+                ['height' => $height, 'width' => $width] = (array) unpack('nheight/nwidth', substr($body, 1));
                 $bits = ord($body[0]);
             } elseif ($code === 0xDA) {
                 break;

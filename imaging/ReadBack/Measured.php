@@ -12,6 +12,6 @@ final readonly class Measured
     /** @return array{what: string, planned: string, found: string, agrees: bool} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['what' => $this->what, 'planned' => $this->planned, 'found' => $this->found, 'agrees' => $this->agrees];
     }
 }

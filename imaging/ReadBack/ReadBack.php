@@ -7,7 +7,7 @@ namespace Planisher\Imaging\ReadBack;
 use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
 use Planisher\Imaging\Checksum;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
@@ -38,29 +38,79 @@ final readonly class ReadBack
      *
      * @throws Unreadable
      */
-    public static function of(string $path, PlannedFile $plan, ?int $maxBytes): self
+    public static function of(string $path, PlannedFile $plan, ?int $maxBytes, Profiles $profiles = new Profiles()): self
+    {
+        return self::begin($path, $plan, $maxBytes, $profiles)();
+    }
+
+    /**
+     * Begins to read it, while this process goes on.
+     *
+     * @param  ?int  $maxBytes  the largest file the lab takes
+     * @return \Closure(): self waits until all of it is read
+     *
+     * @throws Unreadable
+     */
+    public static function begin(string $path, PlannedFile $plan, ?int $maxBytes, Profiles $profiles): \Closure
     {
         $checksum = Checksum::begin($path);
         $facts = HeaderReader::read($path);
+        $unpacking = self::unpacking($path, $facts);
+
+        return fn (): self => self::measured($path, $plan, $maxBytes, $profiles, $facts, $unpacking, $checksum);
+    }
+
+    /** @param  \Closure(): ?Image  $unpacking  null where it can't be */
+    private static function measured(
+        string $path,
+        PlannedFile $plan,
+        ?int $maxBytes,
+        Profiles $profiles,
+        FileFacts $facts,
+        \Closure $unpacking,
+        Checksum $checksum,
+    ): self {
         $bytes = (int) filesize($path);
         $profile = $facts->profile === null ? null : ProfileHeader::read($facts->profile, Channels::Rgb)->description;
         $ppi = (float) (array_values($facts->ppi)[count($facts->ppi) - 1] ?? 0);
-        $inches = fn (float $width, float $height): string => Figure::decimal($width, 2).' × '.Figure::decimal($height, 2).Figure::THIN_SPACE.'in';
+        $inches = fn (float $width, float $height): string => Figure::decimal($width, 2).
+            ' × '.
+            Figure::decimal($height, 2).
+            Figure::THIN_SPACE.
+            'in';
         $planned = $plan->resolution->ppi();
-        $tagsAgree = ! in_array(null, $facts->ppi, true)
-            && array_filter($facts->ppi, fn (?float $tag): bool => abs((float) $tag - $planned) > self::PPI_ROUNDING + 1e-6) === [];
+        $tagsAgree =
+            ! in_array(null, $facts->ppi, true) &&
+            array_filter($facts->ppi, fn (?float $tag): bool => abs((float) $tag - $planned) > self::PPI_ROUNDING + 1e-6) === [];
 
-        [$unpacked, $border] = self::unpack($path, $facts, $plan);
+        $unpacked = $unpacking();
+        $hasItsSize = $facts->width === $plan->width && $facts->height === $plan->height;
+        $border = $unpacked !== null && $hasItsSize ? BorderReader::measure($unpacked, $plan, $profiles) : null;
         $figures = [
-            new Measured('inches', $inches($plan->width / $planned, $plan->height / $planned), $ppi > 0 ? $inches($facts->width / $ppi, $facts->height / $ppi) : 'unknown', $tagsAgree && $facts->width === $plan->width && $facts->height === $plan->height),
-            new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $facts->width === $plan->width && $facts->height === $plan->height),
+            new Measured(
+                'inches',
+                $inches($plan->width / $planned, $plan->height / $planned),
+                $ppi > 0 ? $inches($facts->width / $ppi, $facts->height / $ppi) : 'unknown',
+                $tagsAgree && $hasItsSize,
+            ),
+            new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $hasItsSize),
             new Measured('ppi', Figure::decimal($planned, 1), Figure::decimal($ppi, 1), $tagsAgree),
-            new Measured('profile', $plan->encoding->profileDescription(), $profile ?? 'none', $facts->profile === Profiles::bytes(Profiles::target($plan->encoding))),
+            new Measured(
+                'profile',
+                $plan->encoding->profileDescription(),
+                $profile ?? 'none',
+                $facts->profile === $profiles->bytes($plan->encoding->target()),
+            ),
             new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
-            new Measured('bytes', $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes), Figure::bytes($bytes), $maxBytes === null || $bytes <= $maxBytes),
-            new Measured('whole', 'all rows read', ...$unpacked ? ['all rows read', true] : ['cut off', false]),
-            ...($plan->nextPage === null ? [] : [new Measured('pages', '2', (string) $facts->pages, $facts->pages === 2)]),
-            ...($border === null ? [] : [$border]),
+            new Measured(
+                'bytes',
+                $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes),
+                Figure::bytes($bytes),
+                $maxBytes === null || $bytes <= $maxBytes,
+            ),
+            new Measured('whole', 'all rows read', ...$unpacked !== null ? ['all rows read', true] : ['cut off', false]),
+            ...$plan->nextPage === null ? [] : [new Measured('pages', '2', (string) $facts->pages, $facts->pages === 2)],
+            ...$border === null ? [] : [$border],
         ];
 
         return new self($facts->width, $facts->height, $ppi, $profile, $bytes, $checksum->hex(), $figures);
@@ -86,20 +136,26 @@ final readonly class ReadBack
     /**
      * Every row is unpacked once; a JPEG at an eighth, which still reads all of its bits.
      *
-     * @return array{bool, ?Measured} whether all of it could be unpacked, and how its border is
+     * @return \Closure(): ?Image null where it can't be
      */
-    private static function unpack(string $path, FileFacts $facts, PlannedFile $plan): array
+    private static function unpacking(string $path, FileFacts $facts): \Closure
     {
         if (! $facts->complete) {
-            return [false, null];
+            return fn (): null => null;
         }
         try {
-            $unpacked = Image::open($path, shrink: BorderReader::SHRINK, strict: true, pages: $facts->pages)->held(self::HELD_IN_MEMORY);
-            $asPlanned = $facts->width === $plan->width && $facts->height === $plan->height;
-
-            return [true, $asPlanned ? BorderReader::measure($unpacked, $plan) : null];
+            $image = Image::open($path, shrink: BorderReader::SHRINK, strict: true, pages: $facts->pages);
+            $held = $image->heldSoon(self::HELD_IN_MEMORY);
         } catch (VipsError) {
-            return [false, null];
+            return fn (): null => null;
         }
+
+        return function () use ($held): ?Image {
+            try {
+                return $held();
+            } catch (VipsError) {
+                return null;
+            }
+        };
     }
 }

@@ -49,7 +49,24 @@ final class TiffDirectory
 
     private const INSIDE = 330;
 
-    private const TYPE_BYTES = [1 => 1, 2 => 1, 3 => 2, 4 => 4, 5 => 8, 6 => 1, 7 => 1, 8 => 2, 9 => 4, 10 => 8, 11 => 4, 12 => 8, 13 => 4, 16 => 8, 17 => 8, 18 => 8];
+    private const TYPE_BYTES = [
+        1 => 1,
+        2 => 1,
+        3 => 2,
+        4 => 4,
+        5 => 8,
+        6 => 1,
+        7 => 1,
+        8 => 2,
+        9 => 4,
+        10 => 8,
+        11 => 4,
+        12 => 8,
+        13 => 4,
+        16 => 8,
+        17 => 8,
+        18 => 8,
+    ];
 
     /** No tag that is read here is longer; a file that claims so is not believed. */
     private const LONGEST = 16_000_000;
@@ -93,7 +110,7 @@ final class TiffDirectory
         $at ??= $this->number($this->offset, ($this->read)($this->wide, $this->wide));
         [$how, $head] = $isBig ? [$this->offset, 8] : [$this->short, 2]; // of how many entries there are
         $count = min(self::MOST_ENTRIES, max(0, $this->number($how, ($this->read)($at, $head))));
-        $length = 4 + 2 * $this->wide;
+        $length = $isBig ? 20 : 12;
         $this->next = $this->following($at + $head + $length * $count);
         foreach (str_split(($this->read)($at + $head, $length * $count), $length) as $entry) {
             if (strlen($entry) === $length) {
@@ -112,7 +129,11 @@ final class TiffDirectory
         return count($this->all());
     }
 
-    /** This directory and those that follow one another behind it. @return non-empty-list<self> */
+    /**
+     * This directory and those that follow one another behind it.
+     *
+     * @return non-empty-list<self>
+     */
     public function all(): array
     {
         [$all, $seen] = [[$this], []];
@@ -124,7 +145,11 @@ final class TiffDirectory
         return $all;
     }
 
-    /** The directories that this one points into itself: smaller pictures, or a sensor's samples (tag SubIFDs). @return list<self> */
+    /**
+     * The directories that this one points into itself: smaller pictures, or a sensor's samples (tag SubIFDs).
+     *
+     * @return list<self>
+     */
     public function inside(): array
     {
         return array_map(fn (int $at): self => new self($this->read, $at), array_slice($this->ints(self::INSIDE), 0, self::MOST_PAGES));
@@ -150,13 +175,10 @@ final class TiffDirectory
     public function ints(int $tag): array
     {
         [$how, $bytes] = $this->written($this->entries[$tag]['type'] ?? 0);
-        $numbers = str_split((string) $this->bytes($tag), $bytes);
+        $numbers = str_split((string) $this->bytes($tag), max(1, $bytes));
 
         return array_values(
-            array_map(
-                fn (string $one): int => $this->number($how, $one),
-                array_filter($numbers, fn (string $one): bool => $one !== ''),
-            ),
+            array_map(fn (string $one): int => $this->number($how, $one), array_filter($numbers, fn (string $one): bool => $one !== '')),
         );
     }
 
@@ -168,7 +190,11 @@ final class TiffDirectory
         return strlen($offset) < $this->wide ? 0 : $this->number($this->offset, $offset);
     }
 
-    /** How a whole number of a type is written, and in how many bytes. @return array{string, int} */
+    /**
+     * How a whole number of a type is written, and in how many bytes.
+     *
+     * @return array{string, int}
+     */
     private function written(int $type): array
     {
         return match ($type) {
@@ -213,13 +239,15 @@ final class TiffDirectory
         }
         $length = (self::TYPE_BYTES[$entry['type']] ?? 1) * $entry['count'];
 
-        return $length <= $this->wide ? substr($entry['value'], 0, $length) : ($this->read)($this->number($this->offset, $entry['value']), $length);
+        return $length <= $this->wide
+            ? substr($entry['value'], 0, $length)
+            : ($this->read)($this->number($this->offset, $entry['value']), $length);
     }
 
     private function number(string $how, string $bytes): int
     {
         return strlen($bytes) < ['C' => 1, 'v' => 2, 'n' => 2, 'V' => 4, 'N' => 4, 'P' => 8, 'J' => 8][$how]
             ? throw new Unreadable('A directory of its tags is cut off.')
-            : (int) unpack($how, $bytes)[1];
+            : (int) ((array) unpack($how, $bytes))[1];
     }
 }

@@ -50,7 +50,7 @@ final class Arguments
     private static function area(array $numbers, bool $whole): \FFI\CData
     {
         $ffi = Library::get();
-        $array = $ffi->new(($whole ? 'int[' : 'double[').max(1, count($numbers)).']');
+        $array = Library::room(($whole ? 'int[' : 'double[').max(1, count($numbers)).']');
         foreach ($numbers as $i => $number) {
             $array[$i] = $number;
         }

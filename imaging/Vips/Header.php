@@ -52,7 +52,11 @@ final class Header
         return array_map(fn (mixed $value, array $of): mixed => self::typed($value, $of[0], "{$function}, {$of[1]}"), $given, $declared);
     }
 
-    /** The kind of a call's optional argument, and its value of that kind. @return array{string, mixed} */
+    /**
+     * The kind of a call's optional argument, and its value of that kind.
+     *
+     * @return array{string, mixed}
+     */
     public static function optional(string $function, string $name, mixed $given): array
     {
         $kind =
@@ -69,6 +73,7 @@ final class Header
 
     private static function typed(mixed $value, string $kind, string $where): mixed
     {
+        $value = $value instanceof \BackedEnum ? $value->value : $value;
         $isNumber = is_int($value) || is_float($value);
         $isWhole = is_int($value) || is_bool($value) || (is_float($value) && $value === floor($value));
 
@@ -89,10 +94,16 @@ final class Header
         };
     }
 
-    /** “const double *a” → kind “const double *”, name “a” @return array{string, string} */
+    /**
+     * “const double *a” → kind “const double *”, name “a”
+     *
+     * @return array{string, string}
+     */
     private static function declared(string $parameter): array
     {
-        preg_match('~^(?<kind>.*?)\s*(?<pointer>\**)(?<name>\w+)$~', $parameter, $of);
+        if (preg_match('~^(?<kind>.*?)\s*(?<pointer>\**)(?<name>\w+)$~', $parameter, $of) !== 1) {
+            throw new \LogicException("vips.h declares “{$parameter}”, which is no parameter.");
+        }
 
         return [$of['pointer'] === '' ? $of['kind'] : "{$of['kind']} {$of['pointer']}", $of['name']];
     }

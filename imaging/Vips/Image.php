@@ -4,42 +4,16 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Vips;
 
+use Planisher\Measure\PixelRect;
+
 /**
  * A libvips image: a thin hold on the C object, freed with this one. Calls return new images; nothing is computed
  * until it is written. Every failing call throws VipsError with libvips' own words.
  */
 final class Image
 {
-    public const FORMAT_8_BIT = 0;
-
-    public const FORMAT_16_BIT = 2;
-
-    public const FORMAT_SIGNED_16_BIT = 3;
-
-    private const FORMAT_FLOAT = 6;
-
-    /** VipsOperationRelational */
-    private const MORE = 4;
-
-    public const SPACE_SRGB = 22;
-
-    public const SPACE_LAB = 13;
-
-    public const SPACE_GREY = 1;
-
-    public const SPACE_CMYK = 15;
-
-    public const SPACE_RGB16 = 25;
-
-    public const SPACE_GREY16 = 26;
-
-    /** VipsFailOn */
-    private const FAIL_ON_TRUNCATED = 1;
-
-    private const FAIL_ON_WARNING = 3;
-
     /** @param  list<mixed>  $keep what must live as long as this image does */
-    private function __construct(private readonly \FFI\CData $image, private readonly array $keep = []) {} // @phpstan-ignore property.onlyWritten
+    private function __construct(private readonly \FFI\CData $image, private readonly array $keep = []) {}
 
     public function __destruct()
     {
@@ -63,13 +37,14 @@ final class Image
         int $pages = 1,
         int $page = 0,
     ): self {
+        Library::readyFor($path);
         $reduce = $shrink > 1 && Library::get()->vips_foreign_find_load($path) === 'VipsForeignLoadJpegFile' ? ['shrink' => $shrink] : [];
         $image = Library::call(
             'vips_image_new_from_file',
             [$path],
             [
                 'access' => $streamed,
-                'fail_on' => $strict ? self::FAIL_ON_WARNING : self::FAIL_ON_TRUNCATED,
+                'fail_on' => $strict ? FailOn::Warning : FailOn::CutOff,
                 ...$reduce,
                 ...$pages > 1 ? ['n' => $pages] : [],
                 ...$page > 0 ? ['page' => $page] : [],
@@ -85,35 +60,45 @@ final class Image
     /** The picture as it is stored, shrunk while it is decoded to fit a square of so many pixels; whole file read. */
     public static function thumbnail(string $path, int $side): self
     {
+        Library::readyFor($path);
+
         return self::made(
             'thumbnail',
             [$path],
             [$side],
-            ['height' => $side, 'size' => 2, 'no_rotate' => true, 'fail_on' => self::FAIL_ON_TRUNCATED],
+            ['height' => $side, 'size' => ThumbnailSize::OnlySmaller, 'no_rotate' => true, 'fail_on' => FailOn::CutOff],
         );
     }
 
     /** By the general reader that libvips has for what it doesn't read itself; held whole, 16 bits. */
     public static function openUnusual(string $path, int $page = 0): self
     {
+        Library::with(Module::General);
         Library::get()->vips_operation_block_set(Library::GENERAL_READER, 0);
         try {
             $image = self::made('magickload', [$path], [], ['page' => $page]);
         } finally {
             Library::get()->vips_operation_block_set(Library::GENERAL_READER, 1);
         }
-        if ($image->format() === self::FORMAT_16_BIT) {
+        if ($image->format() === BandFormat::Bits16) {
             return $image;
         }
-        $deep = $image->run('linear1', [257.0, 0.0])->run('cast', [self::FORMAT_16_BIT]);
+        $deep = $image->run('linear1', [257.0, 0.0])->run('cast', [BandFormat::Bits16]);
 
-        return $deep->run('copy', options: ['interpretation' => $image->bands() < 3 ? self::SPACE_GREY16 : self::SPACE_RGB16]);
+        return $deep->as($image->bands() < 3 ? Interpretation::Grey16 : Interpretation::Rgb16);
     }
 
     /** @param  string  $pixels interleaved, 8 bits a band */
     public static function fromPixels(string $pixels, int $width, int $height, int $bands): self
     {
-        $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, $bands, self::FORMAT_8_BIT);
+        $image = Library::get()->vips_image_new_from_memory_copy(
+            $pixels,
+            strlen($pixels),
+            $width,
+            $height,
+            $bands,
+            BandFormat::Bits8->value,
+        );
 
         return $image === null ? throw Library::error('fromPixels') : new self($image);
     }
@@ -121,9 +106,22 @@ final class Image
     /** Three bands of 16 bits, interleaved. */
     public static function fromDeepPixels(string $pixels, int $width, int $height): self
     {
-        $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, 3, self::FORMAT_16_BIT);
+        $image = Library::get()->vips_image_new_from_memory_copy($pixels, strlen($pixels), $width, $height, 3, BandFormat::Bits16->value);
 
         return $image === null ? throw Library::error('fromDeepPixels') : new self($image);
+    }
+
+    /**
+     * Three bands of numbers of any kind, interleaved.
+     *
+     * @param  list<float>  $numbers
+     */
+    public static function ofFloats(array $numbers, int $width, int $height): self
+    {
+        $bytes = pack('g*', ...$numbers);
+        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), $width, $height, 3, BandFormat::Float->value);
+
+        return $image === null ? throw Library::error('ofFloats') : new self($image);
     }
 
     /**
@@ -134,7 +132,7 @@ final class Image
     public static function ofNumbers(array $numbers, int $width, int $height): self
     {
         $bytes = pack('v*', ...$numbers);
-        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), $width, $height, 1, self::FORMAT_16_BIT);
+        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), $width, $height, 1, BandFormat::Bits16->value);
 
         return $image === null ? throw Library::error('ofNumbers') : new self($image);
     }
@@ -147,7 +145,7 @@ final class Image
     public static function row(array $numbers): self
     {
         $bytes = pack('g*', ...$numbers);
-        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), count($numbers), 1, 1, self::FORMAT_FLOAT);
+        $image = Library::get()->vips_image_new_from_memory_copy($bytes, strlen($bytes), count($numbers), 1, 1, BandFormat::Float->value);
 
         return $image === null ? throw Library::error('row') : new self($image);
     }
@@ -190,7 +188,7 @@ final class Image
     /** @param  list<float>  $numbers */
     private static function doubles(array $numbers): \FFI\CData
     {
-        $array = Library::get()->new('double['.count($numbers).']');
+        $array = Library::room('double['.count($numbers).']');
         foreach ($numbers as $i => $number) {
             $array[$i] = $number;
         }
@@ -198,24 +196,45 @@ final class Image
         return $array;
     }
 
-    /** One band of grain about 0. @param  float  $sigma in codes */
+    /**
+     * One band of grain about 0.
+     *
+     * @param  float  $sigma in codes
+     */
     public static function gaussianNoise(int $width, int $height, float $sigma): self
     {
         return self::made('gaussnoise', [], [$width, $height], ['mean' => 0.0, 'sigma' => $sigma, 'seed' => 1]);
     }
 
     /**
-     * An image of one colour, in the depth and interpretation of another: a part of what lies outside a single pixel.
+     * An image of one colour: a part of what lies outside a single pixel.
      *
      * @param  list<float>  $codes  a sample a band
+     * @param  int  $bits  8 or 16
      */
-    public static function plain(int $width, int $height, array $codes, self $like): self
+    public static function plain(int $width, int $height, array $codes, int $bits = 8): self
     {
+        $deep = $bits === 16;
+
         return self::made('black', [], [1, 1], ['bands' => count($codes)])
-            ->run('cast', [$like->format()])
-            ->run('copy', options: ['interpretation' => $like->interpretation()])
-            ->run('embed', [$width, $height, 2 * $width, 2 * $height], ['extend' => 5, 'background' => $codes])
-            ->run('crop', [0, 0, $width, $height]);
+            ->run('cast', [$deep ? BandFormat::Bits16 : BandFormat::Bits8])
+            ->as(
+                count($codes) < 3
+                    ? ($deep
+                        ? Interpretation::Grey16
+                        : Interpretation::Grey)
+                    : ($deep
+                        ? Interpretation::Rgb16
+                        : Interpretation::Srgb),
+            )
+            ->run('embed', [$width, $height, 2 * $width, 2 * $height], ['extend' => Extend::Background, 'background' => $codes])
+            ->cut(PixelRect::ofSize($width, $height));
+    }
+
+    /** A part of it. */
+    public function cut(PixelRect $part): self
+    {
+        return $this->run('crop', [$part->x, $part->y, $part->width, $part->height]);
     }
 
     /** This image with another laid over it. */
@@ -227,28 +246,25 @@ final class Image
     /** This image with another to the right of it. */
     public function beside(self $right): self
     {
-        return self::made('join', [$this->image, $right->image], [0], [], [$this, $right]);
+        return self::made('join', [$this->image, $right->image], [Direction::Across], [], [$this, $right]);
     }
 
     /** This image with another below it. */
     public function over(self $below): self
     {
-        return self::made('join', [$this->image, $below->image], [1], [], [$this, $below]);
+        return self::made('join', [$this->image, $below->image], [Direction::Down], [], [$this, $below]);
     }
 
     /** This image as the first page, another of its size as the second; for a kind of file that has pages. */
     public function above(self $next): self
     {
-        $pages = $this->over($next)->run('copy');
-        Library::get()->vips_image_set_int($pages->image, 'page-height', $this->height());
-
-        return $pages;
+        return $this->over($next)->run('copy')->metadata()->set(Metadata::PAGE_HEIGHT, $this->height());
     }
 
     /** Sample by sample the larger of both. */
     public function orLarger(self $other): self
     {
-        $isLarger = self::made('relational', [$this->image, $other->image], [self::MORE], [], [$this, $other]);
+        $isLarger = self::made('relational', [$this->image, $other->image], [Relation::More], [], [$this, $other]);
 
         return self::made('ifthenelse', [$isLarger->image, $this->image, $other->image], [], [], [$isLarger, $this, $other]);
     }
@@ -280,13 +296,13 @@ final class Image
     /** Sample by sample the sum of both, in 8 bits; one band is added to each of three. */
     public function plus(self $other): self
     {
-        return self::made('add', [$this->image, $other->image], [], [], [$this, $other])->run('cast', [self::FORMAT_8_BIT]);
+        return self::made('add', [$this->image, $other->image], [], [], [$this, $other])->run('cast', [BandFormat::Bits8]);
     }
 
     /**
      * Runs an image-to-image operation by its libvips name.
      *
-     * @param  list<int|float|string>  $arguments  the required ones after the output
+     * @param  list<int|float|string|\BackedEnum>  $arguments  the required ones after the output
      * @param  array<string, mixed>  $options  the optional ones by name
      *
      * @throws VipsError
@@ -310,11 +326,38 @@ final class Image
         }
     }
 
+    /**
+     * Writes the image into a new file, some bytes from its beginning, for others to be written there.
+     *
+     * @param  array<string, mixed>  $options
+     *
+     * @throws VipsError
+     */
+    public function saveFrom(int $offset, string $saver, string $path, array $options): void
+    {
+        $ffi = Library::get();
+        $file = $ffi->creat($path, 0o666);
+        if ($file < 0) {
+            throw new VipsError("{$saver}: the file can’t be made");
+        }
+        try {
+            $ffi->lseek($file, $offset, 0);
+            $target = $ffi->vips_target_new_to_descriptor($file) ?? throw Library::error('target');
+            $failed = Library::call("vips_{$saver}_target", [$this->image, $target], $options);
+            $ffi->g_object_unref($target);
+        } finally {
+            $ffi->close($file);
+        }
+        if ($failed !== 0) {
+            throw Library::error($saver);
+        }
+    }
+
     /** All pixels computed now and held in memory, or in a file that is deleted with this image when they are many. */
     public function held(int $mostBytesInMemory): self
     {
         $ffi = Library::get();
-        $bytes = $this->width() * $this->height() * $this->bands() * ($this->format() === self::FORMAT_16_BIT ? 2 : 1);
+        $bytes = $this->width() * $this->height() * $this->bands() * $this->format()->bytes();
         if ($bytes <= $mostBytesInMemory) {
             $held = $ffi->vips_image_copy_memory($this->image);
 
@@ -326,6 +369,21 @@ final class Image
         }
 
         return new self($held);
+    }
+
+    /**
+     * The same begun at once, while this process goes on; many pixels are computed when they are asked for.
+     *
+     * @return \Closure(): self waits for it
+     */
+    public function heldSoon(int $mostBytesInMemory): \Closure
+    {
+        if ($this->width() * $this->height() * $this->bands() * $this->format()->bytes() > $mostBytesInMemory) {
+            return fn (): self => $this->held($mostBytesInMemory);
+        }
+        $holding = new Holding($this, $this->image);
+
+        return fn (): self => new self($holding->wait());
     }
 
     /** Calls back with 0 to 100 while this image's pixels are computed; made for the image that is saved. */
@@ -360,16 +418,20 @@ final class Image
         return Library::get()->vips_image_get_bands($this->image);
     }
 
-    /** libvips' band format: 0 = 8 bits, 2 = 16 bits, more = others */
-    public function format(): int
+    public function format(): BandFormat
     {
-        return Library::get()->vips_image_get_format($this->image);
+        return BandFormat::from(Library::get()->vips_image_get_format($this->image));
     }
 
-    /** libvips' interpretation number */
-    public function interpretation(): int
+    public function interpretation(): Interpretation
     {
-        return Library::get()->vips_image_get_interpretation($this->image);
+        return Interpretation::from(Library::get()->vips_image_get_interpretation($this->image));
+    }
+
+    /** The same samples, said to stand for something else. */
+    public function as(Interpretation $interpretation): self
+    {
+        return $this->run('copy', options: ['interpretation' => $interpretation]);
     }
 
     public function hasAlpha(): bool
@@ -377,62 +439,32 @@ final class Image
         return Library::get()->vips_image_hasalpha($this->image) !== 0;
     }
 
-    public function int(string $field): ?int
+    public function metadata(): Metadata
     {
-        $out = Library::get()->new('int');
-        if (! $this->has($field) || Library::get()->vips_image_get_int($this->image, $field, \FFI::addr($out)) !== 0) {
-            return null;
-        }
-
-        return $out->cdata;
+        return new Metadata($this, $this->image);
     }
 
-    public function blob(string $field): ?string
+    /** The same pixels, said to be in the colours of a profile. */
+    public function withProfile(string $bytes): self
     {
-        $ffi = Library::get();
-        $data = $ffi->new('const void*');
-        $length = $ffi->new('size_t');
-        if (! $this->has($field) || $ffi->vips_image_get_blob($this->image, $field, \FFI::addr($data), \FFI::addr($length)) !== 0) {
-            return null;
-        }
+        return $this->run('copy')->metadata()->set(Metadata::PROFILE, $bytes);
+    }
 
-        return \FFI::string($ffi->cast('char*', $data), $length->cdata);
+    public function withoutProfile(): self
+    {
+        return $this->run('copy')->metadata()->remove(Metadata::PROFILE);
     }
 
     /** A copy without the metadata that is not about colour. */
     public function withoutMetadata(): self
     {
-        $copy = $this->run('copy');
-        foreach ($this->fields() as $field) {
-            $isMetadata = preg_match('/^(exif-|png-comment|heif-)|-data$|^(orientation|resolution-unit)$/', $field) === 1;
-            if ($isMetadata && $field !== 'icc-profile-data') {
-                Library::get()->vips_image_remove($copy->image, $field);
-            }
-        }
-
-        return $copy;
-    }
-
-    public function withBlob(string $field, string $bytes): self
-    {
-        $copy = $this->run('copy');
-        Library::get()->vips_image_set_blob_copy($copy->image, $field, $bytes, strlen($bytes));
-
-        return $copy;
-    }
-
-    public function without(string $field): self
-    {
-        $copy = $this->run('copy');
-        Library::get()->vips_image_remove($copy->image, $field);
-
-        return $copy;
+        return $this->run('copy')->metadata()->remove(...$this->metadata()->notOfColour());
     }
 
     /** The mean of all samples; decodes every pixel. */
     public function mean(): float
     {
-        $out = Library::get()->new('double');
+        $out = Library::room('double');
         if (Library::call('vips_avg', [$this->image, \FFI::addr($out)]) !== 0) {
             throw Library::error('avg');
         }
@@ -444,34 +476,15 @@ final class Image
     public function pixels(): string
     {
         $ffi = Library::get();
-        $size = $ffi->new('size_t');
+        $size = Library::room('size_t');
         $data = $ffi->vips_image_write_to_memory($this->image, \FFI::addr($size));
         if ($data === null) {
             throw Library::error('write_to_memory');
         }
-        $bytes = \FFI::string($ffi->cast('char*', $data), $size->cdata);
+        $bytes = \FFI::string($data, $size->cdata);
         $ffi->g_free($data);
 
         return $bytes;
-    }
-
-    private function has(string $field): bool
-    {
-        return Library::get()->vips_image_get_typeof($this->image, $field) !== 0;
-    }
-
-    /** @return list<string> */
-    private function fields(): array
-    {
-        $ffi = Library::get();
-        $names = $ffi->vips_image_get_fields($this->image);
-        $fields = [];
-        for ($i = 0; $names[$i] !== null; $i++) {
-            $fields[] = \FFI::string($names[$i]);
-        }
-        $ffi->g_strfreev($names);
-
-        return $fields;
     }
 
     /**
@@ -482,7 +495,7 @@ final class Image
      */
     private static function made(string $operation, array $before, array $after, array $options, array $keep = []): self
     {
-        $out = Library::get()->new('VipsImage*');
+        $out = Library::room('VipsImage*');
         if (Library::call("vips_{$operation}", [...$before, \FFI::addr($out), ...$after], $options) !== 0) {
             throw Library::error($operation);
         }

@@ -20,7 +20,13 @@ final class Library
 
     private const ARENAS = 1;
 
+    /** GModuleFlags */
+    private const BIND_LAZY = 1;
+
     private static ?\FFI $ffi = null;
+
+    /** @var array<string, true> modules by name */
+    private static array $loaded = [];
 
     private static bool $tellsWarnings = false;
 
@@ -40,6 +46,12 @@ final class Library
         [$typed, $arguments] = [Header::required($function, $required), new Arguments($function, $options)];
 
         return self::get()->{$function}(...$typed, ...$arguments->flat());
+    }
+
+    /** Room for a value of C, to be given by its address. */
+    public static function room(string $type): \FFI\CData
+    {
+        return self::get()->new($type) ?? throw new VipsError("There is no memory left for a {$type}.");
     }
 
     /** How many of its decoders' warnings have been kept since it was last asked, or since something failed; of each reading the first. */
@@ -83,15 +95,55 @@ final class Library
         if (! self::$tellsWarnings) {
             putenv('VIPS_WARNING=0'); // broken metadata warns on stderr; we judge profiles ourselves
         }
+        putenv('VIPSHOME=/nowhere'); // so that it finds no modules: most pictures need none, and they take as long to load as all of it
         if ($ffi->vips_init('planisher') !== 0) {
             throw new VipsError('libvips did not start: '.$ffi->vips_error_buffer());
         }
+        putenv('VIPSHOME');
         $ffi->vips_cache_set_max(0);
+        self::allowKnownLoaders($ffi);
+
+        return $ffi;
+    }
+
+    /** Makes ready for a file of a kind whose reader lies in a module. */
+    public static function readyFor(string $path): void
+    {
+        $head = (string) @file_get_contents($path, length: 12);
+        if (substr($head, 4, 4) === 'ftyp') {
+            self::with(Module::Heif); // ISO/IEC 14496-12, 4.3
+        }
+    }
+
+    /** Loads a module, once; where libvips was built without modules all is there already. */
+    public static function with(Module $module): void
+    {
+        $ffi = self::get();
+        $path = self::modules().'/'.$module->value.'.so';
+        if (isset(self::$loaded[$module->value]) || ! is_file($path)) {
+            return;
+        }
+        self::$loaded[$module->value] = true;
+        $opened = $ffi->g_module_open($path, self::BIND_LAZY);
+        if ($opened !== null) {
+            $ffi->g_module_make_resident($opened);
+        }
+        self::allowKnownLoaders($ffi);
+    }
+
+    /** Where they lie: beside the library that was loaded, by its version. */
+    private static function modules(): string
+    {
+        preg_match('~^.* (/\S+)/libvips\.so~m', (string) file_get_contents('/proc/self/maps'), $found);
+
+        return ($found[1] ?? '').'/vips-modules-'.self::get()->vips_version(0).'.'.self::get()->vips_version(1);
+    }
+
+    private static function allowKnownLoaders(\FFI $ffi): void
+    {
         $ffi->vips_operation_block_set('VipsForeignLoad', 1);
         foreach (self::ALLOWED_LOADERS as $loader) {
             $ffi->vips_operation_block_set("VipsForeignLoad{$loader}", 0);
         }
-
-        return $ffi;
     }
 }

@@ -22,7 +22,7 @@ final class Progress
     {
         $ffi = Library::get();
         if (self::$handed === null) {
-            self::$handed = $ffi->new('struct { ProgressCallback tell; }');
+            self::$handed = Library::room('struct { ProgressCallback tell; }');
             self::$handed->tell = static function (mixed $image, \FFI\CData $progress, mixed $data): void {
                 if ($progress->percent !== self::$last && self::$told !== null) {
                     (self::$told)(self::$last = $progress->percent);

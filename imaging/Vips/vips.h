@@ -4,6 +4,9 @@ typedef struct _VipsImage VipsImage;
 typedef struct _VipsInterpolate VipsInterpolate;
 int vips_init(const char *argv0);
 const char *vips_version_string(void);
+int vips_version(int flag);
+void *g_module_open(const char *file_name, int flags);
+int g_module_make_resident(void *module);
 const char *vips_error_buffer(void);
 void vips_error_clear(void);
 void vips_cache_set_max(int max);
@@ -37,6 +40,8 @@ typedef struct _VipsArea VipsArea;
 VipsArea *vips_array_int_new(const int *array, int n);
 VipsArea *vips_array_double_new(const double *array, int n);
 void vips_area_unref(VipsArea *area);
+void *g_thread_new(const char *name, void *function, void *data);
+void *g_thread_join(void *thread);
 void g_object_unref(void *object);
 void g_strfreev(char **strings);
 void g_free(void *memory);
@@ -53,6 +58,12 @@ int vips_extract_band(VipsImage *in, VipsImage **out, int band, ...); // int n
 int vips_icc_transform(VipsImage *in, VipsImage **out, const char *output_profile, ...); // int pcs; int intent; bool black_point_compensation; bool embedded; string input_profile; int depth
 int vips_thumbnail(const char *filename, VipsImage **out, int width, ...); // int height; int size; bool no_rotate; int crop; bool linear; string import_profile; string export_profile; int intent; int fail_on
 int vips_avg(VipsImage *in, double *out, ...);
+typedef struct _VipsTarget VipsTarget;
+VipsTarget *vips_target_new_to_descriptor(int descriptor);
+int creat(const char *path, unsigned int mode);
+int64_t lseek(int file, int64_t offset, int whence);
+int close(int file);
+int vips_jpegsave_target(VipsImage *in, VipsTarget *target, ...); // int Q; string profile; bool optimize_coding; bool interlace; int subsample_mode; int restart_interval; bool strip
 int vips_jpegsave(VipsImage *in, const char *filename, ...); // int Q; string profile; bool optimize_coding; bool interlace; int subsample_mode; int restart_interval; bool strip
 int vips_tiffsave(VipsImage *in, const char *filename, ...); // int compression; int Q; int predictor; string profile; bool tile; int tile_width; int tile_height; bool pyramid; int resunit; double xres; double yres; bool bigtiff; bool strip; int bitdepth
 int vips_pngsave(VipsImage *in, const char *filename, ...); // int compression; bool interlace; string profile; int filter; int bitdepth; bool strip
@@ -74,6 +85,7 @@ int vips_gaussblur(VipsImage *in, VipsImage **out, double sigma, ...); // double
 int vips_sobel(VipsImage *in, VipsImage **out, ...);
 int vips_icc_import(VipsImage *in, VipsImage **out, ...); // int pcs; int intent; bool black_point_compensation; bool embedded; string input_profile
 int vips_linear1(VipsImage *in, VipsImage **out, double a, double b, ...); // bool uchar
+int vips_math2_const1(VipsImage *in, VipsImage **out, int math2, double c, ...);
 int vips_bandjoin2(VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
 int vips_sharpen(VipsImage *in, VipsImage **out, ...); // double sigma; double x1; double y2; double y3; double m1; double m2
 int vips_dE76(VipsImage *left, VipsImage *right, VipsImage **out, ...);

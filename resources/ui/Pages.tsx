@@ -1,5 +1,5 @@
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { useMe } from './api/queries';
+import { useMe } from './api/people';
 import { Bench } from './bench/Bench';
 import { Loading } from './common/Loading';
 import { HouseFinishesPage } from './house-finishes/HouseFinishesPage';

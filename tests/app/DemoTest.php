@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Lines\Computation;
 use App\Models\Client;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\User;
-use App\Orders\WorkedOrder;
 use Demo\DemoSeeder;
 
 final class DemoTest extends TestCase
@@ -28,12 +28,15 @@ final class DemoTest extends TestCase
 
         $levels = [];
         foreach (Order::query()->get() as $order) {
-            $worked = new WorkedOrder($order);
+            $worked = app(Computation::class)->order($order);
             foreach ($order->lines as $line) {
                 foreach ($worked->of($line)->findings as $finding) {
                     $levels[$finding->level->value] = true;
                 }
-                self::assertFalse($line->state === Line::PASSED && $worked->of($line)->isStopped(), "line {$line->number} of {$order->number}");
+                self::assertFalse(
+                    $line->state === Line::PASSED && $worked->of($line)->isStopped(),
+                    "line {$line->number} of {$order->number}",
+                );
             }
         }
         self::assertEqualsCanonicalizing(['fine', 'look', 'stops'], array_keys($levels));

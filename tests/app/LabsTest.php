@@ -8,7 +8,7 @@ use App\Models\LabProfile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Planisher\Colour\Space;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\ShippedProfiles;
 
 /** Lab cards, their papers and profiles, and a print seen on its paper. */
 final class LabsTest extends TestCase
@@ -20,7 +20,11 @@ final class LabsTest extends TestCase
         $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
         file_put_contents($path, $bytes);
 
-        return $this->post("/api/labs/{$this->order->lab_id}/profiles", ['profile' => new UploadedFile($path, $name, test: true)], ['Accept' => 'application/json']);
+        return $this->post(
+            "/api/labs/{$this->order->lab_id}/profiles",
+            ['profile' => new UploadedFile($path, $name, test: true)],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -58,21 +62,41 @@ final class LabsTest extends TestCase
 
     public function test_what_is_no_papers_profile_is_refused_by_name_and_nothing_is_kept(): void
     {
-        foreach (['hello' => 'not an ICC profile', Profiles::bytes(Space::Srgb) => 'describes a screen', '' => 'broke off|not an ICC'] as $bytes => $says) {
+        $refused = [
+            'hello' => 'not an ICC profile',
+            ShippedProfiles::bytes(Space::Srgb) => 'describes a screen',
+            '' => 'not an ICC profile',
+        ];
+        foreach ($refused as $bytes => $says) {
             $message = $this->take((string) $bytes, 'holiday.icc')->assertUnprocessable()->json('message');
             self::assertMatchesRegularExpression("/{$says}/u", $message);
         }
         self::assertSame(0, LabProfile::query()->count());
         $this->card(['papers' => [['name' => 'Rag', 'surface' => 'furry']]])->assertUnprocessable();
-        $this->patchJson("/api/labs/{$this->order->lab_id}", ['papers' => [], 'seen' => [['name' => 'Other', 'surface' => 'matte']]])->assertConflict();
+        $this->patchJson("/api/labs/{$this->order->lab_id}", [
+            'papers' => [],
+            'seen' => [['name' => 'Other', 'surface' => 'matte']],
+        ])->assertConflict();
     }
 
     public function test_how_the_lab_wants_its_files(): void
     {
-        $this->card(['colour' => 'Adobe RGB (1998)', 'quality' => 88, 'ppi' => 240, 'formats' => ['tiff', 'jpeg'], 'bits' => [8, 16]])->assertOk();
-        self::assertSame(['Adobe RGB (1998)', 88, 240, ['tiff', 'jpeg'], [8, 16]], array_map(fn (string $key): mixed => $this->lab()[$key], ['colour', 'quality', 'ppi', 'formats', 'bits']));
+        $this->card([
+            'colour' => 'Adobe RGB (1998)',
+            'quality' => 88,
+            'ppi' => 240,
+            'formats' => ['tiff', 'jpeg'],
+            'bits' => [8, 16],
+        ])->assertOk();
+        self::assertSame(
+            ['Adobe RGB (1998)', 88, 240, ['tiff', 'jpeg'], [8, 16]],
+            array_map(fn (string $key): mixed => $this->lab()[$key], ['colour', 'quality', 'ppi', 'formats', 'bits']),
+        );
         $this->line();
-        self::assertStringContainsString('in the lab’s Adobe RGB (1998), saved as TIFF', implode('', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.sentence'), 'text')));
+        self::assertStringContainsString(
+            'in the lab’s Adobe RGB (1998), saved as TIFF',
+            implode('', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.sentence'), 'text')),
+        );
         foreach ([['colour' => 'CMYK'], ['quality' => 0], ['ppi' => 5000], ['formats' => []], ['bits' => [12.5]]] as $wrong) {
             $this->card($wrong)->assertUnprocessable();
         }
@@ -89,7 +113,10 @@ final class LabsTest extends TestCase
         $this->card(['papers' => [['name' => 'Plain']]])->assertOk();
         self::assertSame(['Plain' => 1], $this->lab()['linesOn'], 'one names the paper that is gone');
         self::assertStringContainsString('none of its papers has one', $this->lab()['disagreements'][0]);
-        self::assertContains('paper-unknown', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.1.findings'), 'code'));
+        self::assertContains(
+            'paper-unknown',
+            array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.1.findings'), 'code'),
+        );
         $this->card(['papers' => [['name' => 'Plain'], ['name' => 'Plain']]])->assertUnprocessable();
     }
 
@@ -99,8 +126,13 @@ final class LabsTest extends TestCase
         $line = $this->line();
         $view = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
         self::assertSame(['Rag', 'matte'], [$view['uses']['paper']['name'], $view['uses']['paper']['surface']]);
-        $seen = $this->getJson("/api/lines/{$line->id}/seen/{$view['planHash']}")->assertOk()->json();
-        self::assertMatchesRegularExpression('/^Darkest tone \d+ instead of \d+; white a little warm; .*(drawn in, mostly [a-z, ]+|fit)\.$/u', $seen['note']);
+        $seen = $this->getJson("/api/lines/{$line->id}/seen/{$view['planHash']}")
+            ->assertOk()
+            ->json();
+        self::assertMatchesRegularExpression(
+            '/^Darkest tone \d+ instead of \d+; white a little warm; .*(drawn in, mostly [a-z, ]+|fit)\.$/u',
+            $seen['note'],
+        );
         foreach (['proof', 'gamut'] as $what) {
             $this->get("/api/lines/{$line->id}/{$what}/{$view['planHash']}")->assertOk();
         }
@@ -112,7 +144,12 @@ final class LabsTest extends TestCase
         $line = $this->line();
         $hash = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash');
         $this->getJson("/api/lines/{$line->id}/proof/{$hash}")->assertNotFound();
-        self::assertSame('All colours fit.', $this->getJson("/api/lines/{$line->id}/seen/{$hash}")->assertOk()->json('note'));
+        self::assertSame(
+            'All colours fit.',
+            $this->getJson("/api/lines/{$line->id}/seen/{$hash}")
+                ->assertOk()
+                ->json('note'),
+        );
     }
 
     public function test_a_file_in_its_papers_profile_is_made_where_the_lab_takes_it(): void

@@ -17,13 +17,27 @@ final class LinesTest extends TestCase
         self::assertSame('open', $answer['state']);
         self::assertSame('isholm-rowing-club_4x6_dawn-boat_1.jpg', $answer['fileName']);
         self::assertSame(['x' => 0, 'y' => 0, 'width' => 480, 'height' => 320], $answer['drawing']['window']);
-        self::assertSame("Make 1 print of Dawn boat cropped to 4 × 6 in, landscape to suit the picture, at 300\u{2009}ppi in the lab’s sRGB, saved as JPEG 95, named isholm-rowing-club_4x6_dawn-boat_1", implode('', array_column($answer['sentence'], 'text')));
+        self::assertSame(
+            "Make 1 print of Dawn boat cropped to 4 × 6 in, landscape to suit the picture, at 300\u{2009}ppi in the ".
+                'lab’s sRGB, saved as JPEG 95, named isholm-rowing-club_4x6_dawn-boat_1',
+            implode('', array_column($answer['sentence'], 'text')),
+        );
     }
 
     public function test_sizes_that_are_none(): void
     {
-        foreach (['banana' => 'is not a size', '15 x 11 px' => 'in pixels', '0 x 10 in' => 'side of 0', '8 x in' => 'is not a length', '' => 'size'] as $size => $says) {
-            $message = $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => $size])->assertUnprocessable()->json('message');
+        foreach (
+            [
+                'banana' => 'is not a size',
+                '15 x 11 px' => 'in pixels',
+                '0 x 10 in' => 'side of 0',
+                '8 x in' => 'is not a length',
+                '' => 'size',
+            ] as $size => $says
+        ) {
+            $message = $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => $size])
+                ->assertUnprocessable()
+                ->json('message');
             self::assertStringContainsString($says, $message);
         }
         self::assertSame(0, Line::query()->count());
@@ -37,48 +51,98 @@ final class LinesTest extends TestCase
     {
         $line = $this->line();
         $changes = [
-            ['copies' => -1], ['copies' => 'many'], ['copies' => 10_000], ['window' => ['x' => 2]], ['window' => ['tight' => 0]], ['turn' => 'sideways'],
-            ['output' => ['quality' => 0]], ['output' => ['ppi' => 0]], ['output' => ['bits' => 12]], ['banana' => 1], ['name' => ['parts' => ['../etc']]], ['size' => null], ['make' => 'shared-sheet'],
-            ['canvas' => ['depth' => '-2 cm'], 'make' => 'canvas'], ['canvas' => ['depth' => '%'], 'make' => 'canvas'], ['canvas' => ['soften' => 2], 'make' => 'canvas'], ['canvas' => ['edge' => 'folded'], 'make' => 'canvas'],
-            ['make' => 'panels', 'panels' => ['columns' => array_fill(0, 40, 1)]], ['make' => 'panels', 'panels' => ['columns' => []]], ['make' => 'panels', 'panels' => ['columns' => ['30 in', 2]]], ['make' => 'panels', 'panels' => ['rows' => [0]]], ['viewedFrom' => '0 in'],
+            ['copies' => -1],
+            ['copies' => 'many'],
+            ['copies' => 10_000],
+            ['window' => ['x' => 2]],
+            ['window' => ['tight' => 0]],
+            ['turn' => 'sideways'],
+            ['output' => ['quality' => 0]],
+            ['output' => ['ppi' => 0]],
+            ['output' => ['bits' => 12]],
+            ['banana' => 1],
+            ['name' => ['parts' => ['../etc']]],
+            ['size' => null],
+            ['make' => 'shared-sheet'],
+            ['canvas' => ['depth' => '-2 cm'], 'make' => 'canvas'],
+            ['canvas' => ['depth' => '%'], 'make' => 'canvas'],
+            ['canvas' => ['soften' => 2], 'make' => 'canvas'],
+            ['canvas' => ['edge' => 'folded'], 'make' => 'canvas'],
+            ['make' => 'panels', 'panels' => ['columns' => array_fill(0, 40, 1)]],
+            ['make' => 'panels', 'panels' => ['columns' => []]],
+            ['make' => 'panels', 'panels' => ['columns' => ['30 in', 2]]],
+            ['make' => 'panels', 'panels' => ['rows' => [0]]],
+            ['viewedFrom' => '0 in'],
         ];
         foreach ($changes as $change) {
             $message = $this->change($line, $change)->assertUnprocessable()->json('message');
-            self::assertNotSame('', $message, json_encode($change));
+            self::assertNotSame('', $message, (string) json_encode($change));
         }
         self::assertSame(1, $line->fresh()?->version);
-        $this->change($line, ['picture' => 'nowhere.jpg'])->assertUnprocessable()->assertJsonPath('message', 'This order has no picture “nowhere.jpg”.');
+        $this->change($line, ['picture' => 'nowhere.jpg'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'This order has no picture “nowhere.jpg”.');
     }
 
     public function test_what_it_is_made_into_is_changed_and_what_the_other_said_is_dropped(): void
     {
         $line = $this->line('8 x 10 in', ['border' => '1 in', 'window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.5]]);
         $answer = $this->change($line, ['make' => 'canvas', 'canvas' => ['depth' => '20 mm']])->assertOk();
-        self::assertSame(['make' => 'canvas', 'canvas' => ['depth' => '20 mm']], array_intersect_key($answer->json('line'), ['make' => 1, 'canvas' => 1, 'border' => 1]));
+        self::assertSame(
+            ['make' => 'canvas', 'canvas' => ['depth' => '20 mm']],
+            array_intersect_key($answer->json('line'), ['make' => 1, 'canvas' => 1, 'border' => 1]),
+        );
         self::assertSame(0.4, $answer->json('line.window.x'), 'the window stays');
         self::assertSame(['depth' => 20, 'spare' => 0], $answer->json('drawing.wrap'));
         self::assertSame('20 mm', $answer->json('uses.depth'));
-        $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => 'depth-right', 'typed' => '0.787 in']])->assertOk()->assertJsonPath('line.canvas.depth', '0.787 in');
-        $this->change($line, ['make' => 'panels', 'panels' => ['columns' => [1, 1]]])->assertOk()->assertJsonMissingPath('line.canvas')->assertJsonCount(1, 'drawing.joints');
-        $this->change($line, ['make' => 'print', 'panels' => null])->assertOk()->assertJsonMissingPath('line.panels');
+        $this->patchJson("/api/lines/{$line->id}", [
+            'version' => $line->fresh()?->version,
+            'figure' => ['name' => 'depth-right', 'typed' => '0.787 in'],
+        ])
+            ->assertOk()
+            ->assertJsonPath('line.canvas.depth', '0.787 in');
+        $this->change($line, ['make' => 'panels', 'panels' => ['columns' => [1, 1]]])
+            ->assertOk()
+            ->assertJsonMissingPath('line.canvas')
+            ->assertJsonCount(1, 'drawing.joints');
+        $this->change($line, ['make' => 'print', 'panels' => null])
+            ->assertOk()
+            ->assertJsonMissingPath('line.panels');
     }
 
     public function test_forty_columns_are_said_to_be_too_many(): void
     {
-        $message = $this->change($this->line(), ['make' => 'panels', 'panels' => ['columns' => array_fill(0, 40, 1)]])->assertUnprocessable()->json('message');
+        $message = $this->change($this->line(), ['make' => 'panels', 'panels' => ['columns' => array_fill(0, 40, 1)]])
+            ->assertUnprocessable()
+            ->json('message');
         self::assertStringContainsString('40 columns are more than anybody hangs; at most 12', $message);
     }
 
     public function test_a_joint_is_moved_by_its_figure_and_never_past_its_neighbour(): void
     {
         $line = $this->line('90 x 60 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1], 'gap' => '1 in']]);
-        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => $name, 'typed' => $typed]]);
+        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", [
+            'version' => $line->fresh()?->version,
+            'figure' => ['name' => $name, 'typed' => $typed],
+        ]);
         $answer = $type('joint-column-2', '64.5 in')->assertOk();
         self::assertSame(['30 in', '34.5 in', '25.5 in'], $answer->json('line.panels.columns'));
-        self::assertSame(['column-1', 'column-2', 'column-3', 'gap-across', 'paper-height'], array_values(array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn (string $name): bool => $name !== 'wall-width')));
+        self::assertSame(
+            ['column-1', 'column-2', 'column-3', 'gap-across', 'paper-height'],
+            array_values(
+                array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn (string $name): bool => $name !== 'wall-width'),
+            ),
+        );
         self::assertSame(['20 in', '44.5 in', '25.5 in'], $type('column-1', '20 in')->assertOk()->json('line.panels.columns'));
-        self::assertSame(['20 in', '40 in', '30 in'], $type('column-3', '30 in')->assertOk()->json('line.panels.columns'), 'the last takes from the one before');
-        self::assertStringContainsString('can’t go past its neighbour: this one lies between', $type('joint-column-2', '10 in')->assertUnprocessable()->json('message'));
+        self::assertSame(
+            ['20 in', '40 in', '30 in'],
+            $type('column-3', '30 in')->assertOk()->json('line.panels.columns'),
+            'the last takes from the one before',
+        );
+        self::assertStringContainsString(
+            'can’t go past its neighbour: this one lies between',
+            $type('joint-column-2', '10 in')->assertUnprocessable()->json('message'),
+        );
         self::assertStringContainsString('can’t go past its neighbour', $type('column-2', '95 in')->assertUnprocessable()->json('message'));
         $type('joint-column-3', '10 in')->assertUnprocessable()->assertJsonPath('message', 'There is no such panel.');
         $type('gap-across', '2 in')->assertOk()->assertJsonPath('line.panels.gap', '2 in');
@@ -90,7 +154,12 @@ final class LinesTest extends TestCase
         $line = $this->line();
         $answer = $this->change($line, ['copies' => 0])->assertOk();
         self::assertSame('copies-zero', $answer->json('findings.0.code'));
-        $this->pass($line)->assertUnprocessable()->assertJsonPath('message', 'It can’t pass: No copies. The line asks for 0 prints, so nothing would be made. Give a number, or remove the line.');
+        $this->pass($line)
+            ->assertUnprocessable()
+            ->assertJsonPath(
+                'message',
+                'It can’t pass: No copies. The line asks for 0 prints, so nothing would be made. Give a number, or remove the line.',
+            );
         $this->change($line, $answer->json('findings.0.remedy.change'))->assertOk();
         $this->pass($line)->assertOk()->assertJsonPath('state', 'passed');
     }
@@ -98,7 +167,9 @@ final class LinesTest extends TestCase
     public function test_a_change_made_on_an_older_version_is_refused_and_shown(): void
     {
         $line = $this->line();
-        $this->change($line, ['copies' => 3], 1)->assertOk()->assertJsonPath('version', 2);
+        $this->change($line, ['copies' => 3], 1)
+            ->assertOk()
+            ->assertJsonPath('version', 2);
         $answer = $this->change($line, ['copies' => 9], 1)->assertConflict();
         self::assertSame([2, 3], [$answer->json('line.version'), $answer->json('line.line.copies')]);
         self::assertSame(3, $line->fresh()?->wanted['copies']);
@@ -118,10 +189,14 @@ final class LinesTest extends TestCase
         $line = $this->line('8 x 10 in');
         $this->pass($line)->assertOk()->assertJsonPath('state', 'passed');
         self::assertContains('cut-much', array_column($line->fresh()->passed_with ?? [], 'code'));
-        $this->change($line, ['copies' => 2])->assertOk()->assertJsonPath('state', 'open');
+        $this->change($line, ['copies' => 2])
+            ->assertOk()
+            ->assertJsonPath('state', 'open');
         self::assertNull($line->fresh()?->passed_with);
         $this->pass($line);
-        $this->postJson("/api/lines/{$line->id}/hold", ['version' => $line->fresh()?->version])->assertOk()->assertJsonPath('state', 'open');
+        $this->postJson("/api/lines/{$line->id}/hold", ['version' => $line->fresh()?->version])
+            ->assertOk()
+            ->assertJsonPath('state', 'open');
     }
 
     public function test_a_removed_line_comes_back_with_its_number(): void
@@ -129,7 +204,9 @@ final class LinesTest extends TestCase
         $line = $this->line();
         $this->deleteJson("/api/lines/{$line->id}", ['version' => 1])->assertNoContent();
         $this->line('8 x 10 in');
-        $this->getJson("/api/orders/{$this->order->id}")->assertJsonCount(1, 'lines')->assertJsonPath('lines.0.number', 2);
+        $this->getJson("/api/orders/{$this->order->id}")
+            ->assertJsonCount(1, 'lines')
+            ->assertJsonPath('lines.0.number', 2);
         $this->postJson("/api/lines/{$line->id}/restore")->assertOk();
         $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('lines.*.number', [1, 2]);
     }
@@ -138,7 +215,10 @@ final class LinesTest extends TestCase
     {
         $line = $this->line(change: ['window' => ['x' => 0.3, 'tight' => 2]]);
         $this->upload(self::pictureBytes(blue: 3), 'slipway.jpg');
-        $this->change($line, ['picture' => 'slipway.jpg'])->assertOk()->assertJsonMissingPath('line.window')->assertJsonPath('uses.window', ['x' => 0.5, 'y' => 0.5, 'tight' => 1]);
+        $this->change($line, ['picture' => 'slipway.jpg'])
+            ->assertOk()
+            ->assertJsonMissingPath('line.window')
+            ->assertJsonPath('uses.window', ['x' => 0.5, 'y' => 0.5, 'tight' => 1]);
     }
 
     public function test_a_picture_missing_or_changed_on_disk_stops_its_lines(): void
@@ -153,7 +233,9 @@ final class LinesTest extends TestCase
         $this->pass($line)->assertUnprocessable();
         unlink($path);
         $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('lines.0.findings.0.code', 'picture-missing');
-        $this->upload($bytes, 'dawn-boat.jpg')->assertCreated()->assertJson(['already' => true]);
+        $this->upload($bytes, 'dawn-boat.jpg')
+            ->assertCreated()
+            ->assertJson(['already' => true]);
         $this->pass($line)->assertOk();
     }
 
@@ -161,7 +243,9 @@ final class LinesTest extends TestCase
     {
         $line = $this->line();
         $hash = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash');
-        $sent = (string) $this->get("/api/lines/{$line->id}/preview/{$hash}")->assertOk()->headers->get('X-Accel-Redirect');
+        $sent = (string) $this->get("/api/lines/{$line->id}/preview/{$hash}")
+            ->assertOk()
+            ->headers->get('X-Accel-Redirect');
         self::assertSame([1600, 1067], array_slice(getimagesize(storage_path('app/'.substr($sent, strlen('/_private/')))) ?: [], 0, 2));
         $this->change($line, ['window' => ['tight' => 2]]);
         $this->getJson("/api/lines/{$line->id}/preview/{$hash}")->assertNotFound();
@@ -170,9 +254,16 @@ final class LinesTest extends TestCase
     public function test_a_figure_of_the_drawing_is_typed(): void
     {
         $line = $this->line('8 x 10 in', ['fit' => 'whole', 'border' => '1 in']);
-        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'figure' => ['name' => $name, 'typed' => $typed]]);
-        $type('image-width', '6 in')->assertOk()->assertJsonPath('line.image', ['width' => '6 in']);
-        $type('margin-left', '3 cm')->assertOk()->assertJsonPath('line.image', ['width' => '194 mm']);
+        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", [
+            'version' => $line->fresh()?->version,
+            'figure' => ['name' => $name, 'typed' => $typed],
+        ]);
+        $type('image-width', '6 in')
+            ->assertOk()
+            ->assertJsonPath('line.image', ['width' => '6 in']);
+        $type('margin-left', '3 cm')
+            ->assertOk()
+            ->assertJsonPath('line.image', ['width' => '194 mm']);
         self::assertStringContainsString('is not a length', $type('paper-width', 'banana')->assertUnprocessable()->json('message'));
         self::assertStringContainsString('vanish', $type('margin-left', '6 in')->assertUnprocessable()->json('message'));
         $type('paper-width', '30 cm')->assertOk()->assertJsonPath('line.size', '30 cm x 8 in');
@@ -183,9 +274,16 @@ final class LinesTest extends TestCase
         $line = $this->line('8 x 10 in', ['border' => '1 in', 'copies' => 4]);
         $before = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.line');
         $this->upload(self::pictureBytes(blue: 3), 'slipway.jpg');
-        $this->change($line, ['picture' => 'slipway.jpg', 'border' => null, 'size' => '4 x 6 in', 'keyline' => ['width' => '1 mm']])->assertOk();
+        $this->change($line, [
+            'picture' => 'slipway.jpg',
+            'border' => null,
+            'size' => '4 x 6 in',
+            'keyline' => ['width' => '1 mm'],
+        ])->assertOk();
         $this->putJson("/api/lines/{$line->id}", ['version' => 1, 'line' => $before])->assertConflict();
-        $after = $this->putJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'line' => $before])->assertOk()->json('line');
+        $after = $this->putJson("/api/lines/{$line->id}", ['version' => $line->fresh()?->version, 'line' => $before])
+            ->assertOk()
+            ->json('line');
         self::assertSame($before, $after);
     }
 
@@ -195,18 +293,30 @@ final class LinesTest extends TestCase
         $second = $this->line('4 x 6 in', ['window' => ['x' => 0.2, 'tight' => 2]]);
         $sha256 = $this->order->pictures()->firstOrFail()->picture->sha256;
         $area = ['label' => 'the boat', 'x' => 0.7, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2];
-        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [$area], 'seen' => []])->assertOk()->assertJson(['areas' => [$area]]);
+        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [$area], 'seen' => []])
+            ->assertOk()
+            ->assertJson(['areas' => [$area]]);
         $lines = $this->getJson("/api/orders/{$this->order->id}")->json('lines');
         self::assertContains('must-stay-in-clear', array_column($lines[0]['findings'], 'code'));
         self::assertSame('must-stay-in-cut', $lines[1]['findings'][0]['code']);
-        self::assertSame('“the boat”', $lines[0]['sentence'][array_search('marked', array_column($lines[0]['sentence'], 'word'), true)]['text'] ?? null);
+        self::assertSame(
+            '“the boat”',
+            $lines[0]['sentence'][array_search('marked', array_column($lines[0]['sentence'], 'word'), true)]['text'] ?? null,
+        );
         $this->pass($second)->assertUnprocessable();
         $this->change($second, $lines[1]['findings'][0]['remedy']['change'])->assertOk();
         $this->pass($second)->assertOk();
         self::assertNotNull($first->fresh());
 
-        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [], 'seen' => []])->assertConflict()->assertJson(['areas' => [$area]]);
-        foreach ([['x' => 0.9, 'y' => 0, 'width' => 0.2, 'height' => 0.1], ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 1], ['x' => 'left']] as $wrong) {
+        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [], 'seen' => []])
+            ->assertConflict()
+            ->assertJson(['areas' => [$area]]);
+        $wrongs = [
+            ['x' => 0.9, 'y' => 0, 'width' => 0.2, 'height' => 0.1],
+            ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 1],
+            ['x' => 'left'],
+        ];
+        foreach ($wrongs as $wrong) {
             $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [$wrong], 'seen' => [$area]])->assertUnprocessable();
         }
     }
@@ -226,21 +336,32 @@ final class LinesTest extends TestCase
     {
         $this->line('8 x 10 in');
         rename(storage_path('app/proxies'), storage_path('app/away'));
-        Log::shouldReceive('warning')->once()->withArgs(fn (string $said): bool => str_contains($said, 'could not be looked at'));
+        Log::shouldReceive('warning')->once()->withArgs(fn (string $said): bool => str_contains($said, 'could not be measured'));
         foreach ([1, 2] as $_) {
-            $codes = array_column($this->getJson("/api/orders/{$this->order->id}")->assertOk()->json('lines.0.findings'), 'code');
+            $codes = array_column(
+                $this->getJson("/api/orders/{$this->order->id}")
+                    ->assertOk()
+                    ->json('lines.0.findings'),
+                'code',
+            );
             self::assertNotContains('colours-fit', $codes);
         }
         $view = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
         rename(storage_path('app/away'), storage_path('app/proxies'));
         $this->getJson("/api/lines/{$view['id']}/seen/{$view['planHash']}")->assertOk();
-        self::assertContains('colours-fit', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.findings'), 'code'), 'on the bench it is tried again at once');
+        self::assertContains(
+            'colours-fit',
+            array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.findings'), 'code'),
+            'on the bench it is tried again at once',
+        );
     }
 
     public function test_a_picture_is_looked_at(): void
     {
         $this->line();
-        $looked = $this->getJson('/api/pictures/'.$this->order->pictures()->firstOrFail()->picture->sha256.'/looked')->assertOk()->json();
+        $looked = $this->getJson('/api/pictures/'.$this->order->pictures()->firstOrFail()->picture->sha256.'/looked')
+            ->assertOk()
+            ->json();
         self::assertNotEmpty($looked['colours']);
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $looked['colours'][0]);
         self::assertLessThanOrEqual(1, $looked['suggestion']['x'] + $looked['suggestion']['width']);

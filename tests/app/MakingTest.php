@@ -6,19 +6,26 @@ namespace Tests\app;
 
 use App\Console\RecoverCommand;
 use App\Jobs\MakeFiles;
+use App\Lines\LineChanger;
+use App\Making\Making;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Planisher\Finish\Finishes;
+use Tests\core\Finish\Pair\PairFinish;
 
 final class MakingTest extends TestCase
 {
     private function make(): Make
     {
-        $id = $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated()->json('id');
+        $id = $this->postJson("/api/orders/{$this->order->id}/make")
+            ->assertCreated()
+            ->json('id');
 
-        return Make::query()->findOrFail($id);
+        return Make::query()->findOrFail((int) $id);
     }
 
     public function test_makes_passed_lines_and_reads_them_back(): void
@@ -28,14 +35,20 @@ final class MakingTest extends TestCase
         $open = $this->line('8 x 10 in');
         $make = $this->make();
         self::assertMatchesRegularExpression('#^2611-01_isholm-rowing-club/\d{4}-\d\d-\d\d-1$#', $make->folder);
-        $file = $this->getJson("/api/orders/{$this->order->id}/make")->assertOk()->assertJsonCount(1, 'makes.0.files')->json('makes.0.files.0');
+        $file = $this->getJson("/api/orders/{$this->order->id}/make")
+            ->assertOk()
+            ->assertJsonCount(1, 'makes.0.files')
+            ->json('makes.0.files.0');
         self::assertSame(['isholm-rowing-club_4x6_dawn-boat_1.jpg', 'made'], [$file['name'], $file['state']]);
         self::assertSame([], array_filter($file['readBack'], fn (array $figure): bool => ! $figure['agrees']));
         self::assertContains("1800 × 1200\u{2009}px", array_column($file['readBack'], 'found'));
         self::assertSame(['made', 'open'], [$first->fresh()?->state, $open->fresh()?->state]);
 
         $answer = $this->get("/api/files/{$file['id']}")->assertOk();
-        self::assertStringContainsString('filename="isholm-rowing-club_4x6_dawn-boat_1.jpg"', (string) $answer->headers->get('Content-Disposition'));
+        self::assertStringContainsString(
+            'filename="isholm-rowing-club_4x6_dawn-boat_1.jpg"',
+            (string) $answer->headers->get('Content-Disposition'),
+        );
         $path = storage_path('app/'.substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/')));
         self::assertSame($file['sha256'], hash_file('sha256', $path));
     }
@@ -46,7 +59,7 @@ final class MakingTest extends TestCase
         $this->pass($this->line('8 x 10 in'));
         $make = $this->make();
         $answer = $this->get("/api/makes/{$make->id}/zip")->assertOk();
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $zip->open(storage_path('app/'.substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/'))));
         self::assertSame(2, $zip->numFiles);
         foreach ($make->files as $file) {
@@ -57,7 +70,9 @@ final class MakingTest extends TestCase
     public function test_nothing_passed_makes_nothing(): void
     {
         $this->line();
-        $this->postJson("/api/orders/{$this->order->id}/make")->assertUnprocessable()->assertJsonPath('message', 'No line is passed yet. Pass the lines that are right, then make their files.');
+        $this->postJson("/api/orders/{$this->order->id}/make")
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'No line is passed yet. Pass the lines that are right, then make their files.');
         self::assertSame(0, Make::query()->count());
     }
 
@@ -66,8 +81,13 @@ final class MakingTest extends TestCase
         $this->pass($this->line('4 x 6 in'));
         $this->pass($this->line('4 x 6 in', ['window' => ['x' => 0.2, 'tight' => 2]]));
         $sha256 = $this->order->pictures()->firstOrFail()->picture->sha256;
-        $this->putJson("/api/pictures/{$sha256}/must-stay-in", ['areas' => [['x' => 0.5, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2]], 'seen' => []])->assertOk();
-        $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated()->assertJsonPath('stopped', ['Line 2 is passed, but was not made: “must stay in” is cut.']);
+        $this->putJson("/api/pictures/{$sha256}/must-stay-in", [
+            'areas' => [['x' => 0.5, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2]],
+            'seen' => [],
+        ])->assertOk();
+        $this->postJson("/api/orders/{$this->order->id}/make")
+            ->assertCreated()
+            ->assertJsonPath('stopped', ['Line 2 is passed, but was not made: “must stay in” is cut.']);
         self::assertSame(1, MadeFile::query()->count());
     }
 
@@ -110,8 +130,10 @@ final class MakingTest extends TestCase
 
         file_put_contents($path, $bytes);
         $this->postJson("/api/files/{$file['id']}/again")->assertOk();
-        self::assertSame('made', MadeFile::query()->findOrFail($file['id'])->state);
-        $this->postJson("/api/files/{$file['id']}/again")->assertUnprocessable()->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
+        self::assertSame('made', MadeFile::query()->findOrFail((int) $file['id'])->state);
+        $this->postJson("/api/files/{$file['id']}/again")
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
     }
 
     public function test_a_set_passes_and_is_made_as_a_set(): void
@@ -120,18 +142,32 @@ final class MakingTest extends TestCase
         $line = $this->line('9 x 6 in', ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1]], 'output' => ['ppi' => 50]]);
         $this->pass($line)->assertOk();
         $make = $this->make();
-        self::assertSame(['left', 'middle', 'right'], $make->files->map(fn (MadeFile $file): string => (string) preg_replace('/^.*_|\.jpg$/', '', $file->name))->all());
+        self::assertSame(
+            ['left', 'middle', 'right'],
+            $make->files->map(fn (MadeFile $file): string => (string) preg_replace('/^.*_|\.jpg$/', '', $file->name))->all(),
+        );
         self::assertSame(1, DB::table('jobs')->count(), 'one job decodes the picture once');
-        (new MakeFiles($make->files->pluck('id')->slice(0, 2)->all()))->handle();
-        self::assertSame('passed', $line->fresh()?->state, 'a set is made when all of it is');
-        (new MakeFiles($make->files->pluck('id')->all()))->handle();
-        self::assertSame('made', $line->fresh()?->state);
-        self::assertSame([[113, 300], [225, 300], [112, 300]], $make->files()->with('make')->get()->map(fn (MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))->all());
+        $ids = array_values($make->files->map(fn (MadeFile $file): int => $file->id)->all());
+        app()->call([new MakeFiles([$ids[0], $ids[1]]), 'handle']);
+        self::assertSame('passed', $line->refresh()->state, 'a set is made when all of it is');
+        app()->call([new MakeFiles([$ids[0], $ids[1], $ids[2]]), 'handle']);
+        self::assertSame('made', $line->refresh()->state);
+        self::assertSame(
+            [[113, 300], [225, 300], [112, 300]],
+            $make
+                ->files()
+                ->with('make')
+                ->get()
+                ->map(fn (MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))
+                ->all(),
+        );
     }
 
     public function test_a_single_panel_is_made_again_after_damage(): void
     {
-        $this->pass($this->line('9 x 6 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => 50]]))->assertOk();
+        $this->pass(
+            $this->line('9 x 6 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => 50]]),
+        )->assertOk();
         $make = $this->make();
         [$left, $middle, $right] = $make->files()->with('make')->get()->all();
         $bytes = (string) file_get_contents($middle->path());
@@ -142,7 +178,9 @@ final class MakingTest extends TestCase
             self::assertSame(['made', $middle->sha256], [$middle->fresh()?->state, $middle->fresh()?->sha256]);
         }
         self::assertSame(substr($bytes, 0, 500), file_get_contents("{$middle->path()}.damaged-1"), 'what was there is kept');
-        $this->postJson("/api/files/{$left->id}/again")->assertUnprocessable()->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
+        $this->postJson("/api/files/{$left->id}/again")
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
         self::assertSame([$left->sha256, $right->sha256], [$left->fresh()?->sha256, $right->fresh()?->sha256]);
     }
 
@@ -154,9 +192,52 @@ final class MakingTest extends TestCase
         $make = $this->make();
         $this->change($line, ['size' => '8 x 10 in'])->assertOk();
         $file = $make->files()->firstOrFail();
-        (new MakeFiles([$file->id]))->handle();
+        app()->call([new MakeFiles([$file->id]), 'handle']);
         self::assertSame(['made', [1800, 1200]], [$file->fresh()?->state, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
-        self::assertSame('open', $line->fresh()?->state, 'what is wanted now is not made yet');
+        self::assertSame('open', $line->refresh()->state, 'what is wanted now is not made yet');
+    }
+
+    /** Tickets that were written while a line had one picture, and a ticket one beside its line. */
+    public function test_a_ticket_of_before_is_still_made(): void
+    {
+        $this->pass($this->line());
+        config(['queue.default' => 'database']);
+        $file = $this->make()->files()->firstOrFail();
+        $ticket = $file->ticket;
+        $ticket['picture'] = $ticket['pictures'][0];
+        unset($ticket['pictures']);
+        $file->update(['ticket' => $ticket]);
+        app()->call([new MakeFiles([$file->id]), 'handle']);
+        self::assertSame(['made', [1800, 1200]], [$file->refresh()->state, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
+    }
+
+    /** A finish of two pictures, from the change of its line to the file: every part of the way takes what it is given. */
+    public function test_a_line_of_two_pictures_is_made_of_both(): void
+    {
+        Finishes::add(new PairFinish());
+        try {
+            $line = $this->line('8 x 10 in', ['output' => ['ppi' => 60, 'format' => 'tiff']]);
+            $this->upload(self::pictureBytes(blue: 200), 'grey-gull.jpg')->assertCreated();
+            $line = LineChanger::patch($line, $line->version, ['make' => 'pair', 'pair' => ['other' => 'grey-gull.jpg']]);
+            self::assertSame(['dawn-boat.jpg', 'grey-gull.jpg'], $line->line()->pictures());
+            self::assertSame([0, 1], $line->pictures()->orderBy('place')->pluck('place')->all());
+            $line->update(['state' => Line::PASSED]);
+            app(Making::class)->start($this->order, null);
+            $file = MadeFile::query()->sole();
+            self::assertCount(2, $file->ticket['pictures']);
+            self::assertSame('made', $file->state);
+            $before = $line->refresh()->wanted;
+            $line = LineChanger::patch($line, $line->version, ['pair' => ['other' => null]]);
+            self::assertSame(['dawn-boat.jpg', null], $line->line()->pictures(), 'one is taken out');
+            $line = LineChanger::replace(
+                $line,
+                $line->version,
+                ['pair' => ['other' => 'grey-gull.jpg']] + $before + ['picture' => 'dawn-boat.jpg'],
+            );
+            self::assertSame(['dawn-boat.jpg', 'grey-gull.jpg'], $line->line()->pictures(), 'and put back');
+        } finally {
+            Finishes::forget('pair');
+        }
     }
 
     /** @see RecoverCommand */
@@ -169,10 +250,17 @@ final class MakingTest extends TestCase
         [$dead, $alive] = [$make->files[0], $make->files[1]];
         $jobs = DB::table('jobs')->orderBy('id')->pluck('id');
         DB::table('jobs')->update(['reserved_at' => time(), 'attempts' => 1]);
-        $dead?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().":4194303:{$jobs[0]}"]); // above the kernel's highest pid in use
+        // above the kernel's highest pid in use
+        $dead?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().":4194303:{$jobs[0]}"]);
         $alive?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().':'.getmypid().":{$jobs[1]}"]);
-        $this->artisan('planisher:recover')->assertSuccessful();
+        self::assertSame(0, Artisan::call('planisher:recover'));
         self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead?->fresh()?->state, $alive?->fresh()?->state]);
-        self::assertSame([null, true], [DB::table('jobs')->where('id', $jobs[0])->value('reserved_at'), DB::table('jobs')->where('id', $jobs[1])->value('reserved_at') !== null]);
+        self::assertSame(
+            [null, true],
+            [
+                DB::table('jobs')->where('id', $jobs[0])->value('reserved_at'),
+                DB::table('jobs')->where('id', $jobs[1])->value('reserved_at') !== null,
+            ],
+        );
     }
 }

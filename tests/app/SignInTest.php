@@ -16,9 +16,23 @@ final class SignInTest extends TestCase
 
     public function test_nothing_but_the_sign_in_answers_a_guest(): void
     {
-        $this->getJson('/api/me')->assertOk()->assertExactJson(['user' => null]);
-        foreach (['orders', "orders/{$this->order->id}", "orders/{$this->order->id}/make", 'new-order', 'pictures/'.str_repeat('a', 64).'/thumb', 'files/1', 'makes/1/zip'] as $path) {
-            $this->getJson("/api/{$path}")->assertUnauthorized()->assertJson(['message' => 'Sign in first.']);
+        $this->getJson('/api/me')
+            ->assertOk()
+            ->assertExactJson(['user' => null]);
+        foreach (
+            [
+                'orders',
+                "orders/{$this->order->id}",
+                "orders/{$this->order->id}/make",
+                'new-order',
+                'pictures/'.str_repeat('a', 64).'/thumb',
+                'files/1',
+                'makes/1/zip',
+            ] as $path
+        ) {
+            $this->getJson("/api/{$path}")
+                ->assertUnauthorized()
+                ->assertJson(['message' => 'Sign in first.']);
         }
         $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => '4 x 6 in'])->assertUnauthorized();
         $this->postJson("/api/orders/{$this->order->id}/make")->assertUnauthorized();
@@ -26,7 +40,9 @@ final class SignInTest extends TestCase
 
     public function test_signs_in_and_out(): void
     {
-        $this->postJson('/api/sign-in', ['email' => 'wren@halloway.example', 'password' => 'copper-and-paper'])->assertOk()->assertJsonPath('user.name', 'Wren Halloway');
+        $this->postJson('/api/sign-in', ['email' => 'wren@halloway.example', 'password' => 'copper-and-paper'])
+            ->assertOk()
+            ->assertJsonPath('user.name', 'Wren Halloway');
         $this->getJson('/api/orders')->assertOk();
         $this->postJson('/api/sign-out')->assertNoContent();
         $this->app['auth']->forgetGuards();
@@ -35,12 +51,21 @@ final class SignInTest extends TestCase
 
     public function test_a_wrong_password_says_the_same_as_an_unknown_name_and_is_throttled(): void
     {
-        $wrong = $this->postJson('/api/sign-in', ['email' => 'wren@halloway.example', 'password' => 'guess'])->assertUnprocessable()->json('message');
-        self::assertSame($wrong, $this->postJson('/api/sign-in', ['email' => 'nobody@halloway.example', 'password' => 'guess'])->assertUnprocessable()->json('message'));
+        $wrong = $this->postJson('/api/sign-in', ['email' => 'wren@halloway.example', 'password' => 'guess'])
+            ->assertUnprocessable()
+            ->json('message');
+        self::assertSame(
+            $wrong,
+            $this->postJson('/api/sign-in', ['email' => 'nobody@halloway.example', 'password' => 'guess'])
+                ->assertUnprocessable()
+                ->json('message'),
+        );
         for ($i = 0; $i < 4; $i++) {
             $this->postJson('/api/sign-in', ['email' => 'wren@halloway.example', 'password' => 'guess'])->assertUnprocessable();
         }
-        $message = $this->postJson('/api/sign-in', ['email' => 'Wren@Halloway.example', 'password' => 'copper-and-paper'])->assertTooManyRequests()->json('message');
+        $message = $this->postJson('/api/sign-in', ['email' => 'Wren@Halloway.example', 'password' => 'copper-and-paper'])
+            ->assertTooManyRequests()
+            ->json('message');
         self::assertMatchesRegularExpression('/^Too many tries. Wait \d+ seconds/', $message);
     }
 

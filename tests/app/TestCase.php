@@ -16,6 +16,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 
 /** The application over HTTP, on MariaDB, with a studio, a lab and an order. Files lie in a storage of the tests' own. */
 abstract class TestCase extends LaravelTestCase
@@ -33,13 +34,46 @@ abstract class TestCase extends LaravelTestCase
             File::deleteDirectory(storage_path("app/{$folder}"));
         }
         File::ensureDirectoryExists(storage_path('app/uploads'));
-        $this->wren = User::query()->create(['name' => 'Wren Halloway', 'email' => 'wren@halloway.example', 'password' => 'copper-and-paper']);
-        $lab = Lab::query()->create(['name' => 'Larkmoor', 'card' => [
-            'name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in'], 'minimumPpi' => 30, 'formats' => ['jpeg', 'tiff'], 'nameLength' => 60,
-        ]]);
+        $this->wren = User::query()->create([
+            'name' => 'Wren Halloway',
+            'email' => 'wren@halloway.example',
+            'password' => 'copper-and-paper',
+        ]);
+        $lab = Lab::query()->create([
+            'name' => 'Larkmoor',
+            'card' => [
+                'name' => 'Larkmoor',
+                'sizes' => ['4 x 6 in', '8 x 10 in'],
+                'minimumPpi' => 30,
+                'formats' => ['jpeg', 'tiff'],
+                'nameLength' => 60,
+            ],
+        ]);
         $client = Client::query()->create(['name' => 'Isholm Rowing Club']);
-        $this->order = Order::query()->create(['number' => '2611-01', 'client_id' => $client->id, 'lab_id' => $lab->id, 'ordered_on' => '2026-11-24', 'due_on' => '2026-12-04']);
+        $this->order = Order::query()->create([
+            'number' => '2611-01',
+            'client_id' => $client->id,
+            'lab_id' => $lab->id,
+            'ordered_on' => '2026-11-24',
+            'due_on' => '2026-12-04',
+        ]);
         $this->actingAs($this->wren);
+    }
+
+    /**
+     * Every answer is held against its shape.
+     *
+     * @param  array<string, mixed>  $parameters
+     * @param  array<string, mixed>  $cookies
+     * @param  array<string, mixed>  $files
+     * @param  array<string, mixed>  $server
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        Answers::check($method, (string) $uri, $answer);
+
+        return $answer;
     }
 
     /** A picture in which red says how far right a place is, green how far down. */
@@ -52,7 +86,8 @@ abstract class TestCase extends LaravelTestCase
             }
         }
         $path = storage_path("app/uploads/made.{$ending}");
-        Image::fromPixels($pixels, $width, $height, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
+        Image::fromPixels($pixels, $width, $height, 3)
+            ->as(Interpretation::Srgb)
             ->save(['jpg' => 'jpegsave', 'tif' => 'tiffsave', 'png' => 'pngsave'][$ending], $path, []);
 
         return (string) file_get_contents($path);
@@ -63,21 +98,31 @@ abstract class TestCase extends LaravelTestCase
         $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
         file_put_contents($path, $bytes);
 
-        return $this->post("/api/orders/{$this->order->id}/pictures", ['picture' => new UploadedFile($path, $name, test: true)], ['Accept' => 'application/json']);
+        return $this->post(
+            "/api/orders/{$this->order->id}/pictures",
+            ['picture' => new UploadedFile($path, $name, test: true)],
+            ['Accept' => 'application/json'],
+        );
     }
 
-    /** A line with a picture of its own, 480 × 320 px. @param  array<string, mixed>  $change */
+    /**
+     * A line with a picture of its own, 480 × 320 px.
+     *
+     * @param  array<string, mixed>  $change
+     */
     protected function line(string $size = '4 x 6 in', array $change = [], string $picture = 'dawn-boat.jpg'): Line
     {
         if ($this->order->pictures()->where('name', $picture)->doesntExist()) {
             $this->upload(self::pictureBytes(blue: crc32($picture) % 256), $picture)->assertCreated();
         }
-        $id = $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => $size, 'copies' => 1, 'picture' => $picture])->assertCreated()->json('id');
+        $id = $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => $size, 'copies' => 1, 'picture' => $picture])
+            ->assertCreated()
+            ->json('id');
         if ($change !== []) {
-            $this->change(Line::query()->findOrFail($id), $change)->assertOk();
+            $this->change(Line::query()->findOrFail((int) $id), $change)->assertOk();
         }
 
-        return Line::query()->findOrFail($id);
+        return Line::query()->findOrFail((int) $id);
     }
 
     /** @param  array<string, mixed>  $change */
@@ -94,7 +139,7 @@ abstract class TestCase extends LaravelTestCase
     protected function original(string $name): string
     {
         $facts = $this->order->pictures()->where('name', $name)->firstOrFail()->facts();
-        $path = PictureStore::verified($facts);
+        $path = app(PictureStore::class)->verified($facts);
 
         return is_string($path) ? $path : self::fail($path->text);
     }

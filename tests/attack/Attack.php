@@ -6,6 +6,7 @@ namespace Tests\attack;
 
 use PHPUnit\Framework\TestCase;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 
 /** The running stack (nginx, PHP-FPM, workers, MariaDB), asked as a stranger or as a signed-in person would ask it. */
 abstract class Attack extends TestCase
@@ -15,6 +16,7 @@ abstract class Attack extends TestCase
     /** No answer takes longer, whatever is asked: the longest a child process may take on the clock, and some. */
     protected const LONGEST_SECONDS = 25;
 
+    /** @var ?non-empty-string */
     private static ?string $jar = null;
 
     private static int $orders = 0;
@@ -39,6 +41,7 @@ abstract class Attack extends TestCase
      * As nobody.
      *
      * @param  array<string, string>  $headers
+     * @param  ?non-empty-string  $jar
      */
     protected static function ask(string $method, string $path, mixed $body = null, array $headers = [], ?string $jar = null): Answer
     {
@@ -48,7 +51,8 @@ abstract class Attack extends TestCase
             ...$body === null || (is_array($body) && isset($body['picture'], $body['file'])) ? [] : ['Content-Type' => 'application/json'],
         ];
         if ($jar !== null) {
-            curl_setopt_array($curl, [CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar]);
+            curl_setopt($curl, CURLOPT_COOKIEFILE, $jar);
+            curl_setopt($curl, CURLOPT_COOKIEJAR, $jar);
             $headers['X-XSRF-TOKEN'] ??= self::token($jar);
         }
         if (is_array($body) && isset($body['file'])) {
@@ -64,11 +68,12 @@ abstract class Attack extends TestCase
             $body = (string) json_encode($body);
         }
         $got = [];
+        $said = array_map(fn (string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers);
         curl_setopt_array($curl, [
-            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_CUSTOMREQUEST => $method ?: 'GET',
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_TIMEOUT => self::LONGEST_SECONDS,
-            CURLOPT_HTTPHEADER => array_map(fn (string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers),
+            CURLOPT_HTTPHEADER => $said,
             CURLOPT_HEADERFUNCTION => function ($curl, string $line) use (&$got): int {
                 [$name, $value] = explode(':', $line, 2) + [1 => ''];
                 if ($value !== '') {
@@ -98,7 +103,7 @@ abstract class Attack extends TestCase
     protected static function asWren(string $method, string $path, mixed $body = null): Answer
     {
         if (self::$jar === null) {
-            self::$jar = (string) tempnam(sys_get_temp_dir(), 'planisher-jar-');
+            self::$jar = tempnam(sys_get_temp_dir(), 'planisher-jar-') ?: self::fail('there is no room for a jar');
             register_shutdown_function(fn () => @unlink((string) self::$jar));
             self::assertSame(200, self::ask('POST', '/api/sign-in', self::WREN, jar: self::$jar)->status);
         }
@@ -106,7 +111,11 @@ abstract class Attack extends TestCase
         return self::ask($method, $path, $body, jar: self::$jar);
     }
 
-    /** An order of this test's own. @return int its id */
+    /**
+     * An order of this test's own.
+     *
+     * @return int its id
+     */
     protected static function order(): int
     {
         $number = ++self::$orders;
@@ -119,7 +128,10 @@ abstract class Attack extends TestCase
         return self::asWren('POST', "/api/orders/{$order}/pictures", ['file' => $path, 'name' => $name ?? basename($path)]);
     }
 
-    /** @param  array<string, mixed>  $change  of the line, once it is there @return array<string, mixed> the line as it is shown */
+    /**
+     * @param  array<string, mixed>  $change  of the line, once it is there
+     * @return array<string, mixed> the line as it is shown
+     */
     protected static function line(int $order, string $size, ?string $picture, array $change = []): array
     {
         $made = self::asWren('POST', "/api/orders/{$order}/lines", ['size' => $size] + ($picture === null ? [] : ['picture' => $picture]));
@@ -133,8 +145,12 @@ abstract class Attack extends TestCase
         return $changed->all();
     }
 
-    /** A picture of a few colours. */
-    protected function picture(string $name, int $width = 120, int $height = 80, mixed ...$options): string
+    /**
+     * A picture of a few colours.
+     *
+     * @param  array<string, mixed>  $options  of its saver
+     */
+    protected function picture(string $name, int $width = 120, int $height = 80, array $options = []): string
     {
         $pixels = '';
         for ($i = 0; $i < $width * $height; $i++) {
@@ -142,9 +158,7 @@ abstract class Attack extends TestCase
         }
         $path = "{$this->folder}/{$name}";
         $saver = ['jpg' => 'jpegsave', 'tif' => 'tiffsave', 'png' => 'pngsave'][pathinfo($name, PATHINFO_EXTENSION)];
-        Image::fromPixels($pixels, $width, $height, 3)
-            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
-            ->save($saver, $path, $options);
+        Image::fromPixels($pixels, $width, $height, 3)->as(Interpretation::Srgb)->save($saver, $path, $options);
 
         return $path;
     }
@@ -177,6 +191,16 @@ abstract class Attack extends TestCase
             (string) $answer->json('message'),
             'no words of a library, no path',
         );
+    }
+
+    /** @return list<mixed> the first column of what a query finds */
+    protected static function asked(string $query): array
+    {
+        $found = self::database()->query($query);
+
+        return $found === false
+            ? throw new \LogicException("“{$query}” isn’t understood.")
+            : array_values($found->fetchAll(\PDO::FETCH_COLUMN));
     }
 
     protected static function database(): \PDO

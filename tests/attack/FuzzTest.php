@@ -9,11 +9,11 @@ use Planisher\Imaging\Child\Child;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Child\Task;
+use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\Profiles;
+use Planisher\Order\Order;
 use Planisher\OrderFile\JsonText;
-use Planisher\OrderFile\Order;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
 
@@ -35,15 +35,16 @@ final class FuzzTest extends Attack
         mt_srand(self::SEED);
         $whole = [
             $this->picture('a.jpg', 200, 130),
-            $this->picture('b.jpg', 200, 130, interlace: true),
+            $this->picture('b.jpg', 200, 130, ['interlace' => true]),
             $this->picture('c.png', 90, 70),
-            $this->picture('d.tif', 90, 70, compression: 5, predictor: 2),
-            $this->picture('e.tif', 90, 70, tile: true),
+            $this->picture('d.tif', 90, 70, ['compression' => 5, 'predictor' => 2]),
+            $this->picture('e.tif', 90, 70, ['tile' => true]),
         ];
         self::assertSame(
             0,
             (int) shell_exec(
-                "exiftool -q -overwrite_original '-ImageDescription=The light on the point' -Orientation#=6 {$whole[0]} {$whole[3]}; echo $?",
+                "exiftool -q -overwrite_original '-ImageDescription=The light on the point' -Orientation#=6 ".
+                    "{$whole[0]} {$whole[3]}; echo $?",
             ),
         );
         $bytes = array_map(fn (string $path): string => (string) file_get_contents($path), $whole);
@@ -75,7 +76,10 @@ final class FuzzTest extends Attack
         $paper = (string) file_get_contents(__DIR__.'/../../demo/profiles/simulated-matte.icc');
         $refused = 0;
         for ($i = 0; $i < self::PROFILES; $i++) {
-            file_put_contents($path = "{$this->folder}/x.icc", self::changed($i % 4 === 0 ? Profiles::bytes(Space::Srgb) : $paper, 400));
+            file_put_contents(
+                $path = "{$this->folder}/x.icc",
+                self::changed($i % 4 === 0 ? ShippedProfiles::bytes(Space::Srgb) : $paper, 400),
+            );
             try {
                 self::assertNotSame('', Child::run(Task::Profile, ['path' => $path, 'name' => 'x.icc'], Limits::asked())['description']);
             } catch (PictureRefused|Stopped $e) {

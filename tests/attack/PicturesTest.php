@@ -6,6 +6,8 @@ namespace Tests\attack;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
+use Planisher\Imaging\Vips\Metadata;
 
 /** Pictures that brought something down, or cost what nobody can spend. */
 final class PicturesTest extends Attack
@@ -116,8 +118,10 @@ final class PicturesTest extends Attack
     {
         $path = "{$this->folder}/a.tif";
         Image::fromPixels(str_repeat("\x50\x60\x70", 900 * 600), 900, 600, 3)
-            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB])
-            ->withBlob('xmp-data', $packet)
+            ->as(Interpretation::Srgb)
+            ->run('copy')
+            ->metadata()
+            ->set(Metadata::XMP, $packet)
             ->save('tiffsave', $path, []);
         $order = self::order();
         self::assertSame(201, self::upload($order, $path)->status);
@@ -131,7 +135,8 @@ final class PicturesTest extends Attack
     public static function packets(): iterable
     {
         $head =
-            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
+            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '.
+            'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
         $tail = '</rdf:Description></rdf:RDF></x:xmpmeta>';
         yield 'deep' => [$head.str_repeat('<dc:a><rdf:Bag><rdf:li>', 12_000).str_repeat('</rdf:li></rdf:Bag></dc:a>', 12_000).$tail];
         $entities = '<!ENTITY a0 "'.str_repeat('planisher', 1000).'">';
@@ -149,7 +154,10 @@ final class PicturesTest extends Attack
         self::assertSame('made', self::made($order, self::line($order, '6 x 4 in', 'fine.jpg'))['state']);
     }
 
-    /** @param  array<string, mixed>  $line @return array<string, mixed> its made file */
+    /**
+     * @param  array<string, mixed>  $line
+     * @return array<string, mixed> its made file
+     */
     private static function made(int $order, array $line): array
     {
         $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", ['version' => $line['version']]);
@@ -175,7 +183,7 @@ final class PicturesTest extends Attack
     /** A progressive JPEG that claims a size and repeats its last scan. */
     private function progressive(string $name, int $width, int $height, int $scans): string
     {
-        $bytes = (string) file_get_contents($path = $this->picture($name, 64, 64, interlace: true));
+        $bytes = (string) file_get_contents($path = $this->picture($name, 64, 64, ['interlace' => true]));
         $bytes = substr_replace($bytes, pack('nn', $height, $width), (int) strpos($bytes, "\xFF\xC2") + 5, 4);
         $scan = substr($bytes, (int) strrpos($bytes, "\xFF\xDA"), -2);
         file_put_contents($path, substr($bytes, 0, -2).str_repeat($scan, $scans - 1)."\xFF\xD9");

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { spread } from '../../resources/ui/drawing/layout';
-import { draggedRect, moved, tightened } from '../../resources/ui/drawing/window';
+import { draggedRect, moved, tightened } from '../../resources/ui/drawing/tools/window';
 import { hang } from '../../resources/ui/wall/hang';
 
 /** What does not hold; looked at once at the end, since thousands of single expectations take minutes. */

@@ -6,12 +6,40 @@ namespace Tests\core;
 
 use PHPUnit\Framework\TestCase;
 
-/** Dependencies point inward: app → imaging → core. Core is pure: PHP and intl, no files, no clock, no chance. */
+/**
+ * Dependencies point inward: app → imaging → core, and inside core nothing goes in a circle. Core is pure: PHP and intl, no
+ * files, no clock, no chance.
+ */
 final class ArchitectureTest extends TestCase
 {
     private const ROOT = __DIR__.'/../..';
 
-    private const IMPURE = ['fopen', 'file_get_contents', 'file_put_contents', 'fwrite', 'is_file', 'unlink', 'mkdir', 'time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'exec', 'header', 'error_log', 'usleep', 'sleep'];
+    private const LONGEST_LINE = 140;
+
+    /** A lab card says how it wants canvases: that is the order file's shape. */
+    private const OF_THE_LAB_CARD = ['core/Lab/LabCard.php', 'app/Http/Controllers/LabController.php'];
+
+    private const IMPURE = [
+        'fopen',
+        'file_get_contents',
+        'file_put_contents',
+        'fwrite',
+        'is_file',
+        'unlink',
+        'mkdir',
+        'time',
+        'microtime',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'getenv',
+        'exec',
+        'header',
+        'error_log',
+        'usleep',
+        'sleep',
+    ];
 
     public function test_core_uses_nothing_but_itself_and_php(): void
     {
@@ -28,7 +56,10 @@ final class ArchitectureTest extends TestCase
     {
         foreach (self::names('imaging') as $file => $names) {
             foreach ($names as $name) {
-                self::assertTrue(! str_contains($name, '\\') || str_starts_with($name, 'Planisher\\') || str_starts_with($name, 'FFI\\'), "{$file} uses {$name}");
+                self::assertTrue(
+                    ! str_contains($name, '\\') || str_starts_with($name, 'Planisher\\') || str_starts_with($name, 'FFI\\'),
+                    "{$file} uses {$name}",
+                );
             }
         }
     }
@@ -53,26 +84,108 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** No two folders of core use each other, neither straight nor by way of others. */
+    public function test_folders_of_core_form_no_circle(): void
+    {
+        $uses = [];
+        foreach (self::names('core') as $file => $names) {
+            $folder = explode('/', substr($file, strlen(self::ROOT.'/core/')))[0];
+            foreach ($names as $name) {
+                if (preg_match('/^Planisher\\\\(\w+)\\\\/', $name, $of) === 1 && $of[1] !== $folder) {
+                    $uses[$folder][$of[1]] = true;
+                }
+            }
+        }
+        self::assertArrayHasKey('Finish', $uses);
+        // Whoever uses nothing that is left can go; what stays in the end is in a circle.
+        $left = $uses;
+        do {
+            $before = count($left);
+            $left = array_filter($left, fn (array $used): bool => array_intersect_key($used, $left) !== []);
+        } while (count($left) < $before);
+        self::assertSame([], array_keys($left), 'these folders use each other in a circle');
+    }
+
+    /** What a finish is called and how it works is known in its folder and to the register. */
+    public function test_no_finish_is_named_outside_its_folder(): void
+    {
+        $folders = array_map(basename(...), glob(self::ROOT.'/core/Finish/*', GLOB_ONLYDIR) ?: []);
+        self::assertContains('Canvas', $folders);
+        $words = implode('|', array_map(fn (string $folder): string => lcfirst($folder), array_diff($folders, ['Print', 'NotYet'])));
+        foreach (['core', 'imaging', 'app'] as $root) {
+            foreach (self::names($root) as $file => $names) {
+                $path = substr($file, strlen(self::ROOT.'/'));
+                if (preg_match('~^core/Finish/(Finishes\.php|\w+/)~', $path) === 1) {
+                    continue;
+                }
+                foreach ($names as $name) {
+                    self::assertDoesNotMatchRegularExpression(
+                        '/^Planisher\\\\Finish\\\\('.implode('|', $folders).')\\\\/',
+                        $name,
+                        $path,
+                    );
+                }
+                if (! in_array($path, self::OF_THE_LAB_CARD, true)) {
+                    self::assertDoesNotMatchRegularExpression("/'({$words})'/", (string) file_get_contents($file), $path);
+                }
+            }
+        }
+    }
+
+    public function test_no_file_is_taken_to_have_one_picture(): void
+    {
+        foreach (['core', 'imaging', 'app', 'bench'] as $folder) {
+            foreach (array_keys(self::names($folder)) as $file) {
+                self::assertStringNotContainsString('placements[0]', (string) file_get_contents($file), $file);
+            }
+        }
+    }
+
+    public function test_no_line_is_too_long_to_be_read(): void
+    {
+        foreach (['core', 'imaging', 'app', 'bench', 'bin', 'database', 'demo', 'routes', 'tests'] as $folder) {
+            foreach (self::files($folder) as $file) {
+                foreach (file($file) ?: [] as $i => $line) {
+                    self::assertLessThanOrEqual(self::LONGEST_LINE, mb_strlen(rtrim($line, "\n")), "{$file}:".($i + 1));
+                }
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private static function files(string $folder): array
+    {
+        $all = new \RecursiveDirectoryIterator(self::ROOT."/{$folder}", \FilesystemIterator::SKIP_DOTS);
+        $files = [];
+        foreach (new \RecursiveIteratorIterator($all) as $file) {
+            if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), 'imaging/profiles/')) {
+                $files[] = $file->getPathname();
+            }
+        }
+        self::assertNotEmpty($files);
+
+        return $files;
+    }
+
     /** @return array<string, list<string>> imported, fully qualified and called names by file */
     private static function names(string $folder): array
     {
         $names = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file->getExtension() !== 'php' || str_contains($file->getPathname(), 'imaging/profiles/')) {
-                continue;
-            }
-            $tokens = \PhpToken::tokenize((string) file_get_contents($file->getPathname()));
+        foreach (self::files($folder) as $file) {
+            $tokens = \PhpToken::tokenize((string) file_get_contents($file));
             $used = [];
             foreach ($tokens as $i => $token) {
                 $before = $tokens[$i - 1] ?? null;
-                $calls = ($tokens[$i + 1] ?? null)?->text === '(' && ! in_array($before?->text, ['->', '::', '?->'], true) && ($tokens[$i - 2] ?? null)?->text !== 'function';
+                $calls =
+                    ($tokens[$i + 1] ?? null)?->text === '(' &&
+                    ! in_array($before?->text, ['->', '::', '?->'], true) &&
+                    ($tokens[$i - 2] ?? null)?->text !== 'function';
                 if ($token->is([T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) || ($token->is(T_STRING) && $calls)) {
                     $used[] = ltrim($token->text, '\\');
                 }
             }
-            $names[$file->getPathname()] = array_values(array_unique($used));
+            $names[$file] = array_values(array_unique($used));
         }
-        self::assertNotEmpty($names);
 
         return $names;
     }

@@ -6,38 +6,53 @@ namespace Tests\core;
 
 use Planisher\Colour\Channels;
 use Planisher\Finding\Finding;
+use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Naming\NameBook;
+use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Plan\WorkedLine;
 
 /** Lines, labs and pictures to test with, each made from its order-file form. */
 final class Situations
 {
     public static function picture(int $width, int $height, mixed ...$other): PictureFacts
     {
-        return new PictureFacts(...[
-            'name' => 'dawn-boat.jpg', 'sha256' => str_repeat('a', 64), 'bytes' => 1000, 'format' => PictureFormat::Jpeg,
-            'width' => $width, 'height' => $height, 'orientation' => 1, 'channels' => Channels::Rgb, 'bits' => 8, 'alpha' => false,
-            'profile' => 'sRGB IEC61966-2.1', 'profileFlaw' => null, ...$other,
-        ]);
+        return new PictureFacts(
+            ...[
+                'name' => 'dawn-boat.jpg',
+                'sha256' => str_repeat('a', 64),
+                'bytes' => 1000,
+                'format' => PictureFormat::Jpeg,
+                'width' => $width,
+                'height' => $height,
+                'orientation' => 1,
+                'channels' => Channels::Rgb,
+                'bits' => 8,
+                'alpha' => false,
+                'profile' => 'sRGB IEC61966-2.1',
+                'profileFlaw' => null,
+                ...$other,
+            ],
+        );
     }
 
     /** @param  array<string, mixed>  $card */
     public static function lab(array $card = []): LabCard
     {
-        return LabCard::fromNode(Node::root($card + ['name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in', '12 x 18 in'], 'formats' => ['jpeg', 'tiff']]));
+        return LabCard::fromNode(
+            Node::root($card + ['name' => 'Larkmoor', 'sizes' => ['4 x 6 in', '8 x 10 in', '12 x 18 in'], 'formats' => ['jpeg', 'tiff']]),
+        );
     }
 
     /** @param  array<string, mixed>  $line */
     public static function line(array $line = []): Line
     {
-        return Line::fromNode(Node::root($line + ['picture' => 'dawn-boat.jpg', 'size' => '8 x 10 in']));
+        return LineReader::read(Node::root($line + ['picture' => 'dawn-boat.jpg', 'size' => '8 x 10 in']));
     }
 
     public static function head(): OrderHead
@@ -53,7 +68,7 @@ final class Situations
     {
         [$line, $lab] = [self::line($line), self::lab($lab)];
 
-        return WorkedLine::work($line, $picture ?? self::picture(4200, 2800), $lab, NameBook::names(self::head(), $lab, [1 => $line])[1]);
+        return WorkedLine::work($line, [$picture ?? self::picture(4200, 2800)], $lab, NameBook::names(self::head(), $lab, [1 => $line])[1]);
     }
 
     public static function finding(WorkedLine $worked, string $code): ?Finding

@@ -7,6 +7,7 @@ namespace Tests\imaging;
 use PHPUnit\Framework\TestCase;
 use Planisher\Imaging\Vips\Header;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 
 /** What vips.h says of libvips, against what libvips says of itself. */
 final class BindingTest extends TestCase
@@ -56,7 +57,7 @@ final class BindingTest extends TestCase
     /** A whole number where a double is meant was read as an address: by every way an operation is called. */
     public function test_whole_numbers_are_made_doubles(): void
     {
-        $image = Image::fromPixels(str_repeat("\1\2\3", 64), 8, 8, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+        $image = Image::fromPixels(str_repeat("\1\2\3", 64), 8, 8, 3)->as(Interpretation::Srgb);
         self::assertSame(
             [48, 12],
             [$image->run('resize', [6], ['vscale' => 1.5])->width(), $image->run('resize', [6.0], ['vscale' => 1.5])->height()],

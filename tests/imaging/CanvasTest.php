@@ -6,14 +6,14 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Look\Preview;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\Preview;
-use Planisher\Imaging\Proxy;
 use Planisher\Imaging\ReadBack\Measured;
 use Planisher\Imaging\ReadBack\ReadBack;
-use Planisher\Imaging\Source;
+use Planisher\Imaging\Sources\Proxy;
+use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Plan\PlannedFile;
 use Tests\core\Situations;
 
@@ -32,12 +32,16 @@ final class CanvasTest extends TestCase
      */
     private function all(string $picture, array $canvas, array $line = [], array $lab = []): array
     {
-        $worked = Situations::work(['picture' => basename($picture), 'canvas' => $canvas] + $line + self::LINE, PictureReader::read($picture, basename($picture)), $lab + ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]]);
+        $worked = Situations::work(
+            ['picture' => basename($picture), 'canvas' => $canvas] + $line + self::LINE,
+            PictureReader::read($picture, basename($picture)),
+            $lab + ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]],
+        );
         $files = $worked->plan->files ?? throw new \LogicException('no plan');
-        $source = Source::forFiles($picture, $files);
+        $source = Sources::originals($picture, $files);
         $out = $this->folder.'/'.bin2hex(random_bytes(4));
 
-        return array_map(fn (PlannedFile $file): array => [FileMaker::make($file, $source, $out)->path, $file], $files);
+        return array_map(fn (PlannedFile $file): array => [self::make($file, $source, $out)->path, $file], $files);
     }
 
     /**
@@ -53,7 +57,7 @@ final class CanvasTest extends TestCase
     /** @return list<int> the face alone, as ImageMagick cuts it out */
     private static function face(string $path, PlannedFile $file): array
     {
-        $face = $file->surround->face ?? throw new \LogicException('no face');
+        $face = $file->surround()->face ?? throw new \LogicException('no face');
 
         return self::pixels($path, '-crop', "{$face->width}x{$face->height}+{$face->x}+{$face->y}", '+repage');
     }
@@ -62,14 +66,34 @@ final class CanvasTest extends TestCase
     public function test_a_mirrored_edge_is_imagemagicks_mirror(): void
     {
         $picture = $this->picture('a.png', 600, 400);
-        foreach ([['0.5 in', '6 x 4 in', 60], ['13 mm', '6 x 4 in', 57], ['25 %', '14 x 9 cm', 100], ['31 px', '9 x 6 in', 150]] as [$depth, $size, $ppi]) {
+        $wraps = [['0.5 in', '6 x 4 in', 60], ['13 mm', '6 x 4 in', 57], ['25 %', '14 x 9 cm', 100], ['31 px', '9 x 6 in', 150]];
+        foreach ($wraps as [$depth, $size, $ppi]) {
             $line = ['size' => $size, 'output' => ['ppi' => $ppi, 'format' => 'tiff']];
             [$path, $file] = $this->made($picture, ['depth' => $depth], $line);
             $print = self::planned($picture, $line + ['turn' => 'landscape']);
-            $alone = FileMaker::make($print, $picture, "{$this->folder}/".md5($depth))->path;
-            $face = $file->surround->face ?? throw new \LogicException('no face');
+            $alone = self::make($print, $picture, "{$this->folder}/".md5($depth))->path;
+            $face = $file->surround()->face ?? throw new \LogicException('no face');
             self::assertSamePixels(self::pixels($alone), self::face($path, $file), 'the face is the print');
-            self::assertSamePixels(self::pixels($alone, '-virtual-pixel', 'Mirror', '-filter', 'point', '-interpolate', 'Nearest', '-set', 'option:distort:viewport', "{$file->width}x{$file->height}-{$face->x}-{$face->y}", '-distort', 'SRT', '0', '+repage'), self::pixels($path), "{$depth} round {$size}");
+            self::assertSamePixels(
+                self::pixels(
+                    $alone,
+                    '-virtual-pixel',
+                    'Mirror',
+                    '-filter',
+                    'point',
+                    '-interpolate',
+                    'Nearest',
+                    '-set',
+                    'option:distort:viewport',
+                    "{$file->width}x{$file->height}-{$face->x}-{$face->y}",
+                    '-distort',
+                    'SRT',
+                    '0',
+                    '+repage',
+                ),
+                self::pixels($path),
+                "{$depth} round {$size}",
+            );
         }
     }
 
@@ -78,7 +102,11 @@ final class CanvasTest extends TestCase
     public function test_the_face_is_pixel_for_pixel_the_picture(array $canvas): void
     {
         $picture = $this->picture('a.png', 900, 600);
-        $alone = FileMaker::make(self::planned($picture, ['size' => '6 x 4 in', 'turn' => 'landscape', 'output' => ['ppi' => 60, 'format' => 'tiff']]), $picture, "{$this->folder}/alone")->path;
+        $alone = self::make(
+            self::planned($picture, ['size' => '6 x 4 in', 'turn' => 'landscape', 'output' => ['ppi' => 60, 'format' => 'tiff']]),
+            $picture,
+            "{$this->folder}/alone",
+        )->path;
         [$path, $file] = $this->made($picture, $canvas);
         self::assertSamePixels(self::pixels($alone), self::face($path, $file));
     }
@@ -96,7 +124,11 @@ final class CanvasTest extends TestCase
     {
         $picture = $this->picture('a.png', 900, 600);
         [$path] = $this->made($picture, ['edge' => 'runs-on', 'depth' => '0.5 in']);
-        $larger = FileMaker::make(self::planned($picture, ['size' => '7 x 5 in', 'turn' => 'landscape', 'output' => ['ppi' => 60, 'format' => 'tiff']]), $picture, "{$this->folder}/larger")->path;
+        $larger = self::make(
+            self::planned($picture, ['size' => '7 x 5 in', 'turn' => 'landscape', 'output' => ['ppi' => 60, 'format' => 'tiff']]),
+            $picture,
+            "{$this->folder}/larger",
+        )->path;
         self::assertSamePixels(self::pixels($larger), self::pixels($path));
     }
 
@@ -107,9 +139,13 @@ final class CanvasTest extends TestCase
     public function test_a_drawn_out_edge_stretches_the_outermost_band(): void
     {
         $picture = $this->ramp(1200, 800);
-        [$path, $file] = $this->made($picture, ['edge' => 'drawn-out', 'depth' => '1 in'], ['size' => '12 x 8 in', 'output' => ['ppi' => 100, 'format' => 'tiff']]);
+        [$path, $file] = $this->made(
+            $picture,
+            ['edge' => 'drawn-out', 'depth' => '1 in'],
+            ['size' => '12 x 8 in', 'output' => ['ppi' => 100, 'format' => 'tiff']],
+        );
         $codes = self::pixels($path);
-        $face = $file->surround->face ?? throw new \LogicException('no face');
+        $face = $file->surround()->face ?? throw new \LogicException('no face');
         $at = fn (int $x, int $y): array => array_slice($codes, ($y * $file->width + $x) * 3, 2);
         mt_srand(2);
         for ($i = 0; $i < 400; $i++) {
@@ -121,8 +157,8 @@ final class CanvasTest extends TestCase
                 return max(0.0, min($length - 1.0, $q));
             };
             [$red, $green] = $at($x, $y);
-            self::assertEqualsWithDelta($inside($x, $face->x, $face->width) / 1200 * 250, $red, 1.5, "at {$x}, {$y}");
-            self::assertEqualsWithDelta($inside($y, $face->y, $face->height) / 800 * 250, $green, 1.5, "at {$x}, {$y}");
+            self::assertEqualsWithDelta(($inside($x, $face->x, $face->width) / 1200) * 250, $red, 1.5, "at {$x}, {$y}");
+            self::assertEqualsWithDelta(($inside($y, $face->y, $face->height) / 800) * 250, $green, 1.5, "at {$x}, {$y}");
         }
     }
 
@@ -136,14 +172,32 @@ final class CanvasTest extends TestCase
         $line = ['size' => '9 x 6 in', 'output' => ['ppi' => 100, 'format' => 'tiff']];
         [$soft, $file] = $this->made($picture, ['depth' => '1.6 in', 'soften' => 1], $line);
         [$sharp] = $this->made($picture, ['depth' => '1.6 in'], $line);
-        self::assertSame(20.0, $file->surround?->sigma);
-        $row = fn (string $path, int $y, string ...$steps): array => self::pixels($path, ...$steps, ...['-crop', "{$file->width}x1+0+{$y}", '+repage']);
+        self::assertSame(20.0, $file->surround()?->sigma);
+        $row = fn (string $path, int $y, string ...$steps): array => self::pixels(
+            $path,
+            ...$steps,
+            ...['-crop', "{$file->width}x1+0+{$y}", '+repage'],
+        );
         $blurred = $row($sharp, 2, '-virtual-pixel', 'Edge', '-blur', '0x20');
-        self::assertLessThan(1.5, self::difference($blurred, $row($soft, 2))['mean'], 'at the wall, where 3 % of the narrower blur is still mixed in');
+        self::assertLessThan(
+            1.5,
+            self::difference($blurred, $row($soft, 2))['mean'],
+            'at the wall, where 3 % of the narrower blur is still mixed in',
+        );
         self::assertGreaterThan(8.0, self::difference($row($sharp, 2), $row($soft, 2))['mean'], 'and not the mirror');
         $fold = self::pixels($soft, '-crop', '500x1+300+159', '+repage');
-        self::assertLessThan(0.6, self::difference(self::pixels($sharp, '-crop', '500x1+300+159', '+repage'), $fold)['mean'], 'at the fold');
-        $off = array_map(fn (int $y): float => self::difference(self::pixels($sharp, '-crop', "500x1+300+{$y}", '+repage'), self::pixels($soft, '-crop', "500x1+300+{$y}", '+repage'))['mean'], [155, 130, 90, 40, 4]);
+        self::assertLessThan(
+            0.6,
+            self::difference(self::pixels($sharp, '-crop', '500x1+300+159', '+repage'), $fold)['mean'],
+            'at the fold',
+        );
+        $off = array_map(
+            fn (int $y): float => self::difference(
+                self::pixels($sharp, '-crop', "500x1+300+{$y}", '+repage'),
+                self::pixels($soft, '-crop', "500x1+300+{$y}", '+repage'),
+            )['mean'],
+            [155, 130, 90, 40, 4],
+        );
         self::assertTrue($off[0] < $off[1] && $off[1] < $off[2] && $off[2] < $off[4], 'it grows: '.implode(', ', $off));
     }
 
@@ -151,10 +205,24 @@ final class CanvasTest extends TestCase
     public function test_darkening_goes_evenly_to_its_strength(): void
     {
         $path = "{$this->folder}/grey.png";
-        Image::plain(600, 400, [200.0, 200.0, 200.0], like: Image::fromPixels('abc', 1, 1, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]))->save('pngsave', $path, []);
-        [$made, $file] = $this->made($path, ['depth' => '1 in', 'spare' => '0.25 in', 'darken' => ['strength' => 0.5, 'colour' => '#000000']]);
-        $codes = array_column(array_chunk(self::pixels($made, '-crop', "1x{$file->height}+".intdiv($file->width, 2).'+0', '+repage'), 3), 0);
-        self::assertSame([75, 0, 60], [$file->surround?->face->y, array_sum(array_map(fn (int $code): int => abs($code - 200), array_slice($codes, 75, 240))), (int) round($file->surround->depth ?? 0)]);
+        Image::plain(600, 400, [200.0, 200.0, 200.0])->save('pngsave', $path, []);
+        [$made, $file] = $this->made($path, [
+            'depth' => '1 in',
+            'spare' => '0.25 in',
+            'darken' => ['strength' => 0.5, 'colour' => '#000000'],
+        ]);
+        $codes = array_column(
+            array_chunk(self::pixels($made, '-crop', "1x{$file->height}+".intdiv($file->width, 2).'+0', '+repage'), 3),
+            0,
+        );
+        self::assertSame(
+            [75, 0, 60],
+            [
+                $file->surround()?->face->y,
+                array_sum(array_map(fn (int $code): int => abs($code - 200), array_slice($codes, 75, 240))),
+                (int) round($file->surround()->depth ?? 0),
+            ],
+        );
         foreach (range(0, 74) as $y) {
             $away = min(1, (75 - $y - 0.5) / 60);
             self::assertEqualsWithDelta(200 * (1 - 0.5 * $away), $codes[$y], 1.0, "at {$y}");
@@ -171,8 +239,16 @@ final class CanvasTest extends TestCase
             $canvas = ['depth' => '0.5 in', 'edge' => $edge, 'soften' => 0.5];
             [$whole, $file] = $this->made($picture, $canvas);
             [[$face], [$edges]] = $this->all($picture, ['edgesApart' => true] + $canvas);
-            $at = $file->surround->face ?? throw new \LogicException('no face');
-            self::tool(is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert', $edges, $face, '-geometry', "+{$at->x}+{$at->y}", '-composite', "{$this->folder}/{$edge}.tif");
+            $at = $file->surround()->face ?? throw new \LogicException('no face');
+            self::tool(
+                is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert',
+                $edges,
+                $face,
+                '-geometry',
+                "+{$at->x}+{$at->y}",
+                '-composite',
+                "{$this->folder}/{$edge}.tif",
+            );
             self::assertSamePixels(self::pixels($whole), self::pixels("{$this->folder}/{$edge}.tif"));
             self::assertSame([255], array_values(array_unique(self::face($edges, $file))), 'the face of the edges is empty');
         }
@@ -182,24 +258,45 @@ final class CanvasTest extends TestCase
     {
         $picture = $this->picture('a.png', 900, 600);
         [$whole, $file] = $this->made($picture, ['depth' => '0.5 in', 'edge' => 'runs-on']);
-        [[$pages, $planned]] = $this->all($picture, ['depth' => '0.5 in', 'edge' => 'runs-on'], [], ['canvas' => ['edgesApart' => 'pages']]);
+        [[$pages, $planned]] = $this->all(
+            $picture,
+            ['depth' => '0.5 in', 'edge' => 'runs-on'],
+            [],
+            ['canvas' => ['edgesApart' => 'pages']],
+        );
         self::assertSame("420x300\n420x300\n", self::tool('identify', '-format', "%wx%h\n", $pages));
         self::assertSamePixels(self::face($whole, $file), self::face("{$pages}[0]", $file), 'first the face');
         self::assertSame([255], array_values(array_unique(self::pixels("{$pages}[0]", '-crop', '420x30+0+0', '+repage'))), 'on white');
-        self::assertSamePixels(self::pixels($whole, '-crop', '420x30+0+0', '+repage'), self::pixels("{$pages}[1]", '-crop', '420x30+0+0', '+repage'), 'then the edges');
+        self::assertSamePixels(
+            self::pixels($whole, '-crop', '420x30+0+0', '+repage'),
+            self::pixels("{$pages}[1]", '-crop', '420x30+0+0', '+repage'),
+            'then the edges',
+        );
         self::assertSame([255], array_values(array_unique(self::face("{$pages}[1]", $file))));
         self::assertSame(60.0, (float) self::exif($pages)['IFD0:XResolution']);
         $again = ReadBack::of($pages, $planned, null);
         self::assertContains('pages', array_map(fn (Measured $m): string => $m->what, $again->figures));
         self::assertTrue($again->agrees());
         [$single] = $this->made($picture, ['depth' => '0.5 in', 'edge' => 'runs-on']);
-        self::assertContains('pages', array_map(fn (Measured $m): string => $m->what, ReadBack::of($single, $planned, null)->disagreements()), 'one page where two are planned');
+        self::assertContains(
+            'pages',
+            array_map(fn (Measured $m): string => $m->what, ReadBack::of($single, $planned, null)->disagreements()),
+            'one page where two are planned',
+        );
     }
 
     public function test_sixteen_bits_and_a_picture_on_its_side(): void
     {
         $upright = $this->picture('a.tif', 600, 400);
-        self::tool(is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert', $upright, '-rotate', '-90', '-orient', 'RightTop', "{$this->folder}/side.jpg");
+        self::tool(
+            is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert',
+            $upright,
+            '-rotate',
+            '-90',
+            '-orient',
+            'RightTop',
+            "{$this->folder}/side.jpg",
+        );
         self::tool('exiftool', '-q', '-overwrite_original', '-n', '-Orientation=6', "{$this->folder}/side.jpg");
         $canvas = ['depth' => '0.5 in', 'edge' => 'drawn-out', 'soften' => 0.8];
         [$plain] = $this->made($upright, $canvas);
@@ -215,10 +312,18 @@ final class CanvasTest extends TestCase
         $path = $this->picture('a.jpg', 2400, 1600);
         Proxy::write($path, PictureReader::read($path, 'a.jpg'), 1200, "{$this->folder}/proxy.jpg");
         foreach (['mirrored', 'drawn-out', 'runs-on', 'one-colour'] as $edge) {
-            [$made, $file] = $this->made($path, ['depth' => '1 in', 'edge' => $edge, 'soften' => 0.6, 'darken' => ['strength' => 0.4], 'colour' => '#806040'], ['size' => '16 x 10 in', 'output' => ['ppi' => 120, 'format' => 'tiff']]);
-            $preview = Preview::image($file, "{$this->folder}/proxy.jpg", 540);
+            [$made, $file] = $this->made(
+                $path,
+                ['depth' => '1 in', 'edge' => $edge, 'soften' => 0.6, 'darken' => ['strength' => 0.4], 'colour' => '#806040'],
+                ['size' => '16 x 10 in', 'output' => ['ppi' => 120, 'format' => 'tiff']],
+            );
+            $preview = Preview::image($file, Sources::proxies("{$this->folder}/proxy.jpg"), 540);
             $preview->save('pngsave', "{$this->folder}/{$edge}.png", []);
-            self::assertLessThan(2.5, self::difference(self::pixels($made, '-resize', '540x360!'), self::pixels("{$this->folder}/{$edge}.png"))['mean'], $edge);
+            self::assertLessThan(
+                2.5,
+                self::difference(self::pixels($made, '-resize', '540x360!'), self::pixels("{$this->folder}/{$edge}.png"))['mean'],
+                $edge,
+            );
         }
     }
 
@@ -228,10 +333,12 @@ final class CanvasTest extends TestCase
         $rows = '';
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
-                $rows .= chr((int) round($x / $width * 250)).chr((int) round($y / $height * 250))."\x80";
+                $rows .= chr((int) round(($x / $width) * 250)).chr((int) round(($y / $height) * 250))."\x80";
             }
         }
-        Image::fromPixels($rows, $width, $height, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save('pngsave', "{$this->folder}/ramp.png", []);
+        Image::fromPixels($rows, $width, $height, 3)
+            ->as(Interpretation::Srgb)
+            ->save('pngsave', "{$this->folder}/ramp.png", []);
 
         return "{$this->folder}/ramp.png";
     }

@@ -6,18 +6,24 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\CodeTable;
+use Planisher\Imaging\Colour\CodeTable;
+use Planisher\Imaging\Colour\CodeTables;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 
 /** A table gives what its function gives, whatever that has to do with colour. */
 final class CodeTableTest extends TestCase
 {
     private static int $named = 0;
 
+    private static ?CodeTables $tables = null;
+
     /** @param  callable(list<float>): list<float>  $function  of codes from 0 to 255 */
     private static function table(callable $function): CodeTable
     {
-        return CodeTable::named('test-'.getmypid().'-'.self::$named++, function (Image $grid) use ($function): array {
+        return CodeTable::named(self::$tables ??= new CodeTables(), 'test-'.self::$named++, function (Image $grid) use (
+            $function,
+        ): array {
             $codes = array_chunk(array_values((array) unpack('v*', $grid->pixels())), 3);
 
             return array_map(fn (array $rgb): array => $function(array_map(fn (int $code): float => $code / 257, $rgb)), $codes);
@@ -30,8 +36,12 @@ final class CodeTableTest extends TestCase
      */
     private static function through(CodeTable $table, array $colours): array
     {
-        $image = Image::fromPixels(implode('', array_map(fn (array $rgb): string => pack('C3', ...$rgb), $colours)), count($colours), 1, 3)
-            ->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+        $image = Image::fromPixels(
+            implode('', array_map(fn (array $rgb): string => pack('C3', ...$rgb), $colours)),
+            count($colours),
+            1,
+            3,
+        )->as(Interpretation::Srgb);
 
         return array_chunk(array_values((array) unpack('C*', $table->of($image)->pixels())), 3);
     }
@@ -59,13 +69,13 @@ final class CodeTableTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{callable(list<float>): list<float>}> */
+    /** @return iterable<string, array{callable}> */
     public static function straight(): iterable
     {
         yield 'the same' => [fn (array $c): array => $c];
         yield 'white to black' => [fn (array $c): array => [255 - $c[0], 255 - $c[1], 255 - $c[2]]];
         yield 'one for the other' => [fn (array $c): array => [$c[2], $c[0], $c[1]]];
-        yield 'white to a warm white' => [fn (array $c): array => [$c[0] * 237 / 255, $c[1] * 235 / 255, $c[2] * 229 / 255]];
+        yield 'white to a warm white' => [fn (array $c): array => [($c[0] * 237) / 255, ($c[1] * 235) / 255, ($c[2] * 229) / 255]];
         yield 'mixed' => [fn (array $c): array => [0.3 * $c[0] + 0.6 * $c[1] + 0.1 * $c[2], 0.5 * $c[0] + 0.5 * $c[2], 40.0]];
         yield 'beyond both ends, clipped after' => [fn (array $c): array => [1.4 * $c[0] - 100, 1.2 * $c[1], $c[2] - 60]];
     }
@@ -75,7 +85,7 @@ final class CodeTableTest extends TestCase
     {
         $curve = fn (float $code): float => 255 * ($code / 255) ** 2;
         $found = self::through(self::table(fn (array $c): array => array_map($curve, $c)), self::colours());
-        $bend = (255 / 32) ** 2 / 8 * 2 / 255;
+        $bend = (((255 / 32) ** 2 / 8) * 2) / 255;
         foreach (self::colours() as $i => $rgb) {
             foreach ($rgb as $band => $code) {
                 self::assertEqualsWithDelta($curve((float) $code), $found[$i][$band], 0.75 + $bend);
@@ -85,7 +95,7 @@ final class CodeTableTest extends TestCase
 
     public function test_a_table_is_made_once(): void
     {
-        $name = 'test-once-'.getmypid();
+        $tables = new CodeTables();
         $made = 0;
         $make = function (Image $grid) use (&$made): array {
             $made++;
@@ -93,7 +103,7 @@ final class CodeTableTest extends TestCase
             return array_fill(0, $grid->width() * $grid->height(), [1.0, 2.0, 3.0]);
         };
         foreach ([1, 2] as $_) {
-            self::assertSame([[1, 2, 3]], self::through(CodeTable::named($name, $make), [[9, 90, 200]]));
+            self::assertSame([[1, 2, 3]], self::through(CodeTable::named($tables, 'once', $make), [[9, 90, 200]]));
         }
         self::assertSame(1, $made);
     }

@@ -7,9 +7,7 @@ namespace Tests\imaging;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Space;
-use Planisher\Imaging\FileMaker;
-use Planisher\Imaging\Lightness;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Imaging\Vips\Image;
 
 /** Any source into the lab's space or its paper's, against LittleCMS' transicc. */
@@ -33,10 +31,16 @@ final class ConversionTest extends TestCase
             ],
             $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : [],
         );
-        $made = FileMaker::make($file, $picture, "{$this->folder}/out");
+        $made = self::make($file, $picture, "{$this->folder}/out");
         self::assertTrue($made->readBack->agrees());
-        $target = Profiles::path(Profiles::target($file->encoding));
-        $expected = self::transicc($patches, Profiles::path(Space::Srgb), $target, $intent === 'relative' ? 1 : 0, $intent === 'relative');
+        $target = self::profiles()->path($file->encoding->target());
+        $expected = self::transicc(
+            $patches,
+            ShippedProfiles::path(Space::Srgb),
+            $target,
+            $intent === 'relative' ? 1 : 0,
+            $intent === 'relative',
+        );
         self::assertSameColours($expected, self::patchesOf($made->path, 500), $target, $mean, $most);
     }
 
@@ -100,9 +104,9 @@ final class ConversionTest extends TestCase
             ],
             $colour === 'Adobe RGB (1998)' ? ['colour' => $colour] : [],
         );
-        $made = FileMaker::make($file, $picture, "{$this->folder}/out");
+        $made = self::make($file, $picture, "{$this->folder}/out");
         self::assertTrue($made->readBack->agrees());
-        $target = Profiles::path(Profiles::target($file->encoding));
+        $target = self::profiles()->path($file->encoding->target());
         self::assertSameColours(
             self::transicc($source, $own, $target, $intent === 'relative' ? 1 : 0, $intent === 'relative'),
             self::patchesOf($made->path, 500),
@@ -116,9 +120,8 @@ final class ConversionTest extends TestCase
     public static function sources(): iterable
     {
         // from four inks LittleCMS' quick way interpolates between fewer places, and cuts corners where colours are clipped
-        foreach (
-            [['p3', 8, 0.06, 0.8], ['p3', 16, 0.06, 0.8], [Lightness::profile(), 16, 0.1, 1.6], ['cmyk', 8, 0.2, 3.5]] as [$profile, $bits, $mean, $most]
-        ) {
+        $sources = [['p3', 8, 0.06, 0.8], ['p3', 16, 0.06, 0.8], [ShippedProfiles::widest(), 16, 0.1, 1.6], ['cmyk', 8, 0.2, 3.5]];
+        foreach ($sources as [$profile, $bits, $mean, $most]) {
             $name = basename($profile, '.icc');
             yield "{$name}, {$bits} bits, to Adobe RGB" => [$profile, $bits, 'Adobe RGB (1998)', 'relative', $mean, $most];
             yield "{$name}, {$bits} bits, to lustre" => [$profile, $bits, 'lustre.icc', 'relative', $mean, $most];

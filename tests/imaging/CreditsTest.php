@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Credits;
 use Planisher\Imaging\Door\XmpPacket;
-use Planisher\Imaging\FileMaker;
 use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\Write\Credits;
 
 /** Captions and copyrights of others' pictures, written and read by exiftool. */
 final class CreditsTest extends TestCase
 {
     use Pictures;
 
-    private const HEAD = '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
+    private const HEAD =
+        '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '.
+        'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
 
     private const TAIL = '</rdf:Description></rdf:RDF></x:xmpmeta>';
 
@@ -44,11 +45,10 @@ final class CreditsTest extends TestCase
             }
         }
         $path = "{$this->folder}/Exif.jpg";
-        foreach (
-            ['jpeg' => ['IFD0:ImageDescription', 'IFD0:Copyright'], 'tiff' => ['XMP-dc:Description', 'XMP-dc:Rights']] as $format => [$first, $second]
-        ) {
+        $tags = ['jpeg' => ['IFD0:ImageDescription', 'IFD0:Copyright'], 'tiff' => ['XMP-dc:Description', 'XMP-dc:Rights']];
+        foreach ($tags as $format => [$first, $second]) {
             $tags = self::exif(
-                FileMaker::make(
+                self::make(
                     self::planned($path, ['size' => '6 x 4 in', 'output' => ['ppi' => 72, 'format' => $format]]),
                     $path,
                     "{$this->folder}/{$format}",

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\CannotWrite;
-use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Write\CannotWrite;
 use Symfony\Component\Process\Process;
 
 final class FileMakerTest extends TestCase
@@ -17,13 +16,13 @@ final class FileMakerTest extends TestCase
     public function test_a_jpeg_as_others_read_it(): void
     {
         $path = $this->picture('a.jpg', 900, 700);
-        $made = FileMaker::make(self::planned($path, ['size' => '8 x 10 in']), $path, "{$this->folder}/out");
+        $made = self::make(self::planned($path, ['size' => '8 x 10 in']), $path, "{$this->folder}/out");
         $exif = self::exif($made->path);
         self::assertSame([1, 300, 300], [$exif['JFIF:ResolutionUnit'], $exif['JFIF:XResolution'], $exif['JFIF:YResolution']]);
         self::assertSame([2, 300, 300], [$exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution'], $exif['IFD0:YResolution']]);
         self::assertSame([3000, 2400], [$exif['ExifIFD:ExifImageWidth'], $exif['ExifIFD:ExifImageHeight']]);
         self::assertSame([1, '0230', 'R98'], [$exif['ExifIFD:ColorSpace'], $exif['ExifIFD:ExifVersion'], $exif['InteropIFD:InteropIndex']]);
-        self::assertSame('sRGB IEC61966-2.1', $exif['ICC_Profile:ProfileDescription'] ?? $exif['ICC-header:ProfileDescription'] ?? null);
+        self::assertSame('sRGB IEC61966-2.1', $exif['ICC_Profile:ProfileDescription'] ?? ($exif['ICC-header:ProfileDescription'] ?? null));
         self::assertStringContainsString('3000x2400', self::tool('identify', $made->path));
         self::assertStringContainsString('OK', self::tool('exiftool', '-validate', $made->path));
         self::assertSame('1 1', $exif['File:YCbCrSubSampling']);
@@ -32,9 +31,16 @@ final class FileMakerTest extends TestCase
     public function test_a_jpeg_for_adobe_rgb_per_centimetre(): void
     {
         $path = $this->picture('a.jpg', 900, 700);
-        $made = FileMaker::make(self::planned($path, ['size' => '20 x 30 cm', 'output' => ['ppi' => '50 px/cm']], ['colour' => 'Adobe RGB (1998)']), $path, "{$this->folder}/out");
+        $made = self::make(
+            self::planned($path, ['size' => '20 x 30 cm', 'output' => ['ppi' => '50 px/cm']], ['colour' => 'Adobe RGB (1998)']),
+            $path,
+            "{$this->folder}/out",
+        );
         $exif = self::exif($made->path);
-        self::assertSame([2, 50, 3, 50], [$exif['JFIF:ResolutionUnit'], $exif['JFIF:XResolution'], $exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution']]);
+        self::assertSame(
+            [2, 50, 3, 50],
+            [$exif['JFIF:ResolutionUnit'], $exif['JFIF:XResolution'], $exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution']],
+        );
         self::assertSame([65535, 'R03'], [$exif['ExifIFD:ColorSpace'], $exif['InteropIFD:InteropIndex']]);
         self::assertSame([1500, 1000], [$made->readBack->width, $made->readBack->height]);
         self::assertEqualsWithDelta(127, $made->readBack->ppi, 0.001);
@@ -45,27 +51,52 @@ final class FileMakerTest extends TestCase
     {
         $path = $this->picture('a.png', 900, 600);
         foreach ([8, 16] as $bits) {
-            $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['format' => 'tiff', 'bits' => $bits]], ['bits' => [8, 16]]), $path, "{$this->folder}/out-{$bits}");
+            $made = self::make(
+                self::planned($path, ['size' => '4 x 6 in', 'output' => ['format' => 'tiff', 'bits' => $bits]], ['bits' => [8, 16]]),
+                $path,
+                "{$this->folder}/out-{$bits}",
+            );
             $exif = self::exif($made->path);
-            self::assertSame([2, 300, 300, 5, 2], [$exif['IFD0:ResolutionUnit'], $exif['IFD0:XResolution'], $exif['IFD0:YResolution'], $exif['IFD0:Compression'], $exif['IFD0:Predictor']]);
+            self::assertSame(
+                [2, 300, 300, 5, 2],
+                [
+                    $exif['IFD0:ResolutionUnit'],
+                    $exif['IFD0:XResolution'],
+                    $exif['IFD0:YResolution'],
+                    $exif['IFD0:Compression'],
+                    $exif['IFD0:Predictor'],
+                ],
+            );
             self::assertSame("{$bits} {$bits} {$bits}", $exif['IFD0:BitsPerSample']);
             self::assertSame([1800, 1200], [$exif['IFD0:ImageWidth'], $exif['IFD0:ImageHeight']]);
         }
         $white = $this->picture('w.png', 10, 10);
         self::tool('vips', 'linear', $white, "{$this->folder}/white.png", '0', '255', '--uchar');
-        $made = FileMaker::make(self::planned("{$this->folder}/white.png", ['size' => '5 x 5 in', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16]], ['bits' => [16]]), "{$this->folder}/white.png", "{$this->folder}/out-white");
-        self::assertSame('65535', trim(self::tool('/usr/bin/convert', $made->path, '-format', '%[fx:minima*65535]', 'info:')), 'white of 8 bits is white of 16');
+        $made = self::make(
+            self::planned(
+                "{$this->folder}/white.png",
+                ['size' => '5 x 5 in', 'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16]],
+                ['bits' => [16]],
+            ),
+            "{$this->folder}/white.png",
+            "{$this->folder}/out-white",
+        );
+        self::assertSame(
+            '65535',
+            trim(self::tool('/usr/bin/convert', $made->path, '-format', '%[fx:minima*65535]', 'info:')),
+            'white of 8 bits is white of 16',
+        );
     }
 
     public function test_the_same_plan_gives_the_same_bytes(): void
     {
         $path = $this->picture('a.jpg', 900, 700);
         $file = self::planned($path, ['size' => '8 x 10 in']);
-        $first = FileMaker::make($file, $path, "{$this->folder}/one");
-        $second = FileMaker::make($file, $path, "{$this->folder}/two");
+        $first = self::make($file, $path, "{$this->folder}/one");
+        $second = self::make($file, $path, "{$this->folder}/two");
         self::assertFileEquals($first->path, $second->path);
         $inode = fileinode($first->path);
-        $again = FileMaker::make($file, $path, "{$this->folder}/one");
+        $again = self::make($file, $path, "{$this->folder}/one");
         self::assertSame($first->readBack->sha256, $again->readBack->sha256);
         clearstatcache();
         self::assertSame($inode, fileinode($again->path), 'what was there is left as it is');
@@ -79,7 +110,7 @@ final class FileMakerTest extends TestCase
         mkdir("{$this->folder}/out");
         file_put_contents("{$this->folder}/out/{$file->name}", 'somebody else’s');
         try {
-            FileMaker::make($file, $path, "{$this->folder}/out");
+            self::make($file, $path, "{$this->folder}/out");
             self::fail('it was overwritten');
         } catch (CannotWrite $e) {
             self::assertStringContainsString('Nothing is overwritten', $e->getMessage());
@@ -94,7 +125,7 @@ final class FileMakerTest extends TestCase
         $file = self::planned($path, ['size' => '8 x 10 in']);
         file_put_contents($path, substr((string) file_get_contents($path), 0, 20_000));
         try {
-            FileMaker::make($file, $path, "{$this->folder}/out");
+            self::make($file, $path, "{$this->folder}/out");
             self::fail('it was made');
         } catch (CannotWrite $e) {
             self::assertStringContainsString('cut off part-way', $e->getMessage());
@@ -107,7 +138,7 @@ final class FileMakerTest extends TestCase
         $path = $this->picture('a.jpg', 900, 700);
         $this->expectException(CannotWrite::class);
         $this->expectExceptionMessageMatches('/its bytes came out as .*planned was at most 100.kB/u');
-        FileMaker::make(self::planned($path, ['size' => '8 x 10 in']), $path, "{$this->folder}/out", 100_000);
+        self::make(self::planned($path, ['size' => '8 x 10 in']), $path, "{$this->folder}/out", 100_000);
     }
 
     /** A file system of 2 MB, as small as a full disk; needs root, as the test machines have. */
@@ -123,7 +154,7 @@ final class FileMakerTest extends TestCase
             foreach (['jpeg' => 100, 'tiff' => null] as $format => $quality) {
                 try {
                     $output = array_filter(['format' => $format, 'quality' => $quality]);
-                    FileMaker::make(self::planned($path, ['size' => '16 x 20 in', 'output' => $output]), $path, "{$this->folder}/small/out");
+                    self::make(self::planned($path, ['size' => '16 x 20 in', 'output' => $output]), $path, "{$this->folder}/small/out");
                     self::fail('it was made');
                 } catch (CannotWrite $e) {
                     self::assertMatchesRegularExpression('/disk is full/', $e->getMessage());
@@ -131,7 +162,7 @@ final class FileMakerTest extends TestCase
                 self::assertSame(['.', '..'], scandir("{$this->folder}/small/out"), $format);
             }
             // What fits is made on the same disk right after.
-            $made = FileMaker::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 72]]), $path, "{$this->folder}/small/out");
+            $made = self::make(self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 72]]), $path, "{$this->folder}/small/out");
             self::assertTrue($made->readBack->agrees());
         } finally {
             self::tool('umount', "{$this->folder}/small");
@@ -142,12 +173,25 @@ final class FileMakerTest extends TestCase
     public function test_killed_in_the_middle_of_a_file(): void
     {
         $path = $this->picture('a.jpg', 3000, 2000);
-        $order = ['planisher' => 1, 'order' => ['number' => '1', 'client' => 'C', 'date' => '2026-11-24'], 'lab' => ['name' => 'L', 'sizes' => ['30 x 45 in'], 'minimumPpi' => 50], 'lines' => [['picture' => 'a.jpg', 'size' => '30 x 45 in']]];
+        $order = [
+            'planisher' => 1,
+            'order' => ['number' => '1', 'client' => 'C', 'date' => '2026-11-24'],
+            'lab' => ['name' => 'L', 'sizes' => ['30 x 45 in'], 'minimumPpi' => 50],
+            'lines' => [['picture' => 'a.jpg', 'size' => '30 x 45 in']],
+        ];
         file_put_contents("{$this->folder}/order.json", json_encode($order));
-        $make = [PHP_BINARY, __DIR__.'/../../bin/make.php', "{$this->folder}/order.json", '--pictures', $this->folder, '--out', "{$this->folder}/out"];
+        $make = [
+            PHP_BINARY,
+            __DIR__.'/../../bin/make.php',
+            "{$this->folder}/order.json",
+            '--pictures',
+            $this->folder,
+            '--out',
+            "{$this->folder}/out",
+        ];
         $process = new Process($make);
         $process->start();
-        for ($waited = 0; $waited < 200 && glob("{$this->folder}/out/.*.bare") === []; $waited++) {
+        for ($waited = 0; $waited < 200 && glob("{$this->folder}/out/.*.part") === []; $waited++) {
             usleep(20_000);
         }
         $process->signal(SIGKILL);

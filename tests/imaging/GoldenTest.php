@@ -54,7 +54,14 @@ final class GoldenTest extends TestCase
         self::tool('vips', 'icc_transform', $from, "{$this->folder}/ink.tif", 'cmyk', '--input-profile', 'srgb');
         self::tool('vips', 'bandjoin_const', "{$this->folder}/small.png", "{$this->folder}/clear.png", '120');
         copy($from, "{$this->folder}/side.jpg");
-        $tags = ['-Orientation=6', '-Make=Corrin', '-FNumber=5.6', '-ISO=200', '-ImageDescription=Wool on the line', '-Copyright=Wren Halloway'];
+        $tags = [
+            '-Orientation=6',
+            '-Make=Corrin',
+            '-FNumber=5.6',
+            '-ISO=200',
+            '-ImageDescription=Wool on the line',
+            '-Copyright=Wren Halloway',
+        ];
         self::tool('exiftool', '-q', '-overwrite_original', '-n', ...$tags, ...["{$this->folder}/side.jpg"]);
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\FileMaker;
 
 /** What a file takes along of its picture's data, written and read by exiftool. */
 final class KeptDataTest extends TestCase
@@ -51,7 +50,7 @@ final class KeptDataTest extends TestCase
     /** @return array<string, mixed> as exiftool reads the made file */
     private function made(string $picture, string $keep, string $format = 'jpeg'): array
     {
-        $made = FileMaker::make(
+        $made = self::make(
             self::planned($picture, [
                 'size' => '6 x 4 in',
                 'border' => '0.5 in',

@@ -6,11 +6,11 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\FileMaker;
-use Planisher\Imaging\Looked;
+use Planisher\Imaging\Look\Hints;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\Source;
+use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Picture\ContrastMap;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
@@ -25,16 +25,18 @@ final class PanelsTest extends TestCase
     private static function plan(string $picture, array $line): Plan
     {
         return Situations::work(
-            ['make' => 'panels', 'picture' => basename($picture)] + $line, PictureReader::read($picture, basename($picture)), ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]],
+            ['make' => 'panels', 'picture' => basename($picture)] + $line,
+            PictureReader::read($picture, basename($picture)),
+            ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]],
         )->plan ?? throw new \LogicException('no plan');
     }
 
     /** @return list<string> */
     private function made(string $picture, Plan $plan, string $folder): array
     {
-        $source = Source::forFiles($picture, $plan->files);
+        $source = Sources::originals($picture, $plan->files);
 
-        return array_map(fn (PlannedFile $file): string => FileMaker::make($file, $source, "{$this->folder}/{$folder}")->path, $plan->files);
+        return array_map(fn (PlannedFile $file): string => self::make($file, $source, "{$this->folder}/{$folder}")->path, $plan->files);
     }
 
     /**
@@ -47,10 +49,13 @@ final class PanelsTest extends TestCase
         $picture = $this->picture($kind, 900, 600);
         $plan = self::plan($picture, $line);
         $panels = $this->made($picture, $plan, 'out');
-        $undivided = FileMaker::make(self::planned($picture, array_diff_key($line, ['panels' => 1])), $picture, "{$this->folder}/whole")->path;
+        $undivided = self::make(self::planned($picture, array_diff_key($line, ['panels' => 1])), $picture, "{$this->folder}/whole")->path;
         [$columns, $rows] = $grid;
         self::tool('montage', ...[...$panels, '-tile', "{$columns}x{$rows}", '-geometry', '+0+0', "{$this->folder}/joined.tif"]);
-        if ($columns > 1 && $rows > 1 || count(array_unique(array_map(fn (PlannedFile $f): string => "{$f->width}x{$f->height}", $plan->files))) > 1) {
+        if (
+            ($columns > 1 && $rows > 1) ||
+            count(array_unique(array_map(fn (PlannedFile $f): string => "{$f->width}x{$f->height}", $plan->files))) > 1
+        ) {
             // montage centres unequal tiles in equal cells; append doesn't
             $convert = is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert';
             $lines = array_map(fn (array $row): array => ['(', ...$row, '+append', ')'], array_chunk($panels, max(1, $columns)));
@@ -65,10 +70,23 @@ final class PanelsTest extends TestCase
         $out = fn (int $ppi, array $more = []): array => ['output' => ['ppi' => $ppi, 'format' => 'tiff'] + $more];
         yield 'reduced, equal thirds' => [['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]]] + $out(50), [3, 1]];
         yield 'enlarged, wide middle' => [['size' => '9 x 6 in', 'panels' => ['columns' => [1, 2, 1]]] + $out(160), [3, 1]];
-        yield 'enlarged by an odd factor, sevenths' => [['size' => '100 x 70 cm', 'panels' => ['columns' => [1, 1, 1, 1, 1, 1, 1]]] + $out(37), [7, 1]];
-        yield 'stacked, typed heights' => [['size' => '6 x 9 in', 'turn' => 'portrait', 'panels' => ['columns' => [1], 'rows' => ['2.5 in', '4 in', '2.5 in']]] + $out(130), [1, 3]];
-        yield 'a grid with its gaps kept' => [['size' => '9 x 6 in', 'panels' => ['columns' => [2, 3], 'rows' => [1, 1], 'gap' => '1 in']] + $out(90), [2, 2]];
-        yield 'its own pixels' => [['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => 'own', 'format' => 'tiff']], [3, 1]];
+        yield 'enlarged by an odd factor, sevenths' => [
+            ['size' => '100 x 70 cm', 'panels' => ['columns' => [1, 1, 1, 1, 1, 1, 1]]] + $out(37),
+            [7, 1],
+        ];
+        yield 'stacked, typed heights' => [
+            ['size' => '6 x 9 in', 'turn' => 'portrait', 'panels' => ['columns' => [1], 'rows' => ['2.5 in', '4 in', '2.5 in']]] +
+            $out(130),
+            [1, 3],
+        ];
+        yield 'a grid with its gaps kept' => [
+            ['size' => '9 x 6 in', 'panels' => ['columns' => [2, 3], 'rows' => [1, 1], 'gap' => '1 in']] + $out(90),
+            [2, 2],
+        ];
+        yield 'its own pixels' => [
+            ['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => 'own', 'format' => 'tiff']],
+            [3, 1],
+        ];
         yield '16 bits' => [['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1]]] + $out(120, ['bits' => 16]), [2, 1], 'a.tif'];
     }
 
@@ -77,13 +95,18 @@ final class PanelsTest extends TestCase
     {
         $picture = $this->picture('a.png', 900, 600);
         $line = ['size' => '9 x 6 in', 'output' => ['ppi' => 100, 'format' => 'tiff']];
-        $undivided = FileMaker::make(self::planned($picture, $line), $picture, "{$this->folder}/whole")->path;
-        foreach ([[['overlap' => '1 in'], [0, 400, 500, 400]], [['gap' => '1 in', 'behindGap' => 'drop'], [0, 400, 500, 400]]] as [$between, $expected]) {
+        $undivided = self::make(self::planned($picture, $line), $picture, "{$this->folder}/whole")->path;
+        $betweenTried = [[['overlap' => '1 in'], [0, 400, 500, 400]], [['gap' => '1 in', 'behindGap' => 'drop'], [0, 400, 500, 400]]];
+        foreach ($betweenTried as [$between, $expected]) {
             $plan = self::plan($picture, ['panels' => ['columns' => [1, 1]] + $between] + $line);
             $panels = $this->made($picture, $plan, key($between));
             $across = key($between) === 'overlap' ? [[0, 500], [400, 500]] : [[0, 400], [500, 400]];
             foreach ($across as $i => [$x, $width]) {
-                self::assertSamePixels(self::pixels($undivided, '-crop', "{$width}x600+{$x}+0", '+repage'), self::pixels($panels[$i]), key($between)." {$i}");
+                self::assertSamePixels(
+                    self::pixels($undivided, '-crop', "{$width}x600+{$x}+0", '+repage'),
+                    self::pixels($panels[$i]),
+                    key($between)." {$i}",
+                );
             }
         }
     }
@@ -92,16 +115,20 @@ final class PanelsTest extends TestCase
     public function test_a_single_panel_is_made_again_to_the_same_bytes(): void
     {
         $picture = $this->picture('a.jpg', 900, 600);
-        foreach ([['ppi' => 50], ['ppi' => 150]] as $output) { // reduced, enlarged
+        foreach ([['ppi' => 50], ['ppi' => 150]] as $output) {
+            // reduced, enlarged
             $plan = self::plan($picture, ['size' => '9 x 6 in', 'panels' => ['columns' => [1, 2, 1]], 'output' => $output]);
             $set = $this->made($picture, $plan, "set-{$output['ppi']}");
             foreach ($plan->files as $i => $file) {
-                $alone = FileMaker::make($file, $picture, "{$this->folder}/alone-{$output['ppi']}")->path;
+                $alone = self::make($file, $picture, "{$this->folder}/alone-{$output['ppi']}")->path;
                 self::assertSame(hash_file('sha256', $set[$i]), hash_file('sha256', $alone), $file->name);
             }
             unlink($set[1]);
             $again = $this->made($picture, $plan, "set-{$output['ppi']}");
-            self::assertSame(hash_file('sha256', "{$this->folder}/alone-{$output['ppi']}/".basename($set[1])), hash_file('sha256', $again[1]));
+            self::assertSame(
+                hash_file('sha256', "{$this->folder}/alone-{$output['ppi']}/".basename($set[1])),
+                hash_file('sha256', $again[1]),
+            );
         }
     }
 
@@ -111,10 +138,14 @@ final class PanelsTest extends TestCase
         $picture = $this->picture('a.jpg', 900, 600);
         foreach ([50, 150] as $ppi) {
             copy($picture, "{$this->folder}/once.jpg");
-            $plan = self::plan("{$this->folder}/once.jpg", ['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]], 'output' => ['ppi' => $ppi]]);
-            $source = Source::forFiles("{$this->folder}/once.jpg", $plan->files);
+            $plan = self::plan("{$this->folder}/once.jpg", [
+                'size' => '9 x 6 in',
+                'panels' => ['columns' => [1, 1, 1]],
+                'output' => ['ppi' => $ppi],
+            ]);
+            $source = Sources::originals("{$this->folder}/once.jpg", $plan->files);
             foreach ($plan->files as $file) {
-                self::assertTrue(FileMaker::make($file, $source, "{$this->folder}/once-{$ppi}")->readBack->agrees());
+                self::assertTrue(self::make($file, $source, "{$this->folder}/once-{$ppi}")->readBack->agrees());
                 @unlink("{$this->folder}/once.jpg");
             }
         }
@@ -131,11 +162,11 @@ final class PanelsTest extends TestCase
             }
         }
         $path = "{$this->folder}/chequer.png";
-        Image::fromPixels($rows, 600, 400, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB])->save('pngsave', $path, []);
-        $map = Looked::contrast($path);
+        Image::fromPixels($rows, 600, 400, 3)->as(Interpretation::Srgb)->save('pngsave', $path, []);
+        $map = Hints::contrast($path);
         self::assertSame(2 * ContrastMap::COLUMNS * ContrastMap::ROWS, strlen($map));
         $plan = self::plan($path, ['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1]]]);
-        [$x, $y] = ContrastMap::offMiddle($map, $plan->window, Situations::picture(600, 400));
+        [$x, $y] = ContrastMap::offMiddle($map, $plan->parts[0]->window, Situations::picture(600, 400));
         $edges = array_column(array_chunk(self::pixels($path, '-edge', '1'), 3), 0);
         [$mass, $mx, $my] = [0, 0, 0];
         foreach ($edges as $i => $edge) {
@@ -143,7 +174,7 @@ final class PanelsTest extends TestCase
             $mx += $edge * ($i % 600);
             $my += $edge * intdiv($i, 600);
         }
-        self::assertEqualsWithDelta(2 * $mx / $mass / 600 - 1, $x, 0.03);
-        self::assertEqualsWithDelta(2 * $my / $mass / 400 - 1, $y, 0.03);
+        self::assertEqualsWithDelta((2 * $mx) / $mass / 600 - 1, $x, 0.03);
+        self::assertEqualsWithDelta((2 * $my) / $mass / 400 - 1, $y, 0.03);
     }
 }

@@ -8,11 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Colour\Space;
-use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\Profiles;
-use Planisher\Imaging\Proxy;
+use Planisher\Imaging\Sources\Proxy;
 use Planisher\Picture\PictureFormat;
 
 final class PictureReaderTest extends TestCase
@@ -24,7 +23,10 @@ final class PictureReaderTest extends TestCase
         foreach (['a.jpg' => PictureFormat::Jpeg, 'a.tif' => PictureFormat::Tiff, 'a.png' => PictureFormat::Png] as $name => $format) {
             $path = $this->picture($name, 60, 40);
             $facts = PictureReader::read($path, $name);
-            self::assertSame([$format, 60, 40, 8, 1, false], [$facts->format, $facts->width, $facts->height, $facts->bits, $facts->orientation, $facts->alpha]);
+            self::assertSame(
+                [$format, 60, 40, 8, 1, false],
+                [$facts->format, $facts->width, $facts->height, $facts->bits, $facts->orientation, $facts->alpha],
+            );
             self::assertSame(hash_file('sha256', $path), $facts->sha256);
             self::assertNull($facts->profile);
         }
@@ -50,12 +52,23 @@ final class PictureReaderTest extends TestCase
     public function test_reads_profile_depth_and_transparency(): void
     {
         $path = $this->picture('a.jpg', 60, 40);
-        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.Profiles::path(Space::AdobeRgb), $path);
+        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), $path);
         self::assertSame('Compatible with Adobe RGB (1998)', PictureReader::read($path, 'a.jpg')->profile);
 
         self::tool('vips', 'colourspace', $this->picture('a.png', 60, 40), "{$this->folder}/deep.tif", 'rgb16');
         self::assertSame(16, PictureReader::read("{$this->folder}/deep.tif", 'deep.tif')->bits);
-        self::tool('/usr/bin/convert', $this->picture('a.png', 60, 40), '-alpha', 'on', '-channel', 'A', '-evaluate', 'set', '50%', "{$this->folder}/clear.png");
+        self::tool(
+            '/usr/bin/convert',
+            $this->picture('a.png', 60, 40),
+            '-alpha',
+            'on',
+            '-channel',
+            'A',
+            '-evaluate',
+            'set',
+            '50%',
+            "{$this->folder}/clear.png",
+        );
         self::assertTrue(PictureReader::read("{$this->folder}/clear.png", 'clear.png')->alpha);
         self::tool('vips', 'colourspace', $this->picture('a.png', 60, 40), "{$this->folder}/grey.png", 'b-w');
         self::assertSame(Channels::Grey, PictureReader::read("{$this->folder}/grey.png", 'grey.png')->channels);
@@ -66,9 +79,9 @@ final class PictureReaderTest extends TestCase
     /** A matrix of nothing: the header is whole, and every colour comes out black. */
     public function test_a_profile_that_turns_white_black_is_not_used(): void
     {
-        $icc = Profiles::bytes(Space::AdobeRgb);
+        $icc = ShippedProfiles::bytes(Space::AdobeRgb);
         foreach (['rXYZ', 'gXYZ', 'bXYZ'] as $tag) {
-            $at = unpack('N', substr($icc, (int) strpos($icc, $tag) + 4, 4))[1];
+            $at = (int) ((array) unpack('N', substr($icc, (int) strpos($icc, $tag) + 4, 4)))[1];
             $icc = substr_replace($icc, str_repeat("\0", 12), $at + 8, 12);
         }
         file_put_contents("{$this->folder}/dark.icc", $icc);
@@ -76,7 +89,11 @@ final class PictureReaderTest extends TestCase
         self::tool('exiftool', '-q', '-overwrite_original', "-icc_profile<={$this->folder}/dark.icc", $path);
         self::assertStringContainsString('white or grey come out', (string) PictureReader::read($path, 'a.jpg')->profileFlaw);
         $file = self::planned($path, ['size' => '60 x 40 mm', 'output' => ['ppi' => 'own']]);
-        self::assertLessThan(3, self::difference(self::pixels(FileMaker::make($file, $path, "{$this->folder}/out")->path), self::pixels($path))['mean'], 'taken as sRGB');
+        self::assertLessThan(
+            3,
+            self::difference(self::pixels(self::make($file, $path, "{$this->folder}/out")->path), self::pixels($path))['mean'],
+            'taken as sRGB',
+        );
     }
 
     /** For screens, printers, papers: libvips' own, ours, and those of the demo's papers. */
@@ -84,7 +101,17 @@ final class PictureReaderTest extends TestCase
     {
         $path = $this->picture('a.tif', 60, 40);
         foreach (['p3', 'cmyk', 'srgb', ...glob(__DIR__.'/../../{imaging,demo}/profiles/*.icc', GLOB_BRACE) ?: []] as $profile) {
-            self::tool('vips', 'icc_transform', $path, $made = "{$this->folder}/b.tif", $profile, '--input-profile', 'srgb', '--intent', 'relative');
+            self::tool(
+                'vips',
+                'icc_transform',
+                $path,
+                $made = "{$this->folder}/b.tif",
+                $profile,
+                '--input-profile',
+                'srgb',
+                '--intent',
+                'relative',
+            );
             $facts = PictureReader::read($made, 'b.tif');
             self::assertNotNull($facts->profile);
             self::assertNull($facts->profileFlaw, "{$profile}: {$facts->profileFlaw}");
@@ -118,7 +145,7 @@ final class PictureReaderTest extends TestCase
     {
         self::tool('vips', 'cast', $this->picture('a.png', 60, 40), "{$this->folder}/float.tif", 'float');
         $this->expectException(PictureRefused::class);
-        $this->expectExceptionMessageMatches('/neither 8 nor 16 bits|kind that can’t be printed/');
+        $this->expectExceptionMessageMatches('/kind that can’t be printed/');
         PictureReader::read("{$this->folder}/float.tif", 'float.tif');
     }
 
@@ -127,7 +154,10 @@ final class PictureReaderTest extends TestCase
     {
         foreach (['a.jpg', 'a.png', 'a.tif'] as $name) {
             $path = $this->picture($name);
-            file_put_contents("{$this->folder}/cut-{$name}", substr((string) file_get_contents($path), 0, intdiv((int) filesize($path), 2)));
+            file_put_contents(
+                "{$this->folder}/cut-{$name}",
+                substr((string) file_get_contents($path), 0, intdiv((int) filesize($path), 2)),
+            );
             try {
                 $facts = PictureReader::read("{$this->folder}/cut-{$name}", $name);
                 Proxy::write("{$this->folder}/cut-{$name}", $facts, 200, "{$this->folder}/proxy.jpg");
@@ -144,6 +174,9 @@ final class PictureReaderTest extends TestCase
     {
         $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1A\n".$chunk('IHDR', pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress('')).$chunk('IEND', '');
+        return "\x89PNG\r\n\x1A\n".
+            $chunk('IHDR', pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0)).
+            $chunk('IDAT', (string) gzcompress('')).
+            $chunk('IEND', '');
     }
 }

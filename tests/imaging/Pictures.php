@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\imaging;
 
+use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\PictureReader;
+use Planisher\Imaging\Renderer;
+use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Interpretation;
+use Planisher\Imaging\Write\FileMaker;
+use Planisher\Imaging\Write\MadeFile;
 use Planisher\Plan\PlannedFile;
 use Symfony\Component\Process\Process;
 use Tests\core\Situations;
@@ -13,6 +19,8 @@ use Tests\core\Situations;
 /** Small pictures to test with, and other people's programs to look at files with. */
 trait Pictures
 {
+    private static ?Profiles $profiles = null;
+
     private string $folder;
 
     protected function setUp(): void
@@ -36,11 +44,14 @@ trait Pictures
         $rows = '';
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
-                $rows .= chr((int) (255 * $x / $width)).chr((int) (255 * $y / $height)).chr((int) (127 + 100 * sin($x / 23) * cos($y / 17)));
+                $rows .=
+                    chr((int) ((255 * $x) / $width)).
+                    chr((int) ((255 * $y) / $height)).
+                    chr((int) (127 + 100 * sin($x / 23) * cos($y / 17)));
             }
         }
         $path = "{$this->folder}/{$name}";
-        $image = Image::fromPixels($rows, $width, $height, 3)->run('copy', options: ['interpretation' => Image::SPACE_SRGB]);
+        $image = Image::fromPixels($rows, $width, $height, 3)->as(Interpretation::Srgb);
         $image = $times === 1 ? $image : $image->run('resize', [(float) $times]);
         match (pathinfo($name, PATHINFO_EXTENSION)) {
             'jpg' => $image->save('jpegsave', $path, ['Q' => 95, 'subsample_mode' => 2]),
@@ -60,9 +71,40 @@ trait Pictures
     private static function planned(string $path, array $line = [], array $lab = []): PlannedFile
     {
         $facts = PictureReader::read($path, basename($path));
-        $worked = Situations::work(['picture' => basename($path)] + $line + ['carrier' => 'none'], $facts, $lab + ['minimumPpi' => 1, 'nameLength' => 60]);
+        $worked = Situations::work(
+            ['picture' => basename($path)] + $line + ['carrier' => 'none'],
+            $facts,
+            $lab + ['minimumPpi' => 1, 'nameLength' => 60],
+        );
 
         return $worked->plan->files[0] ?? throw new \LogicException('no plan');
+    }
+
+    /** Makes a file of one picture. */
+    private static function make(
+        PlannedFile $file,
+        Sources|string $picture,
+        string $folder,
+        ?int $maxBytes = null,
+        ?callable $progress = null,
+    ): MadeFile {
+        return FileMaker::make($file, self::madeFrom($file, $picture), $folder, $maxBytes, $progress);
+    }
+
+    private static function compose(PlannedFile $file, string $picture): Image
+    {
+        return Renderer::compose($file, self::madeFrom($file, $picture));
+    }
+
+    /** Knows the papers that were read in this test. */
+    private static function profiles(): Profiles
+    {
+        return self::$profiles ??= new Profiles();
+    }
+
+    private static function madeFrom(PlannedFile $file, Sources|string $picture): Sources
+    {
+        return is_string($picture) ? Sources::originals($picture, [$file], self::profiles()) : $picture;
     }
 
     /** What another program prints. */

@@ -7,7 +7,7 @@ namespace Tests\imaging;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Space;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\ShippedProfiles;
 
 /** Our profiles, looked at by other programs and held against the published figures. */
 final class ProfilesTest extends TestCase
@@ -19,20 +19,20 @@ final class ProfilesTest extends TestCase
     {
         self::tool(PHP_BINARY, __DIR__.'/../../imaging/profiles/make.php', $this->folder);
         foreach (Space::cases() as $space) {
-            self::assertFileEquals("{$this->folder}/".basename(Profiles::path($space)), Profiles::path($space));
+            self::assertFileEquals("{$this->folder}/".basename(ShippedProfiles::path($space)), ShippedProfiles::path($space));
         }
     }
 
     public function test_others_read_their_description_and_matrix(): void
     {
         // Adobe RGB (1998) Color Image Encoding, 2005-05, 4.3.6.1: matrix adapted to D50 (rows here are columns of the tags)
-        $adobe = self::exif(Profiles::path(Space::AdobeRgb));
+        $adobe = self::exif(ShippedProfiles::path(Space::AdobeRgb));
         self::assertSame('Compatible with Adobe RGB (1998)', $adobe['ICC_Profile:ProfileDescription']);
         self::assertColumn('0.60974 0.31111 0.01947', $adobe['ICC_Profile:RedMatrixColumn']);
         self::assertColumn('0.20528 0.62567 0.06087', $adobe['ICC_Profile:GreenMatrixColumn']);
         self::assertColumn('0.14919 0.06322 0.74457', $adobe['ICC_Profile:BlueMatrixColumn']);
         // sRGB: the ICC's “How to interpret the sRGB color space” (from memory), from IEC 61966-2-1's primaries
-        $srgb = self::exif(Profiles::path(Space::Srgb));
+        $srgb = self::exif(ShippedProfiles::path(Space::Srgb));
         self::assertSame('sRGB IEC61966-2.1', $srgb['ICC_Profile:ProfileDescription']);
         self::assertColumn('0.436030 0.222438 0.013897', $srgb['ICC_Profile:RedMatrixColumn']);
         self::assertColumn('0.385102 0.716943 0.097076', $srgb['ICC_Profile:GreenMatrixColumn']);
@@ -52,7 +52,11 @@ final class ProfilesTest extends TestCase
     {
         $v = $code / 255;
         $linear = $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
-        self::assertEqualsWithDelta(100 * $linear, self::transicc([[$code, $code, $code]], Profiles::path(Space::Srgb), '*XYZ')[0][1], 0.004);
+        self::assertEqualsWithDelta(
+            100 * $linear,
+            self::transicc([[$code, $code, $code]], ShippedProfiles::path(Space::Srgb), '*XYZ')[0][1],
+            0.004,
+        );
     }
 
     /** @return iterable<array{int}> */
@@ -67,7 +71,11 @@ final class ProfilesTest extends TestCase
     public function test_the_gamma_as_littlecms_reads_it(): void
     {
         foreach ([16, 64, 128, 200] as $code) {
-            self::assertEqualsWithDelta(100 * ($code / 255) ** 2.19921875, self::transicc([[$code, $code, $code]], Profiles::path(Space::AdobeRgb), '*XYZ')[0][1], 0.004);
+            self::assertEqualsWithDelta(
+                100 * ($code / 255) ** 2.19921875,
+                self::transicc([[$code, $code, $code]], ShippedProfiles::path(Space::AdobeRgb), '*XYZ')[0][1],
+                0.004,
+            );
         }
     }
 }

@@ -6,8 +6,7 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Space;
-use Planisher\Imaging\FileMaker;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Imaging\ReadBack\Measured;
 use Planisher\Imaging\ReadBack\ReadBack;
 use Planisher\Imaging\ReadBack\Unreadable;
@@ -26,7 +25,7 @@ final class ReadBackTest extends TestCase
         $path = $this->picture('a.jpg', 900, 600);
         $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 150, 'format' => $format]]);
 
-        return [FileMaker::make($file, $path, $this->folder.'/out-'.++$this->made)->path, $file];
+        return [self::make($file, $path, $this->folder.'/out-'.++$this->made)->path, $file];
     }
 
     /** @return list<string> what disagrees */
@@ -43,7 +42,7 @@ final class ReadBackTest extends TestCase
             $readBack = ReadBack::of($path, $file, null);
             self::assertSame([900, 600, 150.0], [$readBack->width, $readBack->height, $readBack->ppi]);
             self::assertSame(filesize($path), $readBack->bytes);
-            self::assertStringStartsWith($readBack->sha256, self::tool('sha256sum', $path));
+            self::assertSame($readBack->sha256, strtok(self::tool('sha256sum', $path), ' '));
         }
     }
 
@@ -61,10 +60,10 @@ final class ReadBackTest extends TestCase
     {
         foreach (['jpeg', 'tiff'] as $format) {
             [$path, $file] = $this->made($format);
-            self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.Profiles::path(Space::AdobeRgb), $path);
-            self::assertSame(['profile'], self::wrong($path, $file));
-            self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile=', $path);
-            self::assertSame(['profile'], self::wrong($path, $file));
+            foreach (['-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), '-icc_profile='] as $with) {
+                self::tool('exiftool', '-q', '-overwrite_original', $with, $path);
+                self::assertSame(['profile'], self::wrong($path, $file));
+            }
         }
     }
 
@@ -83,14 +82,17 @@ final class ReadBackTest extends TestCase
 
     public function test_sees_a_file_cut_off(): void
     {
-        foreach (['jpeg', 'tiff'] as $format) {
-            [$path, $file] = $this->made($format);
-            file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) * 0.6)));
-            try {
-                self::assertContains('whole', self::wrong($path, $file));
-            } catch (Unreadable $e) {
-                self::assertNotSame('', $e->getMessage()); // a TIFF's directory stands at its end
-            }
+        $cut = fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) * 0.6)));
+        [$path, $file] = $this->made('jpeg');
+        $cut($path);
+        self::assertSame(['whole'], self::wrong($path, $file));
+        [$path, $file] = $this->made('tiff');
+        $cut($path); // a TIFF's directory stands at its end
+        try {
+            self::wrong($path, $file);
+            self::fail('it was read');
+        } catch (Unreadable $e) {
+            self::assertSame('A directory of its tags is cut off.', $e->getMessage());
         }
         // Bits missing in the middle, the end in its place
         [$path, $file] = $this->made('jpeg');

@@ -9,12 +9,11 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Colour\Space;
 use Planisher\Colour\TaggedColour;
-use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
-use Planisher\Imaging\Profiles;
-use Planisher\Imaging\Proxy;
+use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Picture\PictureFacts;
 use Tests\core\Situations;
@@ -32,7 +31,7 @@ final class StrangersTest extends TestCase
         $facts = PictureReader::read($path, basename($path));
         $file = self::planned($path, ['size' => "{$facts->width} x {$facts->height} mm", 'output' => ['ppi' => 'own', 'format' => 'tiff']]);
 
-        return FileMaker::make($file, $path, "{$this->folder}/out-".bin2hex(random_bytes(3)))->path;
+        return self::make($file, $path, "{$this->folder}/out-".bin2hex(random_bytes(3)))->path;
     }
 
     private function assertReadAlike(string $path): void
@@ -42,7 +41,13 @@ final class StrangersTest extends TestCase
         self::assertLessThan(self::ENOUGH, $differ['mean'], basename($path));
         $facts = PictureReader::read($path, basename($path));
         Proxy::write($path, $facts, 300, "{$this->folder}/proxy.jpg");
-        self::tool('/usr/bin/convert', "{$this->folder}/proxy.jpg", '-profile', Profiles::path(Space::Srgb), "{$this->folder}/proxy.png");
+        self::tool(
+            '/usr/bin/convert',
+            "{$this->folder}/proxy.jpg",
+            '-profile',
+            ShippedProfiles::path(Space::Srgb),
+            "{$this->folder}/proxy.png",
+        );
         $small = self::pixels("{$this->folder}/proxy.png", '-resize', '12x8!');
         self::assertLessThan(
             4,
@@ -107,7 +112,7 @@ final class StrangersTest extends TestCase
     {
         $png = $this->picture('a.png', 60, 40);
         self::tool('/usr/bin/convert', $png, '-compress', 'none', $rgb = "{$this->folder}/rgb.tif");
-        self::tool('tificc', '-i'.Profiles::path(Space::Srgb), '-o*Lab', '-t1', $rgb, $path = "{$this->folder}/lab.tif");
+        self::tool('tificc', '-i'.ShippedProfiles::path(Space::Srgb), '-o*Lab', '-t1', $rgb, $path = "{$this->folder}/lab.tif");
         self::assertSame(Channels::Lab, PictureReader::read($path, 'lab.tif')->channels);
         self::assertLessThan(2.0, self::difference(self::pixels($this->made($path)), self::pixels($png))['mean']);
     }
@@ -176,20 +181,29 @@ final class StrangersTest extends TestCase
         $path = $this->picture('a.jpg', 60, 40);
         copy($path, $tagged = "{$this->folder}/tagged.jpg");
         self::tool('exiftool', '-q', '-overwrite_original', '-n', '-ColorSpace=65535', '-InteropIndex=R03', $tagged);
-        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.Profiles::path(Space::AdobeRgb), $path);
+        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), $path);
         self::assertNotNull(PictureReader::read($tagged, 'a.jpg')->tagged);
         self::assertLessThan(0.3, self::difference(self::pixels($this->made($tagged)), self::pixels($this->made($path)))['mean']);
         $finding = Situations::finding(Situations::work([], PictureReader::read($tagged, 'a.jpg'), ['minimumPpi' => 1]), 'profile-tagged');
         self::assertStringContainsString('Adobe RGB (1998)', (string) $finding?->text);
     }
 
-    /** ISO/IEC 15948, 11.3.3: gAMA and cHRM. Figures of Adobe RGB (1998) in them give what its profile gives; a linear picture is not dark. */
+    /**
+     * ISO/IEC 15948, 11.3.3: gAMA and cHRM. Figures of Adobe RGB (1998) in them give what its profile gives; a linear
+     * picture is not dark.
+     */
     public function test_a_png_s_own_gamma_and_primaries(): void
     {
         $path = $this->picture('a.png', 60, 40);
         $adobe = [31_270, 32_900, 64_000, 33_000, 21_000, 71_000, 15_000, 6_000];
         $tagged = $this->withChunks($path, ['gAMA' => pack('N', 45_470), 'cHRM' => pack('N8', ...$adobe)]);
-        self::tool('/usr/bin/convert', $path, '-profile', Profiles::path(Space::AdobeRgb), $embedded = "{$this->folder}/embedded.tif");
+        self::tool(
+            '/usr/bin/convert',
+            $path,
+            '-profile',
+            ShippedProfiles::path(Space::AdobeRgb),
+            $embedded = "{$this->folder}/embedded.tif",
+        );
         self::assertLessThan(0.4, self::difference(self::pixels($this->made($tagged)), self::pixels($this->made($embedded)))['mean']);
 
         self::assertNull(
@@ -221,7 +235,9 @@ final class StrangersTest extends TestCase
         $exif = "MM\0*".pack('N', 8).pack('n', 1).pack('nnNnn', 0x0112, 3, 1, 6, 0).pack('N', 0);
         $behind = $this->withChunks($path, ['eXIf' => $exif], behind: true);
         $packet =
-            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:tiff="http://ns.adobe.com/tiff/1.0/" %s</rdf:Description></rdf:RDF></x:xmpmeta>';
+            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '.
+            'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description '.
+            'xmlns:tiff="http://ns.adobe.com/tiff/1.0/" %s</rdf:Description></rdf:RDF></x:xmpmeta>';
         $upright = [];
         foreach (['as an attribute' => 'tiff:Orientation="6">', 'as an element' => '><tiff:Orientation>6</tiff:Orientation>'] as $said) {
             self::tool(
@@ -250,7 +266,20 @@ final class StrangersTest extends TestCase
     /** BigTIFF: offsets of 8 bytes. Orientation and transparency are told by its tags as by a TIFF's. */
     public function test_a_big_tiff(): void
     {
-        self::tool('/usr/bin/convert', $this->picture('a.png', 60, 40), '-alpha', 'on', '-channel', 'A', '-evaluate', 'set', '50%', '-compress', 'lzw', $tiff = "{$this->folder}/a.tif");
+        self::tool(
+            '/usr/bin/convert',
+            $this->picture('a.png', 60, 40),
+            '-alpha',
+            'on',
+            '-channel',
+            'A',
+            '-evaluate',
+            'set',
+            '50%',
+            '-compress',
+            'lzw',
+            $tiff = "{$this->folder}/a.tif",
+        );
         self::tool('exiftool', '-q', '-overwrite_original', '-n', '-Orientation=6', $tiff);
         self::tool('vips', 'tiffsave', $tiff, $big = "{$this->folder}/big.tif", '--bigtiff', '--compression', 'lzw');
         self::assertSame("II+\0", file_get_contents($big, length: 4));
@@ -290,7 +319,7 @@ final class StrangersTest extends TestCase
             'Perceptual',
             '-black-point-compensation',
             '-profile',
-            Profiles::path(Space::Srgb),
+            ShippedProfiles::path(Space::Srgb),
             $theirs = "{$this->folder}/theirs.tif",
         );
         $ours = self::pixels($this->made($path));
@@ -399,17 +428,15 @@ final class StrangersTest extends TestCase
         Image::open($this->picture('a.png', 3000, 2000))->save('jpegsave', $path = "{$this->folder}/p.jpg", ['interlace' => true]);
         $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 100]]);
         $held = function () use ($file, $path): int {
-            FileMaker::make($file, $path, "{$this->folder}/".bin2hex(random_bytes(4)), progress: fn (int $percent): null => null);
+            self::make($file, $path, "{$this->folder}/".bin2hex(random_bytes(4)), progress: fn (int $percent): null => null);
             preg_match('/VmRSS:\s+(\d+)/', (string) file_get_contents('/proc/self/status'), $m);
 
             return (int) ($m[1] ?? 0) * 1024;
         };
         $held();
         $first = $held();
-        for ($i = 0; $i < 5; $i++) {
-            $last = $held();
-        }
-        self::assertLessThan($first + 12_000_000, $last ?? 0, 'the picture’s coefficients alone take 18 MB');
+        $later = array_map($held, range(1, 5));
+        self::assertLessThan($first + 12_000_000, $later[4], 'the picture’s coefficients alone take 18 MB');
     }
 
     /** @param  array<string, string>  $chunks  PNG (ISO/IEC 15948) */

@@ -15,7 +15,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Planisher\Colour\Space;
-use Planisher\Imaging\Gamut;
+use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Look\Gamut;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
@@ -26,11 +27,13 @@ final class LabController
 {
     private const KEPT_SECONDS = 2_592_000;
 
+    public function __construct(private readonly ProfileStore $store, private readonly Profiles $profiles) {}
+
     private const CHANGEABLE = ['papers', 'takesPaperProfiles', 'colour', 'formats', 'quality', 'bits', 'ppi', 'minimumPpi'];
 
     public function index(): JsonResponse
     {
-        return response()->json(['labs' => Lab::query()->with('profiles')->get()->sortBy('name')->map(self::shown(...))->values()->all()]);
+        return response()->json(['labs' => Lab::query()->with('profiles')->get()->sortBy('name')->map($this->shown(...))->values()->all()]);
     }
 
     /** The papers of a lab card, and how it wants its files. */
@@ -54,7 +57,7 @@ final class LabController
             $card = [...$now->card, ...$request->only(self::CHANGEABLE)];
             $now->update(['card' => LabCard::fromNode(Node::root($card))->toArray()]);
 
-            return response()->json(self::shown($now));
+            return response()->json($this->shown($now));
         });
     }
 
@@ -75,7 +78,7 @@ final class LabController
             'profile.icc';
         $name = preg_match('/\.ic[cm]$/i', $name) === 1 ? $name : "{$name}.icc";
         try {
-            $held = ProfileStore::take($lab, $file->getRealPath(), $name);
+            $held = $this->store->take($lab, $file->getRealPath(), $name);
         } catch (PictureRefused $e) {
             return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], 422);
         }
@@ -84,11 +87,11 @@ final class LabController
     }
 
     /** @return array<string, mixed> */
-    private static function shown(Lab $lab): array
+    private function shown(Lab $lab): array
     {
         $lab->load('profiles');
         $card = $lab->labCard();
-        $srgb = Gamut::of(Space::Srgb);
+        $srgb = Gamut::of(Space::Srgb, $this->profiles);
 
         return [
             'id' => $lab->id,
@@ -104,19 +107,22 @@ final class LabController
             'largestPiece' => $card->largestPiece?->label(),
             'takesPaperProfiles' => $card->takesPaperProfiles,
             'papers' => self::papers($card),
-            'linesOn' => self::linesOn($lab, $card),
+            'linesOn' => (object) self::linesOn($lab, $card),
             'disagreements' => $card->disagreements(),
             'profiles' => $lab->profiles
                 ->map(
                     fn (LabProfile $held): array => [
                         'file' => $held->file,
                         'description' => $held->description,
-                        'gamut' => self::gamut($held),
-                        'beside' => GamutTold::beside(self::gamut($held), $srgb, Space::Srgb->value),
+                        'gamut' => $this->gamut($held),
+                        'beside' => GamutTold::beside($this->gamut($held), $srgb, Space::Srgb->value),
                     ],
                 )
                 ->all(),
-            'spaces' => array_map(fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space)], Space::cases()),
+            'spaces' => array_map(
+                fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space, $this->profiles)],
+                Space::cases(),
+            ),
         ];
     }
 
@@ -126,7 +132,11 @@ final class LabController
         return array_map(fn (Paper $paper): array => $paper->toArray(), $card->papers);
     }
 
-    /** How many lines that aren't made yet are to be printed on each paper. @return array<string, int> */
+    /**
+     * How many lines that aren't made yet are to be printed on each paper.
+     *
+     * @return array<string, int>
+     */
     private static function linesOn(Lab $lab, LabCard $card): array
     {
         $counts = Line::query()
@@ -140,8 +150,8 @@ final class LabController
     }
 
     /** @return list<array{float, float}> */
-    private static function gamut(LabProfile $held): array
+    private function gamut(LabProfile $held): array
     {
-        return Cache::remember("gamut-{$held->sha256}", self::KEPT_SECONDS, fn (): array => Gamut::of($held->profile()));
+        return Cache::remember("gamut-{$held->sha256}", self::KEPT_SECONDS, fn (): array => Gamut::of($held->profile(), $this->profiles));
     }
 }

@@ -6,19 +6,21 @@ namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
 use App\Jobs\PackZip;
+use App\Lines\OrderView;
 use App\Making\MakeView;
 use App\Making\Making;
 use App\Making\Zip;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
-use App\Orders\OrderView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final class MakeController
 {
+    public function __construct(private readonly Making $making) {}
+
     public function index(Order $order): JsonResponse
     {
         $makes = $order->makes()->with('files.line')->get();
@@ -30,9 +32,12 @@ final class MakeController
     public function store(Request $request, Order $order): JsonResponse
     {
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer']]);
-        $make = Making::start($order, $request->has('lines') ? array_map(intval(...), (array) $request->input('lines')) : null);
+        $make = $this->making->start(
+            $order,
+            $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null,
+        );
 
-        $stopped = Making::stopped($order);
+        $stopped = $this->making->stopped($order);
 
         return $make === null
             ? response()->json(
@@ -45,7 +50,7 @@ final class MakeController
     public function again(MadeFile $file): JsonResponse
     {
         abort_unless(
-            Making::again($file),
+            $this->making->again($file),
             422,
             $file->state === MadeFile::MADE
                 ? 'The file is there, whole and unchanged: its checksum was taken just now.'

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Lines\OrderView;
 use App\Models\Client;
 use App\Models\Lab;
 use App\Models\Order;
-use App\Orders\OrderView;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,12 +17,14 @@ final class OrderController
 {
     private const MOST_ROWS = 60;
 
+    public function __construct(private readonly OrderView $view) {}
+
     public function index(Request $request): JsonResponse
     {
         $find = trim((string) ($request->validate(['find' => ['nullable', 'string', 'max:200']])['find'] ?? ''));
         $like = '%'.addcslashes($find, '%_\\').'%';
         $orders = Order::query()
-            ->with(['client', 'lab', 'lines.orderPicture.picture'])
+            ->with(['client', 'lab', 'lines.pictures.orderPicture.picture'])
             ->when(
                 $find !== '',
                 fn (Builder $query) => $query->where(
@@ -38,7 +40,7 @@ final class OrderController
             ->get()
             ->all();
 
-        return response()->json(['orders' => array_map(OrderView::row(...), $orders)]);
+        return response()->json(['orders' => array_map($this->view->row(...), $orders)]);
     }
 
     /** What a new order can be made of. */
@@ -79,6 +81,6 @@ final class OrderController
 
     public function show(Order $order): JsonResponse
     {
-        return response()->json(OrderView::sheet($order));
+        return response()->json($this->view->sheet($order));
     }
 }

@@ -10,22 +10,21 @@ use App\Models\OrderPicture;
 use App\Models\Picture;
 use App\Pictures\Incoming;
 use App\Pictures\PictureStore;
-use App\Views\NotAgain;
+use App\Views\KeptFigures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Child\Stopped;
-use Planisher\Imaging\Looked;
+use Planisher\Imaging\Look\Hints;
 use Planisher\Imaging\PictureRefused;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\MustStayIn;
 
 final class PictureController
 {
-    private const KEPT_SECONDS = 2_592_000;
+    public function __construct(private readonly PictureStore $pictures) {}
 
     public function store(Request $request, Order $order): JsonResponse
     {
@@ -47,7 +46,7 @@ final class PictureController
             'picture';
         $known = $order->pictures()->pluck('id');
         try {
-            $picture = PictureStore::take($order, $file->getRealPath(), $name);
+            $picture = $this->pictures->take($order, $file->getRealPath(), $name);
         } catch (PictureRefused $e) {
             return self::refused($e, $order, $file->getRealPath(), $name);
         }
@@ -81,7 +80,7 @@ final class PictureController
     /** Takes a picture off the order; the original stays in the studio's store. */
     public function destroy(Order $order, OrderPicture $picture): Response|JsonResponse
     {
-        $lines = $order->lines()->where('order_picture_id', $picture->id)->count();
+        $lines = $picture->uses();
         if ($lines > 0) {
             return response()->json(
                 [
@@ -99,25 +98,21 @@ final class PictureController
 
     public function proxy(string $sha256, string $kind): Response
     {
-        return PrivateFile::inline(PictureStore::proxy($sha256, $kind), 'image/jpeg');
+        return PrivateFile::inline($this->pictures->proxy($sha256, $kind), 'image/jpeg');
     }
 
     /** What is seen in a picture: its strong colours, and a first suggestion of what must stay in. */
     public function looked(Picture $picture): JsonResponse
     {
-        $looked = NotAgain::try(
-            "looked-{$picture->sha256}",
-            fn (): array => Cache::remember(
+        return response()->json(
+            KeptFigures::of(
                 "looked-{$picture->sha256}",
-                self::KEPT_SECONDS,
                 fn (): array => [
-                    'colours' => array_map(strval(...), Looked::strongColours(PictureStore::proxy($picture->sha256, 'thumb'))),
-                    'suggestion' => Looked::suggestion(PictureStore::proxy($picture->sha256, 'screen'))->toArray(),
+                    'colours' => array_map(strval(...), Hints::strongColours($this->pictures->proxy($picture->sha256, 'thumb'))),
+                    'suggestion' => Hints::suggestion($this->pictures->proxy($picture->sha256, 'screen'))->toArray(),
                 ],
             ),
         );
-
-        return response()->json($looked);
     }
 
     /** Marks what must stay in. The areas that were seen say whether somebody else has marked meanwhile. */

@@ -16,10 +16,20 @@ final class ContentSecurityPolicy
     {
         $nonce = Vite::useCspNonce();
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', implode('; ', [
-            "default-src 'none'", "script-src 'self' 'nonce-{$nonce}'", "style-src 'self' 'nonce-{$nonce}'", "img-src 'self' data: blob:",
-            "font-src 'self'", "connect-src 'self'", "form-action 'self'", "base-uri 'none'", "frame-ancestors 'none'",
-        ]));
+        $response->headers->set(
+            'Content-Security-Policy',
+            implode('; ', [
+                "default-src 'none'",
+                "script-src 'self' 'nonce-{$nonce}'",
+                "style-src 'self' 'nonce-{$nonce}'",
+                "img-src 'self' data: blob:",
+                "font-src 'self'",
+                "connect-src 'self'",
+                "form-action 'self'",
+                "base-uri 'none'",
+                "frame-ancestors 'none'",
+            ]),
+        );
 
         return $response;
     }

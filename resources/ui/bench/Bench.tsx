@@ -1,18 +1,23 @@
 import { useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useLineActs, useMark, useOrder, useTell } from '@/api/queries';
+import { useLineActs } from '@/api/lines';
+import { useMark } from '@/api/pictures';
+import { useOrder } from '@/api/orders';
+import { useTell } from '@/common/useTell';
 import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
 import { daysAway } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
-import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
+import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
+import { FINISHES, finishOf } from '@/finishes';
+import type { FinishUi } from '@/finishes/finish';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
 import { GiveFinish } from './GiveFinish';
-import { ModeKept } from './mode';
+import { ModeKept } from '@/drawing/tools/mode';
 import { Rack } from './Rack';
 
 const KEYS = [
@@ -24,12 +29,11 @@ const KEYS = [
     { keys: 'T', does: 'turn the window' },
     { keys: 'C', does: 'centre the window' },
     { keys: 'K', does: 'mark what must stay in: drag over it' },
-    { keys: 'F', does: 'show what a frame will cover' },
     { keys: 'P', does: 'held: as it will look on its paper' },
     { keys: 'G', does: 'hatch what is out of gamut' },
     { keys: 'H', does: 'histograms before and after' },
     { keys: '1', does: 'one pixel of the file on one of the screen' },
-    { keys: 'B', does: 'a canvas as it hangs, turned, large' },
+    ...Object.values(FINISHES).flatMap((finish: FinishUi) => finish.keys ?? []),
     ...UNDO_KEYS,
     { keys: 'O', does: 'back to the order sheet' },
 ];
@@ -146,6 +150,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                     {isDrawn(line) && (
                         <Drawing
                             line={line}
+                            finish={finishOf(line)}
                             onWindow={saveWindow}
                             onType={acts.type}
                             tell={tell}

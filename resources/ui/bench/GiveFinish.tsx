@@ -2,8 +2,8 @@ import { Popover } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
-import { api } from '@/api/client';
-import { useFinishAct, useGiveFinish, useHouseFinishes, useTell } from '@/api/queries';
+import { choicesOf, keepFinish, useFinishAct, useGiveFinish, useHouseFinishes } from '@/api/house-finishes';
+import { useTell } from '@/common/useTell';
 import type { HouseFinish, LineView } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
@@ -104,13 +104,13 @@ function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; c
 function Keep({ line, done }: { line: LineView; done: () => void }) {
     const choices = useQuery({
         queryKey: ['choices', line.id, line.version],
-        queryFn: () => api.get<{ choices: Record<string, string> }>(`lines/${line.id}/choices`),
+        queryFn: () => choicesOf(line.id),
     });
     const [name, setName] = useState('');
     const [left, setLeft] = useState<ReadonlySet<string>>(new Set(['size', 'turn', 'name']));
     const all = Object.entries(choices.data?.choices ?? {});
     const keep = useFinishAct(() =>
-        api.post('house-finishes', { name, line: line.id, choices: all.map(([key]) => key).filter((key) => !left.has(key)) }),
+        keepFinish({ name, line: line.id, choices: all.map(([key]) => key).filter((key) => !left.has(key)) }),
     );
     const submit = (event: FormEvent) => {
         event.preventDefault();

@@ -2,8 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { api } from '@/api/client';
-import { useMe } from '@/api/queries';
+import { signOut, useMe } from '@/api/people';
 import { KeysHelp, type PageKey } from './KeysHelp';
 
 export const Wordmark = () => (
@@ -34,8 +33,8 @@ export function TopBar({ where, acts, keys }: { where?: ReactNode; acts?: ReactN
 function Account() {
     const me = useMe();
     const client = useQueryClient();
-    const signOut = useMutation({
-        mutationFn: (where: 'here' | 'everywhere') => api.post(where === 'here' ? 'sign-out' : 'sign-out-everywhere'),
+    const signingOut = useMutation({
+        mutationFn: signOut,
         onSuccess: () => {
             client.clear();
             window.location.assign('/sign-in');
@@ -54,13 +53,13 @@ function Account() {
                 >
                     <DropdownMenu.Item
                         className="rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome"
-                        onSelect={() => signOut.mutate('here')}
+                        onSelect={() => signingOut.mutate('here')}
                     >
                         Sign out
                     </DropdownMenu.Item>
                     <DropdownMenu.Item
                         className="rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome"
-                        onSelect={() => signOut.mutate('everywhere')}
+                        onSelect={() => signingOut.mutate('everywhere')}
                     >
                         Sign out everywhere
                     </DropdownMenu.Item>

@@ -1,56 +1,53 @@
 import { useState } from 'react';
-import type { DrawingFigures, LineView, MustStayIn, Remedy } from '@/api/types';
-import { useMode } from '@/bench/mode';
+import type { DrawingFigures, LineView, MarkedArea, Remedy } from '@/api/types';
+import { useMode } from '@/drawing/tools/mode';
+import { viewUrl } from '@/api/views';
 import { useKeys } from '@/common/useKeys';
+import type { FinishUi } from '@/finishes/finish';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';
 import { Histograms } from './Histograms';
 import { OneToOne } from './OneToOne';
-import { PictureOnPaper, viewUrl } from './PictureOnPaper';
+import { PictureOnPaper } from './PictureOnPaper';
 import { ProofBar } from './ProofBar';
 import { ScaleBar } from './ScaleBar';
-import { TurnedView } from './TurnedView';
 import { SplitEdge } from './SplitEdge';
 import { useProof } from './useProof';
 import { useSize } from './useSize';
-import type { WantedWindow } from './window';
+import type { WantedWindow } from './tools/window';
 
 const CSS_PIXELS_PER_MM = 96 / 25.4;
 
 interface Props {
     line: LineView & { drawing: DrawingFigures };
+    finish: FinishUi;
     onWindow: (window: WantedWindow) => Promise<unknown>;
     onType: (name: string, typed: string) => Promise<unknown>;
     /** tells what failed at the foot of the page */
     tell: (promise: Promise<unknown>) => void;
     onTurn: () => void;
-    onMark: (area: MustStayIn) => void;
+    onMark: (area: MarkedArea) => void;
     onRemedy: (remedy: Remedy) => void;
 }
 
 /** The plan, dimensioned. The picture is dragged under the window; figures can be typed into. */
-export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
+export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
     const { ref, size } = useSize<HTMLDivElement>();
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
-    const [isTurnedLarge, setIsTurnedLarge] = useState(false);
     const [showsHistograms, setShowsHistograms] = useState(false);
     const [isOneToOne, setIsOneToOne] = useState(false);
-    const { wrap } = line.drawing;
-    const turned = wrap && wrap.depth > 0 ? viewUrl(line, 'preview') : null;
+    const room = finish.beside?.room(line.drawing) ?? 0;
+    const preview = viewUrl(line, 'preview');
     useKeys({
         f: () => setShowsFrame((now) => !now),
-        b: () => turned && setIsTurnedLarge((now) => !now),
         h: () => setShowsHistograms((now) => !now && line.planHash !== null),
         '1': () => setIsOneToOne((now) => !now && line.planHash !== null),
-        Escape: () => {
-            setIsTurnedLarge(false);
-            setIsOneToOne(false);
-        },
+        Escape: () => setIsOneToOne(false),
         k: () => (mode.does === 'mark' ? rest() : line.picture && !isOneToOne && set({ does: 'mark' })),
     });
     const proof = useProof(line);
-    const frame = frameFor(line.drawing, size.width, size.height);
+    const frame = frameFor(line.drawing, size.width, size.height, room);
     const dimensions = placeDimensions(line.drawing, frame, size.width, size.height);
     return (
         <div ref={ref} className="relative min-h-0 grow overflow-hidden bg-desk select-none" data-testid="drawing">
@@ -62,6 +59,7 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy
                         <>
                             <PictureOnPaper
                                 line={line}
+                                finish={finish}
                                 frame={frame}
                                 showsFrame={showsFrame}
                                 proof={proof}
@@ -90,14 +88,8 @@ export function Drawing({ line, onWindow, onType, tell, onTurn, onMark, onRemedy
                             </div>
                             {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
                             <ProofBar line={line} proof={proof} onRemedy={onRemedy} />
-                            {turned && wrap && (
-                                <TurnedView
-                                    drawing={{ ...line.drawing, wrap }}
-                                    href={turned}
-                                    room={size}
-                                    isLarge={isTurnedLarge}
-                                    onLarge={setIsTurnedLarge}
-                                />
+                            {finish.beside && room > 0 && preview && (
+                                <finish.beside.Look drawing={line.drawing} href={preview} room={size} />
                             )}
                             {showsFrame && (
                                 <p className="narrow absolute right-4 bottom-2.5 text-[12px] leading-none">

@@ -1,4 +1,4 @@
-import { useHistograms } from '@/api/queries';
+import { useHistograms } from '@/api/views';
 import type { Histogram, LineView } from '@/api/types';
 
 const [WIDE, HIGH] = [250, 84];

@@ -1,5 +1,5 @@
 import type { Box, Dimension, DrawingFigures } from '@/api/types';
-import { TURNED_WIDE } from './TurnedView';
+import { hangApart } from './pieces';
 
 /** Rows of dimension lines lie this far from each other and from the sheet, in screen pixels. */
 const ROW = 23;
@@ -31,13 +31,17 @@ export interface PlacedDimension extends Dimension {
 }
 
 /** What the drawing shows: the whole sheet, or panels as they hang. */
-export const seenSheet = (drawing: DrawingFigures): Box => (drawing.joints.length > 0 ? drawing.hung.size : drawing.sheet);
+export const seenSheet = (drawing: DrawingFigures): Box => (hangApart(drawing) ? drawing.hung.size : drawing.sheet);
 
 const kind = (dimensions: Dimension[], across: boolean, isMargin: boolean) =>
     dimensions.filter((dimension) => dimension.across === across && dimension.isMargin === isMargin);
 
-/** The largest scale at which the sheet and all its dimensions fit. */
-export function frameFor(drawing: DrawingFigures, width: number, height: number): Frame {
+/**
+ * The largest scale at which the sheet and all its dimensions fit.
+ *
+ * @param beside room that is left free at the right, in screen pixels
+ */
+export function frameFor(drawing: DrawingFigures, width: number, height: number, beside: number): Frame {
     const { dimensions } = drawing;
     const sheet = seenSheet(drawing);
     const sides = kind(dimensions, false, true);
@@ -47,9 +51,7 @@ export function frameFor(drawing: DrawingFigures, width: number, height: number)
         right: sides.length > 0 ? SIDE + Math.max(...sides.map((one) => figureWidth(one.label))) : SIDE,
         bottom: FOOT + (kind(dimensions, true, true).length > 0 ? MARGIN_ROW : 6),
     };
-    if (drawing.wrap && drawing.wrap.depth > 0) {
-        room.right += TURNED_WIDE;
-    }
+    room.right += beside;
     const scale = Math.max(
         0.01,
         Math.min((width - room.left - room.right) / sheet.width, (height - room.top - room.bottom) / sheet.height),

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useSeen } from '@/api/queries';
+import { useSeen } from '@/api/views';
 import type { LineView } from '@/api/types';
 import { useKeys } from '@/common/useKeys';
 

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '@/api/client';
-import { useFinishAct, useHouseFinishes } from '@/api/queries';
+import { changeFinish, removeFinish, useFinishAct, useHouseFinishes } from '@/api/house-finishes';
 import type { HouseFinish } from '@/api/types';
 import { Loading } from '@/common/Loading';
 import { TopBar } from '@/common/TopBar';
@@ -49,10 +48,8 @@ export function HouseFinishesPage() {
 }
 
 function Finish({ finish }: { finish: HouseFinish }) {
-    const update = useFinishAct((change: { name?: string; choices?: string[] }) =>
-        api.patch(`house-finishes/${finish.id}`, change),
-    );
-    const remove = useFinishAct(() => api.delete(`house-finishes/${finish.id}`));
+    const update = useFinishAct((change: { name?: string; choices?: string[] }) => changeFinish(finish.id, change));
+    const remove = useFinishAct(() => removeFinish(finish.id));
     const [asked, setAsked] = useState(false);
     const keys = Object.keys(finish.choices);
     return (

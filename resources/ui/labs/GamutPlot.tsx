@@ -1,6 +1,8 @@
-interface Outline {
+import type { Outline } from '@/api/types';
+
+interface Shown {
     name: string;
-    gamut: [number, number][];
+    gamut: Outline;
     isPaper: boolean;
     /** In words, beside sRGB. */
     beside?: string;
@@ -12,13 +14,13 @@ const [FROM_U, FROM_V, SPAN] = [0.05, 0.1, 0.52];
 const DASHES = ['', '7 4', '2 3', '10 3 2 3'];
 
 /** What spaces and papers hold, in the CIE 1976 u′v′ diagram, told apart by their line and by words at the side. */
-export function GamutPlot({ outlines }: { outlines: Outline[] }) {
+export function GamutPlot({ outlines }: { outlines: Shown[] }) {
     const x = (u: number) => PAD + ((u - FROM_U) / SPAN) * (WIDE - PAD);
     const y = (v: number) => HIGH - PAD - ((v - FROM_V) / SPAN) * (HIGH - PAD);
-    const path = (gamut: [number, number][]) =>
+    const path = (gamut: Outline) =>
         `${gamut.map(([u, v], i) => `${i === 0 ? 'M' : 'L'}${x(u).toFixed(1)} ${y(v).toFixed(1)}`).join(' ')} Z`;
     const papers = outlines.filter(({ isPaper }) => isPaper);
-    const line = (outline: Outline) =>
+    const line = (outline: Shown) =>
         outline.isPaper
             ? { className: 'stroke-copper', strokeDasharray: DASHES[papers.indexOf(outline) % DASHES.length], strokeWidth: 1.6 }
             : {

@@ -1,9 +1,8 @@
 import { useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api } from '@/api/client';
-import { useLabs } from '@/api/queries';
-import type { Lab } from '@/api/types';
+import { changeLab, uploadProfile, useLabs } from '@/api/labs';
+import type { LabPage } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Loading } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
@@ -11,7 +10,6 @@ import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
 import { Typed } from '@/sentence/Typed';
 import { GamutPlot } from './GamutPlot';
-import { uploadProfile } from './uploadProfile';
 
 /** What each lab offers and asks for, and the papers it prints on. */
 export function LabsPage() {
@@ -45,7 +43,7 @@ export function LabsPage() {
 }
 
 type CardChange = Partial<
-    Pick<Lab, 'papers' | 'takesPaperProfiles' | 'colour' | 'formats' | 'quality' | 'bits' | 'ppi' | 'minimumPpi'>
+    Pick<LabPage, 'papers' | 'takesPaperProfiles' | 'colour' | 'formats' | 'quality' | 'bits' | 'ppi' | 'minimumPpi'>
 >;
 
 const NUMBERS = [
@@ -55,7 +53,7 @@ const NUMBERS = [
 ] as const;
 
 /** How the lab wants its files. */
-function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<boolean> }) {
+function Files({ lab, save }: { lab: LabPage; save: (change: CardChange) => Promise<boolean> }) {
     const number = (least: number, most: number, key: 'ppi' | 'minimumPpi' | 'quality') => async (typed: string) => {
         const value = Number(typed);
         if (!(value >= least && value <= most)) {
@@ -69,7 +67,7 @@ function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<
                 Files in
                 <select
                     value={lab.colour}
-                    onChange={(event) => void save({ colour: event.target.value as Lab['colour'] })}
+                    onChange={(event) => void save({ colour: event.target.value as LabPage['colour'] })}
                     className="h-[31px] rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 text-[13px] text-ink"
                 >
                     {lab.spaces.map(({ name: space }) => (
@@ -91,7 +89,7 @@ function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<
                 It takes
                 <select
                     value={lab.formats.join(' ')}
-                    onChange={(event) => void save({ formats: event.target.value.split(' ') as Lab['formats'] })}
+                    onChange={(event) => void save({ formats: event.target.value.split(' ') as LabPage['formats'] })}
                     className="h-[31px] rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 text-[13px] text-ink"
                 >
                     <option value="jpeg">JPEG</option>
@@ -115,7 +113,7 @@ function Files({ lab, save }: { lab: Lab; save: (change: CardChange) => Promise<
 
 const SURFACES = ['glossy', 'lustre', 'matte'] as const;
 
-function Card({ lab }: { lab: Lab }) {
+function Card({ lab }: { lab: LabPage }) {
     const client = useQueryClient();
     const [trouble, setTrouble] = useState<string | null>(null);
     const [name, setName] = useState('');
@@ -125,13 +123,13 @@ function Card({ lab }: { lab: Lab }) {
         setTrouble(null);
         if (!change.papers) {
             // shown as chosen at once; papers wait for the server, since profiles are uploaded to what it has
-            client.setQueryData<{ labs: Lab[] }>(
+            client.setQueryData<{ labs: LabPage[] }>(
                 ['labs'],
                 (held) => held && { labs: held.labs.map((one) => (one.id === lab.id ? { ...one, ...change } : one)) },
             );
         }
         try {
-            await api.patch(`labs/${lab.id}`, { ...change, seen });
+            await changeLab(lab.id, change, seen);
         } catch (failed) {
             saved = false;
             setTrouble((failed as Error).message);
@@ -139,7 +137,7 @@ function Card({ lab }: { lab: Lab }) {
         await client.invalidateQueries();
         return saved;
     };
-    const paper = (at: number, change: Partial<Lab['papers'][number]>) =>
+    const paper = (at: number, change: Partial<LabPage['papers'][number]>) =>
         save({ papers: lab.papers.map((held, i) => (i === at ? { ...held, ...change } : held)) });
     const take = async (at: number, file: File) => {
         try {
@@ -250,7 +248,7 @@ function Card({ lab }: { lab: Lab }) {
 }
 
 interface PaperRowProps {
-    paper: Lab['papers'][number];
+    paper: LabPage['papers'][number];
     description: string | null;
     onSurface: (surface: (typeof SURFACES)[number]) => void;
     onProfile: (file: File) => void;

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { api, thumbUrl } from '@/api/client';
-import { useMakes } from '@/api/queries';
+import { thumbUrl } from '@/api/client';
+import { makeAgain, useMakes } from '@/api/makes';
 import type { MadeFile, Make, Measured } from '@/api/types';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
@@ -105,7 +105,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
     const client = useQueryClient();
     const notices = useNotices();
     const again = useMutation({
-        mutationFn: () => api.post(`files/${file.id}/again`),
+        mutationFn: () => makeAgain(file.id),
         onSuccess: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
         onError: (error) => notices.say(error.message),
     });

@@ -1,6 +1,6 @@
 import { useRef, useState, type FormEvent } from 'react';
 import { ApiError } from '@/api/client';
-import { useAddLine } from '@/api/queries';
+import { useAddLine } from '@/api/lines';
 import type { OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Field } from '@/common/Field';

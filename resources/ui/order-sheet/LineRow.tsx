@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
-import { useLineActs, useTell } from '@/api/queries';
+import { useLineActs } from '@/api/lines';
+import { useTell } from '@/common/useTell';
 import type { LineView } from '@/api/types';
 import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';

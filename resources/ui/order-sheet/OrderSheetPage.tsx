@@ -1,16 +1,18 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api } from '@/api/client';
-import { useManyActs, useOrder, useTell } from '@/api/queries';
-import { useHistory } from '@/common/history';
+import { makeFiles } from '@/api/makes';
+import { useManyActs } from '@/api/lines';
+import { useOrder } from '@/api/orders';
+import { useTell } from '@/common/useTell';
+import { useHistory } from '@/undo/history';
 import type { LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
 import { daysAway, longDay } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
-import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
+import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { GiveFinish } from '@/bench/GiveFinish';
 import { useKeys } from '@/common/useKeys';
 import { PassedBar } from '@/orders/PassedBar';
@@ -54,11 +56,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     const drop = useDrop({ onFiles: uploads.add });
     const lines = order.lines.filter((line) => chosen.has(line.id));
     const make = useMutation({
-        mutationFn: () =>
-            api.post<{ id: number; stopped: string[] }>(
-                `orders/${order.id}/make`,
-                lines.length > 0 ? { lines: lines.map((line) => line.id) } : {},
-            ),
+        mutationFn: () => makeFiles(order.id, lines.length > 0 ? lines.map((line) => line.id) : undefined),
         onSuccess: ({ stopped }) => {
             stopped.forEach((words) => notices.say(words, { lasts: true }));
             void navigate(`/orders/${order.id}/make`);

@@ -1,5 +1,6 @@
 import { useRef } from 'react';
-import { api, thumbUrl } from '@/api/client';
+import { thumbUrl } from '@/api/client';
+import { removePicture } from '@/api/pictures';
 import type { OrderPicture } from '@/api/types';
 import { carryPicture, useDrop } from './dragging';
 import type { Upload } from './uploads';
@@ -49,7 +50,7 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway,
                             <button
                                 aria-label={`Take ${picture.name} off this order`}
                                 title="Take it off this order"
-                                onClick={() => onRemoved(api.delete(`orders/${orderId}/pictures/${picture.id}`))}
+                                onClick={() => onRemoved(removePicture(orderId, picture.id))}
                                 className="absolute top-0.5 left-0.5 size-[18px] rounded-[3px] bg-white/90 text-[13px] leading-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
                             >
                                 ×

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
-import { api, ApiError, csrfToken, errorOf } from '@/api/client';
+import { sendPicture } from '@/api/sending';
 
 export interface Upload {
     id: number;
@@ -11,50 +11,7 @@ export interface Upload {
     message: string | null;
 }
 
-/** An upload that takes long to read is read by a worker, and asked after. */
-const ASK_EVERY_MS = 1500;
-
-type Incoming = { state: 'reading' } | ({ state: 'taken' } & Taken) | { state: 'refused'; message: string };
-
-async function read(orderId: number, token: string): Promise<Taken> {
-    for (;;) {
-        await new Promise((resolve) => setTimeout(resolve, ASK_EVERY_MS));
-        const now = await api.get<Incoming>(`orders/${orderId}/incoming/${token}`);
-        if (now.state === 'taken') {
-            return now;
-        }
-        if (now.state === 'refused') {
-            throw new ApiError(422, now.message);
-        }
-    }
-}
-
-interface Taken {
-    name: string;
-    already: boolean;
-}
-
 const AT_ONCE = 2;
-
-function send(orderId: number, file: File, told: (sent: number) => void): Promise<Taken> {
-    return new Promise((resolve, reject) => {
-        const request = new XMLHttpRequest();
-        request.open('POST', `/api/orders/${orderId}/pictures`);
-        request.setRequestHeader('Accept', 'application/json');
-        request.setRequestHeader('X-XSRF-TOKEN', csrfToken());
-        request.upload.onprogress = (event) => told(event.total > 0 ? event.loaded / event.total : 0);
-        request.onload = () =>
-            request.status === 201
-                ? resolve(JSON.parse(request.responseText) as Taken)
-                : request.status === 202
-                  ? read(orderId, (JSON.parse(request.responseText) as { reading: string }).reading).then(resolve, reject)
-                  : reject(errorOf(request.status, request.responseText));
-        request.onerror = () => reject(new ApiError(0, `“${file.name}”: the upload broke off. Nothing was kept; try it again.`));
-        const body = new FormData();
-        body.append('picture', file);
-        request.send(body);
-    });
-}
 
 /** Files on their way into an order: a few at once, each with its progress, each to be tried again when it fails. */
 export function useUploads(orderId: number, onAlready: (name: string) => void) {
@@ -86,7 +43,7 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
             queue.current.push(async () => {
                 update(id, { state: 'sending', sent: 0, message: null });
                 try {
-                    const taken = await send(orderId, file, (sent) => update(id, { sent }));
+                    const taken = await sendPicture(orderId, file, (sent) => update(id, { sent }));
                     away(id);
                     if (taken.already) {
                         onAlready(taken.name);

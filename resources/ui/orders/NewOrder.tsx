@@ -2,7 +2,8 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { api, ApiError } from '@/api/client';
+import { ApiError } from '@/api/client';
+import { createOrder, newOrderChoices } from '@/api/orders';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
@@ -29,7 +30,7 @@ function Form() {
     const navigate = useNavigate();
     const choices = useQuery({
         queryKey: ['new-order'],
-        queryFn: () => api.get<{ labs: string[]; clients: string[] }>('new-order'),
+        queryFn: newOrderChoices,
     });
     const [client, setClient] = useState('');
     const [title, setTitle] = useState('');
@@ -37,7 +38,7 @@ function Form() {
     const [chosen, setLab] = useState<string | null>(null);
     const lab = chosen ?? (choices.data?.labs.length === 1 ? choices.data.labs[0]! : null);
     const create = useMutation({
-        mutationFn: () => api.post<{ id: number }>('orders', { client, title: title || null, dueOn: dueOn || null, lab }),
+        mutationFn: () => createOrder({ client, title: title || null, dueOn: dueOn || null, lab }),
         onSuccess: ({ id }) => navigate(`/orders/${id}`),
     });
     const errors = create.error instanceof ApiError ? (create.error.body.errors ?? {}) : {};

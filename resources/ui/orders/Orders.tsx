@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { useOrders } from '@/api/queries';
+import { useOrders } from '@/api/orders';
 import type { OrderRow } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { daysAway, longDay } from '@/common/days';

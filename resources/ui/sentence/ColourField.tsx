@@ -1,7 +1,7 @@
 import { screenUrl } from '@/api/client';
-import { useLooked } from '@/api/queries';
-import { useMode } from '@/bench/mode';
-import type { WordProps } from './Sentence';
+import { useHints } from '@/api/pictures';
+import { useMode } from '@/drawing/tools/mode';
+import type { WordProps } from './word';
 import { Typed } from './Typed';
 
 interface Props extends Pick<WordProps, 'line' | 'close'> {
@@ -14,14 +14,14 @@ const ALWAYS = ['#ffffff', '#000000'];
 
 /** A colour: typed, one of the picture's five strongest, or taken by pressing on the picture. */
 export function ColourField({ line, close, label, value, onSet }: Props) {
-    const looked = useLooked(line.picture?.sha256);
+    const hints = useHints(line.picture?.sha256);
     const { set } = useMode();
     const named = (colour: string) => ({ '#ffffff': 'white', '#000000': 'black' })[colour] ?? colour;
     return (
         <div className="flex flex-col gap-2">
             <Typed label={label} value={value} width="w-24" onSet={onSet} />
             <div className="flex items-center gap-1.5" role="group" aria-label={`${label}: suggestions`}>
-                {[...ALWAYS, ...(looked.data?.colours ?? [])].map((colour) => (
+                {[...ALWAYS, ...(hints.data?.colours ?? [])].map((colour) => (
                     <button
                         key={colour}
                         type="button"

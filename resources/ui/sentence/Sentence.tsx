@@ -1,69 +1,36 @@
 import { Popover } from 'radix-ui';
-import { useRef, useState, type ComponentType, type ReactNode } from 'react';
-import type { LineActs } from '@/api/queries';
-import type { LineView, OrderSheet } from '@/api/types';
-import { ApartWord } from './words/ApartWord';
-import { BorderWord } from './words/BorderWord';
-import { CarrierWord } from './words/CarrierWord';
+import { useRef, useState, type ReactNode } from 'react';
+import { WORDS_OF_FINISHES } from '@/finishes';
 import { ColourWord } from './words/ColourWord';
 import { CopiesWord } from './words/CopiesWord';
-import { DarkenWord } from './words/DarkenWord';
-import { DepthWord } from './words/DepthWord';
-import { EdgeWord } from './words/EdgeWord';
 import { FileWord } from './words/FileWord';
-import { FrameWord } from './words/FrameWord';
 import { ForPaperWord } from './words/ForPaperWord';
-import { GapWord } from './words/GapWord';
-import { ImageWord } from './words/ImageWord';
-import { KeylineWord } from './words/KeylineWord';
 import { MakeWord } from './words/MakeWord';
 import { MarkedWord } from './words/MarkedWord';
 import { NameWord } from './words/NameWord';
-import { PanelsWord } from './words/PanelsWord';
 import { PaperWord } from './words/PaperWord';
 import { PictureWord } from './words/PictureWord';
 import { PpiWord } from './words/PpiWord';
 import { ProductWord } from './words/ProductWord';
-import { RaiseWord } from './words/RaiseWord';
 import { SizeWord } from './words/SizeWord';
 import { SharpenWord } from './words/SharpenWord';
-import { SoftenWord } from './words/SoftenWord';
 import { TurnWord } from './words/TurnWord';
+import type { Word, WordProps } from './word';
 import { ViewedWord } from './words/ViewedWord';
 
-export interface WordProps {
-    line: LineView;
-    order: OrderSheet;
-    /** saves; fails with the words for the field */
-    change: LineActs['change'];
-    close: () => void;
-}
-
-/** The register of words: what a word opens, and what its popover is called. */
-const WORDS: Record<string, { title: string; Panel: ComponentType<WordProps> }> = {
+/** The register of words that every finish has; each finish names its own. */
+const WORDS: Record<string, Word> = {
+    ...WORDS_OF_FINISHES,
     copies: { title: 'How many', Panel: CopiesWord },
     make: { title: 'What it is made into', Panel: MakeWord },
     picture: { title: 'Which picture', Panel: PictureWord },
     size: { title: 'Size on paper', Panel: SizeWord },
     turn: { title: 'Which way up', Panel: TurnWord },
-    border: { title: 'Border', Panel: BorderWord },
-    image: { title: 'Size of the image', Panel: ImageWord },
-    raise: { title: 'How high it sits', Panel: RaiseWord },
-    keyline: { title: 'Line round it', Panel: KeylineWord },
-    carrier: { title: 'Larger sheet', Panel: CarrierWord },
-    depth: { title: 'How deep the edge is', Panel: DepthWord },
-    edge: { title: 'The edge', Panel: EdgeWord },
-    soften: { title: 'Softening of the edge', Panel: SoftenWord },
-    darken: { title: 'Darkening of the edge', Panel: DarkenWord },
-    apart: { title: 'Face and edge', Panel: ApartWord },
-    panels: { title: 'How it is shared out', Panel: PanelsWord },
-    gap: { title: 'How they hang', Panel: GapWord },
     product: { title: 'What it is printed on', Panel: ProductWord },
     paper: { title: 'Which paper', Panel: PaperWord },
     forPaper: { title: 'Lifted for paper', Panel: ForPaperWord },
     sharpen: { title: 'Sharpened for its paper', Panel: SharpenWord },
     viewed: { title: 'Where it is looked at from', Panel: ViewedWord },
-    frame: { title: 'Under the frame', Panel: FrameWord },
     marked: { title: 'What must stay in', Panel: MarkedWord },
     ppi: { title: 'Pixels per inch', Panel: PpiWord },
     colour: { title: 'Colour space', Panel: ColourWord },
@@ -79,7 +46,7 @@ export function Sentence({ line, order, change }: Omit<WordProps, 'close'>) {
                 segment.word === null ? (
                     <span key={i}>{segment.text}</span>
                 ) : (
-                    <Word key={segment.word} word={segment.word} text={segment.text} line={line} order={order} change={change} />
+                    <Said key={segment.word} word={segment.word} text={segment.text} line={line} order={order} change={change} />
                 ),
             )}
             {Object.keys(line.addable).length > 0 ? (
@@ -101,7 +68,7 @@ function belowSentence(word: HTMLElement | null): number {
 
 type OpenProps = Omit<WordProps, 'close'>;
 
-function Word({ word, text, ...props }: OpenProps & { word: string; text: string }) {
+function Said({ word, text, ...props }: OpenProps & { word: string; text: string }) {
     const entry = WORDS[word];
     return entry ? (
         <Opening title={entry.title} text={text} isName={word === 'name'}>

@@ -1,8 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { api } from '@/api/client';
-import type { User } from '@/api/types';
+import { signIn } from '@/api/people';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { Wordmark } from '@/common/TopBar';
@@ -13,8 +12,8 @@ export function SignIn() {
     const client = useQueryClient();
     const navigate = useNavigate();
     const wanted = (useLocation().state as { to?: string } | null)?.to;
-    const signIn = useMutation({
-        mutationFn: () => api.post<{ user: User }>('sign-in', { email, password }),
+    const signingIn = useMutation({
+        mutationFn: () => signIn({ email, password }),
         onSuccess: (answer) => {
             client.setQueryData(['me'], answer);
             void navigate(wanted ?? '/', { replace: true });
@@ -22,7 +21,7 @@ export function SignIn() {
     });
     const submit = (event: FormEvent) => {
         event.preventDefault();
-        signIn.mutate();
+        signingIn.mutate();
     };
     return (
         <main className="grid min-h-screen grid-cols-[minmax(24rem,2fr)_3fr]">
@@ -48,11 +47,11 @@ export function SignIn() {
                     autoComplete="current-password"
                     value={password}
                     onChange={(e) => setPassword(e.target.value)}
-                    error={signIn.error?.message}
+                    error={signingIn.error?.message}
                     className="max-w-80"
                 />
                 <div className="mt-2">
-                    <Button look="main" type="submit" disabled={signIn.isPending}>
+                    <Button look="main" type="submit" disabled={signingIn.isPending}>
                         Sign in
                     </Button>
                 </div>

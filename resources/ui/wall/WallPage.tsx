@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useOrder } from '@/api/queries';
+import { useOrder } from '@/api/orders';
 import type { LineView } from '@/api/types';
 import { Loading } from '@/common/Loading';
 import { TopBar } from '@/common/TopBar';

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
 use Planisher\Colour\Space;
-use Planisher\Imaging\Profiles;
+use Planisher\Imaging\Colour\ShippedProfiles;
 
 /** Offsets in an ICC header: ICC.1:2010, 7.2. */
 final class ProfileHeaderTest extends TestCase
@@ -16,7 +16,7 @@ final class ProfileHeaderTest extends TestCase
     public function test_reads_its_own_description(): void
     {
         foreach (Space::cases() as $space) {
-            $header = ProfileHeader::read(Profiles::bytes($space), Channels::Rgb);
+            $header = ProfileHeader::read(ShippedProfiles::bytes($space), Channels::Rgb);
             self::assertNull($header->flaw);
             self::assertSame($space->profileDescription(), $header->description);
         }
@@ -24,7 +24,7 @@ final class ProfileHeaderTest extends TestCase
 
     public function test_says_what_is_wrong(): void
     {
-        $good = Profiles::bytes(Space::Srgb);
+        $good = ShippedProfiles::bytes(Space::Srgb);
         $flaw = fn (string $bytes, Channels $channels = Channels::Rgb): string => (string) ProfileHeader::read($bytes, $channels)->flaw;
         self::assertStringContainsString('not an ICC profile', $flaw('hello'));
         self::assertStringContainsString('not an ICC profile', $flaw(substr_replace($good, 'xxxx', 36, 4)));
@@ -40,7 +40,7 @@ final class ProfileHeaderTest extends TestCase
         $paper = (string) file_get_contents(__DIR__.'/../../../demo/profiles/simulated-matte.icc');
         $without = str_replace('A2B1', 'A2Bx', $paper);
         foreach ([0, 1, 2, 3] as $intent) {
-            self::assertTrue(ProfileHeader::serves(Profiles::bytes(Space::Srgb), $intent), "a matrix, {$intent}");
+            self::assertTrue(ProfileHeader::serves(ShippedProfiles::bytes(Space::Srgb), $intent), "a matrix, {$intent}");
             self::assertSame(
                 $intent !== 1 && $intent !== 3,
                 ProfileHeader::serves($without, $intent),
@@ -58,7 +58,7 @@ final class ProfileHeaderTest extends TestCase
     public function test_survives_any_bytes(): void
     {
         mt_srand(29);
-        $good = Profiles::bytes(Space::Srgb);
+        $good = ShippedProfiles::bytes(Space::Srgb);
         for ($i = 0; $i < 500; $i++) {
             $bytes = $good;
             for ($j = 0; $j < 8; $j++) {

@@ -48,7 +48,7 @@ final class ToneCurveTest extends TestCase
         self::assertLessThan(25.0, $curve->at(25));
         self::assertGreaterThan(75.0, $curve->at(75));
         self::assertEqualsWithDelta(100.0, $curve->at(30) + $curve->at(70), 1e-9, 'alike on both sides');
-        self::assertTrue((new ToneCurve)->isStraight());
-        self::assertSame(37.5, (new ToneCurve)->at(37.5));
+        self::assertTrue((new ToneCurve())->isStraight());
+        self::assertSame(37.5, (new ToneCurve())->at(37.5));
     }
 }

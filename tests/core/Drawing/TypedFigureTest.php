@@ -7,8 +7,8 @@ namespace Tests\core\Drawing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Drawing\Dimension;
-use Planisher\Drawing\Dimensions;
-use Planisher\Drawing\TypedFigure;
+use Planisher\Finish\Finishes;
+use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
 use Tests\core\Situations;
 
@@ -32,9 +32,16 @@ final class TypedFigureTest extends TestCase
     private static function label(array $line, string $name): ?string
     {
         $worked = Situations::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
-        $found = array_values(array_filter(Dimensions::of($worked->plan->layout ?? throw new \LogicException('no plan')), fn (Dimension $d): bool => $d->name === $name));
+        $found = array_values(
+            array_filter(
+                Finishes::of($worked->line)
+                    ->drawn()
+                    ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
+                fn (Dimension $d): bool => $d->name === $name,
+            ),
+        );
 
-        return isset($found[0]) ? str_replace("\u{2009}", ' ', $found[0]->label) : null;
+        return isset($found[0]) ? strtr($found[0]->label, ["\u{2009}" => ' ']) : null;
     }
 
     /** @param  array<string, mixed>  $line */
@@ -61,14 +68,17 @@ final class TypedFigureTest extends TestCase
     public function test_scaling_keeps_the_centre(): void
     {
         $line = self::typed(['size' => '16 x 20 in', 'fit' => 'whole', 'border' => '2 in'], 'margin-left', '5 in');
-        self::assertSame([self::label($line, 'margin-left'), self::label($line, 'margin-top')], [self::label($line, 'margin-right'), self::label($line, 'margin-bottom')]);
+        self::assertSame(
+            [self::label($line, 'margin-left'), self::label($line, 'margin-top')],
+            [self::label($line, 'margin-right'), self::label($line, 'margin-bottom')],
+        );
     }
 
     public function test_a_margin_in_another_unit_is_kept_to_the_nanometre(): void
     {
         $line = self::typed(['size' => '16 x 20 in', 'turn' => 'landscape', 'fit' => 'whole', 'border' => '2 in'], 'margin-left', '100 mm');
         self::assertSame(['width' => '308 mm'], $line['image'], '508 mm less twice 100 mm');
-        self::assertSame(100_000_000, Situations::work($line, lab: ['sizes' => ['16 x 20 in']])->plan?->layout->image->left);
+        self::assertSame(100_000_000, Situations::work($line, lab: ['sizes' => ['16 x 20 in']])->plan?->layout->image->x);
     }
 
     #[DataProvider('impossible')]
@@ -92,9 +102,35 @@ final class TypedFigureTest extends TestCase
     /** Figures of one row never name two lengths the same, and every margin that is there is dimensioned. */
     public function test_every_length_is_dimensioned_once(): void
     {
-        $worked = Situations::work(['size' => '11 x 15 in', 'fit' => 'whole', 'border' => '1 in'], lab: ['sizes' => ['12 x 18 in', '8 x 10 in']]);
-        $names = array_map(fn (Dimension $d): string => $d->name, Dimensions::of($worked->plan->layout ?? throw new \LogicException('no plan')));
+        $worked = Situations::work(
+            ['size' => '11 x 15 in', 'fit' => 'whole', 'border' => '1 in'],
+            lab: ['sizes' => ['12 x 18 in', '8 x 10 in']],
+        );
+        $names = array_map(
+            fn (Dimension $d): string => $d->name,
+            Finishes::of($worked->line)
+                ->drawn()
+                ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
+        );
         self::assertSame($names, array_unique($names));
-        self::assertEqualsCanonicalizing(['sheet-width', 'sheet-height', 'trim-top', 'trim-bottom', 'trim-left', 'trim-right', 'paper-width', 'paper-height', 'image-width', 'image-height', 'margin-top', 'margin-bottom', 'margin-left', 'margin-right'], $names);
+        self::assertEqualsCanonicalizing(
+            [
+                'sheet-width',
+                'sheet-height',
+                'trim-top',
+                'trim-bottom',
+                'trim-left',
+                'trim-right',
+                'paper-width',
+                'paper-height',
+                'image-width',
+                'image-height',
+                'margin-top',
+                'margin-bottom',
+                'margin-left',
+                'margin-right',
+            ],
+            $names,
+        );
     }
 }

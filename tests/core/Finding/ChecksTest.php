@@ -13,10 +13,10 @@ use Planisher\Colour\TaggedColour;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Naming\NameBook;
+use Planisher\Order\WorkedLine;
+use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Picture\Seen;
-use Planisher\Plan\WorkedLine;
 use Tests\core\Situations;
 
 final class ChecksTest extends TestCase
@@ -74,7 +74,7 @@ final class ChecksTest extends TestCase
         yield 'carried' => [
             'carrier-used',
             Level::Look,
-            'White to trim away: 3\.5.in left and right|White to trim away: .*1\.75.in',
+            'White to trim away: 1\.75.in above and below, 3\.5.in left and right',
             ['size' => '8.5 x 11 in'],
         ];
         yield 'the documented carrier' => [
@@ -318,7 +318,7 @@ final class ChecksTest extends TestCase
         $find = fn (array $line): ?Finding => Situations::finding(
             WorkedLine::work(
                 Situations::line($line),
-                Situations::picture(4200, 2800),
+                [Situations::picture(4200, 2800)],
                 $lab,
                 NameBook::names(Situations::head(), $lab, [1 => Situations::line($line)])[1],
             ),
@@ -346,14 +346,14 @@ final class ChecksTest extends TestCase
     {
         $line = Situations::line();
         $lab = Situations::lab(['nameLength' => 60]);
-        $work = fn (Seen $seen, array $wanted = []): WorkedLine => WorkedLine::work(
+        $work = fn (ColourLoss $seen, array $wanted = []): WorkedLine => WorkedLine::work(
             Situations::line($wanted),
-            Situations::picture(4200, 2800),
+            [Situations::picture(4200, 2800)],
             $lab,
             NameBook::names(Situations::head(), $lab, [1 => $line])[1],
-            fn (): Seen => $seen,
+            fn (): ColourLoss => $seen,
         );
-        $much = $work(new Seen(0.3, ['greens', 'cyans'], 0.04, 7.2));
+        $much = $work(new ColourLoss(0.3, ['greens', 'cyans'], 0.04, 7.2));
         self::assertStringContainsString('Mostly greens and cyans', (string) Situations::finding($much, 'colours-outside')?->text);
         self::assertSame("4\u{2009}% clipped by the conversion", Situations::finding($much, 'ends-clipped')?->title);
         self::assertSame(
@@ -362,10 +362,10 @@ final class ChecksTest extends TestCase
             'twelve L* is all there is',
         );
         self::assertNull(
-            Situations::finding($work(new Seen(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'),
+            Situations::finding($work(new ColourLoss(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'),
             'opened as far as can be',
         );
-        $little = $work(new Seen(0.001, [], 0.002, 0.5));
+        $little = $work(new ColourLoss(0.001, [], 0.002, 0.5));
         self::assertSame(Level::Fine, Situations::finding($little, 'colours-fit')?->level);
         self::assertNull(Situations::finding($little, 'ends-clipped'));
         self::assertNull(Situations::finding(Situations::work(), 'colours-fit'), 'nobody has looked');

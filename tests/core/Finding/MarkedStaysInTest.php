@@ -7,10 +7,10 @@ namespace Tests\core\Finding;
 use PHPUnit\Framework\TestCase;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
+use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\WorkedLine;
 use Tests\core\Situations;
 
 final class MarkedStaysInTest extends TestCase
@@ -47,16 +47,21 @@ final class MarkedStaysInTest extends TestCase
     /** Of a 3:2 picture an 8 × 10 shows 3500 of 4200 px; an area at the far right moves the window there. */
     public function test_the_default_window_moves_for_it_and_no_further(): void
     {
-        self::assertSame(350, Situations::work()->plan?->window->x);
-        self::assertSame(350, Situations::work([], self::picture([[0.4, 0.4, 0.2, 0.2]]))->plan?->window->x, 'in the middle it stays');
+        self::assertSame(350, Situations::work()->plan?->parts[0]->window->x);
+        self::assertSame(
+            350,
+            Situations::work([], self::picture([[0.4, 0.4, 0.2, 0.2]]))->plan?->parts[0]->window->x,
+            'in the middle it stays',
+        );
         $worked = Situations::work([], self::picture([[0.85, 0.4, 0.1, 0.2]]));
         $finding = self::found($worked);
         self::assertSame(Level::Fine, $finding->level);
-        // The area ends at 3990; 5 mm under the frame are 68.9 px, and a twentieth of the window more: it must end at 4200, the picture's edge.
-        self::assertSame(700, $worked->plan?->window->x);
+        // The area ends at 3990; 5 mm under the frame are 68.9 px, and a twentieth of the window more: it must end at 4200,
+        // the picture's edge.
+        self::assertSame(700, $worked->plan?->parts[0]->window->x);
         $some = Situations::work([], self::picture([[0.8, 0.4, 0.08, 0.2]]));
-        self::assertGreaterThan(350, $some->plan?->window->x);
-        self::assertLessThan(700, $some->plan?->window->x);
+        self::assertGreaterThan(350, $some->plan?->parts[0]->window->x);
+        self::assertLessThan(700, $some->plan?->parts[0]->window->x);
     }
 
     public function test_says_how_far_the_nearest_edge_is(): void
@@ -133,7 +138,7 @@ final class MarkedStaysInTest extends TestCase
                 self::picture([[$x, $y, max(0.01, $w), max(0.01, $h)]], $width, $height),
                 ['minimumPpi' => 1],
             );
-            $window = $worked->plan?->window ?? self::fail('no plan');
+            $window = $worked->plan?->parts[0]->window ?? self::fail('no plan');
             $fits = max(0.01, $w) * $width <= $window->width - 2 && max(0.01, $h) * $height <= $window->height - 2;
             $held += $fits ? 1 : 0;
             self::assertSame(

@@ -17,7 +17,12 @@ final class LabCardTest extends TestCase
     /** @param  array<string, mixed>  $card */
     private static function lab(array $card): LabCard
     {
-        return Situations::lab($card)->knowing(new ProfileShelf(['rag.icc' => new PaperProfile('rag.icc', str_repeat('a', 64), 'Rag'), 'torn.icc' => 'it is cut off at 90 of 100 bytes']));
+        return Situations::lab($card)->knowing(
+            new ProfileShelf([
+                'rag.icc' => new PaperProfile('rag.icc', str_repeat('a', 64), 'Rag'),
+                'torn.icc' => 'it is cut off at 90 of 100 bytes',
+            ]),
+        );
     }
 
     /**
@@ -39,8 +44,14 @@ final class LabCardTest extends TestCase
     {
         $rag = [['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc'], ['name' => 'Plain']];
         yield 'sound' => [['papers' => $rag, 'takesPaperProfiles' => true, 'bits' => [8, 16], 'minimumPpi' => 300], []];
-        yield 'files in a profile that no paper has' => [['papers' => [['name' => 'Rag']], 'takesPaperProfiles' => true], ['none of its papers has one']];
-        yield 'a profile that can’t be used' => [['papers' => [['name' => 'Rag', 'profile' => 'torn.icc']]], ['“Rag” can’t be used: it is cut off']];
+        yield 'files in a profile that no paper has' => [
+            ['papers' => [['name' => 'Rag']], 'takesPaperProfiles' => true],
+            ['none of its papers has one'],
+        ];
+        yield 'a profile that can’t be used' => [
+            ['papers' => [['name' => 'Rag', 'profile' => 'torn.icc']]],
+            ['“Rag” can’t be used: it is cut off'],
+        ];
         yield 'deep JPEGs' => [['formats' => ['jpeg'], 'bits' => [8, 16]], ['takes no TIFF']];
         yield 'more at least than at all' => [['ppi' => 240, 'minimumPpi' => 250], ['at least 250 ppi, and files are made at 240']];
     }

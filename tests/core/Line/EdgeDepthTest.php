@@ -6,7 +6,7 @@ namespace Tests\core\Line;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Line\EdgeDepth;
+use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
@@ -50,7 +50,7 @@ final class EdgeDepthTest extends TestCase
         yield 'per cent of nothing' => ['%', 'says no share of the face’s short side'];
         yield 'more than all of it' => ['120 %', 'up to 100'];
         yield 'below nothing' => ['-2 cm', 'below 0'];
-        yield 'per cent below nothing' => ['-2 %', 'is not a length|no unit'];
+        yield 'per cent below nothing' => ['-2 %', 'is no unit for paper'];
         yield 'half a pixel' => ['1.5 px', 'whole number'];
         yield 'a word' => ['deep', 'is not a length'];
     }
@@ -61,7 +61,10 @@ final class EdgeDepthTest extends TestCase
         mt_srand(4);
         for ($i = 0; $i < 2000; $i++) {
             $pixels = mt_rand(1, 4000);
-            $resolution = mt_rand(0, 1) === 0 ? Resolution::perInch(mt_rand(36, 1200)) : Resolution::own(mt_rand(500, 20_000), mt_rand(100_000_000, 3_000_000_000));
+            $resolution =
+                mt_rand(0, 1) === 0
+                    ? Resolution::perInch(mt_rand(36, 1200))
+                    : Resolution::own(mt_rand(500, 20_000), mt_rand(100_000_000, 3_000_000_000));
             $on = EdgeDepth::parse("{$pixels} px")->on(Size::parse('60 x 40 cm'), $resolution);
             self::assertSame($pixels, $resolution->pixelAt($on));
             self::assertSame(-$pixels, $resolution->pixelAt(-$on));

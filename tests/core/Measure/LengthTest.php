@@ -93,7 +93,12 @@ final class LengthTest extends TestCase
     public function test_thirds_of_ninety_inches_at_150_are_4500_each(): void
     {
         $resolution = Resolution::perInch(150);
-        $edges = array_map(fn (int $third): int => $resolution->pixelAt(intdiv(Length::parse('90 in')->nanometres * $third, 3)), [0, 1, 2, 3]);
+        $edges = array_map(fn (int $third): int => $resolution->pixelAt(intdiv(Length::parse('90 in')->nanometres * $third, 3)), [
+            0,
+            1,
+            2,
+            3,
+        ]);
         self::assertSame([0, 4500, 9000, 13500], $edges);
     }
 }

@@ -18,7 +18,11 @@ final class ContrastMapTest extends TestCase
         mt_srand(5);
         for ($i = 0; $i < 50; $i++) {
             [$w, $h] = [mt_rand(100, 3000), mt_rand(100, 2000)];
-            [$x, $y] = ContrastMap::offMiddle($map, new PixelRect(mt_rand(0, 3000 - $w), mt_rand(0, 2000 - $h), $w, $h), Situations::picture(3000, 2000));
+            [$x, $y] = ContrastMap::offMiddle(
+                $map,
+                new PixelRect(mt_rand(0, 3000 - $w), mt_rand(0, 2000 - $h), $w, $h),
+                Situations::picture(3000, 2000),
+            );
             self::assertEqualsWithDelta(0, $x, 1e-9);
             self::assertEqualsWithDelta(0, $y, 1e-9);
         }
@@ -32,10 +36,14 @@ final class ContrastMapTest extends TestCase
         $map = bin2hex(pack('C*', ...$bytes));
         $picture = Situations::picture(2400, 1600);
         [$x, $y] = ContrastMap::offMiddle($map, new PixelRect(0, 0, 2400, 1600), $picture);
-        self::assertEqualsWithDelta([2 * 18.5 / 24 - 1, 2 * 4.5 / 16 - 1], [$x, $y], 1e-9);
+        self::assertEqualsWithDelta([(2 * 18.5) / 24 - 1, (2 * 4.5) / 16 - 1], [$x, $y], 1e-9);
         // In the right half alone it lies left of the middle
         [$x] = ContrastMap::offMiddle($map, new PixelRect(1200, 0, 1200, 1600), $picture);
-        self::assertEqualsWithDelta(2 * (18.5 - 12) / 12 - 1, $x, 1e-9);
-        self::assertSame([0.0, 0.0], ContrastMap::offMiddle(str_repeat('00', 384), new PixelRect(0, 0, 2400, 1600), $picture), 'nothing to see');
+        self::assertEqualsWithDelta((2 * (18.5 - 12)) / 12 - 1, $x, 1e-9);
+        self::assertSame(
+            [0.0, 0.0],
+            ContrastMap::offMiddle(str_repeat('00', 384), new PixelRect(0, 0, 2400, 1600), $picture),
+            'nothing to see',
+        );
     }
 }

@@ -17,9 +17,9 @@ final class WindowTest extends TestCase
     public function test_facts_of_the_trade(): void
     {
         $picture = Situations::picture(6000, 4000);
-        self::assertEquals(new PixelRect(0, 0, 6000, 4000), (new Window)->on($picture, Ratio::of(6, 4)));
-        self::assertEquals(new PixelRect(0, 0, 6000, 4000), (new Window)->on($picture, Ratio::of(12, 8)));
-        $window = (new Window)->on($picture, Ratio::of(10, 8));
+        self::assertEquals(new PixelRect(0, 0, 6000, 4000), (new Window())->on($picture, Ratio::of(6, 4)));
+        self::assertEquals(new PixelRect(0, 0, 6000, 4000), (new Window())->on($picture, Ratio::of(12, 8)));
+        $window = (new Window())->on($picture, Ratio::of(10, 8));
         self::assertEquals(new PixelRect(500, 0, 5000, 4000), $window);
         self::assertEqualsWithDelta(1 / 6, Cut::by($window, $picture)->area, 1e-12);
         self::assertEqualsWithDelta(1 / 12, Cut::by($window, $picture)->left, 1e-12);
@@ -31,7 +31,7 @@ final class WindowTest extends TestCase
     {
         $picture = Situations::picture(4000, 3000);
         foreach ([Ratio::of(120, 90), Ratio::of(100, 75)] as $ratio) {
-            self::assertSame('', Cut::by((new Window)->on($picture, $ratio), $picture)->sides());
+            self::assertSame('', Cut::by((new Window())->on($picture, $ratio), $picture)->sides());
         }
     }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\core\Plan;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Line\PanelsFinish;
+use Planisher\Finish\Panels\JointProposal;
+use Planisher\Finish\Panels\PanelGrid;
+use Planisher\Finish\Panels\PanelsWanted;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\Node;
-use Planisher\Plan\JointProposal;
-use Planisher\Plan\PanelGrid;
 
 /** Proportions that touch nothing marked. */
 final class JointProposalTest extends TestCase
@@ -19,14 +19,19 @@ final class JointProposalTest extends TestCase
 
     /**
      * @param  array<string, mixed>  $panels
-     * @param  list<array{float, float}>  $marked  from and to in inches
+     * @param  list<array{int|float, int|float}>  $marked  from and to in inches
      * @return ?list<string>
      */
     private static function proposed(string $size, array $panels, array $marked): ?array
     {
         $size = Size::parse($size);
-        $grid = PanelGrid::of(PanelsFinish::fromNode(Node::root($panels)), $size);
-        $lengths = JointProposal::lengths($grid->columns, array_map(fn (array $m): array => [(int) ($m[0] * self::INCH), (int) ($m[1] * self::INCH)], $marked), $size->width, $grid->between);
+        $grid = PanelGrid::of(PanelsWanted::fromNode(Node::root($panels)), $size);
+        $lengths = JointProposal::lengths(
+            $grid->columns,
+            array_map(fn (array $m): array => [(int) ($m[0] * self::INCH), (int) ($m[1] * self::INCH)], $marked),
+            $size->width,
+            $grid->between,
+        );
 
         return $lengths === null ? null : array_map(strval(...), $lengths);
     }
@@ -57,7 +62,9 @@ final class JointProposalTest extends TestCase
         for ($i = 0; $i < 300; $i++) {
             $count = mt_rand(2, 6);
             $gap = mt_rand(0, 30);
-            $panels = ['columns' => array_fill(0, $count, 1)] + ($gap === 0 ? [] : ['gap' => "{$gap} mm", 'behindGap' => ['keep', 'drop'][$i % 2]]);
+            $panels =
+                ['columns' => array_fill(0, $count, 1)] +
+                ($gap === 0 ? [] : ['gap' => "{$gap} mm", 'behindGap' => ['keep', 'drop'][$i % 2]]);
             $marked = array_map(function (): array {
                 $from = mt_rand(0, 80);
 
@@ -68,14 +75,20 @@ final class JointProposalTest extends TestCase
                 continue;
             }
             $found++;
-            $grid = PanelGrid::of(PanelsFinish::fromNode(Node::root(['columns' => $proposed] + $panels)), Size::parse('90 x 60 in'));
+            $grid = PanelGrid::of(PanelsWanted::fromNode(Node::root(['columns' => $proposed] + $panels)), Size::parse('90 x 60 in'));
             self::assertNull($grid->missingAcross);
             foreach (PanelGrid::joints($grid->columns) as [$start, $end]) {
                 foreach ($marked as [$from, $to]) {
-                    self::assertTrue($from * self::INCH - $end >= 4_999_000 || $start - $to * self::INCH >= 4_999_000, json_encode([$proposed, $marked]) ?: '');
+                    self::assertTrue(
+                        $from * self::INCH - $end >= 4_999_000 || $start - $to * self::INCH >= 4_999_000,
+                        json_encode([$proposed, $marked]) ?: '',
+                    );
                 }
             }
-            self::assertGreaterThan(0.29 * 90 / $count * self::INCH * 0.9, min(array_map(fn (string $length): int => Length::parse($length)->nanometres, $proposed)));
+            self::assertGreaterThan(
+                ((0.29 * 90) / $count) * self::INCH * 0.9,
+                min(array_map(fn (string $length): int => Length::parse($length)->nanometres, $proposed)),
+            );
         }
         self::assertGreaterThan(200, $found);
     }

@@ -6,13 +6,13 @@ namespace Tests\core\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Planisher\Finish\Panels\PanelGrid;
+use Planisher\Finish\Panels\PanelsWanted;
+use Planisher\Finish\Panels\Span;
+use Planisher\Finish\Panels\WallSize;
 use Planisher\Measure\Unit;
-use Planisher\Naming\PartNames;
-use Planisher\Plan\PanelGrid;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
-use Planisher\Plan\Span;
-use Planisher\Telling\WallSize;
 use Tests\core\Situations;
 
 /** One picture across several panels. Figures without a source are common practice of the trade, no source. */
@@ -25,12 +25,16 @@ final class PanelsTest extends TestCase
      */
     private static function plan(string $size, array $panels, array $line = [], array $lab = []): Plan
     {
-        return Situations::work(['make' => 'panels', 'size' => $size, 'panels' => $panels] + $line, Situations::picture(6000, 4000), $lab + ['minimumPpi' => 1, 'nameLength' => 80])->plan ?? throw new \LogicException('no plan');
+        return Situations::work(
+            ['make' => 'panels', 'size' => $size, 'panels' => $panels] + $line,
+            Situations::picture(6000, 4000),
+            $lab + ['minimumPpi' => 1, 'nameLength' => 80],
+        )->plan ?? throw new \LogicException('no plan');
     }
 
     private static function grid(Plan $plan): PanelGrid
     {
-        return $plan->layout->grid ?? throw new \LogicException('no grid');
+        return PanelGrid::in($plan->layout) ?? throw new \LogicException('no grid');
     }
 
     /**
@@ -45,9 +49,12 @@ final class PanelsTest extends TestCase
     public function test_90_by_60_in_thirds(): void
     {
         $plan = self::plan('90 x 60 in', ['columns' => [1, 1, 1]], ['output' => ['ppi' => 150]]);
-        self::assertSame([[4500, 9000], [4500, 9000], [4500, 9000]], array_map(fn (PlannedFile $file): array => [$file->width, $file->height], $plan->files));
+        self::assertSame(
+            [[4500, 9000], [4500, 9000], [4500, 9000]],
+            array_map(fn (PlannedFile $file): array => [$file->width, $file->height], $plan->files),
+        );
         self::assertSame([13500, 9000], [$plan->shown->width, $plan->shown->height]);
-        self::assertSame([0, -4500, -9000], array_map(fn (PlannedFile $file): int => $file->placements[0]->target->x, $plan->files));
+        self::assertSame([0, -4500, -9000], array_map(fn (PlannedFile $file): int => $file->pictures()[0]->target->x, $plan->files));
         self::assertSame([30.0, 30.0, 30.0], self::lengths(self::grid($plan)->columns));
     }
 
@@ -77,7 +84,12 @@ final class PanelsTest extends TestCase
     {
         yield 'none' => [['columns' => [1, 2, 1]], [22.5, 45.0, 22.5], 90.0, 0.0];
         yield 'kept whole, the wall piece is wider' => [['columns' => [1, 1, 1], 'gap' => '1 in'], [30.0, 30.0, 30.0], 92.0, 0.0];
-        yield 'dropped, the size counts the gaps in' => [['columns' => [1, 1, 1], 'gap' => '3 in', 'behindGap' => 'drop'], [28.0, 28.0, 28.0], 90.0, 6.0];
+        yield 'dropped, the size counts the gaps in' => [
+            ['columns' => [1, 1, 1], 'gap' => '3 in', 'behindGap' => 'drop'],
+            [28.0, 28.0, 28.0],
+            90.0,
+            6.0,
+        ];
         yield 'overlapping, neighbours have it twice' => [['columns' => [1, 1, 1], 'overlap' => '0.75 in'], [30.5, 30.5, 30.5], 90.0, -1.5];
     }
 
@@ -88,11 +100,22 @@ final class PanelsTest extends TestCase
         for ($i = 0; $i < 600; $i++) {
             $columns = array_map(fn (): int => mt_rand(1, 9), range(1, mt_rand(1, 12)));
             $rows = array_map(fn (): int => mt_rand(1, 9), range(1, mt_rand(1, 4)));
-            $between = [[], ['gap' => mt_rand(1, 9).' mm'], ['gap' => mt_rand(1, 9).' mm', 'behindGap' => 'drop'], ['overlap' => mt_rand(1, 9).' mm']][$i % 4];
-            $plan = self::plan(mt_rand(900, 3000).' x '.mt_rand(900, 3000).' mm', ['columns' => $columns, 'rows' => $rows] + $between, ['turn' => 'landscape', 'output' => ['ppi' => mt_rand(30, 150)]]);
+            $between = [
+                [],
+                ['gap' => mt_rand(1, 9).' mm'],
+                ['gap' => mt_rand(1, 9).' mm', 'behindGap' => 'drop'],
+                ['overlap' => mt_rand(1, 9).' mm'],
+            ][$i % 4];
+            $plan = self::plan(
+                mt_rand(900, 3000).' x '.mt_rand(900, 3000).' mm',
+                ['columns' => $columns, 'rows' => $rows] + $between,
+                ['turn' => 'landscape', 'output' => ['ppi' => mt_rand(30, 150)]],
+            );
             $grid = self::grid($plan);
             self::assertTrue($grid->holds);
-            foreach ([[$grid->columns, $plan->paper()->width->nanometres], [$grid->rows, $plan->paper()->height->nanometres]] as [$spans, $side]) {
+            foreach (
+                [[$grid->columns, $plan->size()->width->nanometres], [$grid->rows, $plan->size()->height->nanometres]] as [$spans, $side]
+            ) {
                 self::assertSame(0, $spans[0]->from);
                 self::assertSame($side, $spans[count($spans) - 1]->to());
                 for ($n = 1; $n < count($spans); $n++) {
@@ -104,12 +127,18 @@ final class PanelsTest extends TestCase
             if ($grid->between === 0) {
                 $row = array_slice($plan->files, 0, count($columns));
                 self::assertSame($plan->shown->width, array_sum(array_map(fn (PlannedFile $file): int => $file->width, $row)));
-                self::assertSame($plan->shown->width * $plan->shown->height, array_sum(array_map(fn (PlannedFile $file): int => $file->width * $file->height, $plan->files)));
+                self::assertSame(
+                    $plan->shown->width * $plan->shown->height,
+                    array_sum(array_map(fn (PlannedFile $file): int => $file->width * $file->height, $plan->files)),
+                );
             }
             // Every file takes the same part of the picture at the same scale: it is cut from one undivided print.
             foreach ($plan->files as $file) {
-                self::assertEquals($plan->shown->placements[0]->source, $file->placements[0]->source);
-                self::assertSame([$plan->shown->width, $plan->shown->height], [$file->placements[0]->target->width, $file->placements[0]->target->height]);
+                self::assertEquals($plan->shown->pictures()[0]->source, $file->pictures()[0]->source);
+                self::assertSame(
+                    [$plan->shown->width, $plan->shown->height],
+                    [$file->pictures()[0]->target->width, $file->pictures()[0]->target->height],
+                );
             }
         }
     }
@@ -117,8 +146,15 @@ final class PanelsTest extends TestCase
     public function test_bleed_is_the_picture_going_on(): void
     {
         $plan = self::plan('30 x 20 cm', ['columns' => [1, 1, 1]], ['output' => ['ppi' => 254]], ['bleed' => '3 mm']);
-        self::assertSame([[1060, 2060], [1060, 2060], [1060, 2060]], array_map(fn (PlannedFile $file): array => [$file->width, $file->height], $plan->files));
-        self::assertSame([0, -1000, -2000], array_map(fn (PlannedFile $file): int => $file->placements[0]->target->x, $plan->files), 'neighbours share it');
+        self::assertSame(
+            [[1060, 2060], [1060, 2060], [1060, 2060]],
+            array_map(fn (PlannedFile $file): array => [$file->width, $file->height], $plan->files),
+        );
+        self::assertSame(
+            [0, -1000, -2000],
+            array_map(fn (PlannedFile $file): int => $file->pictures()[0]->target->x, $plan->files),
+            'neighbours share it',
+        );
         self::assertSame([3060, 2060], [$plan->shown->width, $plan->shown->height]);
     }
 
@@ -130,23 +166,49 @@ final class PanelsTest extends TestCase
 
     public function test_names(): void
     {
-        self::assertSame(['left', 'middle', 'right'], PartNames::panels(3, 1));
-        self::assertSame(['left', 'right'], PartNames::panels(2, 1));
-        self::assertSame(['1of5', '2of5', '3of5', '4of5', '5of5'], PartNames::panels(5, 1));
-        self::assertSame(['r1c1', 'r1c2', 'r2c1', 'r2c2'], PartNames::panels(2, 2));
-        self::assertSame(['r1c1', 'r2c1', 'r3c1'], PartNames::panels(1, 3));
-        $files = fn (array $line): array => array_map(fn (PlannedFile $file): string => $file->name, self::plan('90 x 60 in', ['columns' => [1, 1, 1]], $line)->files);
-        self::assertSame(['isholm-rowing-club_90x60_mouth_1_left.jpg', 'isholm-rowing-club_90x60_mouth_1_middle.jpg', 'isholm-rowing-club_90x60_mouth_1_right.jpg'], $files(['subject' => 'Mouth']));
-        self::assertSame(['left-mouth.jpg', 'middle-mouth.jpg', 'right-mouth.jpg'], $files(['subject' => 'Mouth', 'name' => ['parts' => ['panel', 'subject'], 'join' => '-']]));
+        self::assertSame(['left', 'middle', 'right'], PanelsWanted::places(3, 1));
+        self::assertSame(['left', 'right'], PanelsWanted::places(2, 1));
+        self::assertSame(['1of5', '2of5', '3of5', '4of5', '5of5'], PanelsWanted::places(5, 1));
+        self::assertSame(['r1c1', 'r1c2', 'r2c1', 'r2c2'], PanelsWanted::places(2, 2));
+        self::assertSame(['r1c1', 'r2c1', 'r3c1'], PanelsWanted::places(1, 3));
+        $files = fn (array $line): array => array_map(
+            fn (PlannedFile $file): string => $file->name,
+            self::plan('90 x 60 in', ['columns' => [1, 1, 1]], $line)->files,
+        );
+        self::assertSame(
+            [
+                'isholm-rowing-club_90x60_mouth_1_left.jpg',
+                'isholm-rowing-club_90x60_mouth_1_middle.jpg',
+                'isholm-rowing-club_90x60_mouth_1_right.jpg',
+            ],
+            $files(['subject' => 'Mouth']),
+        );
+        self::assertSame(
+            ['left-mouth.jpg', 'middle-mouth.jpg', 'right-mouth.jpg'],
+            $files(['subject' => 'Mouth', 'name' => ['parts' => ['panel', 'subject'], 'join' => '-']]),
+        );
     }
 
     public function test_the_largest_wall_piece(): void
     {
-        $largest = fn (array $line, array $lab): ?string => ($size = WallSize::largest(Situations::work(['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]]] + $line, Situations::picture(6000, 4000), $lab))) === null ? null : (string) $size;
+        $largest = fn (array $line, array $lab): ?string => ($size = WallSize::largest(
+            Situations::work(['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]]] + $line, Situations::picture(6000, 4000), $lab)->at,
+        )) === null
+            ? null
+            : (string) $size;
         self::assertSame('144 x 96 in', $largest(['size' => '90 x 60 in'], ['largestPiece' => '48 x 96 in']), 'three of 48 × 96');
-        self::assertNull($largest(['size' => '90 x 60 in'], []), 'nothing bounds it: looked at from its diagonal its pixels are always enough');
+        self::assertNull(
+            $largest(['size' => '90 x 60 in'], []),
+            'nothing bounds it: looked at from its diagonal its pixels are always enough',
+        );
         // From 60 in an eye of one arcminute needs 57.3 ppi: 6000 px reach 104.7 in.
         self::assertSame('104.7 x 69.8 in', $largest(['size' => '90 x 60 in', 'viewedFrom' => '60 in'], ['minimumPpi' => 100]));
-        self::assertSame('90 x 60 in', $largest(['size' => '60 x 40 in', 'product' => 'metal'], ['largestPiece' => '48 x 96 in', 'products' => [['name' => 'metal', 'largestPiece' => '30 x 60 in']]]));
+        self::assertSame(
+            '90 x 60 in',
+            $largest(
+                ['size' => '60 x 40 in', 'product' => 'metal'],
+                ['largestPiece' => '48 x 96 in', 'products' => [['name' => 'metal', 'largestPiece' => '30 x 60 in']]],
+            ),
+        );
     }
 }

@@ -19,8 +19,14 @@ final class PrintPlannerTest extends TestCase
 
     /** @param  array{int, int}  $pixels */
     #[DataProvider('prints')]
-    public function test_pixels_of_a_print(string $size, string $turn, int $width, int $height, array $pixels, string $carrier = 'auto'): void
-    {
+    public function test_pixels_of_a_print(
+        string $size,
+        string $turn,
+        int $width,
+        int $height,
+        array $pixels,
+        string $carrier = 'auto',
+    ): void {
         $file = self::plan(['size' => $size, 'turn' => $turn, 'carrier' => $carrier], $width, $height)->files[0];
         self::assertSame($pixels, [$file->width, $file->height]);
     }
@@ -50,25 +56,31 @@ final class PrintPlannerTest extends TestCase
     {
         mt_srand(13);
         for ($i = 0; $i < 1500; $i++) {
-            $plan = self::plan([
-                'size' => mt_rand(20, 4000) / 100 .' x '.mt_rand(20, 4000) / 100 .' in',
-                'window' => ['x' => mt_rand(0, 100) / 100, 'y' => mt_rand(0, 100) / 100, 'tight' => 1 + mt_rand(0, 30) / 10],
-                'output' => ['ppi' => mt_rand(72, 600)],
-            ], mt_rand(600, 9000), mt_rand(600, 9000));
-            $placement = $plan->files[0]->placements[0];
+            $plan = self::plan(
+                [
+                    'size' => mt_rand(20, 4000) / 100 .' x '.mt_rand(20, 4000) / 100 .' in',
+                    'window' => ['x' => mt_rand(0, 100) / 100, 'y' => mt_rand(0, 100) / 100, 'tight' => 1 + mt_rand(0, 30) / 10],
+                    'output' => ['ppi' => mt_rand(72, 600)],
+                ],
+                mt_rand(600, 9000),
+                mt_rand(600, 9000),
+            );
+            $placement = $plan->files[0]->pictures()[0];
             $x = $placement->target->width / $placement->source->width;
             $y = $placement->target->height / $placement->source->height;
             // The target's own edges are rounded to whole pixels, too; that is the rest of the allowance.
-            $allowed = 1 / min($placement->source->width, $placement->source->height) + 1 / min($placement->target->width, $placement->target->height);
-            self::assertLessThanOrEqual($allowed, abs($x / $y - 1), "size {$plan->paper()}");
+            $allowed =
+                1 / min($placement->source->width, $placement->source->height) +
+                1 / min($placement->target->width, $placement->target->height);
+            self::assertLessThanOrEqual($allowed, abs($x / $y - 1), "size {$plan->size()}");
         }
     }
 
     public function test_resolution_at_size_is_the_smaller_of_both_directions(): void
     {
         $plan = self::plan(['size' => '8 x 10 in']);
-        self::assertSame(['x' => 350, 'y' => 0, 'width' => 3500, 'height' => 2800], $plan->window->toArray());
-        self::assertEqualsWithDelta(350, $plan->sharpness->ppi, 1e-9);
+        self::assertSame(['x' => 350, 'y' => 0, 'width' => 3500, 'height' => 2800], $plan->parts[0]->window->toArray());
+        self::assertEqualsWithDelta(350, $plan->parts[0]->sharpness->ppi, 1e-9);
     }
 
     public function test_the_hash_tells_plans_apart_but_not_names(): void

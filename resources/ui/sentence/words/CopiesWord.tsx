@@ -1,5 +1,5 @@
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 export function CopiesWord({ line, change, close }: WordProps) {
     const set = (typed: string) => {

@@ -1,7 +1,8 @@
-import { useTell, useWeight } from '@/api/queries';
+import { useTell } from '@/common/useTell';
+import { useWeight } from '@/api/views';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 const KEPT = [
     { value: 'credits' as const, label: 'Caption and copyright' },

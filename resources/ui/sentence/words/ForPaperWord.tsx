@@ -1,6 +1,6 @@
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
-import { asPercent, fromPercent } from './percent';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
+import { asPercent, fromPercent } from '@/sentence/percent';
 
 /** What is done to the lightness of this print for its paper; hold P to see it there. */
 export function ForPaperWord({ line, change }: WordProps) {

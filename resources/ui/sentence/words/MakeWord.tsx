@@ -1,12 +1,11 @@
-import { useTell } from '@/api/queries';
+import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '../Sentence';
+import { FINISHES } from '@/finishes';
+import type { FinishUi } from '@/finishes/finish';
+import type { WordProps } from '@/sentence/word';
 
-const OPTIONS = [
-    { value: 'print' as const, label: 'A print', note: 'on paper' },
-    { value: 'canvas' as const, label: 'A canvas', note: 'round its bars' },
-    { value: 'panels' as const, label: 'A set of panels', note: 'one picture across several' },
-];
+type Name = keyof typeof FINISHES;
+const NAMES = Object.keys(FINISHES) as Name[];
 
 /** What the picture is made into. What only the other kind had to say is dropped; undo brings it back. */
 export function MakeWord({ line, change, close }: WordProps) {
@@ -14,15 +13,12 @@ export function MakeWord({ line, change, close }: WordProps) {
     return (
         <Choice
             label="What it is made into"
-            value={OPTIONS.find(({ value }) => value === line.line.make)?.value ?? 'print'}
-            options={OPTIONS}
-            onChoose={(make) =>
-                tell(
-                    change({ make, ...(make === 'panels' && !line.line.panels ? { panels: { columns: [1, 1, 1] } } : {}) }).then(
-                        close,
-                    ),
-                )
-            }
+            value={NAMES.find((name) => name === line.line.make) ?? 'print'}
+            options={NAMES.map((name) => ({ value: name, label: FINISHES[name].label, note: FINISHES[name].note }))}
+            onChoose={(make) => {
+                const finish: FinishUi = FINISHES[make];
+                tell(change({ make, ...finish.start?.(line.line) }).then(close));
+            }}
         />
     );
 }

@@ -1,9 +1,9 @@
-import { useLooked, useMark } from '@/api/queries';
-import type { MustStayIn } from '@/api/types';
-import { useMode } from '@/bench/mode';
+import { useHints, useMark } from '@/api/pictures';
+import type { MarkedArea } from '@/api/types';
+import { useMode } from '@/drawing/tools/mode';
 import { Button, Key } from '@/common/Button';
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 const EDGES = [
     ['x', 'Left'],
@@ -18,9 +18,9 @@ const round = (fraction: number) => +(fraction * 100).toFixed(1);
 export function MarkedWord({ line, order, close }: WordProps) {
     const areas = line.mustStayIn;
     const mark = useMark(order.id, line.picture?.sha256);
-    const looked = useLooked(line.picture?.sha256);
+    const hints = useHints(line.picture?.sha256);
     const { set } = useMode();
-    const change = (i: number, next: Partial<MustStayIn>) =>
+    const change = (i: number, next: Partial<MarkedArea>) =>
         mark(
             areas,
             areas.map((area, at) => (at === i ? { ...area, ...next } : area)),
@@ -73,8 +73,8 @@ export function MarkedWord({ line, order, close }: WordProps) {
                 >
                     Mark on the drawing<Key>K</Key>
                 </Button>
-                {areas.length === 0 && looked.data && (
-                    <Button onClick={() => void mark(areas, [looked.data.suggestion])}>Suggest one</Button>
+                {areas.length === 0 && hints.data && (
+                    <Button onClick={() => void mark(areas, [hints.data.suggestion])}>Suggest one</Button>
                 )}
             </div>
             <p className="text-small text-soft">Known to every line that uses this picture.</p>

@@ -1,8 +1,8 @@
-import { useTell } from '@/api/queries';
-import type { NamePart } from '@/api/order-file';
+import { useTell } from '@/common/useTell';
+import type { NamePart } from '@/api/types';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 const PARTS = ['client', 'order', 'size', 'subject', 'number', 'copies', 'date'] as const;
 const labelOf = (part: NamePart) => (typeof part === 'string' ? part : `“${part.text}”`);

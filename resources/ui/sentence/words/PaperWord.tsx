@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import { useTell } from '@/api/queries';
+import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '../Sentence';
+import type { WordProps } from '@/sentence/word';
 
 const FIRST = 'first';
 

@@ -1,7 +1,7 @@
 import { thumbUrl } from '@/api/client';
-import { useTell } from '@/api/queries';
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import { useTell } from '@/common/useTell';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 export function PictureWord({ line, order, change, close }: WordProps) {
     const tell = useTell();

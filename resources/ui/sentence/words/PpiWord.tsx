@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { useTell } from '@/api/queries';
+import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 type How = 'lab' | 'own' | 'number';
 

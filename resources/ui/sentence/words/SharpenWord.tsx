@@ -1,6 +1,6 @@
-import { useTell } from '@/api/queries';
+import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '../Sentence';
+import type { WordProps } from '@/sentence/word';
 
 type Surface = 'paper' | 'glossy' | 'lustre' | 'matte' | 'screen';
 type Strength = 'none' | 'gentle' | 'normal';

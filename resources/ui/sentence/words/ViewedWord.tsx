@@ -1,6 +1,6 @@
-import { useTell } from '@/api/queries';
-import type { WordProps } from '../Sentence';
-import { Typed } from '../Typed';
+import { useTell } from '@/common/useTell';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
 
 /** From where it will be looked at: that decides whether the pixels are enough. */
 export function ViewedWord({ line, change, close }: WordProps) {
@@ -9,7 +9,7 @@ export function ViewedWord({ line, change, close }: WordProps) {
     return (
         <div className="flex flex-col gap-3">
             <Typed
-                label="Looked at from"
+                label="Hints at from"
                 value={viewed ?? ''}
                 onSet={(typed) => change({ viewedFrom: typed })}
                 onDone={close}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lines;
+
+use App\Models\Line;
+use App\Models\Order;
+use App\Pictures\PictureStore;
+use App\Views\KeptLosses;
+use Planisher\Order\WorkedLine;
+
+/** Takes lines of orders through core, with what is known of their pictures. */
+final class Computation
+{
+    public function __construct(private readonly PictureStore $pictures, private readonly KeptLosses $losses) {}
+
+    public function order(Order $order): WorkedOrder
+    {
+        return new WorkedOrder($order, $this->pictures, $this->losses);
+    }
+
+    /** One line as it is now, worked with all of its order: names are told apart there. */
+    public function line(Line $line): WorkedLine
+    {
+        return $this->order(Order::query()->findOrFail($line->order_id))->of($line);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lines;
+
+use App\Models\Line;
+use App\Models\Order;
+use App\Models\OrderPicture;
+use Illuminate\Support\Facades\DB;
+use Planisher\Finish\LinePictures;
+use Planisher\Finish\LineReader;
+use Planisher\OrderFile\MergePatch;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+
+/** The only way a line changes: under a lock, seen version against stored version, typed by core before it is kept. */
+final class LineChanger
+{
+    /**
+     * A further line of an order.
+     *
+     * @param  array<string, mixed>  $wanted  its order-file form
+     *
+     * @throws OrderFileError
+     */
+    public static function add(Order $order, array $wanted): Line
+    {
+        [$wanted, $names] = LinePictures::take($wanted);
+        $typed = self::typed($wanted);
+
+        return DB::transaction(function () use ($order, $typed, $names): Line {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+            $last = (int) Line::withTrashed()->where('order_id', $order->id)->max('number');
+            $line = Line::query()->create(['order_id' => $order->id, 'number' => $last + 1, 'wanted' => $typed]);
+            self::choose($line, $names);
+            $line->update(['wanted' => $typed]); // its window is of this picture
+
+            return $line;
+        });
+    }
+
+    /**
+     * @param  int  $seen  the version the change was made on
+     * @param  callable(Line): void  $change
+     *
+     * @throws StaleLine
+     */
+    public static function change(Line $line, int $seen, callable $change): Line
+    {
+        return DB::transaction(function () use ($line, $seen, $change): Line {
+            /** @var Line $now */
+            $now = Line::withTrashed()->whereKey($line->id)->lockForUpdate()->firstOrFail();
+            if ($now->version !== $seen || $now->trashed()) {
+                throw new StaleLine($now);
+            }
+            $held = $now->pictures()->pluck('order_picture_id', 'place')->all();
+            $change($now);
+            if ($now->isDirty() || $now->pictures()->pluck('order_picture_id', 'place')->all() !== $held) {
+                $now->version++;
+                $now->save();
+            }
+
+            return $now;
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $patch  of the line's order-file form
+     *
+     * @throws StaleLine when somebody else changed it meanwhile
+     */
+    public static function patch(Line $line, int $seen, array $patch): Line
+    {
+        return self::change($line, $seen, function (Line $now) use ($patch): void {
+            [$patch, $names] = LinePictures::take($patch, $now->wanted['make'] ?? null);
+            $isOther = self::choose($now, $names);
+            $now->wanted = self::typed(MergePatch::apply($now->wanted, $patch));
+            self::opened($now, $isOther);
+        });
+    }
+
+    /**
+     * Puts a line's wants, its picture among them, in place of what they are.
+     *
+     * @param  array<string, mixed>  $wanted  its whole order-file form
+     *
+     * @throws StaleLine when somebody else changed it meanwhile
+     */
+    public static function replace(Line $line, int $seen, array $wanted): Line
+    {
+        return self::change($line, $seen, function (Line $now) use ($wanted): void {
+            [$wanted, $names] = LinePictures::take($wanted);
+            $isOther = self::choose($now, $names + array_fill(0, count($now->pictures), null));
+            $now->wanted = self::typed($wanted);
+            self::opened($now, $isOther);
+        });
+    }
+
+    /** What is changed has to be passed anew. */
+    private static function opened(Line $line, bool $hasOtherPicture): void
+    {
+        if ($line->isDirty() || $hasOtherPicture) {
+            $line->state = Line::OPEN;
+            $line->passed_with = null;
+        }
+    }
+
+    /**
+     * What is wanted as core writes it, so that only what core understands is stored.
+     *
+     * @param  array<string, mixed>  $wanted
+     * @return array<string, mixed>
+     *
+     * @throws OrderFileError
+     */
+    public static function typed(array $wanted): array
+    {
+        $line = LineReader::read(Node::root($wanted));
+        $asked = $line->wanted->notYet();
+        if ($asked !== null) {
+            throw new OrderFileError('', $asked, 'something Planisher makes', "Planisher doesn’t make {$asked} yet.");
+        }
+
+        return $line->toArray();
+    }
+
+    /**
+     * Puts pictures at places, and takes them away.
+     *
+     * @param  array<int, mixed>  $names  by place; null takes away
+     * @return bool whether any place has another picture now
+     */
+    private static function choose(Line $line, array $names): bool
+    {
+        $isOther = false;
+        foreach ($names as $place => $name) {
+            $picture = $name === null ? null : self::named($line, $name);
+            if ($line->pictureAt($place)?->id === $picture?->id) {
+                continue;
+            }
+            $isOther = true;
+            $picture === null
+                ? $line->pictures()->where('place', $place)->delete()
+                : $line->pictures()->updateOrCreate(['place' => $place], ['order_picture_id' => $picture->id]);
+            $line->wanted = array_diff_key($line->wanted, ['window' => true]); // another picture, another window
+        }
+        $line->unsetRelation('pictures');
+
+        return $isOther;
+    }
+
+    private static function named(Line $line, mixed $name): OrderPicture
+    {
+        if (! is_string($name)) {
+            throw new OrderFileError(
+                'picture',
+                get_debug_type($name),
+                'the name of a picture of this order',
+                'Choose a picture by its name.',
+            );
+        }
+
+        return OrderPicture::query()
+            ->where(['order_id' => $line->order_id, 'name' => $name])
+            ->first() ??
+            throw new OrderFileError('picture', "“{$name}”", 'a picture of this order', "This order has no picture “{$name}”.");
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lines;
+
+use App\Models\Line;
+use App\Models\OrderPicture;
+use Planisher\Drawing\Dimension;
+use Planisher\Drawing\Dimensions;
+use Planisher\Finding\Finding;
+use Planisher\Finish\Drawn;
+use Planisher\Finish\Finish;
+use Planisher\Finish\Finishes;
+use Planisher\Measure\Box;
+use Planisher\Measure\Unit;
+use Planisher\Order\WorkedLine;
+use Planisher\Picture\MustStayIn;
+use Planisher\Picture\Window;
+use Planisher\Plan\Situation;
+use Planisher\Telling\FactStrip;
+use Planisher\Telling\Sentence;
+
+/** A line as the screens get it: what is wanted, and all that core says of it. */
+final class LineView
+{
+    /** @return array<string, mixed> */
+    public static function of(Line $line, WorkedLine $worked): array
+    {
+        [$at, $shown] = [$worked->at, $worked->plan?->shown];
+
+        return [
+            'id' => $line->id,
+            'number' => $line->number,
+            'version' => $line->version,
+            'state' => $worked->isWaiting() ? 'waiting' : $line->state,
+            'line' => $worked->line->toArray(),
+            'uses' => self::uses($at),
+            'picture' => self::picture($line->pictureAt(0)),
+            'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $at->marked()),
+            'sentence' => Sentence::segments($at),
+            'addable' => (object) Sentence::addable($at),
+            'short' => Sentence::short($at),
+            'prints' => Sentence::prints($at),
+            'fileName' => (string) $worked->name,
+            'drawing' => self::drawing($at),
+            'facts' => FactStrip::of($at),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $worked->findings),
+            'file' => $shown === null ? null : ['width' => $shown->width, 'height' => $shown->height],
+            'planHash' => $worked->plan?->hash(),
+        ];
+    }
+
+    /**
+     * What a line uses where it doesn't say.
+     *
+     * @return array<string, mixed>
+     */
+    private static function uses(Situation $at): array
+    {
+        [$line, $lab] = [$at->line, $at->lab];
+        $paper = $lab->paper($line->paper);
+
+        return [
+            'subject' => $line->subjectOf(null),
+            'ppi' => $line->output->resolution?->typed() ?? $lab->resolution->typed(),
+            'format' => $line->output->formatFor($lab)->value,
+            'quality' => $line->output->qualityFor($lab),
+            'colour' => $line->output->colourFor($lab)->value,
+            'name' => $line->name->toArray(),
+            'window' => ($at->plan?->only()->wanted ?? new Window())->toArray(),
+            'paper' => $paper === null
+                    ? null
+                    : [
+                        'name' => $paper->name,
+                        'surface' => $paper->surface->value,
+                        'profile' => $lab->paperProfile($line->paper)?->description,
+                    ],
+            ...self::ofEveryFinish($at, fn (Drawn $drawn, ?Situation $of): array => $drawn->uses($of)),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function picture(?OrderPicture $inOrder): ?array
+    {
+        return $inOrder === null
+            ? null
+            : [
+                'id' => $inOrder->id,
+                'name' => $inOrder->name,
+                'sha256' => $inOrder->picture->sha256,
+                'width' => $inOrder->picture->facts['width'],
+                'height' => $inOrder->picture->facts['height'],
+            ];
+    }
+
+    /**
+     * What the drawing needs: lengths in mm from the paper's top left corner, the window in pixels of the picture. Without
+     * a plan only the paper.
+     *
+     * @return ?array<string, mixed>
+     */
+    private static function drawing(Situation $at): ?array
+    {
+        $layout = $at->plan?->layout;
+        $paper = $layout->size ?? $at->line->crop?->size;
+        if ($paper === null) {
+            return null;
+        }
+        $box = Box::ofSize($paper);
+        $drawn = Finishes::of($at->line)->drawn();
+        [$hung, $pieces] = $layout === null ? [$box, [[$box, $box]]] : $drawn->hung($layout);
+        $dimensions = $layout === null ? Dimensions::ofSize($paper) : $drawn->dimensions($layout);
+
+        return [
+            'paper' => ['width' => $paper->width->in(Unit::Millimetre), 'height' => $paper->height->in(Unit::Millimetre)],
+            'sheet' => ($layout->sheet ?? $box)->toArray(),
+            'image' => ($layout->image ?? $box)->toArray(),
+            'bleed' => ($layout->bleed ?? 0) / Unit::Millimetre->nanometres(),
+            ...self::ofEveryFinish($at, fn (Drawn $drawn, ?Situation $of): array => $drawn->parts($of)),
+            'hung' => [
+                'size' => $hung->toArray(),
+                'pieces' => array_map(fn (array $piece): array => ['at' => $piece[0]->toArray(), 'shows' => $piece[1]->toArray()], $pieces),
+            ],
+            'window' => $at->plan?->only()?->window->toArray(),
+            'dimensions' => array_map(fn (Dimension $dimension): array => $dimension->toArray(), $dimensions),
+        ];
+    }
+
+    /**
+     * What the finishes say of a line: its own of the line, the others what they say of none, so that the shape is always the same.
+     *
+     * @param  callable(Drawn, ?Situation): array<string, mixed>  $say
+     * @return array<string, mixed>
+     */
+    private static function ofEveryFinish(Situation $at, callable $say): array
+    {
+        $own = Finishes::of($at->line);
+        $said = array_map(fn (Finish $finish): array => $say($finish->drawn(), $finish === $own ? $at : null), Finishes::all());
+
+        return array_merge(...array_values($said));
+    }
+}

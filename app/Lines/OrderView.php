@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lines;
+
+use App\Jobs\MeasureOrder;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Order;
+use App\Models\OrderPicture;
+use Planisher\Finding\Level;
+use Planisher\Measure\Figure;
+
+/** An order as the screens get it. */
+final class OrderView
+{
+    public function __construct(private readonly Computation $computation) {}
+
+    /** @return array<string, mixed> */
+    public static function head(Order $order): array
+    {
+        return [
+            'id' => $order->id,
+            'number' => $order->number,
+            'title' => $order->title,
+            'client' => $order->client->name,
+            'lab' => $order->lab->name,
+            'orderedOn' => $order->ordered_on->format('Y-m-d'),
+            'dueOn' => $order->due_on?->format('Y-m-d'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function sheet(Order $order): array
+    {
+        $worked = $this->computation->order($order);
+        $uses = $order->lines->flatMap(fn (Line $line) => $line->pictures->pluck('order_picture_id')->unique())->countBy();
+        $card = $order->lab->labCard();
+        MeasureOrder::ask($order, $worked);
+
+        return self::head($order) + [
+            'labCard' => [
+                'name' => $card->name,
+                'sizes' => array_map(fn ($size): array => ['size' => (string) $size, 'label' => $size->label()], $card->sizes),
+                'ppi' => $card->resolution->typed(),
+                'minimumPpi' => $card->minimumPpi,
+                'colour' => $card->colour->value,
+                'formats' => array_map(fn ($format): string => $format->value, $card->formats),
+                'quality' => $card->quality,
+                'bits' => $card->bits,
+                'products' => array_map(
+                    fn ($product): array => ['name' => $product->name, 'largest' => $product->largestPiece?->label()],
+                    $card->products,
+                ),
+                'papers' => array_map(
+                    fn ($paper): array => [
+                        'name' => $paper->name,
+                        'surface' => $paper->surface->value,
+                        'profile' => $card->profiles->get($paper->profile)?->description,
+                    ],
+                    $card->papers,
+                ),
+                'takesPaperProfiles' => $card->takesPaperProfiles,
+                'depth' => (string) $card->canvas->depth,
+                'spare' => (string) $card->canvas->spare,
+            ],
+            'pictures' => $order->pictures
+                ->load('picture')
+                ->map(
+                    fn (OrderPicture $picture): array => [
+                        'id' => $picture->id,
+                        'name' => $picture->name,
+                        'sha256' => $picture->picture->sha256,
+                        'width' => $picture->picture->facts['width'],
+                        'height' => $picture->picture->facts['height'],
+                        'size' => Figure::pixels($picture->picture->facts['width'], $picture->picture->facts['height']),
+                        'lines' => $uses[$picture->id] ?? 0,
+                    ],
+                )
+                ->all(),
+            'lines' => $order->lines->map(fn (Line $line): array => LineView::of($line, $worked->of($line)))->all(),
+            'making' => MadeFile::query()
+                ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])
+                ->whereIn('make_id', $order->makes()->pluck('id'))
+                ->count(),
+        ];
+    }
+
+    /**
+     * The order in one row of the start page.
+     *
+     * @return array<string, mixed>
+     */
+    public function row(Order $order): array
+    {
+        $worked = $this->computation->order($order);
+        $lines = $order->lines->map(function (Line $line) use ($worked): array {
+            $view = LineView::of($line, $worked->of($line));
+
+            return [
+                'id' => $line->id,
+                'state' => $view['state'],
+                'level' => $worked->of($line)->worst()->level === Level::Fine ? 'fine' : $worked->of($line)->worst()->level->value,
+                'short' => $view['short'],
+                'drawing' => $view['drawing'],
+                'picture' => $view['picture'],
+            ];
+        });
+
+        return self::head($order) + ['lines' => $lines->all()];
+    }
+}

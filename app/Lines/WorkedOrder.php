@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lines;
+
+use App\Models\Line;
+use App\Models\Order;
+use App\Pictures\PictureStore;
+use App\Views\KeptLosses;
+use Planisher\Colour\PaperProfile;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line as WantedLine;
+use Planisher\Naming\FileName;
+use Planisher\Naming\NameBook;
+use Planisher\Order\WorkedLine;
+use Planisher\Picture\ColourLoss;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\Plan;
+
+/** All lines of an order taken through core together, since names are told apart within the order. */
+final class WorkedOrder
+{
+    private LabCard $lab;
+
+    /** @var array<int, Line> by id, with all that is needed of them */
+    private array $lines;
+
+    /** @var array<int, WantedLine> by number */
+    private array $wanted;
+
+    /** @var array<int, FileName> by number */
+    private array $names;
+
+    /** @var array<int, WorkedLine> by the line's id, as they are asked for */
+    private array $worked = [];
+
+    /** What is needed of an order to work its lines */
+    public const RELATIONS = ['client', 'lab.profiles', 'lines.pictures.orderPicture.picture'];
+
+    public function __construct(Order $order, private readonly PictureStore $pictures, private readonly KeptLosses $losses)
+    {
+        $order->loadMissing(self::RELATIONS);
+        $this->lab = $order->lab->labCard();
+        $this->lines = $order->lines->keyBy('id')->all();
+        $this->wanted = $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => $line->line())->all();
+        $this->names = NameBook::names($order->head(), $this->lab, $this->wanted);
+    }
+
+    public function of(Line $line): WorkedLine
+    {
+        $line = $this->lines[$line->id];
+        $wanted = $this->wanted[$line->number];
+
+        return $this->worked[$line->id] ??= WorkedLine::work(
+            $wanted,
+            array_map(fn (int $place) => $this->picture($line, $place), array_keys($wanted->pictures())),
+            $this->lab,
+            $this->names[$line->number],
+            fn (Plan $plan): ?ColourLoss => $this->losses->at($plan, $this->paperProfile($line)),
+        );
+    }
+
+    private function picture(Line $line, int $place): PictureFacts|PictureTrouble
+    {
+        $picture = $line->pictureAt($place);
+
+        return $picture === null ? PictureTrouble::none() : $this->pictures->known($picture);
+    }
+
+    /** Whether what becomes of a line's colours hasn't been measured yet, as it is now. */
+    public function isUnmeasured(Line $line): bool
+    {
+        $plan = $this->has($line) ? $this->of($line)->plan : null;
+
+        return $plan !== null && ! $this->losses->knows($plan, $this->paperProfile($line));
+    }
+
+    public function has(Line $line): bool
+    {
+        return isset($this->lines[$line->id]);
+    }
+
+    /** Of what a line is printed on, where the lab card has it. */
+    public function paperProfile(Line $line): ?PaperProfile
+    {
+        return $this->lab->paperProfile($this->wanted[$line->number]->paper);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Views;
+
+use Planisher\Colour\PaperProfile;
+use Planisher\Order\WorkedLine;
+use Planisher\Plan\Plan;
+
+/** A line as it is looked at: its plan's hash stands in the address, so that what is answered never changes. */
+final readonly class Shown
+{
+    private function __construct(public WorkedLine $worked, public Plan $plan, public string $hash, public ?PaperProfile $paper) {}
+
+    /** Ends the request when the line is another by now. */
+    public static function of(WorkedLine $worked, string $hash): self
+    {
+        $plan = $worked->plan;
+        ($plan !== null && $plan->hash() === $hash) || abort(404, 'The line has changed meanwhile.');
+
+        return new self($worked, $plan, $hash, $worked->lab->paperProfile($worked->line->paper));
+    }
+
+    /** The same for the same plan on the same paper. */
+    public function onPaper(): string
+    {
+        return "{$this->hash}-".($this->paper->sha256 ?? 'file');
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+/** What was measured, a row each, and whether every limit was kept. */
+final class Table
+{
+    private const WIDTHS = [42, 12, 30, 8, 17, 8];
+
+    private bool $kept = true;
+
+    public function begin(): void
+    {
+        $this->row('', 'ours', 'against', 'ratio', 'limit', '');
+    }
+
+    public function allKept(): bool
+    {
+        return $this->kept;
+    }
+
+    /**
+     * How many times as long ours took.
+     *
+     * @param  non-empty-list<Measured>  $ours
+     * @param  non-empty-list<Measured>  $theirs
+     */
+    public function ratio(string $what, array $ours, string $against, array $theirs, float $atMost): void
+    {
+        $ratio = Measured::ratio($ours, $theirs);
+        $this->compared($what, $ours, $against, $theirs, $ratio, "at most {$atMost}", $ratio <= $atMost);
+    }
+
+    /**
+     * How many times as long theirs took.
+     *
+     * @param  non-empty-list<Measured>  $ours
+     * @param  non-empty-list<Measured>  $theirs
+     */
+    public function atLeast(string $what, array $ours, string $against, array $theirs, float $atLeast): void
+    {
+        $ratio = Measured::ratio($theirs, $ours);
+        $this->compared($what, $ours, $against, $theirs, $ratio, "at least {$atLeast}", $ratio >= $atLeast);
+    }
+
+    public function limit(string $what, float $ours, float $limit, string $unit): void
+    {
+        $this->row(
+            $what,
+            sprintf('%.1f %s', $ours, $unit),
+            '',
+            sprintf('%.2f', $ours / $limit),
+            "at most {$limit} {$unit}",
+            $this->says($ours <= $limit),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<Measured>  $ours
+     * @param  non-empty-list<Measured>  $theirs
+     */
+    private function compared(string $what, array $ours, string $against, array $theirs, float $ratio, string $limit, bool $keeps): void
+    {
+        $this->row(
+            $what,
+            sprintf('%.2f s', Measured::medianSeconds($ours)),
+            sprintf('%s %.2f s', $against, Measured::medianSeconds($theirs)),
+            sprintf('%.2f', $ratio),
+            $limit,
+            $this->says($keeps),
+        );
+    }
+
+    private function says(bool $keeps): string
+    {
+        $this->kept = $this->kept && $keeps;
+
+        return $keeps ? 'kept' : 'MISSED';
+    }
+
+    private function row(string ...$cells): void
+    {
+        $padded = fn (string $cell, int $width): string => $cell.str_repeat(' ', max(1, $width - mb_strlen($cell)));
+        echo rtrim(implode('', array_map($padded, $cells, self::WIDTHS))), "\n";
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Canvas;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Remedy;
+use Planisher\Lab\Apart;
+use Planisher\Lab\FileFormat;
+use Planisher\Plan\Situation;
+
+/** Stops two pages in a kind of file that has one, and says how face and edges come apart. */
+final class ApartTaken implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $apart = CanvasWanted::of($at->line)?->apartFor($at->lab->canvas);
+        if ($apart === null) {
+            return null;
+        }
+        if ($apart === Apart::Pages && $at->line->output->formatFor($at->lab) !== FileFormat::Tiff) {
+            return Finding::stops(
+                'pages-need-tiff',
+                'A JPEG has no second page',
+                "{$at->lab->name} wants face and edges as two pages of one TIFF.",
+                in_array(FileFormat::Tiff, $at->lab->formats, true)
+                    ? new Remedy('Save as TIFF', ['output' => ['format' => 'tiff']])
+                    : new Remedy('Keep them together', ['canvas' => ['edgesApart' => false]]),
+            );
+        }
+
+        return Finding::fine(
+            'edges-apart',
+            'Face and edges come apart',
+            $apart === Apart::Pages
+                ? 'One TIFF of two pages: first the face, then the edges round an empty one.'
+                : 'Two files: the face alone, and the edges round an empty one.',
+        );
+    }
+}

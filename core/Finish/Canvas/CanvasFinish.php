@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Canvas;
+
+use Planisher\Finding\BleedAdded;
+use Planisher\Finding\CutLittle;
+use Planisher\Finding\EnoughPixels;
+use Planisher\Finding\NotEnlargedMuch;
+use Planisher\Finding\ProductKnown;
+use Planisher\Finish\Finish;
+use Planisher\Finish\Panels\PieceFits;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\Node;
+use Planisher\Plan\Plan;
+
+/** One picture that goes round its bars. */
+final class CanvasFinish implements Finish
+{
+    public const NAME = 'canvas';
+
+    public function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function label(int $copies): string
+    {
+        return $copies === 1 ? 'canvas' : 'canvases';
+    }
+
+    public function keys(): array
+    {
+        return [self::NAME];
+    }
+
+    public function places(array $wanted): array
+    {
+        return [['picture']];
+    }
+
+    public function wanted(Node $line): CanvasWanted
+    {
+        return CanvasWanted::fromNode($line->maybe(self::NAME));
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    {
+        return CanvasPlanner::plan($line, $pictures[0], $lab, $name);
+    }
+
+    public function checks(): array
+    {
+        return [
+            new PieceFits(),
+            new ProductKnown(),
+            new WrapHolds(),
+            new ApartTaken(),
+            new MarkedClearsFold(),
+            new MarkedNotDoubled(),
+            new FaceLoses(),
+            new BleedAdded(),
+            new EnoughPixels(),
+            new NotEnlargedMuch(),
+            new CutLittle(),
+        ];
+    }
+
+    public function needsListedSize(): bool
+    {
+        return false;
+    }
+
+    public function said(): CanvasSaid
+    {
+        return new CanvasSaid();
+    }
+
+    public function drawn(): CanvasDrawn
+    {
+        return new CanvasDrawn();
+    }
+
+    public function choices(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Canvas;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Remedy;
+use Planisher\Measure\Figure;
+use Planisher\Phrase\Sides;
+use Planisher\Plan\Layer\EdgeFill;
+use Planisher\Plan\Situation;
+
+/** Says what a face loses when the picture itself runs on round the bar. */
+final class FaceLoses implements Check
+{
+    private const LITTLE = 0.25;
+
+    public function judge(Situation $at): ?Finding
+    {
+        $layout = $at->plan?->layout;
+        $wrap = Wrap::in($layout);
+        if ($layout === null || $wrap === null || CanvasWanted::of($at->line)?->edge !== EdgeFill::RunsOn) {
+            return null;
+        }
+        $image = $layout->image;
+        $lost = 1 - ($layout->size->width->nanometres / $image->width) * ($layout->size->height->nanometres / $image->height);
+        $title = Figure::percent($lost).' of the window goes round the bar';
+        $text = Sides::length($wrap->around(), $layout->size->width->unit).' of picture on every side is not on the face.';
+
+        return $lost > self::LITTLE
+            ? Finding::look('face-loses-much', $title, $text, new Remedy('Mirror the edge instead', ['canvas' => ['edge' => null]]))
+            : Finding::fine('face-loses', $title, $text);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Canvas;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Remedy;
+use Planisher\Measure\Figure;
+use Planisher\Phrase\Sides;
+use Planisher\Plan\Layer\EdgeFill;
+use Planisher\Plan\MarkedOnPaper;
+use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
+
+/** Measures each area that must stay in against a canvas's folds: over one it is stopped, nearer than 5 mm it asks for a look. */
+final class MarkedClearsFold implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $plan = $at->plan;
+        $nearest = $plan === null ? null : MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box());
+        if ($nearest === null || $plan === null) {
+            return null;
+        }
+        [$distance, $one, $side] = $nearest;
+        $unit = Sides::fine($plan->size()->width->unit);
+        $clear = CanvasPlanner::clearOfFold();
+        if ($distance < 0) {
+            $runsOn = CanvasWanted::of($at->line)?->edge === EdgeFill::RunsOn;
+
+            return Finding::stops(
+                'must-stay-in-folded',
+                "“{$one->area->label}” ".($runsOn ? 'goes round the bar' : 'is cut at the fold'),
+                Sides::length(-$distance, $unit).' of it '.($runsOn ? 'lies beyond the fold ' : 'is lost ').Sides::on($side).'.',
+                self::mend($at),
+            );
+        }
+
+        return $distance < $clear->nanometres
+            ? Finding::look(
+                'must-stay-in-near-fold',
+                "“{$one->area->label}” is close to a fold",
+                'The fold '.
+                    Sides::on($side).
+                    ' is '.
+                    Sides::length($distance, $unit).
+                    " away; folds wander, and {$clear->label()} is the least".
+                    Figure::THIN_SPACE.
+                    '.',
+                self::mend($at),
+            )
+            : Finding::fine(
+                'must-stay-in-clear',
+                'Nothing marked is folded',
+                'The nearest fold is '.Sides::length($distance, $unit)." from “{$one->area->label}”.",
+            );
+    }
+
+    private static function mend(Situation $at): ?Remedy
+    {
+        $clears = function (Plan $plan): bool {
+            [$distance] = MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box()) ?? [0];
+
+            return $distance >= CanvasPlanner::clearOfFold()->nanometres;
+        };
+        $remedies = [
+            'Move the window so that it stays in' => ['window' => null],
+            'Mirror the edge instead' => ['window' => null, 'canvas' => ['edge' => null]],
+            'Turn it to suit' => ['window' => null, 'turn' => null],
+        ];
+        foreach ($remedies as $label => $change) {
+            if ($at->changedBy($change, $clears)) {
+                return new Remedy($label, $change);
+            }
+        }
+
+        return null;
+    }
+}

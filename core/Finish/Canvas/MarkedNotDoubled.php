@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Canvas;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Remedy;
+use Planisher\Phrase\Sides;
+use Planisher\Plan\Layer\EdgeFill;
+use Planisher\Plan\MarkedOnPaper;
+use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
+
+/** Says when an edge that repeats the face would show something marked a second time. */
+final class MarkedNotDoubled implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        [$plan, $edge] = [$at->plan, CanvasWanted::of($at->line)?->edge];
+        if ($plan === null || $edge === null || ! self::doubles($plan, $edge)) {
+            return null;
+        }
+        [$distance, $one, $side] =
+            MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box()) ?? throw new \LogicException('Something is doubled.');
+        $unit = Sides::fine($plan->size()->width->unit);
+        $drawnOut = ! self::doubles($plan, EdgeFill::DrawnOut);
+
+        return Finding::look(
+            'must-stay-in-doubled',
+            "The edge repeats part of “{$one->area->label}”",
+            'It lies '.
+                Sides::length(max(0, $distance), $unit).
+                ' from the fold '.
+                Sides::on($side).
+                ", and the edge, {$edge->label()}, shows it a second time.",
+            $edge === EdgeFill::Mirrored && $drawnOut
+                ? new Remedy('Draw the edge out instead', ['canvas' => ['edge' => EdgeFill::DrawnOut->value]])
+                : new Remedy('Make the edge one colour', ['canvas' => ['edge' => EdgeFill::OneColour->value]]),
+        );
+    }
+
+    private static function doubles(Plan $plan, EdgeFill $edge): bool
+    {
+        $nearest = MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box())[0] ?? null;
+
+        $wrap = Wrap::in($plan->layout);
+
+        return $nearest !== null && $wrap !== null && $nearest < self::reach($wrap, $edge);
+    }
+
+    /** How deep into the face the edge takes from. */
+    private static function reach(Wrap $wrap, EdgeFill $edge): int
+    {
+        return match ($edge) {
+            EdgeFill::Mirrored => $wrap->around(),
+            EdgeFill::DrawnOut => intdiv($wrap->around(), 10),
+            EdgeFill::RunsOn, EdgeFill::OneColour => 0,
+        };
+    }
+}

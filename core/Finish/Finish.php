@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish;
+
+use Planisher\Finding\Check;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Line\Wanted;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Plan;
+
+/**
+ * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
+ * checked, said and drawn of it, and its choices for house finishes. The register is Finishes.
+ */
+interface Finish
+{
+    /** Its name in the order file, under “make” */
+    public function name(): string;
+
+    /** “print”, or “prints” of several: what one makes, without the number */
+    public function label(int $copies): string;
+
+    /**
+     * The keys of an order file's line that only this finish reads.
+     *
+     * @return list<string>
+     */
+    public function keys(): array;
+
+    /**
+     * Where the names of its pictures stand in an order file's line, or in a change of one, place by place.
+     *
+     * @param  array<string, mixed>  $wanted
+     * @return list<non-empty-list<string|int>> keys, each deeper than the one before
+     */
+    public function places(array $wanted): array;
+
+    /** @throws OrderFileError */
+    public function wanted(Node $line): Wanted;
+
+    /**
+     * @param  non-empty-list<PictureFacts>  $pictures  place by place
+     * @return ?Plan null for what can't be made yet
+     */
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan;
+
+    /**
+     * What is judged of it, between the checks of its pictures and those of its colours and files.
+     *
+     * @return list<Check>
+     */
+    public function checks(): array;
+
+    /** Whether its size should be one that the lab lists; others are made to measure. */
+    public function needsListedSize(): bool;
+
+    public function said(): Said;
+
+    public function drawn(): Drawn;
+
+    /**
+     * What of it house finishes can settle one by one; what has none goes with the finish itself.
+     *
+     * @return list<Choice>
+     */
+    public function choices(): array;
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish;
+
+use Planisher\Finish\Canvas\CanvasFinish;
+use Planisher\Finish\NotYet\NotYetFinish;
+use Planisher\Finish\Panels\PanelsFinish;
+use Planisher\Finish\Print\PrintFinish;
+use Planisher\Line\Line;
+
+/** The register of finishes: a new one is named here and nowhere else. */
+final class Finishes
+{
+    /** What a line is made into that doesn't say. */
+    public const USUAL = 'print';
+
+    /** @var ?array<string, Finish> by name */
+    private static ?array $all = null;
+
+    /** @return array<string, Finish> by name */
+    public static function all(): array
+    {
+        return self::$all ??= self::byName([
+            new PrintFinish(),
+            new CanvasFinish(),
+            new PanelsFinish(),
+            new NotYetFinish('shared-sheet', ['sheet'], 'a shared sheet', 'shared sheet', 'shared sheets'),
+            new NotYetFinish('screen-copy', ['longSide'], 'a screen copy', 'screen copy', 'screen copies'),
+        ]);
+    }
+
+    /** Adds a finish of somebody else's. */
+    public static function add(Finish $finish): void
+    {
+        self::$all = [...self::all(), $finish->name() => $finish];
+    }
+
+    /** Takes such a one out again. */
+    public static function forget(string $name): void
+    {
+        self::$all = array_diff_key(self::all(), [$name => true]);
+    }
+
+    /** @return non-empty-list<string> */
+    public static function names(): array
+    {
+        return [self::USUAL, ...array_values(array_diff(array_keys(self::all()), [self::USUAL]))];
+    }
+
+    public static function named(string $name): ?Finish
+    {
+        return self::all()[$name] ?? null;
+    }
+
+    /** What a line is made into. */
+    public static function of(Line $line): Finish
+    {
+        return self::all()[$line->make];
+    }
+
+    /**
+     * @param  list<Finish>  $finishes
+     * @return array<string, Finish>
+     */
+    private static function byName(array $finishes): array
+    {
+        return array_combine(array_map(fn (Finish $finish): string => $finish->name(), $finishes), $finishes);
+    }
+}

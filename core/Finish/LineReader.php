@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish;
+
+use Planisher\Line\Line;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+
+/** Reads a line of an order file: what is common to all, and what its finish wants. */
+final class LineReader
+{
+    /** @throws OrderFileError */
+    public static function read(Node $node): Line
+    {
+        $finishes = Finishes::all();
+        $keys = array_map(fn (Finish $finish): array => $finish->keys(), $finishes);
+        $node->object(array_values(array_unique([...Line::KEYS, ...array_merge(...array_values($keys))])));
+        $named = $node->maybe('make');
+        $name = $named?->oneOf(Finishes::names()) ?? Finishes::USUAL;
+        $foreign = array_diff(array_merge(...array_values(array_diff_key($keys, [$name => true]))), $keys[$name]);
+        $ignored = array_values(array_filter($foreign, fn (string $key): bool => $node->maybe($key) !== null));
+
+        return Line::read($node, $name, $finishes[$name]->wanted($node), $ignored);
+    }
+}

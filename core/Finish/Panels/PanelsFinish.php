@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Panels;
+
+use Planisher\Finding\BleedAdded;
+use Planisher\Finding\CutLittle;
+use Planisher\Finding\EnoughPixels;
+use Planisher\Finding\MarkedStaysIn;
+use Planisher\Finding\NotEnlargedMuch;
+use Planisher\Finding\ProductKnown;
+use Planisher\Finish\Finish;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\Node;
+use Planisher\Plan\Plan;
+
+/** One picture shared out between several panels. */
+final class PanelsFinish implements Finish
+{
+    public const NAME = 'panels';
+
+    public function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function label(int $copies): string
+    {
+        return $copies === 1 ? 'set of panels' : 'sets of panels';
+    }
+
+    public function keys(): array
+    {
+        return [self::NAME];
+    }
+
+    public function places(array $wanted): array
+    {
+        return [['picture']];
+    }
+
+    public function wanted(Node $line): PanelsWanted
+    {
+        return PanelsWanted::fromNode($line->maybe(self::NAME));
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    {
+        return PanelsPlanner::plan($line, $pictures[0], $lab, $name);
+    }
+
+    public function checks(): array
+    {
+        return [
+            new PieceFits(),
+            new ProductKnown(),
+            new PanelsAddUp(),
+            new PanelsAlike(),
+            new MarkedStaysIn(),
+            new MarkedClearsJoints(),
+            new PanelsBalanced(),
+            new BleedAdded(),
+            new EnoughPixels(),
+            new NotEnlargedMuch(),
+            new CutLittle(),
+        ];
+    }
+
+    public function needsListedSize(): bool
+    {
+        return false;
+    }
+
+    public function said(): PanelsSaid
+    {
+        return new PanelsSaid();
+    }
+
+    public function drawn(): PanelsDrawn
+    {
+        return new PanelsDrawn();
+    }
+
+    public function choices(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Panels;
+
+use Planisher\Colour\Rgb;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Measure\Box;
+use Planisher\Measure\PixelRect;
+use Planisher\Measure\Size;
+use Planisher\Naming\FileName;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\Window;
+use Planisher\Plan\Encoding;
+use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layout;
+use Planisher\Plan\Part;
+use Planisher\Plan\Plan;
+use Planisher\Plan\PlannedFile;
+use Planisher\Plan\Scale;
+use Planisher\Plan\WindowChoice;
+
+/** Plans one picture across several panels: every file is cut out of the undivided print. */
+final class PanelsPlanner
+{
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): Plan
+    {
+        [$crop, $panels] = [$line->crop, PanelsWanted::of($line)];
+        if ($crop === null || $panels === null) {
+            throw new \LogicException('A panels planner needs a line that makes panels.');
+        }
+        $bleed = $lab->bleed->nanometres ?? 0;
+        $layout = Layout::upright(
+            $crop,
+            fn (Size $size): Layout => self::divided($size, PanelGrid::of($panels, $size), $bleed),
+            fn (Layout $layout): float => Window::leastCut($picture, $layout->image->ratio()),
+        );
+        $window = WindowChoice::filling($crop, $layout, $picture, 0);
+        $scale = Scale::of($line, $lab, $window->pixels, $layout->image);
+        $image = $scale->image($layout->image->pixels($scale->resolution), $window->pixels);
+        $placed = new Picture($picture, $window->pixels, $image);
+        $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
+        $cut = fn (Box $box, string $name): PlannedFile => self::file($box, $name, $layout->bleed, $placed, $scale, $encoding);
+        $files = array_map(
+            fn (Panel $panel, string $name): PlannedFile => $cut($panel->box, $name),
+            PanelGrid::in($layout)?->panels() ?? [],
+            $name->files(),
+        );
+
+        return new Plan(
+            $layout,
+            [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)],
+            $files ?: throw new \LogicException('A set has a panel.'),
+            $cut($layout->box(), $name->files()[0]),
+        );
+    }
+
+    /** The picture goes on into the bleed of what is shared out. */
+    private static function divided(Size $whole, PanelGrid $grid, int $bleed): Layout
+    {
+        $image = Box::ofSize($whole)->grown($bleed);
+
+        return new Layout($whole, $image, $image, $bleed, $grid);
+    }
+
+    /** A part of the undivided print, and the bleed round it, which is the picture going on. */
+    private static function file(Box $box, string $name, int $bleed, Picture $placed, Scale $scale, Encoding $encoding): PlannedFile
+    {
+        // With its own pixels the picture says how many there are; the last panel ends where it does.
+        $part = $box->pixels($scale->resolution)->grown($scale->px($bleed))->within($placed->target);
+
+        return new PlannedFile(
+            $name,
+            $part->width,
+            $part->height,
+            $scale->resolution,
+            [new Ground(PixelRect::ofSize($part->width, $part->height), Rgb::white()), $placed->to($placed->target->from($part))],
+            $encoding,
+        );
+    }
+}

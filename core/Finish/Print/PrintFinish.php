@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Print;
+
+use Planisher\Finding\BleedAdded;
+use Planisher\Finding\CutLittle;
+use Planisher\Finding\EnoughPixels;
+use Planisher\Finding\MarkedStaysIn;
+use Planisher\Finding\NotEnlargedMuch;
+use Planisher\Finding\ProductKnown;
+use Planisher\Finding\Remedy;
+use Planisher\Finish\Finish;
+use Planisher\Finish\Panels\PieceFits;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Measure\Length;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\Node;
+use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
+
+/** One picture on one piece of paper. */
+final class PrintFinish implements Finish
+{
+    public const NAME = 'print';
+
+    /** A change that prints all of a picture. */
+    private const WHOLE = ['fit' => 'whole', 'window' => null];
+
+    public function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function label(int $copies): string
+    {
+        return $copies === 1 ? 'print' : 'prints';
+    }
+
+    public function keys(): array
+    {
+        return PrintWanted::KEYS;
+    }
+
+    public function places(array $wanted): array
+    {
+        return [['picture']];
+    }
+
+    public function wanted(Node $line): PrintWanted
+    {
+        return PrintWanted::fromNode($line);
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    {
+        return PrintPlanner::plan($line, $pictures[0], $lab, $name);
+    }
+
+    public function checks(): array
+    {
+        $isWhole = fn (Situation $at): bool => PrintWanted::of($at->line)?->fit === Fit::Whole;
+        $cover = fn (Situation $at): ?Length => PrintWanted::of($at->line)?->frameCover;
+
+        return [
+            new SizeListed(),
+            new PieceFits(),
+            new ProductKnown(),
+            new LayoutHolds(),
+            new BorderLight(),
+            new KeylineThin(),
+            new MarkedStaysIn($cover, ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
+            new BleedAdded(),
+            new EnoughPixels(),
+            new NotEnlargedMuch(),
+            new CutLittle($isWhole, new Remedy('Print the whole picture', self::WHOLE)),
+        ];
+    }
+
+    public function needsListedSize(): bool
+    {
+        return true;
+    }
+
+    public function said(): PrintSaid
+    {
+        return new PrintSaid();
+    }
+
+    public function drawn(): PrintDrawn
+    {
+        return new PrintDrawn();
+    }
+
+    public function choices(): array
+    {
+        return PrintChoices::all();
+    }
+}

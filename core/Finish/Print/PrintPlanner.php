@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Print;
+
+use Planisher\Colour\Rgb;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Measure\PixelRect;
+use Planisher\Measure\Side;
+use Planisher\Measure\Size;
+use Planisher\Naming\FileName;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\Window;
+use Planisher\Plan\Encoding;
+use Planisher\Plan\Laid;
+use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layout;
+use Planisher\Plan\Part;
+use Planisher\Plan\Plan;
+use Planisher\Plan\PlannedFile;
+use Planisher\Plan\Scale;
+use Planisher\Plan\TrimTicks;
+use Planisher\Plan\WindowChoice;
+
+/** Plans one picture on one piece of paper. */
+final class PrintPlanner
+{
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): Plan
+    {
+        [$crop, $print] = [$line->crop, PrintWanted::of($line)];
+        if ($crop === null || $print === null) {
+            throw new \LogicException('A print planner needs a line that makes a print.');
+        }
+        $isWhole = $print->fit === Fit::Whole;
+        $layout = Layout::upright(
+            $crop,
+            fn (Size $size): Layout => PrintLayout::of($print, $size, $picture, $lab),
+            fn (Layout $layout): float => $isWhole
+                ? -(PrintLayout::in($layout)->room ?? 0.0)
+                : Window::leastCut($picture, $layout->image->ratio()),
+        );
+        $window = $isWhole
+            ? WindowChoice::whole($picture)
+            : WindowChoice::filling($crop, $layout, $picture, $print->frameCover->nanometres);
+        $scale = Scale::of($line, $lab, $window->pixels, $layout->image);
+        $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
+        $bare = self::print($name->files()[0], $print, $layout, $picture, $window->pixels, $scale, $encoding);
+        $own = PrintLayout::in($layout) ?? throw new \LogicException('It was laid out as a print.');
+        $file = $own->carrier === null ? $bare : self::carried($bare, $print->trimMarks, $layout->bleed, $own, $own->carrier, $scale);
+
+        return new Plan($layout, [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)], [$file], $file);
+    }
+
+    /** The print on its own paper, and round that the bleed, where there is no larger sheet to have it. */
+    private static function print(
+        string $name,
+        PrintWanted $print,
+        Layout $layout,
+        PictureFacts $picture,
+        PixelRect $window,
+        Scale $scale,
+        Encoding $encoding,
+    ): PlannedFile {
+        $image = self::image($layout, $window, $scale);
+        $bleed = $scale->px($layout->bleed);
+        $spreads = $layout->image->x < 0;
+        $spread = $spreads ? $bleed : 0;
+        $beyond = fn (Side $side): int => $scale->px(max(0, $layout->margin($side)));
+        // With its own pixels the image says how many there are, and the margins are added to it.
+        $paper = $scale->isOwn
+            ? PixelRect::ofSize($image->right() - $spread + $beyond(Side::Right), $image->bottom() - $spread + $beyond(Side::Bottom))
+            : PixelRect::ofSize(
+                max(1, $scale->px($layout->size->width->nanometres)),
+                max(1, $scale->px($layout->size->height->nanometres)),
+            );
+        $file = PrintLayout::in($layout)?->carrier === null ? $paper->grown($bleed) : $paper;
+        $within = fn (PixelRect $of): PixelRect => $of->from($file);
+
+        return new PlannedFile(
+            $name,
+            $file->width,
+            $file->height,
+            $scale->resolution,
+            [
+                new Ground($within($file), $print->paperColour),
+                new Picture($picture, $window, $within($image)),
+                ...$print->keyline === null ? [] : self::keyline($print->keyline, $within($spreads ? $paper : $image), $scale),
+            ],
+            $encoding,
+        );
+    }
+
+    /** A carrier is a sheet with one cell: the print, as it is by itself, and ticks that say where to cut it out. */
+    private static function carried(
+        PlannedFile $print,
+        bool $marks,
+        int $bleed,
+        PrintLayout $layout,
+        Size $carrier,
+        Scale $scale,
+    ): PlannedFile {
+        $bleed = $scale->px($bleed);
+        $sheet = PixelRect::ofSize(
+            max($print->width, $scale->px($carrier->width->nanometres)) + 2 * $bleed,
+            max($print->height, $scale->px($carrier->height->nanometres)) + 2 * $bleed,
+        );
+        $laid = new Laid(
+            $print->whole(),
+            $scale->px($layout->surplus(Side::Left)) + $bleed,
+            $scale->px($layout->surplus(Side::Top)) + $bleed,
+        );
+
+        return $print->with(
+            width: $sheet->width,
+            height: $sheet->height,
+            layers: [
+                new Ground($sheet, Rgb::white()),
+                ...$print->on($laid, Rgb::white()),
+                ...$marks ? TrimTicks::round($laid->place(), $sheet, $scale->resolution) : [],
+            ],
+        );
+    }
+
+    /**
+     * The image in pixels from the paper's corner, so that they are the same on a carrier as without one. Edges that lie on
+     * the paper's are its edges; an image with room on both sides has its own size rounded, so that it is squashed least.
+     */
+    private static function image(Layout $layout, PixelRect $window, Scale $scale): PixelRect
+    {
+        [$left, $width] = self::span($layout->image->x, $layout->image->width, $layout->size->width->nanometres, $scale);
+        [$top, $height] = self::span($layout->image->y, $layout->image->height, $layout->size->height->nanometres, $scale);
+
+        return $scale->image(new PixelRect($left, $top, $width, $height), $window);
+    }
+
+    /** @return array{int, int} first pixel and how many, of a stretch of the paper's side or of one beyond both its ends */
+    private static function span(int $from, int $length, int $side, Scale $scale): array
+    {
+        if ($from < 0) {
+            $bleed = $scale->px(-$from);
+
+            return [-$bleed, $scale->px($side) + 2 * $bleed];
+        }
+        $first = $scale->px($from);
+        $many = $from > 0 && $from + $length < $side ? $scale->px($length) : $scale->px($from + $length) - $first;
+
+        return [$first, max(1, $many)];
+    }
+
+    /**
+     * Drawn inside the image's edge, at least a pixel wide.
+     *
+     * @return list<Stroke>
+     */
+    private static function keyline(Keyline $keyline, PixelRect $image, Scale $scale): array
+    {
+        $wide = min(max(1, $scale->px($keyline->width->nanometres)), intdiv(min($image->width, $image->height) + 1, 2));
+
+        return array_map(fn (PixelRect $where): Stroke => new Stroke($where, $keyline->colour), [
+            new PixelRect($image->x, $image->y, $image->width, $wide),
+            new PixelRect($image->x, $image->bottom() - $wide, $image->width, $wide),
+            new PixelRect($image->x, $image->y, $wide, $image->height),
+            new PixelRect($image->right() - $wide, $image->y, $wide, $image->height),
+        ]);
+    }
+}

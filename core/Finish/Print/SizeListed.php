@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Print;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Remedy;
+use Planisher\Measure\Size;
+use Planisher\Plan\Situation;
+
+/** Says whether the lab lists the size, and what it is laid on when it doesn't. */
+final class SizeListed implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $size = $at->line->crop?->size;
+        if ($size === null) {
+            return null;
+        }
+        $lab = $at->lab;
+        $layout = PrintLayout::in($at->plan?->layout);
+        $carrier = PrintWanted::of($at->line)?->carrier->size;
+        if ($carrier !== null && $layout?->has(PrintFlaw::CarrierTooSmall) === true) {
+            return Finding::stops(
+                'carrier-too-small',
+                "{$carrier->label()} is too small a sheet",
+                "It can’t hold {$size->label()} either way up.",
+                new Remedy('Choose the sheet that suits', ['carrier' => null]),
+            );
+        }
+        if ($carrier !== null && $lab->lists($carrier) === null) {
+            return Finding::look(
+                'carrier-not-listed',
+                "{$carrier->label()} isn’t on the lab’s list",
+                "{$lab->name} may cut or refuse the sheet.",
+                new Remedy('Choose the sheet that suits', ['carrier' => null]),
+            );
+        }
+        $used = PrintSaid::carrier($at);
+        if ($used !== null && $at->plan !== null) {
+            return self::carried($at, $size, $used, PrintSaid::surplus($at->plan->layout));
+        }
+        if ($lab->lists($size) !== null) {
+            return Finding::fine('size-listed', 'The lab lists this size', "{$size->label()} is on {$lab->name}’s list.");
+        }
+        $sheet = $lab->smallestThatHolds($size);
+        if ($sheet === null) {
+            $largest = $lab->largest();
+
+            return Finding::look(
+                'no-sheet-holds',
+                'No sheet of the lab is large enough',
+                "{$size->label()} isn’t listed, and the largest sheet {$lab->name} lists is {$largest->label()}. It may cut or refuse it.",
+                new Remedy("Make it {$largest->label()}", ['size' => (string) $largest]),
+            );
+        }
+
+        return Finding::look(
+            'size-not-listed',
+            "{$size->label()} isn’t on the lab’s list",
+            "{$lab->name} may cut or refuse it. {$sheet->label()} is the smallest sheet that holds it.",
+            new Remedy("Lay it on the {$sheet->label()} sheet", ['carrier' => null]),
+        );
+    }
+
+    private static function carried(Situation $at, Size $size, Size $listed, string $trim): Finding
+    {
+        if (PrintWanted::of($at->line)?->carrier->auto !== true) {
+            return Finding::fine('carrier-kept', "Laid on {$listed->label()}", "White to trim away: {$trim}.");
+        }
+
+        return Finding::look(
+            'carrier-used',
+            "{$size->label()} isn’t on the lab’s list",
+            "{$listed->label()} is the smallest sheet that holds it. White to trim away: {$trim}.",
+            new Remedy("Keep the {$listed->label()} sheet", ['carrier' => (string) $listed]),
+        );
+    }
+}

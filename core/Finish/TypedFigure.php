@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish;
+
+use Planisher\Drawing\TypedPaper;
+use Planisher\Line\Line;
+use Planisher\Measure\Length;
+use Planisher\Measure\MeasureError;
+use Planisher\Plan\Layout;
+
+/** What a figure typed into the drawing changes of the line, as a merge patch (RFC 7386) of its order-file form. */
+final class TypedFigure
+{
+    /**
+     * @param  ?Layout  $layout  null while the line has no picture
+     * @return array<string, mixed>
+     *
+     * @throws MeasureError when the text is no length, or there is no such figure
+     */
+    public static function change(Line $line, ?Layout $layout, string $name, string $typed): array
+    {
+        $paper = $layout->size ?? ($line->crop->size ?? throw new MeasureError('This line has no drawing.'));
+        if (preg_match('/^paper-(width|height)$/', $name, $side) === 1) {
+            return TypedPaper::change($paper, $side[1], Length::parse($typed, $paper->width->unit));
+        }
+        if ($layout === null) {
+            throw new MeasureError('There is no picture on this paper yet.');
+        }
+
+        return Finishes::of($line)->drawn()->typed($line, $layout, $name, $typed);
+    }
+
+    public static function unknown(string $name): MeasureError
+    {
+        return new MeasureError("“{$name}” is no figure that can be typed into.");
+    }
+}

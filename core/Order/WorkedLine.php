@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Order;
+
+use Planisher\Finding\Checks;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Level;
+use Planisher\Finish\Finishes;
+use Planisher\Finish\LineReader;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\MergePatch;
+use Planisher\OrderFile\Node;
+use Planisher\Picture\ColourLoss;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
+
+/** A line taken through the whole computation: what is wanted + picture facts + lab card → plan and findings. */
+final readonly class WorkedLine
+{
+    /**
+     * @param  Situation  $at  all that the rest came from
+     * @param  non-empty-list<Finding>  $findings  worst first
+     */
+    private function __construct(
+        public Situation $at,
+        public Line $line,
+        public LabCard $lab,
+        public FileName $name,
+        public ?Plan $plan,
+        public array $findings,
+    ) {}
+
+    /**
+     * @param  list<PictureFacts|PictureTrouble>  $pictures  of its places, in their order
+     * @param  ?callable(Plan): ?ColourLoss  $measure  gives what was measured of a plan's pixels, where somebody has looked
+     */
+    public static function work(Line $line, array $pictures, LabCard $lab, FileName $name, ?callable $measure = null): self
+    {
+        $plan = self::plan($line, $pictures, $lab, $name);
+        $seen = $plan === null || $measure === null ? null : $measure($plan);
+        $changed = fn (array $change): ?Plan => self::plan(
+            LineReader::read(Node::root(MergePatch::apply($line->toArray(), $change))),
+            $pictures,
+            $lab,
+            $name,
+        );
+        $at = new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed);
+
+        return new self($at, $line, $lab, $name, $plan, Checks::judge($at, Finishes::of($line)->checks()));
+    }
+
+    /** @return list<PictureFacts> of the pictures that can be used */
+    public function facts(): array
+    {
+        return $this->at->facts();
+    }
+
+    /** Whether a picture is still to be chosen. */
+    public function isWaiting(): bool
+    {
+        return in_array(null, $this->line->pictures(), true);
+    }
+
+    public function worst(): Finding
+    {
+        return $this->findings[0];
+    }
+
+    /** Whether a finding stops the print. */
+    public function isStopped(): bool
+    {
+        return $this->worst()->level === Level::Stops;
+    }
+
+    /**
+     * @param  list<PictureFacts|PictureTrouble>  $pictures
+     * @return ?Plan null for what can't be made yet, and where a picture can't be used
+     */
+    private static function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    {
+        $facts = array_values(array_filter($pictures, fn ($picture): bool => $picture instanceof PictureFacts));
+
+        return $facts === [] || count($facts) < count($pictures) ? null : Finishes::of($line)->plan($line, $facts, $lab, $name);
+    }
+}

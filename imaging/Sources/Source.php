@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\Sources;
+
+use Planisher\Colour\Rgb;
+use Planisher\Imaging\Colour\Conversion;
+use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Vips\Extend;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\Kernel;
+use Planisher\Imaging\Write\Credits;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\PlannedFile;
+
+/**
+ * A picture as the files of a plan take from it. Read once it is a stream; what is read again (panels cut from one
+ * undivided print, edges that repeat the face) is decoded once and held in whichever form is smaller: the part of the
+ * picture that is printed, or the print.
+ */
+final class Source
+{
+    /** Above this, what is held lies in a temporary file instead of in memory. */
+    private const HELD_IN_MEMORY = 120_000_000;
+
+    private ?Image $held = null;
+
+    private ?string $holds = null;
+
+    private ?Credits $credits = null;
+
+    private int $warnings = 0;
+
+    /** @param  bool  $isReadAgain  whether more is taken from it than can be in one go from top to bottom */
+    public function __construct(
+        public readonly string $path,
+        private readonly bool $isReadAgain,
+        private readonly Profiles $profiles,
+        private readonly ?Decoded $decoded = null,
+    ) {}
+
+    /** @param  int  $warnings  of its decoder, at another reading */
+    public function count(int $warnings): void
+    {
+        $this->warnings = max($this->warnings, $warnings);
+    }
+
+    /** Of its decoder, while files were made of it. */
+    public function warnings(): int
+    {
+        return $this->warnings;
+    }
+
+    /** Its caption and copyright, read once. */
+    public function credits(PictureFacts $picture): Credits
+    {
+        return $this->credits ??= Credits::of($this->path, $picture);
+    }
+
+    /** A picture's pixels as it is placed: of its target's size, upright or turned, in the file's colour space. */
+    public function placed(Picture $placed, PlannedFile $file, Kernel $kernel): Image
+    {
+        $printIsSmaller = self::isReduced($placed);
+        $encoding = $file->encoding;
+        $conversion = new Conversion($encoding, $this->profiles);
+        $convert = fn (Image $image): Image => $conversion->into($image, $placed->picture);
+        $scale = fn (Image $image): Image => $this->scaled($image, $placed, $kernel);
+        // Converted where there are fewer pixels of it; but a paper's codes aren't even enough to be scaled.
+        $convertsFirst = ! $printIsSmaller && $encoding->profile === null;
+        $ground = $file->groundUnder($placed);
+        $open = fn (): Image => $convertsFirst ? $convert($this->opened($placed, $ground)) : $this->opened($placed, $ground);
+        $finish = fn (Image $image): Image => $conversion->sharpened($convertsFirst ? $scale($image) : $convert($scale($image)));
+        if (! $this->isReadAgain) {
+            return $finish($open());
+        }
+        $what = json_encode([
+            $placed->source->toArray(),
+            $printIsSmaller ? [$placed->target->width, $placed->target->height, $placed->isTurned] : null,
+            $encoding->toArray(),
+            (string) $ground,
+            $kernel->value,
+        ]);
+        if ($this->holds !== $what || $this->held === null) {
+            $this->held = ($printIsSmaller ? $finish($open()) : $open())->held(self::HELD_IN_MEMORY);
+            $this->holds = (string) $what;
+        }
+
+        return $printIsSmaller ? $this->held : $finish($this->held);
+    }
+
+    private static function isReduced(Picture $placed): bool
+    {
+        return $placed->target->area() <= $placed->source->area();
+    }
+
+    /** The part that is printed as it is stored, on what shows through where it is transparent. */
+    private function opened(Picture $placed, Rgb $ground): Image
+    {
+        $open = fn (): Image => Original::open($this->path, $placed->picture, $ground);
+        $image = $this->decoded === null ? $open() : $this->decoded->of("{$placed->picture->sha256} {$ground}", $open);
+
+        return $image->cut(Orientation::asStored($placed->source, $placed->picture));
+    }
+
+    /** Scaled, turned upright, and as it is placed. */
+    private function scaled(Image $image, Picture $placed, Kernel $kernel): Image
+    {
+        $orientation = $placed->picture->orientation;
+        [$width, $height] = $placed->scaledTo();
+        $image = $orientation >= 5 ? self::scale($image, $height, $width, $kernel) : self::scale($image, $width, $height, $kernel);
+        if ($orientation === 1 && ! $placed->isTurned) {
+            return $image;
+        }
+        // turning needs the last column first; only what is enlarged again and again comes from what is held already
+        $isHeld = $this->isReadAgain && ! self::isReduced($placed);
+        $upright = Orientation::upright($isHeld ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
+
+        return $placed->isTurned ? Orientation::turned($upright) : $upright;
+    }
+
+    /**
+     * Reducing by libvips' centred resize; enlarging by its bicubic affine, placed so that the picture's edges stay where they are
+     * (its resize shifts by half a pixel when it enlarges).
+     */
+    private static function scale(Image $image, int $width, int $height, Kernel $kernel): Image
+    {
+        $x = $width / $image->width();
+        $y = $height / $image->height();
+        if ($width === $image->width() && $height === $image->height()) {
+            return $image;
+        }
+        if ($x <= 1 && $y <= 1) {
+            return $image->run('resize', [$x], ['vscale' => $y, 'kernel' => $kernel]);
+        }
+
+        return $image->run(
+            'affine',
+            [$x, 0.0, 0.0, $y],
+            [
+                'interpolate' => 'bicubic',
+                'oarea' => [0, 0, $width, $height],
+                'idx' => (1 - 1 / $x) / 2,
+                'idy' => (1 - 1 / $y) / 2,
+                'extend' => Extend::Copy,
+            ],
+        );
+    }
+}

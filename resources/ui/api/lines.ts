@@ -1,0 +1,132 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useHistory, type Step } from '@/undo/history';
+import { useNotices } from '@/common/notices';
+import { ApiError, api } from './client';
+import { together, useAway, useHeldLines, useLineStep } from './line-steps';
+import { orderKey } from './orders';
+import type { Change, LineView } from './types';
+
+export interface LineActs {
+    /**
+     * Saves a change; the promise fails with the words for the field. What builds on what is there (one more part, the
+     * other way up) is given as a function: it is asked when the changes before it have been saved.
+     */
+    change: (change: Change | ((line: LineView) => Change)) => Promise<LineView>;
+    /** A figure typed into the drawing. */
+    type: (name: string, typed: string) => Promise<LineView>;
+    pass: () => Promise<LineView>;
+    hold: () => Promise<LineView>;
+    remove: () => Promise<void>;
+    isSaving: boolean;
+}
+
+/**
+ * What can be done to a line. Acts on one line go one after another, each on the version the one before left behind; a
+ * line that somebody else changed meanwhile is shown as it is now, and nothing is overwritten. Each can be undone.
+ */
+export function useLineActs(orderId: number, lineId: number): LineActs {
+    const client = useQueryClient();
+    const lines = useHeldLines(orderId);
+    const notices = useNotices();
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
+    const away = useAway(orderId);
+    const act = useMutation({
+        scope: { id: `line-${lineId}` },
+        mutationFn: async (send: (line: LineView) => Promise<LineView>) => {
+            const before = lines.get(lineId);
+            const after = await send(before);
+            if (after.version !== before.version) {
+                history.add(step(before, after));
+            }
+            return after;
+        },
+        onMutate: () => client.cancelQueries({ queryKey: orderKey(orderId) }),
+        onSuccess: lines.keep,
+        onError: (error) => {
+            if (error instanceof ApiError && error.status === 409) {
+                lines.keep(error.body.line as LineView);
+                notices.say(error.message, { lasts: true });
+            }
+        },
+    });
+    const remove = useMutation({
+        scope: { id: `line-${lineId}` },
+        mutationFn: async () => {
+            const off = away(lineId);
+            await off.forth();
+            history.add(off);
+        },
+        onSuccess: () =>
+            notices.say('The line was removed.', {
+                lasts: true,
+                act: { label: 'Bring it back', run: () => void history.undo() },
+            }),
+        onError: (error) => {
+            notices.say(error.message, { lasts: true });
+            void client.invalidateQueries({ queryKey: orderKey(orderId) });
+        },
+    });
+    const patch = (line: LineView, body: object) => api.patch<LineView>(`lines/${lineId}`, { ...body, version: line.version });
+    return {
+        change: (change) =>
+            act.mutateAsync((line) => patch(line, { change: typeof change === 'function' ? change(line) : change })),
+        type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
+        pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
+        hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
+        remove: () => remove.mutateAsync(),
+        isSaving: act.isPending,
+    };
+}
+
+/** What can be done to several lines at once, undone as one; gives back what could not be done, in words. */
+export function useManyActs(orderId: number) {
+    const lines = useHeldLines(orderId);
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
+    const away = useAway(orderId);
+    const forEach = async (chosen: LineView[], act: (line: LineView) => Promise<Step>) => {
+        const [steps, missed]: [Step[], string[]] = [[], []];
+        for (const line of chosen) {
+            try {
+                steps.push(await act(line));
+            } catch (error) {
+                missed.push(`Line ${line.number}: ${(error as Error).message}`);
+            }
+        }
+        if (steps.length > 0) {
+            history.add(together(steps));
+        }
+        return missed;
+    };
+    return {
+        pass: (chosen: LineView[]) =>
+            forEach(chosen, async (line) => {
+                const after = await api.post<LineView>(`lines/${line.id}/pass`, { version: line.version });
+                lines.keep(after);
+                return step(line, after);
+            }),
+        remove: (chosen: LineView[]) =>
+            forEach(chosen, async (line) => {
+                const off = away(line.id);
+                await off.forth();
+                return off;
+            }),
+    };
+}
+
+/** Adds a line to an order. */
+export function useAddLine(orderId: number) {
+    const client = useQueryClient();
+    const history = useHistory(orderId);
+    const away = useAway(orderId);
+    return useMutation({
+        mutationFn: (wanted: { size: string; copies: number; picture: string | null }) =>
+            api.post<LineView>(`orders/${orderId}/lines`, wanted),
+        onSuccess: async (line) => {
+            await client.invalidateQueries({ queryKey: orderKey(orderId) });
+            const off = away(line.id);
+            history.add({ back: off.forth, forth: off.back });
+        },
+    });
+}

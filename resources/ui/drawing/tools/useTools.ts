@@ -1,0 +1,140 @@
+import { useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react';
+import { screenUrl } from '@/api/client';
+import type { DrawingFigures, LineView, MarkedArea, PixelRect } from '@/api/types';
+import { useKeys } from '@/common/useKeys';
+import type { Pieces } from '../pieces';
+import { useMode } from './mode';
+import { colourAt } from './pixel';
+import { useWindow } from './useWindow';
+import { draggedRect, moved, tightened, type WantedWindow } from './window';
+
+const WHEEL_STEP = 0.0016;
+const KEY_STEP = 1.05;
+/** A mark smaller than this share of the picture was a click, not a mark. */
+const SMALLEST_MARK = 0.01;
+
+interface On extends Pieces {
+    line: LineView & { drawing: DrawingFigures };
+    /** the image's place, in screen pixels */
+    image: PixelRect;
+    svg: RefObject<SVGSVGElement | null>;
+    onWindow: (window: WantedWindow) => Promise<unknown>;
+    onTurn: () => void;
+    onMark: (area: MarkedArea) => void;
+}
+
+const upright = (area: MarkedArea): MarkedArea => ({
+    ...area,
+    x: Math.min(area.x, area.x + area.width),
+    y: Math.min(area.y, area.y + area.height),
+    width: Math.abs(area.width),
+    height: Math.abs(area.height),
+});
+
+/** What the hand does on the picture: move it under its window, mark what must stay in, take a colour; and the keys for it. */
+export function useTools({ line, image, pieces, svg, onWindow, onTurn, onMark }: On) {
+    const { drawing, picture } = line;
+    const { mode, rest } = useMode();
+    const under = useWindow(line, onWindow);
+    const drag = useRef<{ x: number; y: number; from: WantedWindow } | null>(null);
+    const [marking, setMarking] = useState<MarkedArea | null>(null);
+    const moves = picture !== null && !drawing.isWhole;
+    const whole = picture && { x: 0, y: 0, width: picture.width, height: picture.height };
+    const rect =
+        moves && (under.isHeld || !drawing.window)
+            ? draggedRect(under.window, picture, drawing.image)
+            : (drawing.window ?? whole);
+    const perPixel = rect ? image.width / rect.width : 1;
+
+    /** A place on screen, in fractions of the picture. */
+    const inPicture = ({ offsetX, offsetY }: { offsetX: number; offsetY: number }) => {
+        const { shift } = pieces.findLast(({ at }) => offsetX >= at.x && offsetY >= at.y) ?? pieces[0]!;
+        return {
+            x: Math.max(0, Math.min(1, ((offsetX - shift.x - image.x) / perPixel + rect!.x) / picture!.width)),
+            y: Math.max(0, Math.min(1, ((offsetY - shift.y - image.y) / perPixel + rect!.y) / picture!.height)),
+        };
+    };
+    const step = (x: number, y: number) => (event: KeyboardEvent) => {
+        if (moves) {
+            const millimetres = event.shiftKey ? 10 : 1;
+            const pixels = (draggedRect(under.latest.current, picture, drawing.image).width / drawing.image.width) * millimetres;
+            under.move(moved(under.latest.current, { x: x * pixels, y: y * pixels }, picture, drawing.image), true);
+        }
+    };
+    const tighten = (by: number) => moves && under.move(tightened(under.latest.current, by, picture, drawing.image), true);
+    useKeys({
+        ArrowLeft: step(-1, 0),
+        ArrowRight: step(1, 0),
+        ArrowUp: step(0, -1),
+        ArrowDown: step(0, 1),
+        '+': () => tighten(KEY_STEP),
+        '=': () => tighten(KEY_STEP),
+        '-': () => tighten(1 / KEY_STEP),
+        c: () => moves && under.move({ x: 0.5, y: 0.5, tight: under.latest.current.tight }, true),
+        t: onTurn,
+        Escape: rest,
+    });
+    useEffect(() => {
+        const element = svg.current!;
+        const turned = (event: WheelEvent) => {
+            event.preventDefault();
+            tighten(Math.exp(-event.deltaY * WHEEL_STEP));
+        };
+        element.addEventListener('wheel', turned, { passive: false });
+        return () => element.removeEventListener('wheel', turned);
+    });
+
+    const press = (event: PointerEvent<SVGSVGElement>) => {
+        if (!picture || !rect || event.button !== 0) {
+            return;
+        }
+        event.currentTarget.setPointerCapture(event.pointerId);
+        if (mode.does === 'move') {
+            drag.current = { x: event.clientX, y: event.clientY, from: under.latest.current };
+        } else if (mode.does === 'mark') {
+            setMarking({ label: 'must stay in', ...inPicture(event.nativeEvent), width: 0, height: 0 });
+        } else {
+            const at = inPicture(event.nativeEvent);
+            void colourAt(screenUrl(picture.sha256), at.x, at.y).then(mode.take).finally(rest);
+        }
+    };
+    const follow = (event: PointerEvent<SVGSVGElement>) => {
+        if (drag.current && moves) {
+            const by = { x: (event.clientX - drag.current.x) / perPixel, y: (event.clientY - drag.current.y) / perPixel };
+            under.move(moved(drag.current.from, by, picture, drawing.image), false);
+        }
+        if (marking) {
+            const to = inPicture(event.nativeEvent);
+            setMarking({ ...marking, width: to.x - marking.x, height: to.y - marking.y });
+        }
+    };
+    const release = () => {
+        if (drag.current && under.isHeld) {
+            under.settle();
+        }
+        drag.current = null;
+        if (marking) {
+            const area = upright(marking);
+            if (area.width > SMALLEST_MARK && area.height > SMALLEST_MARK) {
+                onMark(area);
+                rest();
+            }
+            setMarking(null);
+        }
+    };
+    const cancel = () => {
+        drag.current = null;
+        setMarking(null);
+        under.settle();
+    };
+    return {
+        mode,
+        moves,
+        /** the part of the picture that is printed, in its own pixels */
+        rect,
+        perPixel,
+        isHeld: under.isHeld,
+        marked: [...line.mustStayIn, ...(marking ? [upright(marking)] : [])],
+        handlers: { onPointerDown: press, onPointerMove: follow, onPointerUp: release, onPointerCancel: cancel },
+    };
+}

@@ -1,0 +1,16 @@
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
+import { asPercent, fromPercent } from '@/sentence/percent';
+
+/** How much the edge of a canvas is softened, so that faces and details on it do not read. */
+export function SoftenWord({ line, change, close }: WordProps) {
+    return (
+        <Typed
+            label="Softened by"
+            value={asPercent(line.line.canvas?.soften ?? 0)}
+            onSet={async (typed) => change({ canvas: { soften: fromPercent(typed) || null } })}
+            onDone={close}
+            note="Nothing at the fold, most at the wall; 0 % for none."
+        />
+    );
+}

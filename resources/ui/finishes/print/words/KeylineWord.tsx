@@ -1,0 +1,43 @@
+import { useTell } from '@/common/useTell';
+import { ColourField } from '@/sentence/ColourField';
+import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/sentence/Typed';
+
+const USUAL = { width: '0.01 in', colour: '#000000' };
+
+/** The thin line inside the image's edge. */
+export function KeylineWord({ line, change, close }: WordProps) {
+    const tell = useTell();
+    const keyline = line.line.keyline;
+    return (
+        <div className="flex flex-col gap-3">
+            {keyline ? (
+                <>
+                    <Typed label="Width" value={keyline.width ?? USUAL.width} onSet={(width) => change({ keyline: { width } })} />
+                    <ColourField
+                        line={line}
+                        close={close}
+                        label="Colour"
+                        value={keyline.colour ?? USUAL.colour}
+                        onSet={(colour) => change({ keyline: { colour } })}
+                    />
+                    <button
+                        type="button"
+                        className="self-start font-semibold text-copper underline underline-offset-4"
+                        onClick={() => tell(change({ keyline: null }))}
+                    >
+                        No line
+                    </button>
+                </>
+            ) : (
+                <button
+                    type="button"
+                    className="self-start font-semibold text-copper underline underline-offset-4"
+                    onClick={() => tell(change({ keyline: USUAL }))}
+                >
+                    Draw a black line of 0.01 in
+                </button>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Assert;
+
+/** Holds every answer of the API that is no error against its shape in core/OrderFile/answers.schema.json. */
+final class Answers
+{
+    private const SCHEMAS = __DIR__.'/../../core/OrderFile';
+
+    private const ID = 'https://planisher.example/answers.schema.json';
+
+    /** The shape of what an address answers, by the method; the first that fits. */
+    private const SHAPES = [
+        'GET me' => 'Me',
+        'POST sign-in' => 'Me',
+        'GET orders' => 'Orders',
+        'POST orders' => 'Created',
+        'GET new-order' => 'NewOrderChoices',
+        'GET orders/#' => 'OrderSheet',
+        'POST orders/#/pictures' => 'Taken',
+        'GET orders/#/incoming/*' => 'Incoming',
+        'GET pictures/*/looked' => 'Hints',
+        'PUT pictures/*/must-stay-in' => 'Areas',
+        'GET house-finishes' => 'HouseFinishes',
+        'POST house-finishes' => 'HouseFinish',
+        'PATCH house-finishes/#' => 'HouseFinish',
+        'POST orders/#/house-finishes/#' => 'Given',
+        'GET lines/#/choices' => 'Choices',
+        'POST orders/#/lines' => 'LineView',
+        'PATCH lines/#' => 'LineView',
+        'PUT lines/#' => 'LineView',
+        'POST lines/#/restore' => 'LineView',
+        'POST lines/#/pass' => 'LineView',
+        'POST lines/#/hold' => 'LineView',
+        'GET lines/#/seen/*' => 'OnPaper',
+        'GET lines/#/histogram/*' => 'Histograms',
+        'GET lines/#/weight/*' => 'Note',
+        'GET labs' => 'Labs',
+        'PATCH labs/#' => 'LabPage',
+        'POST labs/#/profiles' => 'ProfileTaken',
+        'GET orders/#/make' => 'Makes',
+        'POST orders/#/make' => 'Making',
+        'POST files/#/again' => 'Created',
+    ];
+
+    private static ?Validator $validator = null;
+
+    public static function check(string $method, string $uri, TestResponse $answer): void
+    {
+        $path = (string) parse_url($uri, PHP_URL_PATH);
+        $isJson = str_starts_with((string) $answer->headers->get('Content-Type'), 'application/json');
+        if (! str_contains($path, '/api/') || ! $isJson || ! $answer->isSuccessful()) {
+            return;
+        }
+        $asked = $method.' '.explode('/api/', $path, 2)[1];
+        $shape = $answer->getStatusCode() === 202 ? 'Reading' : self::shape($asked);
+        Assert::assertNotNull($shape, "{$asked} has no shape");
+        $result = self::validator()->validate(json_decode((string) $answer->getContent()), self::ID."#/\$defs/{$shape}");
+        $error = $result->error();
+        Assert::assertNull(
+            $error,
+            "{$asked} is no {$shape}: ".($error === null ? '' : json_encode((new ErrorFormatter())->format($error))),
+        );
+    }
+
+    private static function shape(string $asked): ?string
+    {
+        foreach (self::SHAPES as $pattern => $shape) {
+            if (preg_match('~^'.strtr(preg_quote($pattern, '~'), ['\#' => '\d+', '\*' => '[0-9a-f]+']).'$~', $asked) === 1) {
+                return $shape;
+            }
+        }
+
+        return null;
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator();
+            self::$validator->setMaxErrors(3);
+            $known = self::$validator->resolver() ?? throw new \LogicException('It finds schemas by a resolver.');
+            $known->registerFile(self::ID, self::SCHEMAS.'/answers.schema.json');
+            $known->registerFile('https://planisher.example/order.schema.json', self::SCHEMAS.'/order.schema.json');
+        }
+
+        return self::$validator;
+    }
+}

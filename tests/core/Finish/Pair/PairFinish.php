@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Finish\Pair;
+
+use Planisher\Colour\Rgb;
+use Planisher\Drawing\Dimensions;
+use Planisher\Finding\CutLittle;
+use Planisher\Finding\EnoughPixels;
+use Planisher\Finish\Drawn;
+use Planisher\Finish\Finish;
+use Planisher\Finish\Said;
+use Planisher\Finish\TypedFigure;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Measure\Box;
+use Planisher\Measure\PixelRect;
+use Planisher\Measure\Resolution;
+use Planisher\Naming\FileName;
+use Planisher\OrderFile\Node;
+use Planisher\Phrase\Facts;
+use Planisher\Phrase\Segments;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Encoding;
+use Planisher\Plan\Laid;
+use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layout;
+use Planisher\Plan\Part;
+use Planisher\Plan\Plan;
+use Planisher\Plan\PlannedFile;
+use Planisher\Plan\Scale;
+use Planisher\Plan\Situation;
+use Planisher\Plan\WindowChoice;
+
+/**
+ * A finish for the tests alone, to show what adding one takes: two pictures on one paper, the second turned a quarter, so that
+ * its foot is on the left.
+ */
+final class PairFinish implements Drawn, Finish, Said
+{
+    public function name(): string
+    {
+        return 'pair';
+    }
+
+    public function label(int $copies): string
+    {
+        return $copies === 1 ? 'pair' : 'pairs';
+    }
+
+    public function keys(): array
+    {
+        return ['pair'];
+    }
+
+    public function places(array $wanted): array
+    {
+        return [['picture'], ['pair', 'other']];
+    }
+
+    public function wanted(Node $line): PairWanted
+    {
+        return PairWanted::fromNode($line->maybe('pair'));
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    {
+        $crop = $line->crop ?? throw new \LogicException('A pair has a size.');
+        $paper = Box::ofSize($crop->size);
+        [$left, $right] = [
+            new Box(0, 0, intdiv($paper->width, 2), $paper->height),
+            Box::edges(intdiv($paper->width, 2), 0, $paper->width, $paper->height),
+        ];
+        $resolution = Scale::asked($line, $lab);
+        $encoding = Encoding::of($line, $lab, $resolution, $crop->size);
+        [$parts, $layers] = [[], []];
+        foreach ([[$pictures[0], $left, false], [$pictures[1], $right, true]] as [$picture, $half, $isTurned]) {
+            $upright = $isTurned ? new Box(0, 0, $half->height, $half->width) : $half->from($half);
+            $window = WindowChoice::filling($crop, new Layout($crop->size, $upright, $upright, 0), $picture, 0);
+            $parts[] = Part::of($line, $lab, $picture, $upright, $crop->size, $window);
+            $print = $this->print($name->files()[0], $upright->pixels($resolution), $picture, $window->pixels, $resolution, $encoding);
+            $laid = new Laid($print->whole(), $resolution->pixelAt($half->x), $resolution->pixelAt($half->y), $isTurned);
+            $layers = [...$layers, ...$print->on($laid, Rgb::white())];
+        }
+        $whole = $paper->pixels($resolution);
+        $ground = new Ground($whole, Rgb::white());
+        $file = new PlannedFile($name->files()[0], $whole->width, $whole->height, $resolution, [$ground, ...$layers], $encoding);
+
+        return new Plan(new Layout($crop->size, $paper, $paper, 0), $parts, [$file], $file);
+    }
+
+    public function checks(): array
+    {
+        return [new EnoughPixels(), new CutLittle()];
+    }
+
+    public function needsListedSize(): bool
+    {
+        return true;
+    }
+
+    public function said(): Said
+    {
+        return $this;
+    }
+
+    public function drawn(): Drawn
+    {
+        return $this;
+    }
+
+    public function choices(): array
+    {
+        return [];
+    }
+
+    public function size(Situation $at): string
+    {
+        return "side by side on {$at->line->crop?->size->label()}";
+    }
+
+    public function words(Segments $sentence, Situation $at): void
+    {
+        $sentence->word(', beside ', 'other', $at->line->pictures()[1] ?? 'nothing yet');
+    }
+
+    public function addable(Situation $at): array
+    {
+        return [];
+    }
+
+    public function short(Situation $at): string
+    {
+        return $this->size($at);
+    }
+
+    public function facts(Situation $at): array
+    {
+        return $at->plan === null ? [] : [Facts::cut($at->plan)];
+    }
+
+    public function dimensions(Layout $layout): array
+    {
+        return (new Dimensions($layout->size))->ordered()->all();
+    }
+
+    public function typed(Line $line, Layout $layout, string $name, string $typed): array
+    {
+        throw TypedFigure::unknown($name);
+    }
+
+    public function uses(?Situation $at): array
+    {
+        return [];
+    }
+
+    public function parts(?Situation $at): array
+    {
+        return [];
+    }
+
+    public function hung(Layout $layout): array
+    {
+        return [$layout->sheet, [[$layout->sheet, $layout->sheet]]];
+    }
+
+    private function print(
+        string $name,
+        PixelRect $paper,
+        PictureFacts $picture,
+        PixelRect $window,
+        Resolution $resolution,
+        Encoding $encoding,
+    ): PlannedFile {
+        return new PlannedFile(
+            $name,
+            $paper->width,
+            $paper->height,
+            $resolution,
+            [new Ground($paper, Rgb::white()), new Picture($picture, $window, $paper)],
+            $encoding,
+        );
+    }
+}
