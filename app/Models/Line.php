@@ -67,7 +67,7 @@ class Line extends Model
     public function pictures(): HasMany
     {
         $relation = $this->hasMany(LinePicture::class);
-        $relation->orderBy('place')->with('orderPicture');
+        $relation->with('orderPicture')->orderBy('place');
 
         return $relation;
     }
