@@ -8,6 +8,7 @@ use App\Http\Controllers\LineController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\ViewController;
 use App\Http\Middleware\FromThisSite;
@@ -63,6 +64,11 @@ Route::middleware('web')
                 'view' => implode('|', array_keys(Views::ALL)),
                 'hash' => '[0-9a-f]{64}',
             ]);
+
+            Route::post('orders/{order}/sheets', [SheetController::class, 'store']);
+            Route::post('orders/{order}/sheets/tried', [SheetController::class, 'tried']);
+            Route::get('sheets/ready', [SheetController::class, 'ready']);
+            Route::post('lines/{line}/apart', [SheetController::class, 'apart']);
 
             Route::get('labs', [LabController::class, 'index']);
             Route::patch('labs/{lab}', [LabController::class, 'update']);

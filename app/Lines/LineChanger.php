@@ -7,6 +7,7 @@ namespace App\Lines;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\OrderPicture;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
@@ -76,7 +77,7 @@ final class LineChanger
             [$patch, $names] = LinePictures::take($patch, $now->wanted['make'] ?? null);
             $isOther = self::choose($now, $names);
             $now->wanted = self::typed(MergePatch::apply($now->wanted, $patch));
-            self::opened($now, $isOther);
+            self::opened($now, self::leave($now) || $isOther);
         });
     }
 
@@ -93,7 +94,15 @@ final class LineChanger
             [$wanted, $names] = LinePictures::take($wanted);
             $isOther = self::choose($now, $names + array_fill(0, count($now->pictures), null));
             $now->wanted = self::typed($wanted);
-            self::opened($now, $isOther);
+            self::opened($now, self::leave($now) || $isOther);
+        });
+    }
+
+    /** @throws StaleLine when somebody else changed it meanwhile */
+    public static function remove(Line $line, int $seen): Line
+    {
+        return self::change($line, $seen, function (Line $now): void {
+            $now->deleted_at = Carbon::now();
         });
     }
 
@@ -148,6 +157,15 @@ final class LineChanger
         $line->unsetRelation('pictures');
 
         return $isOther;
+    }
+
+    /** Takes away the pictures of places that are there no more. */
+    private static function leave(Line $line): bool
+    {
+        $left = $line->pictures()->where('place', '>=', count($line->line()->pictures()))->delete();
+        $line->unsetRelation('pictures');
+
+        return $left > 0;
     }
 
     private static function named(Line $line, mixed $name): OrderPicture

@@ -45,10 +45,37 @@ final class LineView
             'fileName' => (string) $worked->name,
             'drawing' => self::drawing($at),
             'facts' => FactStrip::of($at),
+            'cells' => self::cells($line, $at),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $worked->findings),
             'file' => $shown === null ? null : ['width' => $shown->width, 'height' => $shown->height],
             'planHash' => $worked->plan?->hash(),
         ];
+    }
+
+    /**
+     * The prints that it carries, where it carries several, each as if it were a line of its own.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function cells(Line $line, Situation $of): array
+    {
+        $cells = [];
+        foreach (Finishes::of($of->line)->cells($of)->all ?? [] as $place => $at) {
+            $cells[] = [
+                'place' => $place,
+                'line' => array_diff_key($at->line->toArray(), ['output' => true, 'product' => true, 'paper' => true]),
+                'uses' => self::uses($at),
+                'picture' => self::picture($line->pictureAt($place)),
+                'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $at->marked()),
+                'sentence' => Sentence::ofCell($at),
+                'addable' => (object) Sentence::addableOfCell($at),
+                'short' => Sentence::short($at),
+                'drawing' => self::drawing($at),
+                'facts' => FactStrip::of($at),
+            ];
+        }
+
+        return $cells;
     }
 
     /**

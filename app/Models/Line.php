@@ -19,6 +19,7 @@ use Planisher\OrderFile\Node;
  * @property int $order_id
  * @property int $number
  * @property array<string, mixed> $wanted
+ * @property ?list<int> $gathered_from  ids of the removed lines whose prints it carries
  * @property string $state
  * @property ?list<array<string, mixed>> $passed_with
  * @property int $version
@@ -42,7 +43,7 @@ class Line extends Model
 
     protected function casts(): array
     {
-        return ['wanted' => 'json:unicode', 'passed_with' => 'json:unicode'];
+        return ['gathered_from' => 'json:unicode', 'wanted' => 'json:unicode', 'passed_with' => 'json:unicode'];
     }
 
     /** The line as core knows it, its pictures under their names in the order. */

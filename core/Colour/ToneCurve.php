@@ -32,6 +32,11 @@ final readonly class ToneCurve
         return $this->open === 0.0 && $this->contrast === 0.0;
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->open === $other->open && $this->contrast === $other->contrast;
+    }
+
     public function at(float $lightness): float
     {
         $opened = $lightness + $this->open * self::MOST_LIFT * self::bump($lightness);

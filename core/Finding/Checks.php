@@ -10,17 +10,24 @@ use Planisher\Plan\Situation;
 final class Checks
 {
     /**
-     * Of what is asked for, and of the pictures.
+     * Of what is asked for.
      *
      * @return list<Check>
      */
     private static function first(): array
     {
+        return [new CanBeMade(), new NothingIgnored(), new HasCopies()];
+    }
+
+    /**
+     * Of its pictures: of a line that carries several prints they are judged print by print.
+     *
+     * @return list<Check>
+     */
+    private static function ofPictures(): array
+    {
         return [
-            new CanBeMade(),
-            new NothingIgnored(),
             new HasPicture(),
-            new HasCopies(),
             new EveryPicture(new PictureSound()),
             new EveryPicture(new LargestPage()),
             new EveryPicture(new NothingSeenThrough()),
@@ -35,7 +42,6 @@ final class Checks
     private static function last(): array
     {
         return [
-            new EveryPicture(new ProfileKnown()),
             new ColoursFit(),
             new EndsKept(),
             new ShadowsOnPaper(),
@@ -50,12 +56,22 @@ final class Checks
 
     /**
      * @param  list<Check>  $ofFinish  what its finish has judged, told between the others
+     * @param  ?Cells  $cells  the prints that it carries, where it carries several
      * @return non-empty-list<Finding> worst first
      */
-    public static function judge(Situation $at, array $ofFinish): array
+    public static function judge(Situation $at, array $ofFinish, ?Cells $cells = null): array
     {
-        $checks = [...self::first(), ...$ofFinish, ...self::last()];
-        $findings = array_values(array_filter(array_map(fn (Check $check): ?Finding => $check->judge($at), $checks)));
+        $judged = fn (array $checks): array => array_values(
+            array_filter(array_map(fn (Check $check): ?Finding => $check->judge($at), $checks)),
+        );
+        $profiles = new EveryPicture(new ProfileKnown());
+        $findings = [
+            ...$judged(self::first()),
+            ...$cells === null ? $judged(self::ofPictures()) : $cells->judged([...self::ofPictures(), $profiles]),
+            ...$judged($ofFinish),
+            ...$cells === null ? $judged([$profiles]) : [],
+            ...$judged(self::last()),
+        ];
 
         return Finding::worstFirst($findings) ?:
             throw new \LogicException('No check had anything to say of a line; its name is always judged.');

@@ -30,6 +30,18 @@ final readonly class Finding
         return new self($code, Level::Stops, $title, $text, $remedy);
     }
 
+    /** The same with another way out. */
+    public function with(Remedy $remedy): self
+    {
+        return new self($this->code, $this->level, $this->title, $this->text, $remedy);
+    }
+
+    /** The same in other words. */
+    public function of(string $title, string $text): self
+    {
+        return new self($this->code, $this->level, $title, $text, $this->remedy);
+    }
+
     /**
      * @param  list<self>  $findings
      * @return list<self> those that weigh the same in their order

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
+use Planisher\Finding\Cells;
 use Planisher\Finding\Check;
 use Planisher\Lab\LabCard;
+use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Line\Wanted;
 use Planisher\Naming\FileName;
@@ -13,6 +15,7 @@ use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
@@ -45,8 +48,15 @@ interface Finish
     public function wanted(Node $line): Wanted;
 
     /**
-     * @param  non-empty-list<PictureFacts>  $pictures  place by place
-     * @return ?Plan null for what can't be made yet
+     * @return ?Crop null for what has no size on paper, or not yet
+     *
+     * @throws OrderFileError
+     */
+    public function crop(Node $line): ?Crop;
+
+    /**
+     * @param  non-empty-list<?PictureFacts>  $pictures  place by place; null where there is none that can be used
+     * @return ?Plan null for what can't be made yet, or can't be drawn without a picture that is missing
      */
     public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan;
 
@@ -56,6 +66,9 @@ interface Finish
      * @return list<Check>
      */
     public function checks(): array;
+
+    /** The prints that it carries, each as if it were a line of its own, where it carries several. */
+    public function cells(Situation $at): ?Cells;
 
     /** Whether its size should be one that the lab lists; others are made to measure. */
     public function needsListedSize(): bool;

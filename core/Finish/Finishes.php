@@ -8,6 +8,7 @@ use Planisher\Finish\Canvas\CanvasFinish;
 use Planisher\Finish\NotYet\NotYetFinish;
 use Planisher\Finish\Panels\PanelsFinish;
 use Planisher\Finish\Print\PrintFinish;
+use Planisher\Finish\Sheet\SheetFinish;
 use Planisher\Line\Line;
 
 /** The register of finishes: a new one is named here and nowhere else. */
@@ -26,7 +27,7 @@ final class Finishes
             new PrintFinish(),
             new CanvasFinish(),
             new PanelsFinish(),
-            new NotYetFinish('shared-sheet', ['sheet'], 'a shared sheet', 'shared sheet', 'shared sheets'),
+            new SheetFinish(),
             new NotYetFinish('screen-copy', ['longSide'], 'a screen copy', 'screen copy', 'screen copies'),
         ]);
     }
@@ -52,6 +53,17 @@ final class Finishes
     public static function named(string $name): ?Finish
     {
         return self::all()[$name] ?? null;
+    }
+
+    /** The finish that puts several lines' prints together. */
+    public static function gathering(): Gathers
+    {
+        foreach (self::all() as $finish) {
+            if ($finish instanceof Gathers) {
+                return $finish;
+            }
+        }
+        throw new \LogicException('No finish puts prints together.');
     }
 
     /** What a line is made into. */

@@ -48,6 +48,26 @@ final class LinePictures
     }
 
     /**
+     * The same form without its pictures and all that was chosen for them alone.
+     *
+     * @param  array<string, mixed>  $wanted
+     * @return array<string, mixed>
+     */
+    public static function withoutThem(array $wanted): array
+    {
+        foreach (self::places($wanted, null) as $keys) {
+            $at = &$wanted;
+            foreach (array_slice($keys, 0, -1) as $key) {
+                $at = &$at[$key];
+            }
+            unset($at[end($keys)], $at['subject'], $at['window']);
+            unset($at);
+        }
+
+        return $wanted;
+    }
+
+    /**
      * @param  array<mixed>  $form
      * @param  non-empty-list<string|int>  $keys  the way to the place
      * @return array<mixed> the form with a name at this place

@@ -22,6 +22,6 @@ final class LineReader
         $foreign = array_diff(array_merge(...array_values(array_diff_key($keys, [$name => true]))), $keys[$name]);
         $ignored = array_values(array_filter($foreign, fn (string $key): bool => $node->maybe($key) !== null));
 
-        return Line::read($node, $name, $finishes[$name]->wanted($node), $ignored);
+        return Line::read($node, $name, $finishes[$name]->wanted($node), $finishes[$name]->crop($node), $ignored);
     }
 }

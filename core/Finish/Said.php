@@ -10,6 +10,13 @@ use Planisher\Plan\Situation;
 /** What is said of a finish in words. */
 interface Said
 {
+    /**
+     * What it is made of, where that isn't the one picture of its line: the word of the sentence, and what that says.
+     *
+     * @return ?array{string, string}
+     */
+    public function madeOf(Situation $at): ?array;
+
     /** How it has its size: “cropped to 8 × 10 in” */
     public function size(Situation $at): string;
 

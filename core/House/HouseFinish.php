@@ -7,6 +7,7 @@ namespace Planisher\House;
 use Planisher\Finish\Choice;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
@@ -34,7 +35,7 @@ final readonly class HouseFinish
      */
     public static function from(Line $line, array $choices): self
     {
-        $all = $line->toArray();
+        $all = LinePictures::withoutThem($line->toArray());
         $wanted = [];
         foreach (self::places($choices) as $place) {
             $value = self::at($all, $place);

@@ -16,6 +16,8 @@ use Planisher\OrderFile\Node;
 /** What one lab offers and asks for. */
 final readonly class LabCard
 {
+    private const CURRENCY = '€';
+
     /**
      * @param  non-empty-list<Size>  $sizes  the lab's list
      * @param  Resolution  $resolution  what the lab aims at
@@ -26,6 +28,8 @@ final readonly class LabCard
      * @param  ?Length  $bleed  how much picture the lab wants beyond each edge, to trim away
      * @param  list<Product>  $products  what the lab prints on, where it has limits of its own
      * @param  list<Paper>  $papers  what a line is printed on unless it says otherwise is the first
+     * @param  list<SizePrice>  $prices  of single prints, where the card has them
+     * @param  string  $currency  that they are in
      * @param  ?int  $maxBytes  the largest file the lab takes
      * @param  int  $nameLength  the longest file name the lab takes, ending included
      */
@@ -44,6 +48,8 @@ final readonly class LabCard
         public array $products,
         public array $papers,
         public bool $takesPaperProfiles,
+        public array $prices,
+        public string $currency,
         public ?int $maxBytes,
         public int $nameLength,
         public ProfileShelf $profiles = new ProfileShelf(),
@@ -53,6 +59,24 @@ final readonly class LabCard
     public function knowing(ProfileShelf $profiles): self
     {
         return new self(...[...get_object_vars($this), 'profiles' => $profiles]);
+    }
+
+    /** The same for what is cut out by hand: it may be of any size, and the lab trims nothing away. */
+    public function cutting(Size $size): self
+    {
+        return new self(...[...get_object_vars($this), 'bleed' => null, 'sizes' => [$size]]);
+    }
+
+    /** What one print of a listed size costs, whichever way up; null where the card doesn't say. */
+    public function priceOf(Size $size): ?Price
+    {
+        foreach ($this->prices as $price) {
+            if ($price->size->sameAs($size)) {
+                return new Price((int) round($price->price * 100), $this->currency);
+            }
+        }
+
+        return null;
     }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
@@ -73,6 +97,8 @@ final readonly class LabCard
             'products',
             'papers',
             'takesPaperProfiles',
+            'prices',
+            'currency',
             'maxBytes',
             'nameLength',
         ]);
@@ -99,6 +125,8 @@ final readonly class LabCard
             products: array_map(Product::fromNode(...), $node->maybe('products')?->items(0, 40) ?? []),
             papers: $papers,
             takesPaperProfiles: $node->maybe('takesPaperProfiles')?->bool() ?? false,
+            prices: array_map(SizePrice::fromNode(...), $node->maybe('prices')?->items(0, 400) ?? []),
+            currency: $node->maybe('currency')?->string(8) ?? self::CURRENCY,
             maxBytes: $node->maybe('maxBytes')?->int(100_000, 100_000_000_000),
             nameLength: $node->maybe('nameLength')?->int(16, 200) ?? 40,
         );
@@ -233,6 +261,8 @@ final readonly class LabCard
                 'products' => array_map(fn (Product $product): array => $product->toArray(), $this->products) ?: null,
                 'papers' => array_map(fn (Paper $paper): array => $paper->toArray(), $this->papers) ?: null,
                 'takesPaperProfiles' => $this->takesPaperProfiles ?: null,
+                'prices' => array_map(fn (SizePrice $price): array => $price->toArray(), $this->prices) ?: null,
+                'currency' => $this->currency === self::CURRENCY ? null : $this->currency,
                 'maxBytes' => $this->maxBytes,
                 'nameLength' => $this->nameLength,
             ],

@@ -57,18 +57,19 @@ final readonly class Line
     /**
      * What all finishes have in common; the rest is read already.
      *
+     * @param  ?Crop  $crop  null for what has no size on paper
      * @param  list<string>  $ignored  keys of other finishes that are there
      *
      * @throws \Planisher\OrderFile\OrderFileError
      */
-    public static function read(Node $node, string $make, Wanted $wanted, array $ignored): self
+    public static function read(Node $node, string $make, Wanted $wanted, ?Crop $crop, array $ignored): self
     {
         return new self(
             make: $make,
             picture: $node->maybe('picture')?->string(),
             subject: $node->maybe('subject')?->string(80),
             copies: $node->maybe('copies')?->int(0, self::MOST_COPIES) ?? 1,
-            crop: $wanted->notYet() === null ? Crop::fromNode($node) : null,
+            crop: $crop,
             wanted: $wanted,
             product: $node->maybe('product')?->string(40),
             paper: $node->maybe('paper')?->string(40),
@@ -77,6 +78,21 @@ final readonly class Line
             output: Output::fromNode($node->maybe('output')),
             name: NamePattern::fromNode($node->maybe('name')),
             ignored: $ignored,
+        );
+    }
+
+    /** The same as a print on another's sheet: what is said of that whole sheet holds for it. */
+    public function on(self $sheet): self
+    {
+        return new self(
+            ...[
+                ...get_object_vars($this),
+                'product' => $sheet->product,
+                'paper' => $sheet->paper,
+                'output' => $sheet->output->resampled(),
+                'forPaper' => $this->forPaper->isStraight() ? $sheet->forPaper : $this->forPaper,
+                'viewedFrom' => $this->viewedFrom ?? $sheet->viewedFrom,
+            ],
         );
     }
 

@@ -72,6 +72,12 @@ final readonly class Output
         );
     }
 
+    /** The same at a resolution that is given, not at a picture's own. */
+    public function resampled(): self
+    {
+        return new self(...[...get_object_vars($this), 'ownPixels' => false]);
+    }
+
     public function formatFor(LabCard $lab): FileFormat
     {
         return $this->format ?? $lab->formats[0];

@@ -52,7 +52,9 @@ final readonly class WorkedLine
         );
         $at = new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed);
 
-        return new self($at, $line, $lab, $name, $plan, Checks::judge($at, Finishes::of($line)->checks()));
+        $finish = Finishes::of($line);
+
+        return new self($at, $line, $lab, $name, $plan, Checks::judge($at, $finish->checks(), $finish->cells($at)));
     }
 
     /** @return list<PictureFacts> of the pictures that can be used */
@@ -80,12 +82,12 @@ final readonly class WorkedLine
 
     /**
      * @param  list<PictureFacts|PictureTrouble>  $pictures
-     * @return ?Plan null for what can't be made yet, and where a picture can't be used
+     * @return ?Plan null for what can't be made yet, or drawn without a picture that can't be used
      */
     private static function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
     {
-        $facts = array_values(array_filter($pictures, fn ($picture): bool => $picture instanceof PictureFacts));
+        $facts = array_map(fn ($picture): ?PictureFacts => $picture instanceof PictureFacts ? $picture : null, $pictures);
 
-        return $facts === [] || count($facts) < count($pictures) ? null : Finishes::of($line)->plan($line, $facts, $lab, $name);
+        return $facts === [] ? null : Finishes::of($line)->plan($line, $facts, $lab, $name);
     }
 }

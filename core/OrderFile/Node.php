@@ -41,6 +41,12 @@ final readonly class Node
         return $this;
     }
 
+    /** The same place without some of its keys. */
+    public function without(string ...$keys): self
+    {
+        return is_array($this->value) ? new self(array_diff_key($this->value, array_flip($keys)), $this->path) : $this;
+    }
+
     /** The value under a key, or null when it is left out or null. */
     public function maybe(string $key): ?self
     {

@@ -14,7 +14,7 @@ use Planisher\Plan\Layer\Picture;
 final readonly class Plan
 {
     /**
-     * @param  non-empty-list<Part>  $parts  its pictures: one, or one a cell
+     * @param  list<Part>  $parts  its pictures: one, or one a cell; none while all cells of a sheet are empty
      * @param  non-empty-list<PlannedFile>  $files
      * @param  PlannedFile  $shown  all of it in one, to look at: the file itself, or what a set is cut from
      */
@@ -58,7 +58,7 @@ final readonly class Plan
     /** @param  \Closure(Part): float  $weight  the part that has the least comes first */
     private function first(\Closure $weight): Part
     {
-        $parts = $this->parts;
+        $parts = $this->parts ?: throw new \LogicException('It has no picture yet.');
         usort($parts, fn (Part $a, Part $b): int => $weight($a) <=> $weight($b));
 
         return $parts[0];

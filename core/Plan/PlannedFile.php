@@ -97,7 +97,9 @@ final readonly class PlannedFile
     /** Whether making it takes from a picture again what was taken before. */
     public function readsAgain(): bool
     {
-        return $this->nextPage !== null || $this->surround()?->repeatsFace() === true;
+        $placed = array_map(fn (Picture $picture): string => $picture->picture->sha256, $this->pictures());
+
+        return $this->nextPage !== null || $this->surround()?->repeatsFace() === true || count(array_unique($placed)) < count($placed);
     }
 
     /** What the pixels take before any packing: exact for a TIFF (width × height × 3 × bytes a sample). */

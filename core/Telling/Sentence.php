@@ -24,7 +24,7 @@ final class Sentence
         $segments = (new Segments())
             ->word('Make ', 'copies', Figure::count($line->copies))
             ->word(' ', 'make', $line->wanted->label($line->copies))
-            ->word(' of ', 'picture', self::subject($at))
+            ->word(' of ', ...Finishes::of($line)->said()->madeOf($at) ?? ['picture', self::subject($at)])
             ->word(' ', 'size', Finishes::of($line)->said()->size($at))
             ->word(', ', 'turn', self::turn($at));
         Finishes::of($line)->said()->words($segments, $at);
@@ -55,6 +55,28 @@ final class Sentence
             ->all();
     }
 
+    /**
+     * One print of several that a line carries: what it has of its own.
+     *
+     * @return list<array{word: ?string, text: string}>
+     */
+    public static function ofCell(Situation $at): array
+    {
+        $said = Finishes::of($at->line)->said();
+        $segments = (new Segments())
+            ->word('', 'copies', Figure::count($at->line->copies))
+            ->word(' of ', 'picture', self::subject($at))
+            ->word(' ', 'size', $said->size($at))
+            ->word(', ', 'turn', self::turn($at));
+        $said->words($segments, $at);
+        if (! $at->line->forPaper->isStraight()) {
+            $segments->word(', ', 'forPaper', ForPaper::label($at->line->forPaper));
+        }
+        self::seen($segments, $at);
+
+        return $segments->all();
+    }
+
     /** What any of them may say: what it is printed on, from where it is looked at, what must stay in. */
     private static function kept(Segments $segments, Situation $at): void
     {
@@ -73,6 +95,13 @@ final class Sentence
             $surface = $line->output->sharpen->surfaceOn($at->lab->paper($line->paper))->value;
             $segments->word(', ', 'sharpen', "sharpened{$gently} for {$surface}");
         }
+        self::seen($segments, $at);
+    }
+
+    /** From where it is looked at, and what must stay in. */
+    private static function seen(Segments $segments, Situation $at): void
+    {
+        $line = $at->line;
         if ($line->viewedFrom !== null) {
             $segments->word(', looked at from ', 'viewed', $line->viewedFrom->label());
         }
@@ -107,10 +136,30 @@ final class Sentence
         return array_diff_key($all, array_flip(array_filter($there)));
     }
 
+    /**
+     * What could be added of one print of several.
+     *
+     * @return array<string, string>
+     */
+    public static function addableOfCell(Situation $at): array
+    {
+        $there = array_column(self::ofCell($at), 'word');
+        $all = array_diff_key(Finishes::of($at->line)->said()->addable($at), ['carrier' => true]) + [
+            'forPaper' => 'lifted for paper',
+            'viewed' => 'where it is looked at from',
+            ...$at->plan !== null ? ['marked' => 'a part that must stay in'] : [],
+        ];
+
+        return array_diff_key($all, array_flip(array_filter($there)));
+    }
+
     /** The line in a few words, for the order sheet. */
     public static function short(Situation $at): string
     {
         $line = $at->line;
+        if (Finishes::of($line)->said()->madeOf($at) !== null) {
+            return Finishes::of($line)->said()->short($at);
+        }
         if (array_filter($line->pictures(), is_string(...)) !== []) {
             return self::subject($at).', '.Finishes::of($line)->said()->short($at);
         }
@@ -138,7 +187,7 @@ final class Sentence
     {
         $crop = $at->line->crop;
         $paper = $at->plan?->size();
-        if ($crop === null || $paper === null) {
+        if ($paper === null) {
             return 'whichever way suits';
         }
         if ($paper->isSquare()) {
@@ -146,6 +195,8 @@ final class Sentence
         }
         $way = $paper->width->nanometres > $paper->height->nanometres ? 'landscape' : 'portrait';
 
-        return $crop->turn === Turn::Auto ? "{$way} to suit the picture" : $way;
+        $suits = $crop?->turn === Turn::Auto && Finishes::of($at->line)->said()->madeOf($at) === null;
+
+        return $suits ? "{$way} to suit the picture" : $way;
     }
 }

@@ -63,7 +63,7 @@ final class Source
     public function placed(Picture $placed, PlannedFile $file, Kernel $kernel): Image
     {
         $printIsSmaller = self::isReduced($placed);
-        $encoding = $file->encoding;
+        $encoding = $placed->tone === null ? $file->encoding : $file->encoding->with(tone: $placed->tone);
         $conversion = new Conversion($encoding, $this->profiles);
         $convert = fn (Image $image): Image => $conversion->into($image, $placed->picture);
         $scale = fn (Image $image): Image => $this->scaled($image, $placed, $kernel);

@@ -98,7 +98,7 @@ final class MakeCommandTest extends TestCase
                 ['picture' => '../a.jpg', 'size' => '4 x 6 in'],
                 ['picture' => 'text.jpg', 'size' => '4 x 6 in'],
                 ['picture' => 'cut.jpg', 'size' => '4 x 6 in'],
-                ['make' => 'shared-sheet', 'picture' => 'a.jpg', 'size' => '4 x 6 in'],
+                ['make' => 'screen-copy', 'picture' => 'a.jpg'],
                 ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'copies' => 0],
                 ['size' => '4 x 6 in'],
                 ['picture' => 'a.jpg', 'size' => '4 x 6 in'],

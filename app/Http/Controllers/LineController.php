@@ -12,9 +12,9 @@ use App\Models\Order;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Carbon;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
+use Planisher\Finish\Finishes;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
 use Planisher\OrderFile\OrderFileError;
@@ -29,11 +29,13 @@ final class LineController
             'size' => ['required', 'string', 'max:60'],
             'copies' => ['nullable', 'integer'],
             'picture' => ['nullable', 'string'],
+            'wanted' => ['nullable', 'array'],
         ]);
         $line = LineChanger::add($order, [
+            ...(array) $request->input('wanted', []),
             'size' => $given['size'],
             'copies' => $given['copies'] ?? 1,
-            'picture' => $given['picture'] ?? null,
+            ...isset($given['picture']) ? ['picture' => $given['picture']] : [],
         ]);
 
         return $this->shown($line, 201);
@@ -44,12 +46,13 @@ final class LineController
         $given = $request->validate([
             'version' => ['required', 'integer'],
             'change' => ['required_without:figure', 'array'],
+            'cell' => ['nullable', 'integer'],
             'figure.name' => ['required_with:figure', 'string'],
             'figure.typed' => ['required_with:figure', 'string', 'max:60'],
         ]);
         $change = isset($given['figure'])
             ? $this->figure($line, $given['figure']['name'], $given['figure']['typed'])
-            : (array) $request->input('change');
+            : $this->ofLine($line, $given['cell'] ?? null, (array) $request->input('change'));
 
         return $this->shown(LineChanger::patch($line, $request->integer('version'), $change));
     }
@@ -60,6 +63,25 @@ final class LineController
         $request->validate(['version' => ['required', 'integer'], 'line' => ['required', 'array']]);
 
         return $this->shown(LineChanger::replace($line, $request->integer('version'), (array) $request->input('line')));
+    }
+
+    /**
+     * A change of one of the prints that a line carries, as one of the line.
+     *
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function ofLine(Line $line, ?int $cell, array $change): array
+    {
+        if ($cell === null) {
+            return $change;
+        }
+        $worked = $this->computation->line($line);
+        $cells =
+            Finishes::of($worked->line)->cells($worked->at) ??
+            throw new OrderFileError('cell', (string) $cell, 'a line that carries several prints', 'This line carries one print only.');
+
+        return $cells->change($cell, $change);
     }
 
     /**
@@ -114,9 +136,7 @@ final class LineController
     public function destroy(Request $request, Line $line): Response
     {
         $request->validate(['version' => ['required', 'integer']]);
-        LineChanger::change($line, $request->integer('version'), function (Line $now): void {
-            $now->deleted_at = Carbon::now();
-        });
+        LineChanger::remove($line, $request->integer('version'));
 
         return response()->noContent();
     }

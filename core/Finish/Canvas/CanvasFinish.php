@@ -12,10 +12,12 @@ use Planisher\Finding\ProductKnown;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Lab\LabCard;
+use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
 
 /** One picture that goes round its bars. */
 final class CanvasFinish implements Finish
@@ -47,9 +49,14 @@ final class CanvasFinish implements Finish
         return CanvasWanted::fromNode($line->maybe(self::NAME));
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    public function crop(Node $line): Crop
     {
-        return CanvasPlanner::plan($line, $pictures[0], $lab, $name);
+        return Crop::fromNode($line);
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    {
+        return $pictures[0] === null ? null : CanvasPlanner::plan($line, $pictures[0], $lab, $name);
     }
 
     public function checks(): array
@@ -67,6 +74,11 @@ final class CanvasFinish implements Finish
             new NotEnlargedMuch(),
             new CutLittle(),
         ];
+    }
+
+    public function cells(Situation $at): null
+    {
+        return null;
     }
 
     public function needsListedSize(): bool

@@ -14,6 +14,11 @@ use Planisher\Plan\Situation;
 /** What is said of a canvas. */
 final class CanvasSaid implements Said
 {
+    public function madeOf(Situation $at): ?array
+    {
+        return null;
+    }
+
     public function size(Situation $at): string
     {
         return "on a face of {$at->line->crop?->size->label()}";

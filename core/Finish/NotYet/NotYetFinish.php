@@ -54,6 +54,11 @@ final class NotYetFinish implements Drawn, Finish, Said
         return new NotYetWanted($this->what, $this->one, $this->many);
     }
 
+    public function crop(Node $line): null
+    {
+        return null;
+    }
+
     public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
     {
         return null;
@@ -62,6 +67,11 @@ final class NotYetFinish implements Drawn, Finish, Said
     public function checks(): array
     {
         return [];
+    }
+
+    public function cells(Situation $at): null
+    {
+        return null;
     }
 
     public function needsListedSize(): bool
@@ -82,6 +92,11 @@ final class NotYetFinish implements Drawn, Finish, Said
     public function choices(): array
     {
         return [];
+    }
+
+    public function madeOf(Situation $at): ?array
+    {
+        return null;
     }
 
     public function size(Situation $at): string

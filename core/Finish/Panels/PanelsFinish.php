@@ -12,10 +12,12 @@ use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\Finish;
 use Planisher\Lab\LabCard;
+use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
+use Planisher\Plan\Situation;
 
 /** One picture shared out between several panels. */
 final class PanelsFinish implements Finish
@@ -47,9 +49,14 @@ final class PanelsFinish implements Finish
         return PanelsWanted::fromNode($line->maybe(self::NAME));
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    public function crop(Node $line): Crop
     {
-        return PanelsPlanner::plan($line, $pictures[0], $lab, $name);
+        return Crop::fromNode($line);
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    {
+        return $pictures[0] === null ? null : PanelsPlanner::plan($line, $pictures[0], $lab, $name);
     }
 
     public function checks(): array
@@ -67,6 +74,11 @@ final class PanelsFinish implements Finish
             new NotEnlargedMuch(),
             new CutLittle(),
         ];
+    }
+
+    public function cells(Situation $at): null
+    {
+        return null;
     }
 
     public function needsListedSize(): bool

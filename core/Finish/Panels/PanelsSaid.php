@@ -12,6 +12,11 @@ use Planisher\Plan\Situation;
 /** What is said of panels. */
 final class PanelsSaid implements Said
 {
+    public function madeOf(Situation $at): ?array
+    {
+        return null;
+    }
+
     public function size(Situation $at): string
     {
         return "cropped to {$at->line->crop?->size->label()} in all";

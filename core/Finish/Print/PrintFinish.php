@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Finding\BleedAdded;
+use Planisher\Finding\Check;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
 use Planisher\Finding\MarkedStaysIn;
@@ -14,6 +15,7 @@ use Planisher\Finding\Remedy;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Lab\LabCard;
+use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Measure\Length;
 use Planisher\Naming\FileName;
@@ -54,29 +56,51 @@ final class PrintFinish implements Finish
         return PrintWanted::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    public function crop(Node $line): Crop
     {
-        return PrintPlanner::plan($line, $pictures[0], $lab, $name);
+        return Crop::fromNode($line);
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    {
+        return $pictures[0] === null ? null : PrintPlanner::plan($line, $pictures[0], $lab, $name);
     }
 
     public function checks(): array
     {
-        $isWhole = fn (Situation $at): bool => PrintWanted::of($at->line)?->fit === Fit::Whole;
+        return [new SizeListed(), new PieceFits(), new ProductKnown(), ...self::ofPaper(), new BleedAdded(), ...self::ofPicture()];
+    }
+
+    /** @return list<Check> what is judged of it wherever it is printed */
+    public static function byItself(): array
+    {
+        return [...self::ofPaper(), ...self::ofPicture()];
+    }
+
+    /** @return list<Check> */
+    private static function ofPaper(): array
+    {
         $cover = fn (Situation $at): ?Length => PrintWanted::of($at->line)?->frameCover;
 
         return [
-            new SizeListed(),
-            new PieceFits(),
-            new ProductKnown(),
             new LayoutHolds(),
             new BorderLight(),
             new KeylineThin(),
             new MarkedStaysIn($cover, ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
-            new BleedAdded(),
-            new EnoughPixels(),
-            new NotEnlargedMuch(),
-            new CutLittle($isWhole, new Remedy('Print the whole picture', self::WHOLE)),
         ];
+    }
+
+    /** @return list<Check> */
+    private static function ofPicture(): array
+    {
+        $isWhole = fn (Situation $at): bool => PrintWanted::of($at->line)?->fit === Fit::Whole;
+
+        return [new EnoughPixels(), new NotEnlargedMuch(), new CutLittle($isWhole, new Remedy('Print the whole picture', self::WHOLE))];
+    }
+
+    public function cells(Situation $at): null
+    {
+        return null;
     }
 
     public function needsListedSize(): bool

@@ -29,7 +29,11 @@ use Planisher\Plan\WindowChoice;
 /** Plans one picture on one piece of paper. */
 final class PrintPlanner
 {
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): Plan
+    /**
+     * @param  ?\Closure(Size): PixelRect  $paper  of a cell: the pixels that its paper has where it is laid, by its size the way up it
+     *                                            is used; null where its size says it
+     */
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, ?\Closure $paper = null): Plan
     {
         [$crop, $print] = [$line->crop, PrintWanted::of($line)];
         if ($crop === null || $print === null) {
@@ -48,7 +52,14 @@ final class PrintPlanner
             : WindowChoice::filling($crop, $layout, $picture, $print->frameCover->nanometres);
         $scale = Scale::of($line, $lab, $window->pixels, $layout->image);
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
-        $bare = self::print($name->files()[0], $print, $layout, $picture, $window->pixels, $scale, $encoding);
+        $pixels =
+            $paper === null
+                ? PixelRect::ofSize(
+                    max(1, $scale->px($layout->size->width->nanometres)),
+                    max(1, $scale->px($layout->size->height->nanometres)),
+                )
+                : $paper($layout->size);
+        $bare = self::print($name->files()[0], $print, $layout, $pixels, $picture, $window->pixels, $scale, $encoding);
         $own = PrintLayout::in($layout) ?? throw new \LogicException('It was laid out as a print.');
         $file = $own->carrier === null ? $bare : self::carried($bare, $print->trimMarks, $layout->bleed, $own, $own->carrier, $scale);
 
@@ -60,12 +71,13 @@ final class PrintPlanner
         string $name,
         PrintWanted $print,
         Layout $layout,
+        PixelRect $rounded,
         PictureFacts $picture,
         PixelRect $window,
         Scale $scale,
         Encoding $encoding,
     ): PlannedFile {
-        $image = self::image($layout, $window, $scale);
+        $image = self::image($layout, $rounded, $window, $scale);
         $bleed = $scale->px($layout->bleed);
         $spreads = $layout->image->x < 0;
         $spread = $spreads ? $bleed : 0;
@@ -73,10 +85,7 @@ final class PrintPlanner
         // With its own pixels the image says how many there are, and the margins are added to it.
         $paper = $scale->isOwn
             ? PixelRect::ofSize($image->right() - $spread + $beyond(Side::Right), $image->bottom() - $spread + $beyond(Side::Bottom))
-            : PixelRect::ofSize(
-                max(1, $scale->px($layout->size->width->nanometres)),
-                max(1, $scale->px($layout->size->height->nanometres)),
-            );
+            : $rounded;
         $file = PrintLayout::in($layout)?->carrier === null ? $paper->grown($bleed) : $paper;
         $within = fn (PixelRect $of): PixelRect => $of->from($file);
 
@@ -129,24 +138,29 @@ final class PrintPlanner
      * The image in pixels from the paper's corner, so that they are the same on a carrier as without one. Edges that lie on
      * the paper's are its edges; an image with room on both sides has its own size rounded, so that it is squashed least.
      */
-    private static function image(Layout $layout, PixelRect $window, Scale $scale): PixelRect
+    private static function image(Layout $layout, PixelRect $paper, PixelRect $window, Scale $scale): PixelRect
     {
-        [$left, $width] = self::span($layout->image->x, $layout->image->width, $layout->size->width->nanometres, $scale);
-        [$top, $height] = self::span($layout->image->y, $layout->image->height, $layout->size->height->nanometres, $scale);
+        [$image, $size] = [$layout->image, $layout->size];
+        [$left, $width] = self::span($image->x, $image->width, $size->width->nanometres, $paper->width, $scale);
+        [$top, $height] = self::span($image->y, $image->height, $size->height->nanometres, $paper->height, $scale);
 
         return $scale->image(new PixelRect($left, $top, $width, $height), $window);
     }
 
     /** @return array{int, int} first pixel and how many, of a stretch of the paper's side or of one beyond both its ends */
-    private static function span(int $from, int $length, int $side, Scale $scale): array
+    private static function span(int $from, int $length, int $side, int $pixels, Scale $scale): array
     {
         if ($from < 0) {
             $bleed = $scale->px(-$from);
 
-            return [-$bleed, $scale->px($side) + 2 * $bleed];
+            return [-$bleed, $pixels + 2 * $bleed];
         }
         $first = $scale->px($from);
-        $many = $from > 0 && $from + $length < $side ? $scale->px($length) : $scale->px($from + $length) - $first;
+        $many = match (true) {
+            $from > 0 && $from + $length < $side => $scale->px($length),
+            $from + $length < $side => $scale->px($from + $length) - $first,
+            default => $pixels - $first,
+        };
 
         return [$first, max(1, $many)];
     }

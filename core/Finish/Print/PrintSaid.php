@@ -17,6 +17,11 @@ use Planisher\Plan\Situation;
 /** What is said of a print: only what there is to say. */
 final class PrintSaid implements Said
 {
+    public function madeOf(Situation $at): ?array
+    {
+        return null;
+    }
+
     public function size(Situation $at): string
     {
         return (PrintWanted::of($at->line)?->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$at->line->crop?->size->label();

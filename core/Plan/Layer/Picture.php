@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Plan\Layer;
 
+use Planisher\Colour\ToneCurve;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Laid;
@@ -11,12 +12,16 @@ use Planisher\Plan\Laid;
 /** A part of a picture, in source pixels as displayed, and where it lands; it may go beyond the file's edges. */
 final readonly class Picture implements Layer
 {
-    /** @param  bool  $isTurned  a quarter to the right on its way there */
+    /**
+     * @param  bool  $isTurned  a quarter to the right on its way there
+     * @param  ?ToneCurve  $tone  what lifts it for its paper, where that isn't what lifts the whole file
+     */
     public function __construct(
         public PictureFacts $picture,
         public PixelRect $source,
         public PixelRect $target,
         public bool $isTurned = false,
+        public ?ToneCurve $tone = null,
     ) {}
 
     public function where(): PixelRect
@@ -27,7 +32,13 @@ final readonly class Picture implements Layer
     /** The same part of the picture landing elsewhere. */
     public function to(PixelRect $target): self
     {
-        return new self($this->picture, $this->source, $target, $this->isTurned);
+        return new self($this->picture, $this->source, $target, $this->isTurned, $this->tone);
+    }
+
+    /** The same lifted by a curve of its own. */
+    public function lifted(ToneCurve $tone): self
+    {
+        return new self($this->picture, $this->source, $this->target, $this->isTurned, $tone);
     }
 
     /**
@@ -54,7 +65,7 @@ final readonly class Picture implements Layer
             throw new \LogicException('A print that was laid turned isn’t turned again.');
         }
 
-        return new self($this->picture, $this->source, $on->rect($this->target), $on->isTurned || $this->isTurned);
+        return new self($this->picture, $this->source, $on->rect($this->target), $on->isTurned || $this->isTurned, $this->tone);
     }
 
     public function small(float $scale, PixelRect $whole): self
@@ -67,7 +78,7 @@ final readonly class Picture implements Layer
     {
         $source = $this->source->scaled($copy->width / $this->picture->width, $copy->height / $this->picture->height);
 
-        return new self($copy, $source, $this->target, $this->isTurned);
+        return new self($copy, $source, $this->target, $this->isTurned, $this->tone);
     }
 
     /** @return array<string, mixed> */
@@ -78,6 +89,7 @@ final readonly class Picture implements Layer
             'source' => $this->source->toArray(),
             'target' => $this->target->toArray(),
             ...$this->isTurned ? ['turned' => true] : [],
+            ...$this->tone === null ? [] : ['tone' => [$this->tone->open, $this->tone->contrast]],
         ];
     }
 }

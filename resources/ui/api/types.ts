@@ -180,6 +180,16 @@ export interface LabCard {
     takesPaperProfiles?: boolean;
     maxBytes?: number;
     nameLength?: number;
+    /**
+     * what single prints cost
+     *
+     * @maxItems 400
+     */
+    prices?: {
+        size: Size;
+        price: number;
+    }[];
+    currency?: string;
 }
 /**
  * How the lab wants canvases
@@ -290,7 +300,10 @@ export interface Line {
     picture?: string;
     subject?: string;
     copies?: number;
-    size?: Size;
+    /**
+     * of a shared sheet also "cheapest": the sheet of the lab that all cells cost least on
+     */
+    size?: Size | 'cheapest';
     turn?: 'auto' | 'portrait' | 'landscape';
     fit?: 'fill' | 'whole';
     window?: Window;
@@ -313,7 +326,7 @@ export interface Line {
     frameCover?: string;
     canvas?: Canvas;
     panels?: Panels;
-    sheet?: {};
+    sheet?: Sheet;
     longSide?: number;
     /**
      * What the lab prints it on, by the lab's name
@@ -427,6 +440,82 @@ export interface Panels {
      * A number and its unit: 8 in, 20.3 cm, 203 mm
      */
     overlap?: string;
+}
+/**
+ * What a shared sheet carries. Cells without a place are arranged on as few sheets as hold them
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Sheet".
+ */
+export interface Sheet {
+    gutter?: Length;
+    margin?: Length;
+    cutMarks?: boolean;
+    /**
+     * @minItems 1
+     * @maxItems 500
+     */
+    cells: [Cell, ...Cell[]];
+}
+/**
+ * One print of a shared sheet: wanted like any print
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Cell".
+ */
+export interface Cell {
+    picture?: string;
+    subject?: string;
+    size: Size;
+    copies?: number;
+    turn?: 'auto' | 'portrait' | 'landscape';
+    window?: Window;
+    fit?: 'fill' | 'whole';
+    border?: Border;
+    image?: ImageSize;
+    /**
+     * How far above the middle; "optical": the image's centre a twentieth of the free height above it
+     */
+    raise?: 'optical' | Length;
+    paperColour?: string;
+    keyline?: null | Keyline;
+    /**
+     * A number and its unit: 8 in, 20.3 cm, 203 mm
+     */
+    frameCover?: string;
+    /**
+     * A number and its unit: 8 in, 20.3 cm, 203 mm
+     */
+    viewedFrom?: string;
+    /**
+     * What is done to the lightness for the paper
+     */
+    forPaper?: {
+        open?: number;
+        contrast?: number;
+    };
+    at?: CellPlace;
+    caption?: null;
+    /**
+     * @maxItems 0
+     */
+    lettering?: unknown[];
+    /**
+     * @maxItems 0
+     */
+    overlays?: unknown[];
+}
+/**
+ * Where a cell was put by hand: its top left corner on its sheet
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "CellPlace".
+ */
+export interface CellPlace {
+    sheet?: number;
+    x?: Length;
+    y?: Length;
+    turned?: boolean;
 }
 /**
  * An area that no trim, frame, fold or joint may touch, in fractions of the picture
@@ -628,6 +717,55 @@ export interface DrawingFigures {
     joints: Joint[];
     window: PixelRect | null;
     dimensions: Dimension[];
+    sheets: Box[];
+    prints: SheetPrint[];
+    cuts: SheetCut[];
+    /**
+     * the cutting order of each sheet, in words
+     */
+    cutsSaid: string[];
+    isByHand: boolean;
+}
+/**
+ * One print of a shared sheet where it is drawn, in mm; image and window are of the print by itself, the way up it is used
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SheetPrint".
+ */
+export interface SheetPrint {
+    /**
+     * its place among the cells, from 0
+     */
+    cell: number;
+    sheet: number;
+    at: Box;
+    /**
+     * a quarter to the right, on its way onto the sheet
+     */
+    isTurned: boolean;
+    label: string;
+    paperColour: string;
+    picture: {
+        sha256: string;
+        width: number;
+        height: number;
+    } | null;
+    image: Box | null;
+    window: PixelRect | null;
+    dimensions: Dimension[];
+}
+/**
+ * A numbered cut, in mm on the drawing
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SheetCut".
+ */
+export interface SheetCut {
+    number: number;
+    left: number;
+    top: number;
+    right: number;
+    bottom: number;
 }
 /**
  * An area of a picture that must stay in, in fractions of it
@@ -690,6 +828,10 @@ export interface Uses {
     depth: string;
     spare: string;
     apart: 'files' | 'pages' | null;
+    /**
+     * of a shared sheet, as listed
+     */
+    sheetSize: string | null;
 }
 /**
  * A figure and what it means
@@ -745,6 +887,30 @@ export interface LineView {
      * the same for the same pixels; null while nothing can be made
      */
     planHash: string | null;
+    cells: CellView[];
+}
+/**
+ * One print of a line that carries several, as if it were a line of its own
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "CellView".
+ */
+export interface CellView {
+    place: number;
+    line: Line;
+    uses: Uses;
+    picture: UsedPicture | null;
+    mustStayIn: MarkedArea[];
+    sentence: Segment[];
+    /**
+     * words that can be added, each with what is said of it
+     */
+    addable: {
+        [k: string]: string;
+    };
+    short: string;
+    drawing: DrawingFigures | null;
+    facts: Fact[];
 }
 /**
  * What changes on paper, in words
@@ -1110,4 +1276,90 @@ export interface Me {
 export interface ProfileTaken {
     file: string;
     description: string;
+}
+/**
+ * What it takes to put prints on sheets of one size
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SheetTried".
+ */
+export interface SheetTried {
+    size: string;
+    label: string;
+    sheets: number;
+    waste: number;
+    /**
+     * in words
+     */
+    wasted: string;
+    price: string | null;
+    paper: {
+        width: number;
+        height: number;
+    };
+    prints: {
+        sheet: number;
+        at: Box;
+    }[];
+}
+/**
+ * Every sheet that the lab lists and that holds all prints, the cheapest first
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SheetsTried".
+ */
+export interface SheetsTried {
+    offers: SheetTried[];
+    /**
+     * what can’t be put on a sheet, in words
+     */
+    leftOut: string[];
+}
+/**
+ * Prints put on shared sheets: their new line, and the lines that it stands for now
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SheetMade".
+ */
+export interface SheetMade {
+    line: LineView;
+    instead: number[];
+}
+/**
+ * The lines that a shared sheet was taken apart into
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "TakenApart".
+ */
+export interface TakenApart {
+    lines: number[];
+}
+/**
+ * A way to share a sheet out that arithmetic gives
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ReadyWay".
+ */
+export interface ReadyWay {
+    label: string;
+    cells: {
+        size: string;
+        copies: number;
+    }[];
+    paper: {
+        width: number;
+        height: number;
+    };
+    prints: {
+        sheet: number;
+        at: Box;
+    }[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ReadyWays".
+ */
+export interface ReadyWays {
+    size: string;
+    ways: ReadyWay[];
 }

@@ -199,7 +199,7 @@ final class ChecksTest extends TestCase
         yield 'no picture' => ['no-picture', Level::Stops, 'Choose one', ['picture' => null], PictureTrouble::none()];
         yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
-        yield 'shared sheet' => ['not-made-yet', Level::Stops, 'asks for a shared sheet', ['copies' => 1, 'make' => 'shared-sheet']];
+        yield 'screen copy' => ['not-made-yet', Level::Stops, 'asks for a screen copy', ['copies' => 1, 'make' => 'screen-copy']];
         yield 'sharpened' => [
             'sharpened',
             Level::Fine,

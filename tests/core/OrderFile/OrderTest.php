@@ -51,7 +51,7 @@ final class OrderTest extends TestCase
         self::assertSame('Breakwater light', $order->lines[1]->subject);
         self::assertNull($order->lines[1]->wanted->notYet(), 'the first line can be made');
         self::assertSame(
-            [null, null, 'a shared sheet', 'a screen copy'],
+            [null, null, null, 'a screen copy'],
             array_map(fn (int $line): ?string => $order->lines[$line]->wanted->notYet(), [2, 3, 4, 5]),
         );
         self::assertSame([[], [], []], array_map(fn (int $line): array => $order->lines[$line]->ignored, [1, 2, 3]));

@@ -13,6 +13,7 @@ use Planisher\Finish\Finish;
 use Planisher\Finish\Said;
 use Planisher\Finish\TypedFigure;
 use Planisher\Lab\LabCard;
+use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
@@ -65,8 +66,16 @@ final class PairFinish implements Drawn, Finish, Said
         return PairWanted::fromNode($line->maybe('pair'));
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): Plan
+    public function crop(Node $line): Crop
     {
+        return Crop::fromNode($line);
+    }
+
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    {
+        if (in_array(null, $pictures, true)) {
+            return null;
+        }
         $crop = $line->crop ?? throw new \LogicException('A pair has a size.');
         $paper = Box::ofSize($crop->size);
         [$left, $right] = [
@@ -96,6 +105,11 @@ final class PairFinish implements Drawn, Finish, Said
         return [new EnoughPixels(), new CutLittle()];
     }
 
+    public function cells(Situation $at): null
+    {
+        return null;
+    }
+
     public function needsListedSize(): bool
     {
         return true;
@@ -114,6 +128,11 @@ final class PairFinish implements Drawn, Finish, Said
     public function choices(): array
     {
         return [];
+    }
+
+    public function madeOf(Situation $at): ?array
+    {
+        return null;
     }
 
     public function size(Situation $at): string

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Lines\Computation;
+use App\Lines\Gatherer;
+use App\Lines\LineView;
+use App\Models\Line;
+use App\Models\Order;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Planisher\Finish\Finishes;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\OrderFileError;
+
+/** Prints put together on shared sheets. */
+final class SheetController
+{
+    /** What they would take of every sheet that the lab lists. */
+    public function tried(Request $request, Order $order): JsonResponse
+    {
+        $given = $this->given($request);
+        $chosen = array_column($given['lines'], 'id');
+        $lines = $order->lines->filter(fn (Line $line): bool => in_array($line->id, $chosen, true));
+        $gathers = Finishes::gathering();
+        $left = [];
+        $taken = [];
+        foreach ($lines as $line) {
+            $wanted = $line->line();
+            if ($gathers->takes($wanted)) {
+                $taken[] = $wanted;
+            } else {
+                $left[] = "Line {$line->number} stays by itself: a {$wanted->wanted->label(1)} can’t share a sheet.";
+            }
+        }
+        $all = Gatherer::wanted($taken, $given['pictures'], $given['each']);
+
+        return response()->json(['offers' => $gathers->tried($all, $order->lab->labCard()), 'leftOut' => $left]);
+    }
+
+    public function store(Request $request, Order $order): JsonResponse
+    {
+        $given = $this->given($request);
+        $size = $request->validate(['size' => ['required', 'string', 'max:60']])['size'];
+        [$line, $instead] = Gatherer::gather($order, $given['lines'], $given['pictures'], $given['each'], $size);
+
+        return response()->json(['line' => LineView::of($line, app(Computation::class)->line($line)), 'instead' => $instead], 201);
+    }
+
+    public function apart(Request $request, Line $line): JsonResponse
+    {
+        $version = (int) $request->validate(['version' => ['required', 'integer']])['version'];
+
+        return response()->json(['lines' => Gatherer::apart($line, $version)]);
+    }
+
+    /** The ways to share a sheet out that arithmetic gives. */
+    public function ready(Request $request): JsonResponse
+    {
+        $typed = $request->validate(['size' => ['required', 'string', 'max:60']])['size'];
+        try {
+            $size = Size::parse($typed);
+        } catch (MeasureError $e) {
+            throw new OrderFileError('size', "“{$typed}”", 'a size', $e->getMessage());
+        }
+
+        return response()->json(['size' => (string) $size, 'ways' => Finishes::gathering()->ready($size)]);
+    }
+
+    /** @return array{lines: list<array{id: int, version: int}>, pictures: list<string>, each: ?string} */
+    private function given(Request $request): array
+    {
+        $given = $request->validate([
+            'lines' => ['array', 'max:500'],
+            'lines.*.id' => ['required', 'integer'],
+            'lines.*.version' => ['required', 'integer'],
+            'pictures' => ['array', 'max:500'],
+            'pictures.*' => ['string', 'max:200'],
+            'each' => ['nullable', 'string', 'max:60'],
+        ]);
+
+        return ['lines' => $given['lines'] ?? [], 'pictures' => $given['pictures'] ?? [], 'each' => $given['each'] ?? null];
+    }
+}

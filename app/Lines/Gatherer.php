@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lines;
+
+use App\Models\Line;
+use App\Models\Order;
+use Illuminate\Support\Facades\DB;
+use Planisher\Finish\Finishes;
+use Planisher\Finish\LineReader;
+use Planisher\Line\Line as WantedLine;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+
+/** Puts the prints of several lines, or pictures of one size, on shared sheets, and takes them apart again. */
+final class Gatherer
+{
+    /**
+     * One line that has the prints of all these, in their place.
+     *
+     * @param  list<array{id: int, version: int}>  $lines
+     * @param  list<string>  $pictures  names
+     * @param  ?string  $each  the size that each picture is printed in
+     * @return array{Line, list<int>} the new line, and the ids of those it stands for now
+     *
+     * @throws StaleLine
+     */
+    public static function gather(Order $order, array $lines, array $pictures, ?string $each, string $size): array
+    {
+        return DB::transaction(function () use ($order, $lines, $pictures, $each, $size): array {
+            $taken = [];
+            foreach ($lines as ['id' => $id, 'version' => $version]) {
+                $line = $order->lines()->whereKey($id)->firstOrFail();
+                if (Finishes::gathering()->takes($line->line())) {
+                    $taken[$id] = LineChanger::remove($line, $version);
+                }
+            }
+            $wanted = self::wanted(array_values(array_map(fn (Line $line): WantedLine => $line->line(), $taken)), $pictures, $each);
+            $made = LineChanger::add($order, Finishes::gathering()->gathered($wanted, $size));
+            $made->update(['gathered_from' => array_keys($taken)]);
+
+            return [$made, array_keys($taken)];
+        });
+    }
+
+    /**
+     * A shared sheet's prints as lines again: those that are as they were come back, the others are new.
+     *
+     * @return list<int> their ids
+     *
+     * @throws StaleLine
+     */
+    public static function apart(Line $sheet, int $seen): array
+    {
+        return DB::transaction(function () use ($sheet, $seen): array {
+            LineChanger::remove($sheet, $seen);
+            $before = Line::onlyTrashed()
+                ->where('order_id', $sheet->order_id)
+                ->whereKey($sheet->gathered_from ?? [])
+                ->get()
+                ->all();
+            $order = Order::query()->findOrFail($sheet->order_id);
+            $ids = [];
+            foreach (Finishes::gathering()->apart($sheet->line()) as $wanted) {
+                $same = array_filter($before, fn (Line $line): bool => self::isSame($line->line(), $wanted));
+                $line = reset($same);
+                if ($line === false) {
+                    $ids[] = LineChanger::add($order, $wanted)->id;
+                } else {
+                    unset($before[(int) key($same)]);
+                    $line->restore();
+                    $ids[] = $line->id;
+                }
+            }
+
+            return $ids;
+        });
+    }
+
+    /**
+     * @param  list<WantedLine>  $lines
+     * @param  list<string>  $pictures
+     * @return non-empty-list<WantedLine>
+     *
+     * @throws OrderFileError
+     */
+    public static function wanted(array $lines, array $pictures, ?string $each): array
+    {
+        if ($pictures !== [] && $each === null) {
+            throw new OrderFileError('each', 'nothing', 'a size for the pictures', 'Give the size that each picture is printed in.');
+        }
+        foreach ($pictures as $name) {
+            $lines[] = LineReader::read(Node::root(['picture' => $name, 'size' => $each]));
+        }
+
+        return $lines ?: throw new OrderFileError('lines', 'nothing', 'prints', 'Nothing that is chosen can be put on a sheet.');
+    }
+
+    /**
+     * Whether a line would become just this print.
+     *
+     * @param  array<string, mixed>  $wanted
+     */
+    private static function isSame(WantedLine $line, array $wanted): bool
+    {
+        $cells = fn (WantedLine $of): array => Finishes::gathering()->gathered([$of], '');
+
+        return Finishes::gathering()->takes($line) && $cells($line) == $cells(LineReader::read(Node::root($wanted)));
+    }
+}

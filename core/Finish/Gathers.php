@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish;
+
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\OrderFileError;
+
+/** A finish that can put the prints of several lines together on one piece of paper, and take them apart again. */
+interface Gathers
+{
+    /** Whether a line's prints can be put on a sheet with others. */
+    public function takes(Line $line): bool;
+
+    /**
+     * One line that has the prints of all these.
+     *
+     * @param  non-empty-list<Line>  $lines  that it takes
+     * @param  string  $size  of the sheet, or what stands for the cheapest
+     * @return array<string, mixed> in its order-file form
+     */
+    public function gathered(array $lines, string $size): array;
+
+    /**
+     * The prints of a line, each a line of its own.
+     *
+     * @return list<array<string, mixed>> in their order-file form
+     */
+    public function apart(Line $line): array;
+
+    /**
+     * What the prints would take of every sheet that the lab lists and that holds them, the cheapest first.
+     *
+     * @param  non-empty-list<Line>  $lines  that it takes
+     * @return list<array<string, mixed>> lengths in mm
+     *
+     * @throws OrderFileError
+     */
+    public function tried(array $lines, LabCard $lab): array;
+
+    /**
+     * The ways to share a sheet out that arithmetic gives.
+     *
+     * @return list<array<string, mixed>> lengths in mm
+     */
+    public function ready(Size $sheet): array;
+}

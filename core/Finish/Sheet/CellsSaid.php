@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Sheet;
+
+use Planisher\Measure\Figure;
+use Planisher\Phrase\Words;
+
+/** Cells counted by their sizes, in words: “two 3 × 4 in”, “one 3 × 4 and two 3 × 2 in”. */
+final class CellsSaid
+{
+    private const NUMBERS = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
+    /** @param  list<Cell>  $cells */
+    public static function of(array $cells): string
+    {
+        $counts = [];
+        foreach ($cells as $cell) {
+            $label = $cell->size()->portrait()->label();
+            $counts[$label] = ($counts[$label] ?? 0) + $cell->print->copies;
+        }
+
+        return Words::list(
+            array_map(fn (string $label, int $count): string => self::number($count)." {$label}", array_keys($counts), $counts),
+        );
+    }
+
+    public static function number(int $count): string
+    {
+        return self::NUMBERS[$count] ?? Figure::count($count);
+    }
+}

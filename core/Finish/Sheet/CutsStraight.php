@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Sheet;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finish\Sheet\Arranging\CutOrder;
+use Planisher\Phrase\Words;
+use Planisher\Plan\Situation;
+
+/** Says in which order the cells are cut apart, and asks for a look where no straight cut from edge to edge frees some. */
+final class CutsStraight implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $layout = SheetLayout::in($at->plan?->layout);
+        $wanted = SheetWanted::of($at->line);
+        if ($layout === null || $wanted === null || $at->plan === null || ! CellsApart::are($wanted, $layout)) {
+            return null;
+        }
+        $orders = $layout->orders();
+        $stuck = array_merge(...array_map(fn (CutOrder $order): array => $order->stuck, $orders));
+        if ($stuck === []) {
+            $many = array_sum(array_map(fn (CutOrder $order): int => count($order->cuts), $orders));
+
+            return Finding::fine(
+                'cuts-straight',
+                $many === 0
+                    ? 'Nothing has to be cut'
+                    : ($many === 1
+                        ? 'One straight cut'
+                        : ucfirst(CellsSaid::number($many)).' straight cuts'),
+                count($orders) === 1 ? CutsSaid::of($orders[0], $at->plan->size()->width->unit) : 'On '.count($orders).' sheets.',
+            );
+        }
+        $numbers = [];
+        foreach ($layout->cells as $cell) {
+            if (in_array($cell->spot->box, $stuck, false)) {
+                $numbers[$cell->cell + 1] = (string) ($cell->cell + 1);
+            }
+        }
+
+        return Finding::look(
+            'cuts-not-straight',
+            'Cells '.Words::list(array_values($numbers)).' can’t be cut apart straight',
+            'No cut from edge to edge of their piece passes between them.',
+            CellsApart::arranged($wanted),
+        );
+    }
+}

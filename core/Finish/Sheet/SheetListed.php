@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Sheet;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Remedy;
+use Planisher\Plan\Situation;
+
+/** Says whether the lab lists the sheet, and which it lists that would do. */
+final class SheetListed implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $wanted = SheetWanted::of($at->line);
+        $size = $wanted?->sheet($at->lab);
+        if ($wanted === null || $size === null) {
+            return null;
+        }
+        if ($at->lab->lists($size) !== null) {
+            return Finding::fine('sheet-listed', 'The lab lists this sheet', "{$size->label()} is on {$at->lab->name}’s list.");
+        }
+        $offer = SheetOffers::cheapest($wanted, $at->lab);
+
+        return Finding::look(
+            'sheet-not-listed',
+            "{$size->label()} isn’t on the lab’s list",
+            "{$at->lab->name} may cut or refuse the sheet.",
+            $offer === null ? null : new Remedy("Take {$offer->size->label()}", ['size' => (string) $offer->size]),
+        );
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Sheet;
+
+use Planisher\Finish\Sheet\Arranging\Arrangement;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Line\Turn;
+use Planisher\Line\Wanted;
+use Planisher\Measure\Length;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+
+/** What is wanted of a shared sheet: the prints it carries, and how they lie on it. */
+final readonly class SheetWanted implements Wanted
+{
+    public const NAME = 'sheet';
+
+    /** Instead of a size: the lab's sheet that all cells cost least on. */
+    public const CHEAPEST = 'cheapest';
+
+    private const MOST_CELLS = 500;
+
+    /** More copies of cells than this on one line are a slip of the finger. */
+    private const MOST_COPIES = 2000;
+
+    /**
+     * @param  ?Size  $size  of a sheet; null for the cheapest
+     * @param  Turn  $turn  which way up it is drawn
+     * @param  non-empty-list<Cell>  $cells
+     * @param  Length  $gutter  free between cells
+     * @param  Length  $margin  free inside the sheet's edge
+     */
+    private function __construct(
+        public ?Size $size,
+        public Turn $turn,
+        public array $cells,
+        public Length $gutter,
+        public Length $margin,
+        public bool $cutMarks,
+    ) {}
+
+    /** @throws OrderFileError */
+    public static function fromNode(Node $line): self
+    {
+        $sheet = $line->need(self::NAME)->object(['gutter', 'margin', 'cutMarks', 'cells']);
+        $cells = array_map(Cell::fromNode(...), $sheet->need('cells')->items(1, self::MOST_CELLS));
+        $copies = array_sum(array_map(fn (Cell $cell): int => $cell->print->copies, $cells));
+        if ($copies > self::MOST_COPIES) {
+            throw $sheet->need('cells')->unexpected('at most '.self::MOST_COPIES." prints in all, copies counted; these are {$copies}");
+        }
+
+        return new self(
+            size: self::isCheapest($line) ? null : $line->need('size')->size(),
+            turn: $line->maybe('turn')?->choice(Turn::class) ?? Turn::Auto,
+            cells: $cells,
+            gutter: $sheet->maybe('gutter')?->length() ?? Length::zero(),
+            margin: $sheet->maybe('margin')?->length() ?? Length::zero(),
+            cutMarks: $sheet->maybe('cutMarks')?->bool() ?? false,
+        );
+    }
+
+    public static function isCheapest(Node $line): bool
+    {
+        return $line->maybe('size')?->raw() === self::CHEAPEST;
+    }
+
+    /** Of a line that makes a shared sheet. */
+    public static function of(Line $line): ?self
+    {
+        return $line->wanted instanceof self ? $line->wanted : null;
+    }
+
+    public function label(int $copies): string
+    {
+        return $copies === 1 ? 'shared sheet' : 'shared sheets';
+    }
+
+    public function inWords(): string
+    {
+        return 'a shared sheet of '.CellsSaid::of($this->cells);
+    }
+
+    public function pictures(?string $picture): array
+    {
+        return array_map(fn (Cell $cell): ?string => $cell->print->picture, $this->cells);
+    }
+
+    public function notYet(): ?string
+    {
+        return null;
+    }
+
+    public function printedOn(): ?string
+    {
+        return null;
+    }
+
+    public function isForTheWall(): bool
+    {
+        return false;
+    }
+
+    /** “1of2” and “2of2”, of several sheets. */
+    public function apart(LabCard $lab): array
+    {
+        $sheets = $this->arrangement($lab)?->sheets() ?? 1;
+
+        return $sheets === 1 ? [''] : array_map(fn (int $number): string => "{$number}of{$sheets}", range(1, $sheets));
+    }
+
+    /** The sheet it is printed on; null when no sheet of the lab could hold the cells, and it is to be the cheapest. */
+    public function sheet(LabCard $lab): ?Size
+    {
+        return $this->size ?? SheetOffers::cheapest($this, $lab)?->size;
+    }
+
+    /** How the cells lie: by hand those that were put somewhere, all others as few sheets allow. Null when one is too large. */
+    public function arrangement(LabCard $lab): ?Arrangement
+    {
+        $sheet = $this->sheet($lab);
+
+        return $sheet === null ? null : CellsArranged::on($this, $sheet);
+    }
+
+    /** Whether every cell lies where it was put. */
+    public function isByHand(): bool
+    {
+        return ! in_array(null, array_map(fn (Cell $cell): ?CellPlace => $cell->at, $this->cells), true);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            ...$this->size === null ? ['size' => self::CHEAPEST] : [],
+            'sheet' => array_filter(
+                [
+                    'gutter' => $this->gutter->nanometres === 0 ? null : (string) $this->gutter,
+                    'margin' => $this->margin->nanometres === 0 ? null : (string) $this->margin,
+                    'cutMarks' => $this->cutMarks ?: null,
+                    'cells' => array_map(fn (Cell $cell): array => $cell->toArray(), $this->cells),
+                ],
+                fn (mixed $value): bool => $value !== null,
+            ),
+        ];
+    }
+}
