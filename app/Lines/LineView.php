@@ -71,7 +71,6 @@ final class LineView
                 'addable' => (object) Sentence::addableOfCell($at),
                 'short' => Sentence::short($at),
                 'drawing' => self::drawing($at),
-                'facts' => FactStrip::of($at),
             ];
         }
 

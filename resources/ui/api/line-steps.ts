@@ -58,8 +58,9 @@ export function useAway(orderId: number) {
     const client = useQueryClient();
     const lines = useHeldLines(orderId);
     const { earliest, isSame } = useHistory(orderId);
-    return (lineId: number): Step => {
-        let version = 0;
+    /** @param left the version that a line had which is off the order already */
+    return (lineId: number, left = 0): Step => {
+        let version = left;
         return {
             back: async () => {
                 const line = await api.post<LineView>(`lines/${lineId}/restore`);

@@ -3,6 +3,7 @@ import { useHistory, type Step } from '@/undo/history';
 import { useNotices } from '@/common/notices';
 import { ApiError, api } from './client';
 import { together, useAway, useHeldLines, useLineStep } from './line-steps';
+import { cellLine } from './cells';
 import { orderKey } from './orders';
 import type { Change, LineView } from './types';
 
@@ -12,6 +13,8 @@ export interface LineActs {
      * other way up) is given as a function: it is asked when the changes before it have been saved.
      */
     change: (change: Change | ((line: LineView) => Change)) => Promise<LineView>;
+    /** The same of one of the prints that the line carries, by its place. */
+    changeCell: (place: number, change: Change | ((line: LineView) => Change)) => Promise<LineView>;
     /** A figure typed into the drawing. */
     type: (name: string, typed: string) => Promise<LineView>;
     pass: () => Promise<LineView>;
@@ -71,6 +74,10 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
     return {
         change: (change) =>
             act.mutateAsync((line) => patch(line, { change: typeof change === 'function' ? change(line) : change })),
+        changeCell: (place, change) =>
+            act.mutateAsync((line) =>
+                patch(line, { cell: place, change: typeof change === 'function' ? change(cellLine(line, place)) : change }),
+            ),
         type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
         pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
         hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
@@ -121,7 +128,7 @@ export function useAddLine(orderId: number) {
     const history = useHistory(orderId);
     const away = useAway(orderId);
     return useMutation({
-        mutationFn: (wanted: { size: string; copies: number; picture: string | null }) =>
+        mutationFn: (wanted: { size: string; copies: number; picture: string | null; wanted?: Change }) =>
             api.post<LineView>(`orders/${orderId}/lines`, wanted),
         onSuccess: async (line) => {
             await client.invalidateQueries({ queryKey: orderKey(orderId) });

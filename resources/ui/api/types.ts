@@ -910,7 +910,6 @@ export interface CellView {
     };
     short: string;
     drawing: DrawingFigures | null;
-    facts: Fact[];
 }
 /**
  * What changes on paper, in words

@@ -19,7 +19,7 @@ export function BeforeItGoes({ line, onRemedy, onPass, onHold }: Props) {
             <ul className="grow overflow-auto" aria-live="polite">
                 {line.findings.map((finding) => (
                     <li
-                        key={finding.code}
+                        key={`${finding.code} ${finding.title}`}
                         className="flex gap-2.5 border-b border-rule px-[18px] py-[11px]"
                         data-code={finding.code}
                     >

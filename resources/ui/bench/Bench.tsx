@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useLineActs } from '@/api/lines';
+import { useLineActs, type LineActs } from '@/api/lines';
 import { useMark } from '@/api/pictures';
 import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
@@ -17,6 +17,8 @@ import type { FinishUi } from '@/finishes/finish';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
 import { GiveFinish } from './GiveFinish';
+import { cellLine } from '@/api/cells';
+import { ChosenKept, useChosen } from '@/drawing/tools/chosen';
 import { ModeKept } from '@/drawing/tools/mode';
 import { Rack } from './Rack';
 
@@ -51,7 +53,9 @@ export function Bench() {
     }
     return (
         <ModeKept key={line.id}>
-            <Workbench order={order.data} line={line} trouble={order.failureReason} />
+            <ChosenKept>
+                <Workbench order={order.data} line={line} trouble={order.failureReason} />
+            </ChosenKept>
         </ModeKept>
     );
 }
@@ -84,8 +88,16 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
             tell(acts.pass().then(goOn));
         }
     };
-    const mark = useMark(order.id, line.picture?.sha256);
-    const { change } = acts;
+    const { chosen } = useChosen();
+    const place = chosen === null ? undefined : line.drawing?.prints[chosen]?.cell;
+    /** what the hand works on: the chosen print of several, or the line itself */
+    const worked = place === undefined ? line : cellLine(line, place);
+    const mark = useMark(order.id, worked.picture?.sha256);
+    const { change: changeLine, changeCell } = acts;
+    const change: LineActs['change'] = useCallback(
+        (by) => (place === undefined ? changeLine(by) : changeCell(place, by)),
+        [changeLine, changeCell, place],
+    );
     const saveWindow = useCallback(
         (window: object) => {
             const saved = change({ window });
@@ -104,6 +116,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
         '[': () => go(order.lines[at - 1]),
         ']': () => go(order.lines[at + 1]),
         o: () => void navigate(sheet),
+        ...(place === undefined ? {} : { Delete: () => tell(changeCell(place, { picture: null })) }),
     });
 
     return (
@@ -146,7 +159,10 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                 <Rack orderId={order.id} lines={order.lines} current={line.id} />
                 <main className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
-                    <Sentence line={line} order={order} change={change} />
+                    <Sentence line={line} order={order} change={changeLine} />
+                    {place !== undefined && (
+                        <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />
+                    )}
                     {isDrawn(line) && (
                         <Drawing
                             line={line}
@@ -155,15 +171,15 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                             onType={acts.type}
                             tell={tell}
                             onTurn={turn}
-                            onRemedy={(remedy) => tell(change(remedy.change))}
-                            onMark={(area) => void mark(line.mustStayIn, [...line.mustStayIn, area])}
+                            onRemedy={(remedy) => tell(changeLine(remedy.change))}
+                            onMark={(area) => void mark(worked.mustStayIn, [...worked.mustStayIn, area])}
                         />
                     )}
                     <Facts line={line} />
                 </main>
                 <BeforeItGoes
                     line={line}
-                    onRemedy={(remedy) => tell(change(remedy.change))}
+                    onRemedy={(remedy) => tell(changeLine(remedy.change))}
                     onPass={pass}
                     onHold={() => tell(acts.hold())}
                 />

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { DrawingFigures, LineView, MarkedArea, Remedy } from '@/api/types';
+import { useChosen } from '@/drawing/tools/chosen';
 import { useMode } from '@/drawing/tools/mode';
 import { viewUrl } from '@/api/views';
 import { useKeys } from '@/common/useKeys';
@@ -37,6 +38,8 @@ export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, 
     const [showsFrame, setShowsFrame] = useState(false);
     const [showsHistograms, setShowsHistograms] = useState(false);
     const [isOneToOne, setIsOneToOne] = useState(false);
+    const { chosen } = useChosen();
+    const marks = line.cells.length > 0 ? chosen !== null : line.picture !== null;
     const room = finish.beside?.room(line.drawing) ?? 0;
     const preview = viewUrl(line, 'preview');
     useKeys({
@@ -44,11 +47,14 @@ export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, 
         h: () => setShowsHistograms((now) => !now && line.planHash !== null),
         '1': () => setIsOneToOne((now) => !now && line.planHash !== null),
         Escape: () => setIsOneToOne(false),
-        k: () => (mode.does === 'mark' ? rest() : line.picture && !isOneToOne && set({ does: 'mark' })),
+        k: () => (mode.does === 'mark' ? rest() : marks && !isOneToOne && set({ does: 'mark' })),
     });
     const proof = useProof(line);
-    const frame = frameFor(line.drawing, size.width, size.height, room);
-    const dimensions = placeDimensions(line.drawing, frame, size.width, size.height);
+    const figures = finish.figures?.(line.drawing, chosen ?? 0) ?? [];
+    const dimensioned = { ...line.drawing, dimensions: [...line.drawing.dimensions, ...figures] };
+    const frame = frameFor(dimensioned, size.width, size.height, room);
+    const dimensions = placeDimensions(dimensioned, frame, size.width, size.height);
+    const Paper = finish.Paper ?? PictureOnPaper;
     return (
         <div ref={ref} className="relative min-h-0 grow overflow-hidden bg-desk select-none" data-testid="drawing">
             {size.width > 0 && (
@@ -57,7 +63,7 @@ export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, 
                         <OneToOne line={line} size={size} at={{ x: 0.5, y: 0.5 }} />
                     ) : (
                         <>
-                            <PictureOnPaper
+                            <Paper
                                 line={line}
                                 finish={finish}
                                 frame={frame}

@@ -1,38 +1,21 @@
 import { useRef } from 'react';
-import type { DrawingFigures, LineView, MarkedArea, PixelRect } from '@/api/types';
+import type { MarkedArea, PixelRect } from '@/api/types';
 import { viewUrl } from '@/api/views';
-import type { FinishUi } from '@/finishes/finish';
 import { Clipped } from './Clipped';
 import { FrameCover } from './FrameCover';
 import { Handles } from './Handles';
-import type { Frame } from './layout';
 import { Marked } from './Marked';
+import type { PaperProps } from './paper';
 import { css, onScreen, piecesOf, shifted } from './pieces';
 import { Placed } from './Placed';
 import { Preview } from './Preview';
 import { TrimTicks } from './TrimTicks';
 import { useTools } from './tools/useTools';
-import type { WantedWindow } from './tools/window';
-import type { ProofView } from './useProof';
-
-interface Props {
-    line: LineView & { drawing: DrawingFigures };
-    finish: FinishUi;
-    frame: Frame;
-    showsFrame: boolean;
-    proof: ProofView;
-    /** the drawing's width, in screen pixels */
-    width: number;
-    onWindow: (window: WantedWindow) => Promise<unknown>;
-    onTurn: () => void;
-    onType: (name: string, typed: string) => void;
-    onMark: (area: MarkedArea) => void;
-}
 
 const CURSORS = { move: '', mark: 'cursor-crosshair', 'take-colour': 'cursor-cell' };
 
 /** The sheet, the paper and what is on it; what the window leaves out lies veiled round it. */
-export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, onType, ...acts }: Props) {
+export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, onType, ...acts }: PaperProps) {
     const { drawing, picture } = line;
     const svg = useRef<SVGSVGElement>(null);
     const place = onScreen(frame);

@@ -1,7 +1,9 @@
 import type { ComponentType } from 'react';
 import type { Line } from '@/api/types';
 import type { Change, DrawingFigures, LineView, PixelRect, UsedPicture } from '@/api/types';
+import type { Dimension } from '@/api/types';
 import type { Frame } from '@/drawing/layout';
+import type { PaperProps } from '@/drawing/paper';
 import type { Word } from '@/sentence/word';
 
 /** What lies on the drawing: its figures, and where they are on the screen. */
@@ -42,6 +44,12 @@ export interface FinishUi {
     start?: (line: Line) => Change;
     /** the words of its sentence that open */
     words: Record<string, Word>;
+    /** whether a line becomes one only by putting several together */
+    isGathered?: boolean;
+    /** the paper and what is on it, where that isn't one picture on one paper */
+    Paper?: ComponentType<PaperProps>;
+    /** dimensions of the print that is chosen, beside those of the whole */
+    figures?: (drawing: DrawingFigures, chosen: number) => Dimension[];
     /** whether the paper has an edge of its own to be drawn, within the sheet */
     hasPaperEdge?: boolean;
     /** lines over the plan */

@@ -3,9 +3,10 @@ import { canvas } from './canvas';
 import type { FinishUi } from './finish';
 import { panels } from './panels';
 import { print } from './print';
+import { sheet } from './sheet';
 
 /** The register of finishes, by their names in the order file: a new one is named here and nowhere else. */
-export const FINISHES = { print, canvas, panels } satisfies Record<string, FinishUi>;
+export const FINISHES = { print, canvas, panels, 'shared-sheet': sheet } satisfies Record<string, FinishUi>;
 
 const all: Record<string, FinishUi> = FINISHES;
 

@@ -5,6 +5,7 @@ import type { OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { useKeys } from '@/common/useKeys';
+import { AddSheet } from './AddSheet';
 import { useDrop } from './dragging';
 
 /** The empty end of the lines: what was ordered is typed here, or a picture is dropped on it. */
@@ -22,7 +23,10 @@ export function AddLine({
     const add = useAddLine(order.id);
     const focus = () => first.current?.querySelector<HTMLInputElement>('input')?.focus();
     useKeys({ a: focus });
-    const drop = useDrop({ onPicture: setPicture, onFiles: (files) => onFiles(files.slice(0, 1), setPicture) });
+    const drop = useDrop({
+        onPictures: (names) => setPicture(names[0]!),
+        onFiles: (files) => onFiles(files.slice(0, 1), setPicture),
+    });
     const errors = add.error instanceof ApiError ? (add.error.body.errors ?? {}) : {};
     const submit = (event: FormEvent) => {
         event.preventDefault();
@@ -87,6 +91,9 @@ export function AddLine({
                 <Button type="submit" disabled={add.isPending || size.trim() === ''} className="h-[34px]">
                     Add this print<Key>A</Key>
                 </Button>
+                <span className="flex h-[34px] items-center">
+                    <AddSheet order={order} />
+                </span>
             </div>
             {add.error && (
                 <p role="alert" className="mt-2 text-small text-stops">

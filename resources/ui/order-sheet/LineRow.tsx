@@ -5,6 +5,7 @@ import type { LineView } from '@/api/types';
 import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';
 import { useDrop } from './dragging';
+import { filled } from './filled';
 
 interface Props {
     orderId: number;
@@ -19,8 +20,12 @@ interface Props {
 export function LineRow({ orderId, line, scale, isChosen, onChoose, onFiles }: Props) {
     const acts = useLineActs(orderId, line.id);
     const tell = useTell();
-    const choose = (picture: string) => tell(acts.change({ picture }));
-    const drop = useDrop({ onPicture: choose, onFiles: (files) => onFiles(files.slice(0, 1), choose) });
+    const choose = (pictures: string[]) =>
+        tell(acts.change((now) => (now.line.sheet ? filled(now, pictures) : { picture: pictures[0] })));
+    const drop = useDrop({
+        onPictures: choose,
+        onFiles: (files) => onFiles(line.line.sheet ? files : files.slice(0, 1), (name) => choose([name])),
+    });
     const waiting = line.state === 'waiting';
     const figures = line.facts.length > 0 ? `${line.facts[1]!.figure} · ${line.uses.colour} · ` : '';
     return (

@@ -3,6 +3,7 @@ import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { makeFiles } from '@/api/makes';
 import { useManyActs } from '@/api/lines';
+import { useSheetActs } from '@/api/sheets';
 import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
 import { useHistory } from '@/undo/history';
@@ -21,6 +22,7 @@ import { AddLine } from './AddLine';
 import { useDrop } from './dragging';
 import { LineRow } from './LineRow';
 import { Pictures } from './Pictures';
+import { ShareSheets } from './ShareSheets';
 import { useUploads } from './uploads';
 
 const KEYS = [
@@ -48,6 +50,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     const tell = useTell();
     const navigate = useNavigate();
     const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+    const [pictures, setPictures] = useState<string[]>([]);
     const already = useCallback(
         (name: string) => notices.say(`“${name}” is in this order already; it was not added twice.`),
         [notices],
@@ -97,6 +100,8 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     onAgain={uploads.again}
                     onAway={uploads.away}
                     onRemoved={(promise) => tell(promise.then(refetch))}
+                    chosen={pictures.filter((name) => order.pictures.some((picture) => picture.name === name))}
+                    onChoose={setPictures}
                 />
                 <main className="min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
                     <h1 className="font-serif text-title leading-tight">
@@ -108,7 +113,17 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                         {order.dueOn ? ` · due ${longDay(order.dueOn)}, ${daysAway(order.dueOn)}` : ''}
                     </p>
                     <div className="mt-4 mb-3 flex items-center gap-3">
-                        {lines.length > 0 && <ChosenActs orderId={order.id} lines={lines} onDone={() => setChosen(new Set())} />}
+                        {(lines.length > 0 || pictures.length > 0) && (
+                            <ChosenActs
+                                orderId={order.id}
+                                lines={lines}
+                                pictures={pictures}
+                                onDone={() => {
+                                    setChosen(new Set());
+                                    setPictures([]);
+                                }}
+                            />
+                        )}
                         <div className="ml-auto flex items-center gap-4">
                             <PassedBar
                                 wide
@@ -161,10 +176,30 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
 }
 
 /** What can be done to the chosen lines together. */
-function ChosenActs({ orderId, lines, onDone }: { orderId: number; lines: LineView[]; onDone: () => void }) {
+function ChosenActs({
+    orderId,
+    lines,
+    pictures,
+    onDone,
+}: {
+    orderId: number;
+    lines: LineView[];
+    pictures: string[];
+    onDone: () => void;
+}) {
     const notices = useNotices();
     const history = useHistory(orderId);
     const acts = useManyActs(orderId);
+    const sheets = useSheetActs(orderId);
+    const apart = useMutation({
+        mutationFn: async () => {
+            for (const line of lines.filter(({ cells }) => cells.length > 0)) {
+                await sheets.apart(line);
+            }
+        },
+        onSuccess: onDone,
+        onError: (error) => notices.say(error.message, { lasts: true }),
+    });
     const all = useMutation({
         mutationFn: async (act: 'pass' | 'remove') => ({ act, missed: await acts[act](lines) }),
         onSuccess: ({ act, missed }) => {
@@ -180,14 +215,26 @@ function ChosenActs({ orderId, lines, onDone }: { orderId: number; lines: LineVi
     });
     return (
         <>
-            <span className="text-[13px] text-soft">{lines.length} chosen:</span>
-            <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>
-                Pass
-            </Button>
-            <GiveFinish orderId={orderId} lines={lines} />
-            <Button onClick={() => all.mutate('remove')} disabled={all.isPending}>
-                Remove
-            </Button>
+            <span className="text-[13px] whitespace-nowrap text-soft">{lines.length + pictures.length} chosen:</span>
+            {lines.length > 0 && (
+                <>
+                    <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>
+                        Pass
+                    </Button>
+                    <GiveFinish orderId={orderId} lines={lines} />
+                </>
+            )}
+            <ShareSheets orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} />
+            {lines.some((line) => line.cells.length > 0) && (
+                <Button onClick={() => apart.mutate()} disabled={apart.isPending}>
+                    Take apart
+                </Button>
+            )}
+            {lines.length > 0 && (
+                <Button onClick={() => all.mutate('remove')} disabled={all.isPending}>
+                    Remove
+                </Button>
+            )}
             <Button look="quiet" onClick={onDone}>
                 None
             </Button>

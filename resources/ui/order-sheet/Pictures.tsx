@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { thumbUrl } from '@/api/client';
 import { removePicture } from '@/api/pictures';
 import type { OrderPicture } from '@/api/types';
-import { carryPicture, useDrop } from './dragging';
+import { carryPictures, useDrop } from './dragging';
 import type { Upload } from './uploads';
 
 interface Props {
@@ -13,10 +13,13 @@ interface Props {
     onAgain: (upload: Upload) => void;
     onAway: (id: number) => void;
     onRemoved: (promise: Promise<unknown>) => void;
+    /** names of those that are chosen, in the order they were */
+    chosen: string[];
+    onChoose: (names: string[]) => void;
 }
 
 /** The order's pictures, those on their way, and where to drop more. */
-export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway, onRemoved }: Props) {
+export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway, onRemoved, chosen, onChoose }: Props) {
     const input = useRef<HTMLInputElement>(null);
     const drop = useDrop({ onFiles });
     return (
@@ -32,9 +35,27 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway,
                         key={picture.id}
                         className="group relative"
                         draggable
-                        onDragStart={(event) => carryPicture(event, picture.name)}
+                        onDragStart={(event) => carryPictures(event, chosen.includes(picture.name) ? chosen : [picture.name])}
                     >
-                        <img src={thumbUrl(picture.sha256)} alt="" className="h-[52px] w-full object-cover" draggable={false} />
+                        <img
+                            src={thumbUrl(picture.sha256)}
+                            alt=""
+                            className={`h-[52px] w-full object-cover ${chosen.includes(picture.name) ? 'outline-2 outline-copper' : ''}`}
+                            draggable={false}
+                        />
+                        <input
+                            type="checkbox"
+                            aria-label={`Choose ${picture.name}`}
+                            checked={chosen.includes(picture.name)}
+                            onChange={(event) =>
+                                onChoose(
+                                    event.target.checked
+                                        ? [...chosen, picture.name]
+                                        : chosen.filter((name) => name !== picture.name),
+                                )
+                            }
+                            className="absolute top-[36px] left-0.5 size-[15px] opacity-0 accent-copper group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
+                        />
                         {picture.lines > 0 && (
                             <span
                                 className="absolute top-0.5 right-0.5 rounded-[3px] bg-ink/85 px-1 text-[11px] font-semibold text-white"

@@ -2,21 +2,21 @@ import { useState, type DragEvent } from 'react';
 
 const PICTURE = 'application/x-planisher-picture';
 
-export const carryPicture = (event: DragEvent, name: string) => {
-    event.dataTransfer.setData(PICTURE, name);
+export const carryPictures = (event: DragEvent, names: string[]) => {
+    event.dataTransfer.setData(PICTURE, JSON.stringify(names));
     event.dataTransfer.effectAllowed = 'copy';
 };
 
 interface Drop {
-    onPicture?: (name: string) => void;
+    onPictures?: (names: string[]) => void;
     onFiles: (files: File[]) => void;
 }
 
-/** A place that takes dropped files, and maybe a picture of the order. */
-export function useDrop({ onPicture, onFiles }: Drop) {
+/** A place that takes dropped files, and maybe pictures of the order. */
+export function useDrop({ onPictures, onFiles }: Drop) {
     const [isOver, setIsOver] = useState(false);
     const takes = (event: DragEvent) =>
-        event.dataTransfer.types.includes('Files') || (onPicture !== undefined && event.dataTransfer.types.includes(PICTURE));
+        event.dataTransfer.types.includes('Files') || (onPictures !== undefined && event.dataTransfer.types.includes(PICTURE));
     return {
         isOver,
         handlers: {
@@ -39,7 +39,7 @@ export function useDrop({ onPicture, onFiles }: Drop) {
                 if (files.length > 0) {
                     onFiles(files);
                 } else {
-                    onPicture?.(event.dataTransfer.getData(PICTURE));
+                    onPictures?.(JSON.parse(event.dataTransfer.getData(PICTURE)) as string[]);
                 }
             },
         },

@@ -39,9 +39,12 @@ const WORDS: Record<string, Word> = {
 };
 
 /** The line as one plain sentence; Tab walks its words, Enter opens one, Esc closes it. */
-export function Sentence({ line, order, change }: Omit<WordProps, 'close'>) {
+export function Sentence({ line, order, change, lead }: Omit<WordProps, 'close'> & { lead?: string }) {
+    const look =
+        lead === undefined ? 'py-3.5 text-[20px] leading-[31px]' : 'border-t border-rule py-2 text-[17px] leading-[26px]';
     return (
-        <p className="px-[26px] py-3.5 font-serif text-[20px] leading-[31px]" data-testid="sentence">
+        <p className={`px-[26px] font-serif ${look}`} data-testid={lead === undefined ? 'sentence' : 'cell-sentence'}>
+            {lead && <span className="pr-2 font-sans text-[13px] font-semibold">{lead}</span>}
             {line.sentence.map((segment, i) =>
                 segment.word === null ? (
                     <span key={i}>{segment.text}</span>

@@ -1,5 +1,6 @@
 import { screenUrl, thumbUrl } from '@/api/client';
 import type { DrawingFigures, PixelRect, UsedPicture } from '@/api/types';
+import { PrintDrawn } from '@/finishes/sheet/PrintDrawn';
 
 /** Screen pixels per mm so that the largest of some sheets fits a box. One scale for all of them. */
 export function scaleFor(drawings: (DrawingFigures | null)[], width: number, height: number): number {
@@ -45,7 +46,9 @@ export function Silhouette({ drawing, picture, scale, label, isLarge = false }: 
                     viewBox={`${shows.left} ${shows.top} ${shows.width} ${shows.height}`}
                 >
                     <rect x={shows.left} y={shows.top} width={shows.width} height={shows.height} fill="#fff" />
-                    {picture && drawing.window ? (
+                    {drawing.prints.length > 0 ? (
+                        drawing.prints.map((print, at) => <PrintDrawn key={at} print={print} isLarge={isLarge} rim={rim} />)
+                    ) : picture && drawing.window ? (
                         <OnPaper
                             drawing={drawing}
                             picture={picture}
@@ -63,7 +66,7 @@ export function Silhouette({ drawing, picture, scale, label, isLarge = false }: 
                             strokeDasharray={`${3 / scale} ${2.5 / scale}`}
                         />
                     )}
-                    {pieces.length > 1 && !isLarge && (
+                    {pieces.length > 1 && !isLarge && drawing.prints.length === 0 && (
                         <rect
                             x={shows.left}
                             y={shows.top}

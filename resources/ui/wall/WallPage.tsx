@@ -104,7 +104,7 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                                 isLarge
                             />
                             <span className="narrow block pt-1 text-[12px] leading-none whitespace-nowrap">
-                                {line.number} · {(line.line.size ?? '').replace(' x ', ' × ')}
+                                {line.number} · {(line.uses.sheetSize ?? line.line.size ?? '').replace(' x ', ' × ')}
                             </span>
                         </Link>
                     ))}

@@ -17,13 +17,24 @@ interface On extends Pieces {
     line: LineView & { drawing: DrawingFigures };
     /** the image's place, in screen pixels */
     image: PixelRect;
-    svg: RefObject<SVGSVGElement | null>;
+    svg: RefObject<SVGElement | null>;
+    /** a place on the drawing as it is on the print by itself, where that lies turned */
+    upright?: (at: Point) => Point;
+    /** whether what is let go there is dealt with otherwise, and the picture stays as it was */
+    takes?: (at: Point) => boolean;
     onWindow: (window: WantedWindow) => Promise<unknown>;
     onTurn: () => void;
     onMark: (area: MarkedArea) => void;
 }
 
-const upright = (area: MarkedArea): MarkedArea => ({
+interface Point {
+    x: number;
+    y: number;
+}
+
+const asItIs = (at: Point) => at;
+
+const normal = (area: MarkedArea): MarkedArea => ({
     ...area,
     x: Math.min(area.x, area.x + area.width),
     y: Math.min(area.y, area.y + area.height),
@@ -32,7 +43,7 @@ const upright = (area: MarkedArea): MarkedArea => ({
 });
 
 /** What the hand does on the picture: move it under its window, mark what must stay in, take a colour; and the keys for it. */
-export function useTools({ line, image, pieces, svg, onWindow, onTurn, onMark }: On) {
+export function useTools({ line, image, pieces, svg, upright = asItIs, takes, onWindow, onTurn, onMark }: On) {
     const { drawing, picture } = line;
     const { mode, rest } = useMode();
     const under = useWindow(line, onWindow);
@@ -47,18 +58,25 @@ export function useTools({ line, image, pieces, svg, onWindow, onTurn, onMark }:
     const perPixel = rect ? image.width / rect.width : 1;
 
     /** A place on screen, in fractions of the picture. */
-    const inPicture = ({ offsetX, offsetY }: { offsetX: number; offsetY: number }) => {
-        const { shift } = pieces.findLast(({ at }) => offsetX >= at.x && offsetY >= at.y) ?? pieces[0]!;
+    const inPicture = (event: { offsetX: number; offsetY: number }) => {
+        const { x, y } = upright({ x: event.offsetX, y: event.offsetY });
+        const { shift } = pieces.findLast(({ at }) => x >= at.x && y >= at.y) ?? pieces[0]!;
         return {
-            x: Math.max(0, Math.min(1, ((offsetX - shift.x - image.x) / perPixel + rect!.x) / picture!.width)),
-            y: Math.max(0, Math.min(1, ((offsetY - shift.y - image.y) / perPixel + rect!.y) / picture!.height)),
+            x: Math.max(0, Math.min(1, ((x - shift.x - image.x) / perPixel + rect!.x) / picture!.width)),
+            y: Math.max(0, Math.min(1, ((y - shift.y - image.y) / perPixel + rect!.y) / picture!.height)),
         };
+    };
+    /** A way on the screen as it is on the print by itself. */
+    const turned = (by: Point): Point => {
+        const [from, to] = [upright({ x: 0, y: 0 }), upright(by)];
+        return { x: to.x - from.x, y: to.y - from.y };
     };
     const step = (x: number, y: number) => (event: KeyboardEvent) => {
         if (moves) {
             const millimetres = event.shiftKey ? 10 : 1;
             const pixels = (draggedRect(under.latest.current, picture, drawing.image).width / drawing.image.width) * millimetres;
-            under.move(moved(under.latest.current, { x: x * pixels, y: y * pixels }, picture, drawing.image), true);
+            const by = turned({ x: x * pixels, y: y * pixels });
+            under.move(moved(under.latest.current, by, picture, drawing.image), true);
         }
     };
     const tighten = (by: number) => moves && under.move(tightened(under.latest.current, by, picture, drawing.image), true);
@@ -84,7 +102,7 @@ export function useTools({ line, image, pieces, svg, onWindow, onTurn, onMark }:
         return () => element.removeEventListener('wheel', turned);
     });
 
-    const press = (event: PointerEvent<SVGSVGElement>) => {
+    const press = (event: PointerEvent<SVGElement>) => {
         if (!picture || !rect || event.button !== 0) {
             return;
         }
@@ -98,23 +116,25 @@ export function useTools({ line, image, pieces, svg, onWindow, onTurn, onMark }:
             void colourAt(screenUrl(picture.sha256), at.x, at.y).then(mode.take).finally(rest);
         }
     };
-    const follow = (event: PointerEvent<SVGSVGElement>) => {
+    const follow = (event: PointerEvent<SVGElement>) => {
         if (drag.current && moves) {
-            const by = { x: (event.clientX - drag.current.x) / perPixel, y: (event.clientY - drag.current.y) / perPixel };
-            under.move(moved(drag.current.from, by, picture, drawing.image), false);
+            const by = turned({ x: event.clientX - drag.current.x, y: event.clientY - drag.current.y });
+            under.move(moved(drag.current.from, { x: by.x / perPixel, y: by.y / perPixel }, picture, drawing.image), false);
         }
         if (marking) {
             const to = inPicture(event.nativeEvent);
             setMarking({ ...marking, width: to.x - marking.x, height: to.y - marking.y });
         }
     };
-    const release = () => {
-        if (drag.current && under.isHeld) {
+    const release = (event: PointerEvent<SVGElement>) => {
+        if (drag.current && takes?.({ x: event.nativeEvent.offsetX, y: event.nativeEvent.offsetY })) {
+            under.leave();
+        } else if (drag.current && under.isHeld) {
             under.settle();
         }
         drag.current = null;
         if (marking) {
-            const area = upright(marking);
+            const area = normal(marking);
             if (area.width > SMALLEST_MARK && area.height > SMALLEST_MARK) {
                 onMark(area);
                 rest();
@@ -134,7 +154,7 @@ export function useTools({ line, image, pieces, svg, onWindow, onTurn, onMark }:
         rect,
         perPixel,
         isHeld: under.isHeld,
-        marked: [...line.mustStayIn, ...(marking ? [upright(marking)] : [])],
+        marked: [...line.mustStayIn, ...(marking ? [normal(marking)] : [])],
         handlers: { onPointerDown: press, onPointerMove: follow, onPointerUp: release, onPointerCancel: cancel },
     };
 }

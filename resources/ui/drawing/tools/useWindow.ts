@@ -43,6 +43,13 @@ export function useWindow(line: LineView, save: (window: WantedWindow) => Promis
         [settle],
     );
 
+    /** Puts it back as it is stored. */
+    const leave = useCallback(() => {
+        clearTimeout(timer.current);
+        timer.current = undefined;
+        setHeld(null);
+    }, []);
+
     // Leaving the page saves what is still moving.
     useEffect(
         () => () => {
@@ -53,5 +60,5 @@ export function useWindow(line: LineView, save: (window: WantedWindow) => Promis
         [settle],
     );
 
-    return { window: held ?? stored, isHeld: held !== null, latest, move, settle };
+    return { window: held ?? stored, isHeld: held !== null, latest, move, settle, leave };
 }

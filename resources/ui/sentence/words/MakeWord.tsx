@@ -14,7 +14,11 @@ export function MakeWord({ line, change, close }: WordProps) {
         <Choice
             label="What it is made into"
             value={NAMES.find((name) => name === line.line.make) ?? 'print'}
-            options={NAMES.map((name) => ({ value: name, label: FINISHES[name].label, note: FINISHES[name].note }))}
+            options={NAMES.filter((name) => !(FINISHES[name] as FinishUi).isGathered || name === line.line.make).map((name) => ({
+                value: name,
+                label: FINISHES[name].label,
+                note: FINISHES[name].note,
+            }))}
             onChoose={(make) => {
                 const finish: FinishUi = FINISHES[make];
                 tell(change({ make, ...finish.start?.(line.line) }).then(close));

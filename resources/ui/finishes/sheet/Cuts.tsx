@@ -1,0 +1,24 @@
+import { Haloed } from '@/drawing/Haloed';
+import type { OnDrawing } from '../finish';
+
+/** The straight cuts in their order: dashed lines from edge to edge of the piece they cut, each with its number. */
+export function Cuts({ drawing, frame }: OnDrawing) {
+    return (
+        <svg className="pointer-events-none absolute inset-0 size-full" aria-hidden="true" data-testid="cuts">
+            {drawing.cuts.map((cut, i) => {
+                const [left, top] = [frame.x(cut.left), frame.y(cut.top)];
+                const [right, bottom] = [frame.x(cut.right), frame.y(cut.bottom)];
+                const [x, y] = [left === right ? left : left + 22, left === right ? top + 22 : top];
+                return (
+                    <g key={i}>
+                        <Haloed d={`M${left} ${top} L${right} ${bottom}`} className="stroke-copper" width={1.6} dashes="7 4" />
+                        <circle cx={x} cy={y} r="9.5" className="fill-copper stroke-white" strokeWidth="1.5" />
+                        <text x={x} y={y + 4.2} textAnchor="middle" className="narrow fill-white text-[12px] font-semibold">
+                            {cut.number}
+                        </text>
+                    </g>
+                );
+            })}
+        </svg>
+    );
+}

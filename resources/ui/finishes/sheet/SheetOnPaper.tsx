@@ -1,0 +1,142 @@
+import { drawnCell } from '@/api/cells';
+import { viewUrl } from '@/api/views';
+import { useKeys } from '@/common/useKeys';
+import type { PaperProps } from '@/drawing/paper';
+import { css, onScreen } from '@/drawing/pieces';
+import { Preview } from '@/drawing/Preview';
+import { useChosen } from '@/drawing/tools/chosen';
+import { ChosenPrint } from './ChosenPrint';
+import { Cuts } from './Cuts';
+import { numberOf } from './figures';
+import { PrintDrawn } from './PrintDrawn';
+
+/** The sheets beside each other with their prints; one print is chosen and worked on like any other. */
+export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps) {
+    const { drawing } = line;
+    const { chosen, choose, showsCuts, showCuts } = useChosen();
+    const place = onScreen(frame);
+    const [sheet, sheets] = [place(drawing.sheet), drawing.sheets.map(place)];
+    const pieces = { pieces: sheets.map((at) => ({ at, shift: { x: 0, y: 0 } })), areApart: true };
+    const whole = { pieces: [{ at: sheet, shift: { x: 0, y: 0 } }], areApart: false };
+    const seen = drawing.sheets.length > 1 ? pieces : whole;
+    const print = chosen === null ? undefined : drawing.prints[chosen];
+    const cell = print && drawnCell(line, print.cell);
+    useKeys({ x: () => showCuts(!showsCuts), Escape: () => choose(null) });
+    return (
+        <>
+            {(drawing.sheets.length > 1 ? sheets : [sheet]).map((at, i) => (
+                <div
+                    key={i}
+                    className="absolute bg-white shadow-[0_2px_9px_rgb(0_0_0/0.32)]"
+                    style={css(at)}
+                    data-testid="sheet"
+                />
+            ))}
+            <svg className="absolute inset-0 size-full touch-none" role="group" aria-label={line.short}>
+                <rect width="100%" height="100%" fill="transparent" onPointerDown={() => choose(null)} />
+                <g transform={`translate(${frame.x(0)} ${frame.y(0)}) scale(${frame.scale})`}>
+                    {drawing.prints.map((one, i) => (
+                        <PrintDrawn key={i} print={one} isLarge rim={0.5 / frame.scale} />
+                    ))}
+                </g>
+                {line.planHash && (
+                    <>
+                        <Preview key={line.id} href={viewUrl(line, 'preview')!} at={sheet} {...seen} />
+                        {proof.isOn && (
+                            <g clipPath={proof.isSplit ? 'url(#split)' : undefined} data-testid="proof">
+                                <clipPath id="split">
+                                    <rect x={proof.split * width} y="0" width={width} height="100%" />
+                                </clipPath>
+                                <Preview href={viewUrl(line, 'proof')!} at={sheet} {...seen} />
+                            </g>
+                        )}
+                        {proof.hatches && (
+                            <g data-testid="hatching">
+                                <Preview href={viewUrl(line, 'gamut')!} at={sheet} {...seen} />
+                            </g>
+                        )}
+                    </>
+                )}
+                {sheets.map((at, i) => (
+                    <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />
+                ))}
+                {drawing.prints.map((one, i) => (
+                    <Outline
+                        key={i}
+                        at={place(one.at)}
+                        number={numberOf(one)}
+                        size={one.label}
+                        isEmpty={one.picture === null}
+                        isChosen={i === chosen}
+                        onChoose={() => choose(i)}
+                    />
+                ))}
+            </svg>
+            {print && chosen !== null && cell && (
+                <ChosenPrint key={`${line.id} ${chosen}`} line={line} cell={cell} chosen={chosen} frame={frame} {...acts} />
+            )}
+            {showsCuts && <Cuts drawing={drawing} frame={frame} />}
+        </>
+    );
+}
+
+interface OutlineProps {
+    at: { x: number; y: number; width: number; height: number };
+    number: number;
+    size: string;
+    isEmpty: boolean;
+    isChosen: boolean;
+    onChoose: () => void;
+}
+
+/** Where a print is cut out, its number and its size; pressed, or come to with Tab, it is chosen. */
+function Outline({ at, number, size, isEmpty, isChosen, onChoose }: OutlineProps) {
+    return (
+        <g
+            role="button"
+            tabIndex={0}
+            aria-pressed={isChosen}
+            aria-label={`Cell ${number}, ${size}${isEmpty ? ', no picture yet' : ''}`}
+            data-testid="cell"
+            className="group cursor-pointer outline-none"
+            onFocus={onChoose}
+            onPointerDown={onChoose}
+        >
+            <rect {...at} className="fill-transparent stroke-white/80" strokeWidth="2.6" />
+            <rect
+                {...at}
+                className={`fill-none ${isChosen ? 'stroke-copper' : 'stroke-ink/70 group-hover:stroke-ink'}`}
+                strokeWidth={isChosen ? 1.6 : 0.9}
+            />
+            <Label x={at.x + 6} y={at.y + 15} text={String(number)} />
+            {at.width > size.length * 6.6 + 12 && at.height > 44 && (
+                <Label x={at.x + at.width - 6} y={at.y + at.height - 7} text={size} atEnd />
+            )}
+            {isEmpty && at.width > 60 && at.height > 60 && (
+                <text
+                    x={at.x + at.width / 2}
+                    y={at.y + at.height / 2 + 4}
+                    textAnchor="middle"
+                    className="narrow fill-soft text-[13px]"
+                >
+                    no picture yet
+                </text>
+            )}
+        </g>
+    );
+}
+
+function Label({ x, y, text, atEnd = false }: { x: number; y: number; text: string; atEnd?: boolean }) {
+    return (
+        <text
+            x={x}
+            y={y}
+            textAnchor={atEnd ? 'end' : 'start'}
+            className="narrow fill-ink stroke-white text-[13px] font-semibold"
+            paintOrder="stroke"
+            strokeWidth="3.5"
+        >
+            {text}
+        </text>
+    );
+}

@@ -1,0 +1,117 @@
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import type { LineView, SheetTried } from '@/api/types';
+import { useSheetActs, useSheetsTried, type Gathered } from '@/api/sheets';
+import { Typed } from '@/sentence/Typed';
+import { useTell } from '@/common/useTell';
+import { SheetSketch } from './SheetSketch';
+
+interface Props {
+    orderId: number;
+    lines: LineView[];
+    pictures: string[];
+    onDone: () => void;
+}
+
+/** Puts what is chosen on shared sheets: every sheet of the lab that holds it, the cheapest first; Enter takes that. */
+export function ShareSheets({ orderId, lines, pictures, onDone }: Props) {
+    const [open, setOpen] = useState(false);
+    return (
+        <Popover.Root open={open} onOpenChange={setOpen}>
+            <Popover.Trigger className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap hover:border-ink data-[state=open]:border-copper">
+                Put on shared sheets
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content
+                    align="start"
+                    sideOffset={8}
+                    collisionPadding={12}
+                    aria-label="Put on shared sheets"
+                    className="z-30 max-h-[80vh] w-[34rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+                >
+                    <Offers orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} close={() => setOpen(false)} />
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
+    );
+}
+
+function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: () => void }) {
+    const tell = useTell();
+    const acts = useSheetActs(orderId);
+    const [each, setEach] = useState<string | null>(null);
+    const gathered: Gathered = { lines, pictures, each };
+    const tried = useSheetsTried(orderId, gathered);
+    const offers = tried.data?.offers ?? [];
+    const most = Math.max(1, ...offers.map(({ paper, sheets }) => across(sheets) * paper.width * 1.06));
+    const highest = Math.max(1, ...offers.map(({ paper }) => paper.height));
+    const scale = Math.min(150 / most, 74 / highest);
+    const put = (offer: SheetTried) => {
+        close();
+        tell(acts.gather(gathered, offer.size).then(onDone));
+    };
+    return (
+        <div className="flex flex-col gap-2.5">
+            <h2 className="text-[13px] font-semibold">Put {said(lines.length, pictures.length)} on shared sheets</h2>
+            {pictures.length > 0 && (
+                <Typed
+                    label="Each picture in the size"
+                    value={each ?? ''}
+                    onSet={(size) => {
+                        setEach(size === '' ? null : size);
+                        return Promise.resolve();
+                    }}
+                    note={each === null ? 'Such as 3 × 4 in; Enter shows the sheets.' : undefined}
+                />
+            )}
+            {tried.error && (
+                <p role="alert" className="text-stops">
+                    {tried.error.message}
+                </p>
+            )}
+            {tried.data?.leftOut.map((words) => (
+                <p key={words} className="text-small text-soft">
+                    {words}
+                </p>
+            ))}
+            {tried.data && offers.length === 0 && (
+                <p role="alert">No sheet that the lab lists holds all of it. Make the largest smaller, or leave it out.</p>
+            )}
+            <ul className="flex flex-col gap-px">
+                {offers.map((offer, i) => (
+                    <li key={offer.size}>
+                        <button
+                            type="button"
+                            autoFocus={i === 0}
+                            className="grid w-full grid-cols-[150px_1fr_auto] items-center gap-4 rounded-[3px] px-2 py-2 text-left hover:bg-chrome focus-visible:bg-blush"
+                            onClick={() => put(offer)}
+                        >
+                            <span className="grid place-items-center">
+                                <SheetSketch drawn={offer} scale={scale} />
+                            </span>
+                            <span>
+                                <span className="block font-medium">
+                                    {offer.sheets === 1
+                                        ? `One sheet of ${offer.label}`
+                                        : `${offer.sheets} sheets of ${offer.label}`}
+                                </span>
+                                <span className="block text-small text-soft">
+                                    {offer.waste < 0.0005 ? 'no paper wasted' : `${offer.wasted} of the paper wasted`}
+                                    {i === 0 ? (offer.price ? ' · costs least' : ' · takes least paper') : ''}
+                                </span>
+                            </span>
+                            <span className="font-semibold whitespace-nowrap">{offer.price}</span>
+                        </button>
+                    </li>
+                ))}
+            </ul>
+        </div>
+    );
+}
+
+const across = (sheets: number) => Math.min(sheets, 4);
+
+const counted = (many: number, one: string) => (many === 0 ? null : many === 1 ? `one ${one}` : `${many} ${one}s`);
+
+const said = (lines: number, pictures: number) =>
+    [counted(lines, 'line'), counted(pictures, 'picture')].filter((words) => words !== null).join(' and ');
