@@ -57,6 +57,13 @@ final class DemoSeeder extends Seeder
             'largestPiece' => '40 x 60 in',
             'canvas' => ['depth' => '1.5 in'],
             'products' => [['name' => 'canvas', 'largestPiece' => '48 x 96 in'], ['name' => 'metal', 'largestPiece' => '30 x 40 in']],
+            'prices' => [
+                ['size' => '4 x 6 in', 'price' => 0.35],
+                ['size' => '5 x 7 in', 'price' => 0.8],
+                ['size' => '8 x 10 in', 'price' => 2.2],
+                ['size' => '8 x 12 in', 'price' => 2.6],
+                ['size' => '12 x 18 in', 'price' => 6.5],
+            ],
             'maxBytes' => 200_000_000,
             'nameLength' => 60,
         ],
@@ -76,7 +83,7 @@ final class DemoSeeder extends Seeder
         ],
     ];
 
-    private const CLIENTS = ['Isholm Rowing Club', 'Brindle Pottery', 'Keepers of Tarn Light'];
+    private const CLIENTS = ['Isholm Rowing Club', 'Brindle Pottery', 'Keepers of Tarn Light', 'Ottoline Marsh'];
 
     private const ORDERS = [
         [
@@ -183,6 +190,39 @@ final class DemoSeeder extends Seeder
                 ],
             ],
         ],
+        [
+            'client' => 'Ottoline Marsh',
+            'title' => 'Cards and small prints',
+            'lab' => 'Larkmoor Print Lab',
+            'ordered' => 0,
+            'due' => 30,
+            'pictures' => ['beehives.jpg', 'old-gears.jpg', 'kitchen-table.jpg', 'dyed-wool.jpg', 'lone-tree.jpg', 'dawn-boat.jpg'],
+            'lines' => [
+                [
+                    '8 x 12 in',
+                    null,
+                    1,
+                    null,
+                    [
+                        'make' => 'shared-sheet',
+                        'sheet' => [
+                            'gutter' => '3 mm',
+                            'margin' => '5 mm',
+                            'cutMarks' => true,
+                            'cells' => [
+                                ['picture' => 'beehives.jpg', 'size' => '4 x 6 in', 'border' => '0.25 in', 'paperColour' => '#e9e1d3'],
+                                ['picture' => 'dawn-boat.jpg', 'size' => '3 x 4 in'],
+                                ['picture' => 'old-gears.jpg', 'size' => '3 x 4 in'],
+                                ['picture' => 'dyed-wool.jpg', 'size' => '2 x 3 in', 'copies' => 2, 'keyline' => []],
+                            ],
+                        ],
+                    ],
+                ],
+                ['3 x 4 in', 'kitchen-table.jpg', 1, null],
+                ['3 x 4 in', 'lone-tree.jpg', 1, null],
+                ['2 x 3 in', 'beehives.jpg', 4, null],
+            ],
+        ],
     ];
 
     /** What is marked in the pictures: name, label, x, y, width, height in fractions. */
@@ -196,6 +236,12 @@ final class DemoSeeder extends Seeder
             'make' => 'canvas',
             'canvas' => ['soften' => 0.4, 'darken' => ['strength' => 0.25]],
             'choices' => ['make'],
+        ],
+        'Wallet page' => [
+            'make' => 'shared-sheet',
+            'size' => '8 x 10 in',
+            'sheet' => ['cells' => [['size' => '2.5 x 3.5 in', 'copies' => 8]]],
+            'choices' => ['make', 'size'],
         ],
         'Triptych, wide middle' => ['make' => 'panels', 'panels' => ['columns' => [1, 2, 1], 'gap' => '1 in'], 'choices' => ['make']],
         'Whole, room to mat over' => [
@@ -277,7 +323,8 @@ final class DemoSeeder extends Seeder
         }
         foreach ($wanted['lines'] as $line) {
             [$size, $picture, $copies, $pass] = $line;
-            $added = LineChanger::add($order, ['size' => $size, 'copies' => $copies, 'picture' => $picture] + ($line[4] ?? []));
+            $wanted = ['size' => $size, 'copies' => $copies] + ($picture === null ? [] : ['picture' => $picture]) + ($line[4] ?? []);
+            $added = LineChanger::add($order, $wanted);
             $added->update(['state' => $pass === null ? Line::OPEN : Line::PASSED]);
         }
         $worked = app(Computation::class)->order($order->fresh() ?? $order);

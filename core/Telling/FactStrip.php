@@ -7,6 +7,7 @@ namespace Planisher\Telling;
 use Planisher\Finish\Finishes;
 use Planisher\Lab\FileFormat;
 use Planisher\Measure\Figure;
+use Planisher\Plan\Part;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
 
@@ -22,7 +23,11 @@ final class FactStrip
         }
 
         return array_values(
-            array_filter([self::taken($plan), self::resolution($plan), ...Finishes::of($at->line)->said()->facts($at), self::files($plan)]),
+            array_filter([
+                ...$plan->parts === [] ? [] : [self::taken($plan), self::resolution($plan)],
+                ...Finishes::of($at->line)->said()->facts($at),
+                self::files($plan),
+            ]),
         );
     }
 
@@ -31,7 +36,9 @@ final class FactStrip
     {
         $part = $plan->only();
         if ($part === null) {
-            return ['figure' => count($plan->parts).' pictures', 'note' => 'on one piece'];
+            $pictures = count(array_unique(array_map(fn (Part $of): string => $of->picture->sha256, $plan->parts)));
+
+            return ['figure' => $pictures === 1 ? '1 picture' : "{$pictures} pictures", 'note' => 'printed together'];
         }
 
         return [

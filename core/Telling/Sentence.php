@@ -105,7 +105,7 @@ final class Sentence
         if ($line->viewedFrom !== null) {
             $segments->word(', looked at from ', 'viewed', $line->viewedFrom->label());
         }
-        $marked = $at->marked();
+        $marked = self::carriesSeveral($at) ? [] : $at->marked(); // else each of its prints says it
         if ($marked !== []) {
             $segments->word(', keeping in ', 'marked', count($marked) === 1 ? "“{$marked[0]->label}”" : count($marked).' marked parts');
         }
@@ -130,7 +130,7 @@ final class Sentence
                     'forPaper' => 'lifted for paper',
                     'sharpen' => 'sharpened for its paper',
                     'viewed' => 'where it is looked at from',
-                    ...$at->plan !== null ? ['marked' => 'a part that must stay in'] : [],
+                    ...$at->plan !== null && ! self::carriesSeveral($at) ? ['marked' => 'a part that must stay in'] : [],
                 ];
 
         return array_diff_key($all, array_flip(array_filter($there)));
@@ -157,7 +157,7 @@ final class Sentence
     public static function short(Situation $at): string
     {
         $line = $at->line;
-        if (Finishes::of($line)->said()->madeOf($at) !== null) {
+        if (self::carriesSeveral($at)) {
             return Finishes::of($line)->said()->short($at);
         }
         if (array_filter($line->pictures(), is_string(...)) !== []) {
@@ -178,6 +178,11 @@ final class Sentence
         return Figure::count($at->line->copies).' '.$at->line->wanted->label($at->line->copies);
     }
 
+    private static function carriesSeveral(Situation $at): bool
+    {
+        return Finishes::of($at->line)->said()->madeOf($at) !== null;
+    }
+
     private static function subject(Situation $at): string
     {
         return $at->line->picture === null ? 'no picture yet' : $at->line->subjectOf(null);
@@ -195,7 +200,7 @@ final class Sentence
         }
         $way = $paper->width->nanometres > $paper->height->nanometres ? 'landscape' : 'portrait';
 
-        $suits = $crop?->turn === Turn::Auto && Finishes::of($at->line)->said()->madeOf($at) === null;
+        $suits = $crop?->turn === Turn::Auto && ! self::carriesSeveral($at);
 
         return $suits ? "{$way} to suit the picture" : $way;
     }

@@ -10,7 +10,28 @@ use Planisher\Phrase\Words;
 /** Cells counted by their sizes, in words: “two 3 × 4 in”, “one 3 × 4 and two 3 × 2 in”. */
 final class CellsSaid
 {
-    private const NUMBERS = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+    private const NUMBERS = [
+        1 => 'one',
+        'two',
+        'three',
+        'four',
+        'five',
+        'six',
+        'seven',
+        'eight',
+        'nine',
+        'ten',
+        'eleven',
+        'twelve',
+        'thirteen',
+        'fourteen',
+        'fifteen',
+        'sixteen',
+        'seventeen',
+        'eighteen',
+        'nineteen',
+        'twenty',
+    ];
 
     /** @param  list<Cell>  $cells */
     public static function of(array $cells): string
@@ -22,8 +43,25 @@ final class CellsSaid
         }
 
         return Words::list(
-            array_map(fn (string $label, int $count): string => self::number($count)." {$label}", array_keys($counts), $counts),
+            array_map(
+                fn (string $label, int $count): string => self::number($count).($count > count(self::NUMBERS) ? ' of ' : ' ').$label,
+                array_keys($counts),
+                $counts,
+            ),
         );
+    }
+
+    /**
+     * The same in short: sizes are told of at most two kinds.
+     *
+     * @param  list<Cell>  $cells
+     */
+    public static function short(array $cells): string
+    {
+        $kinds = array_unique(array_map(fn (Cell $cell): string => $cell->size()->portrait()->label(), $cells));
+        $prints = count(CellsArranged::prints($cells));
+
+        return count($kinds) <= 2 ? self::of($cells) : self::number($prints).' small prints';
     }
 
     public static function number(int $count): string

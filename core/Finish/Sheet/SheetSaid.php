@@ -63,7 +63,7 @@ final class SheetSaid implements Said
 
     public function short(Situation $at): string
     {
-        return CellsSaid::of(self::wanted($at)->cells).' '.$this->size($at);
+        return ucfirst(CellsSaid::short(self::wanted($at)->cells)).' '.$this->size($at);
     }
 
     public function facts(Situation $at): array

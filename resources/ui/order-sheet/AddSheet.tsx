@@ -39,7 +39,7 @@ export function AddSheet({ order }: { order: OrderSheet }) {
                     sideOffset={8}
                     collisionPadding={12}
                     aria-label="A shared sheet"
-                    className="z-30 max-h-[80vh] w-[30rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+                    className="z-30 max-h-(--radix-popover-content-available-height) w-[30rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
                 >
                     <div className="flex flex-col gap-3">
                         <h2 className="text-[13px] font-semibold">A shared sheet, to be cut apart</h2>

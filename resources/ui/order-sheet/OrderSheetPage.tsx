@@ -125,19 +125,21 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             />
                         )}
                         <div className="ml-auto flex items-center gap-4">
-                            <PassedBar
-                                wide
-                                lines={order.lines.map((line) => ({ state: line.state, level: line.findings[0]!.level }))}
-                            />
+                            {lines.length + pictures.length === 0 && (
+                                <PassedBar
+                                    wide
+                                    lines={order.lines.map((line) => ({ state: line.state, level: line.findings[0]!.level }))}
+                                />
+                            )}
                             <Link
                                 to={`/orders/${order.id}/wall`}
-                                className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                                className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
                             >
                                 On the wall
                             </Link>
                             <Link
                                 to={`/orders/${order.id}/make`}
-                                className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                                className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
                             >
                                 Files made
                             </Link>

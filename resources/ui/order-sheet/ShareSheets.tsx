@@ -27,7 +27,7 @@ export function ShareSheets({ orderId, lines, pictures, onDone }: Props) {
                     sideOffset={8}
                     collisionPadding={12}
                     aria-label="Put on shared sheets"
-                    className="z-30 max-h-[80vh] w-[34rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+                    className="z-30 max-h-(--radix-popover-content-available-height) w-[34rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
                 >
                     <Offers orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} close={() => setOpen(false)} />
                 </Popover.Content>
@@ -45,7 +45,7 @@ function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: ()
     const offers = tried.data?.offers ?? [];
     const most = Math.max(1, ...offers.map(({ paper, sheets }) => across(sheets) * paper.width * 1.06));
     const highest = Math.max(1, ...offers.map(({ paper }) => paper.height));
-    const scale = Math.min(150 / most, 74 / highest);
+    const scale = Math.min(150 / most, 120 / highest);
     const put = (offer: SheetTried) => {
         close();
         tell(acts.gather(gathered, offer.size).then(onDone));

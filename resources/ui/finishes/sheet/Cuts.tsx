@@ -8,7 +8,10 @@ export function Cuts({ drawing, frame }: OnDrawing) {
             {drawing.cuts.map((cut, i) => {
                 const [left, top] = [frame.x(cut.left), frame.y(cut.top)];
                 const [right, bottom] = [frame.x(cut.right), frame.y(cut.bottom)];
-                const [x, y] = [left === right ? left : left + 22, left === right ? top + 22 : top];
+                const isDown = left === right;
+                // Numbers of neighbouring cuts stand beside each other.
+                const along = Math.min((isDown ? bottom - top : right - left) / 2, 16 + ((cut.number - 1) % 4) * 21);
+                const [x, y] = isDown ? [left, top + along] : [left + along, top];
                 return (
                     <g key={i}>
                         <Haloed d={`M${left} ${top} L${right} ${bottom}`} className="stroke-copper" width={1.6} dashes="7 4" />

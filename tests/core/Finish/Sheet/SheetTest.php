@@ -98,7 +98,7 @@ final class SheetTest extends TestCase
             'Make 1 shared sheet of two 3 × 4 in on 4 × 6 in, landscape, edge to edge, cut once',
             self::said($worked),
         );
-        self::assertSame('two 3 × 4 in on 4 × 6 in', str_replace("\u{2009}", ' ', Sentence::short($worked->at)));
+        self::assertSame('Two 3 × 4 in on 4 × 6 in', str_replace("\u{2009}", ' ', Sentence::short($worked->at)));
         self::assertContains('No paper wasted', array_column(FactStrip::of($worked->at), 'figure'));
     }
 
