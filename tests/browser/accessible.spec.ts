@@ -9,7 +9,7 @@ async function audit(page: Page) {
 }
 
 test('every page and popover', async ({ page }) => {
-    test.setTimeout(120_000);
+    test.setTimeout(180_000);
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible();
     await audit(page);
@@ -61,6 +61,29 @@ test('every page and popover', async ({ page }) => {
         await audit(page);
         await page.keyboard.press('Escape');
     }
+    await page.goto('/orders/4/lines/18');
+    await page.getByTestId('cell').first().click();
+    await expect(page.getByTestId('cell-sentence')).toBeVisible();
+    await page.keyboard.press('x');
+    await audit(page);
+    for (const title of ['What is on it', 'Between the prints', 'Cut marks', 'How it is cut apart']) {
+        await openWord(page, title);
+        await audit(page);
+        await page.keyboard.press('Escape');
+    }
+    await page.goto('/orders/4');
+    await page.getByLabel('Choose line 2').check({ force: true });
+    await page.getByLabel('Choose lone-tree.jpg').check({ force: true });
+    await page.getByRole('button', { name: 'Put on shared sheets' }).click();
+    await page.getByLabel('Each picture in the size').fill('2 x 3 in');
+    await page.getByLabel('Each picture in the size').press('Enter');
+    await expect(page.getByRole('button', { name: /sheet of 4 × 6 in/ })).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'A shared sheet…' }).click();
+    await expect(page.getByRole('button', { name: 'two 3 × 4 in' })).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
     await page.goto('/labs');
     await expect(page.getByRole('img', { name: /^Gamuts of/ }).first()).toBeVisible();
     await audit(page);

@@ -108,7 +108,7 @@ final class ByHand
         $sheet = $this->layout->arrangement->sheet;
         $turn = $sheet->width > $sheet->height ? Turn::Landscape : Turn::Portrait;
 
-        return CellChange::all($forms) + ['size' => (string) $this->size, 'turn' => $turn->value];
+        return CellChange::all($forms) + ['size' => (string) ($this->wanted->size ?? $this->size), 'turn' => $turn->value];
     }
 
     /** @return array{sheet: int, x: string, y: string, turned: bool} */

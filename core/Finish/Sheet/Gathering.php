@@ -85,12 +85,7 @@ final class Gathering
     {
         $ways = [];
         foreach (ReadyArrangements::of($sheet) as $way) {
-            $counts = array_count_values(array_map(strval(...), $way));
-            $cells = array_map(
-                fn (string $size, int $copies): array => ['size' => $size, 'copies' => $copies],
-                array_keys($counts),
-                $counts,
-            );
+            $cells = array_map(fn (Size $size): array => ['size' => (string) $size], $way); // a picture each
             $wanted = SheetWanted::of(
                 LineReader::read(
                     Node::root(['make' => SheetFinish::NAME, 'size' => (string) $sheet, SheetWanted::NAME => ['cells' => $cells]]),

@@ -1343,7 +1343,6 @@ export interface ReadyWay {
     label: string;
     cells: {
         size: string;
-        copies: number;
     }[];
     paper: {
         width: number;
