@@ -9,24 +9,11 @@ use Planisher\Line\Line;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
 use Planisher\OrderFile\Node;
+use Planisher\Phrase\Words;
 
 /** What is wanted of panels: how one picture is shared out between several panels, and how they hang. */
 final readonly class PanelsWanted implements Wanted
 {
-    private const NUMBERS = [
-        2 => 'two',
-        'three',
-        'four',
-        'five',
-        'six',
-        'seven',
-        'eight',
-        'nine',
-        'ten',
-        'eleven',
-        'twelve',
-    ];
-
     /**
      * @param  Length  $gap  of wall between neighbours
      * @param  Length  $overlap  of picture that neighbours both have, for pasting prints together
@@ -77,11 +64,7 @@ final readonly class PanelsWanted implements Wanted
             return 'one panel';
         }
         $isPlain = $equal && $shares->lengths === null;
-        $many =
-            (self::NUMBERS[$shares->count()] ?? $shares->count()).
-            ($isPlain ? ' equal' : '').
-            ($rows->count() > 1 ? ' stacked' : '').
-            ' panels';
+        $many = Words::number($shares->count()).($isPlain ? ' equal' : '').($rows->count() > 1 ? ' stacked' : '').' panels';
 
         return $many.($isPlain ? '' : " of {$shares->label()}");
     }

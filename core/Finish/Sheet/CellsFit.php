@@ -9,6 +9,7 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Size;
 use Planisher\Phrase\Sides;
+use Planisher\Phrase\Words;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
 
@@ -32,7 +33,7 @@ final class CellsFit implements Check
             ? Finding::look(
                 'nothing-shared',
                 'No two prints share a sheet',
-                CellsSaid::number($prints)." prints take as many sheets of {$sheet->label()}.",
+                Words::number($prints)." prints take as many sheets of {$sheet->label()}.",
                 self::closer($wanted, $at),
             )
             : null;

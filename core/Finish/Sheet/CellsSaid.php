@@ -4,35 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
-use Planisher\Measure\Figure;
 use Planisher\Phrase\Words;
 
 /** Cells counted by their sizes, in words: “two 3 × 4 in”, “one 3 × 4 and two 3 × 2 in”. */
 final class CellsSaid
 {
-    private const NUMBERS = [
-        1 => 'one',
-        'two',
-        'three',
-        'four',
-        'five',
-        'six',
-        'seven',
-        'eight',
-        'nine',
-        'ten',
-        'eleven',
-        'twelve',
-        'thirteen',
-        'fourteen',
-        'fifteen',
-        'sixteen',
-        'seventeen',
-        'eighteen',
-        'nineteen',
-        'twenty',
-    ];
-
     /** @param  list<Cell>  $cells */
     public static function of(array $cells): string
     {
@@ -44,7 +20,7 @@ final class CellsSaid
 
         return Words::list(
             array_map(
-                fn (string $label, int $count): string => self::number($count).($count > count(self::NUMBERS) ? ' of ' : ' ').$label,
+                fn (string $label, int $count): string => Words::number($count).($count > Words::MOST ? ' of ' : ' ').$label,
                 array_keys($counts),
                 $counts,
             ),
@@ -61,11 +37,6 @@ final class CellsSaid
         $kinds = array_unique(array_map(fn (Cell $cell): string => $cell->size()->portrait()->label(), $cells));
         $prints = count(CellsArranged::prints($cells));
 
-        return count($kinds) <= 2 ? self::of($cells) : self::number($prints).' small prints';
-    }
-
-    public static function number(int $count): string
-    {
-        return self::NUMBERS[$count] ?? Figure::count($count);
+        return count($kinds) <= 2 ? self::of($cells) : Words::number($prints).' small prints';
     }
 }

@@ -31,7 +31,7 @@ final class CutsStraight implements Check
                     ? 'Nothing has to be cut'
                     : ($many === 1
                         ? 'One straight cut'
-                        : ucfirst(CellsSaid::number($many)).' straight cuts'),
+                        : ucfirst(Words::number($many)).' straight cuts'),
                 count($orders) === 1 ? CutsSaid::of($orders[0], $at->plan->size()->width->unit) : 'On '.count($orders).' sheets.',
             );
         }

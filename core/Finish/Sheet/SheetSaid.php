@@ -8,6 +8,7 @@ use Planisher\Finish\Said;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\Segments;
+use Planisher\Phrase\Words;
 use Planisher\Plan\Situation;
 
 /** What is said of a shared sheet. */
@@ -25,12 +26,12 @@ final class SheetSaid implements Said
         $sheets = SheetLayout::in($at->plan?->layout)?->arrangement->sheets() ?? 1;
         $label = $size === null ? '' : $size->label();
         if ($wanted->size === null) {
-            $named = $sheets === 1 ? 'the cheapest sheet' : CellsSaid::number($sheets).' of the cheapest sheets';
+            $named = $sheets === 1 ? 'the cheapest sheet' : Words::number($sheets).' of the cheapest sheets';
 
             return "on {$named}".($label === '' ? '' : ", {$label}");
         }
 
-        return 'on '.($sheets === 1 ? $label : CellsSaid::number($sheets)." sheets of {$label}");
+        return 'on '.($sheets === 1 ? $label : Words::number($sheets)." sheets of {$label}");
     }
 
     public function words(Segments $sentence, Situation $at): void
@@ -52,7 +53,7 @@ final class SheetSaid implements Said
         }
         $cuts = self::cuts($at);
         if ($cuts > 0) {
-            $sentence->word(', ', 'cuts', $cuts === 1 ? 'cut once' : 'cut apart in '.CellsSaid::number($cuts));
+            $sentence->word(', ', 'cuts', $cuts === 1 ? 'cut once' : 'cut apart in '.Words::number($cuts));
         }
     }
 
@@ -76,7 +77,7 @@ final class SheetSaid implements Said
         return [
             [
                 'figure' => $prints === 1 ? '1 print' : "{$prints} prints",
-                'note' => 'on '.($sheets === 1 ? 'one sheet' : CellsSaid::number($sheets).' sheets'),
+                'note' => 'on '.($sheets === 1 ? 'one sheet' : Words::number($sheets).' sheets'),
             ],
             [
                 'figure' => $waste < 0.0005 ? 'No paper wasted' : Figure::percent($waste).' left over',

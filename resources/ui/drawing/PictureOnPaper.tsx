@@ -1,6 +1,5 @@
 import { useRef } from 'react';
 import type { MarkedArea, PixelRect } from '@/api/types';
-import { viewUrl } from '@/api/views';
 import { Clipped } from './Clipped';
 import { FrameCover } from './FrameCover';
 import { Handles } from './Handles';
@@ -8,7 +7,7 @@ import { Marked } from './Marked';
 import type { PaperProps } from './paper';
 import { css, onScreen, piecesOf, shifted } from './pieces';
 import { Placed } from './Placed';
-import { Preview } from './Preview';
+import { Rendered } from './Rendered';
 import { TrimTicks } from './TrimTicks';
 import { useTools } from './tools/useTools';
 
@@ -87,24 +86,7 @@ export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, 
                         No picture yet: choose one in the sentence
                     </text>
                 )}
-                {line.planHash && !isHeld && (
-                    <>
-                        <Preview key={line.id} href={viewUrl(line, 'preview')!} at={sheet} {...seen} />
-                        {proof.isOn && (
-                            <g clipPath={proof.isSplit ? 'url(#split)' : undefined} data-testid="proof">
-                                <clipPath id="split">
-                                    <rect x={proof.split * width} y="0" width={width} height="100%" />
-                                </clipPath>
-                                <Preview href={viewUrl(line, 'proof')!} at={sheet} {...seen} />
-                            </g>
-                        )}
-                        {proof.hatches && (
-                            <g data-testid="hatching">
-                                <Preview href={viewUrl(line, 'gamut')!} at={image} {...seen} />
-                            </g>
-                        )}
-                    </>
-                )}
+                {!isHeld && <Rendered line={line} proof={proof} sheet={sheet} image={image} seen={seen} width={width} />}
                 {areApart ? (
                     pieces.map(({ at }, i) => <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />)
                 ) : (

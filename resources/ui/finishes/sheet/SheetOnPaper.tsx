@@ -1,9 +1,8 @@
 import { drawnCell } from '@/api/cells';
-import { viewUrl } from '@/api/views';
 import { useKeys } from '@/common/useKeys';
 import type { PaperProps } from '@/drawing/paper';
 import { css, onScreen } from '@/drawing/pieces';
-import { Preview } from '@/drawing/Preview';
+import { Rendered } from '@/drawing/Rendered';
 import { useChosen } from '@/drawing/tools/chosen';
 import { ChosenPrint } from './ChosenPrint';
 import { Cuts } from './Cuts';
@@ -39,24 +38,7 @@ export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps)
                         <PrintDrawn key={i} print={one} isLarge rim={0.5 / frame.scale} />
                     ))}
                 </g>
-                {line.planHash && (
-                    <>
-                        <Preview key={line.id} href={viewUrl(line, 'preview')!} at={sheet} {...seen} />
-                        {proof.isOn && (
-                            <g clipPath={proof.isSplit ? 'url(#split)' : undefined} data-testid="proof">
-                                <clipPath id="split">
-                                    <rect x={proof.split * width} y="0" width={width} height="100%" />
-                                </clipPath>
-                                <Preview href={viewUrl(line, 'proof')!} at={sheet} {...seen} />
-                            </g>
-                        )}
-                        {proof.hatches && (
-                            <g data-testid="hatching">
-                                <Preview href={viewUrl(line, 'gamut')!} at={sheet} {...seen} />
-                            </g>
-                        )}
-                    </>
-                )}
+                <Rendered line={line} proof={proof} sheet={sheet} image={sheet} seen={seen} width={width} />
                 {sheets.map((at, i) => (
                     <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />
                 ))}
