@@ -29,12 +29,13 @@ final class Original
 
     /**
      * @param  Rgb  $paper  what shows through where it is transparent
+     * @param  int  $shrink  1, 2, 4 or 8: a JPEG is unpacked at that fraction
      *
      * @throws \Planisher\Imaging\Vips\VipsError
      */
-    public static function open(string $path, PictureFacts $picture, Rgb $paper): Image
+    public static function open(string $path, PictureFacts $picture, Rgb $paper, int $shrink = 1): Image
     {
-        return self::inColours(self::flattened(self::stored($path, $picture), $picture, $paper), $picture);
+        return self::inColours(self::flattened(self::stored($path, $picture, $shrink), $picture, $paper), $picture);
     }
 
     /**
@@ -53,9 +54,11 @@ final class Original
     }
 
     /** Its colours, and its transparency behind them; of unknown channels nothing. */
-    private static function stored(string $path, PictureFacts $picture): Image
+    private static function stored(string $path, PictureFacts $picture, int $shrink = 1): Image
     {
-        $image = $picture->isUnusual ? Image::openUnusual($path, $picture->page) : Image::open($path, page: $picture->page);
+        $image = $picture->isUnusual
+            ? Image::openUnusual($path, $picture->page)
+            : Image::open($path, shrink: $shrink, page: $picture->page);
         if ($picture->isSigned && $image->format() === BandFormat::SignedBits16 && $picture->channels !== Channels::Lab) {
             $deep = match ($picture->channels) {
                 Channels::Grey => ['interpretation' => Interpretation::Grey16],

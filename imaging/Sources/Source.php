@@ -11,7 +11,9 @@ use Planisher\Imaging\Vips\Extend;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Kernel;
 use Planisher\Imaging\Write\Credits;
+use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureFormat;
 use Planisher\Plan\Layer\Picture;
 use Planisher\Plan\PlannedFile;
 
@@ -22,6 +24,9 @@ use Planisher\Plan\PlannedFile;
  */
 final class Source
 {
+    /** At which libjpeg unpacks, the smallest first */
+    private const FRACTIONS = [8, 4, 2];
+
     /** Above this, what is held lies in a temporary file instead of in memory. */
     private const HELD_IN_MEMORY = 120_000_000;
 
@@ -98,10 +103,65 @@ final class Source
     /** The part that is printed as it is stored, on what shows through where it is transparent. */
     private function opened(Picture $placed, Rgb $ground): Image
     {
-        $open = fn (): Image => Original::open($this->path, $placed->picture, $ground);
-        $image = $this->decoded === null ? $open() : $this->decoded->of("{$placed->picture->sha256} {$ground}", $open);
+        $shrink = self::shrink($placed);
+        $open = fn (): Image => Original::open($this->path, $placed->picture, $ground, $shrink);
+        $image = $this->decoded === null ? $open() : $this->decoded->of("{$placed->picture->sha256} {$ground} {$shrink}", $open);
 
-        return $image->cut(Orientation::asStored($placed->source, $placed->picture));
+        return self::part($image, Orientation::asStored($placed->source, $placed->picture), $shrink);
+    }
+
+    /**
+     * At which fraction a JPEG is unpacked that is printed small: libjpeg leaves out what would be averaged away. At least a
+     * halving is left to the kernel, so that what is seen of it is the kernel's.
+     */
+    private static function shrink(Picture $placed): int
+    {
+        $picture = $placed->picture;
+        if ($picture->format !== PictureFormat::Jpeg || $picture->isUnusual) {
+            return 1;
+        }
+        [$width, $height] = $placed->scaledTo();
+        $reduced = min($placed->source->width / $width, $placed->source->height / $height);
+        foreach (self::FRACTIONS as $fraction) {
+            if ($reduced >= 2 * $fraction) {
+                return $fraction;
+            }
+        }
+
+        return 1;
+    }
+
+    /**
+     * A part of what was unpacked at a fraction. Where the part's edges lie within pixels, it is moved to whole ones, and stretched
+     * by less than a pixel.
+     */
+    private static function part(Image $image, PixelRect $part, int $shrink): Image
+    {
+        $isWhole = fn (int ...$edges): bool => array_filter($edges, fn (int $edge): bool => $edge % $shrink !== 0) === [];
+        if ($isWhole($part->x, $part->y, $part->width, $part->height)) {
+            return $image->cut(
+                new PixelRect(
+                    intdiv($part->x, $shrink),
+                    intdiv($part->y, $shrink),
+                    intdiv($part->width, $shrink),
+                    intdiv($part->height, $shrink),
+                ),
+            );
+        }
+        [$width, $height] = [(int) ceil($part->width / $shrink), (int) ceil($part->height / $shrink)];
+        [$across, $down] = [($width * $shrink) / $part->width, ($height * $shrink) / $part->height];
+
+        return $image->run(
+            'affine',
+            [$across, 0.0, 0.0, $down],
+            [
+                'interpolate' => 'bicubic',
+                'oarea' => [0, 0, $width, $height],
+                'idx' => (1 - 1 / $across) / 2 - $part->x / $shrink,
+                'idy' => (1 - 1 / $down) / 2 - $part->y / $shrink,
+                'extend' => Extend::Copy,
+            ],
+        );
     }
 
     /** Scaled, turned upright, and as it is placed. */
