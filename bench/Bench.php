@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Planisher\Finish\Sheet\Arranging\Arrangement;
+use Planisher\Finish\Sheet\Arranging\Arranger;
 use Planisher\Imaging\Colour\ProfileReader;
 use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Look\DrawnIn;
@@ -11,6 +13,7 @@ use Planisher\Imaging\Look\Preview;
 use Planisher\Imaging\Look\Proof;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;
+use Planisher\Measure\Box;
 
 /** Our work against the same work by others, in one run on one machine. Ratios are what counts. */
 final class Bench
@@ -25,6 +28,16 @@ final class Bench
     private const LIFTED_AGAINST_PLAIN = 1.3;
 
     private const ORDER_AGAINST_BARE = 1.2;
+
+    private const SHEET_AGAINST_BARE = 1.3;
+
+    private const SHEET_MOST_MEMORY = 300_000_000;
+
+    private const CELLS = 8;
+
+    private const ARRANGED = 200;
+
+    private const ARRANGED_MS = 100.0;
 
     private const MOST_MEMORY = 250_000_000;
 
@@ -74,6 +87,7 @@ final class Bench
             $this->againstItsEnds($name, $most);
         }
         $this->lifted();
+        $this->sheet();
         $this->order();
         $this->screen();
 
@@ -136,6 +150,32 @@ final class Bench
             $this->desk->clear(...),
         );
         $this->table->ratio('16 × 20 in, lifted', $lifted, 'plain', $plain, self::LIFTED_AGAINST_PLAIN);
+    }
+
+    /** Eight small prints of as many pictures on one sheet, each unpacked at the size it is needed. */
+    private function sheet(): void
+    {
+        $pictures = array_map($this->desk->picture(...), range(0, self::CELLS - 1));
+        $cells = array_map(fn (string $path): array => ['picture' => basename($path), 'size' => '2.5 x 3.5 in'], $pictures);
+        $wanted = ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => $cells]];
+        ['ours' => $ours, 'bare' => $bare] = Measured::inTurns(
+            $this->turns(large: true),
+            [
+                'ours' => $this->desk->make([$wanted]),
+                'bare' => $this->desk->bare(Job::sheet($this->desk->file($wanted), $pictures, $this->desk)),
+            ],
+            $this->desk->clear(...),
+        );
+        $this->table->ratio('a sheet of eight, whole process', $ours, 'bare libvips, FFI', $bare, self::SHEET_AGAINST_BARE);
+        $this->table->limit('a sheet of eight, peak memory', Measured::mostBytes($ours) / 1e6, self::SHEET_MOST_MEMORY / 1e6, 'MB');
+        $sizes = [[4, 6], [5, 7], [3, 4], [2, 3]];
+        $many = array_map(fn (int $i): array => $sizes[$i % 4], range(0, self::ARRANGED - 1));
+        $this->table->limit(
+            self::ARRANGED.' cells arranged',
+            self::milliseconds(5, fn (): ?Arrangement => Arranger::arrange($many, new Box(0, 0, 18, 12))),
+            self::ARRANGED_MS,
+            'ms',
+        );
     }
 
     /** An order of 60 lines (of 18 in a quick run), against the same files made by the bare program, two of it at a time. */

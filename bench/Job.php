@@ -15,6 +15,9 @@ use Planisher\Plan\PlannedFile;
 /** One job as our process does it, as the bare library does it, and as ImageMagick does. */
 final readonly class Job
 {
+    /** 6000 px on 3.5 in at 300 ppi are reduced by 5.7: unpacked at a half, the rest is the kernel's. */
+    private const SHEET_SHRINK = 2;
+
     /** A curve of lightness, ImageMagick's own */
     private const SIGMOID = ['-colorspace', 'Lab', '-channel', 'R', '-sigmoidal-contrast', '2x50%', '+channel', '-colorspace', 'sRGB'];
 
@@ -118,6 +121,41 @@ final readonly class Job
         }
 
         return new self('90 × 60 in, three panels', $wanted, $files[0], ['panels' => $cuts], [...$magick, '-delete', '0'], 60.0);
+    }
+
+    /**
+     * What bench/bare.php does for a sheet of several pictures.
+     *
+     * @param  list<string>  $pictures  paths, cell by cell
+     * @return array<string, mixed>
+     */
+    public static function sheet(PlannedFile $file, array $pictures, Desk $desk): array
+    {
+        $cells = [];
+        foreach ($file->pictures() as $i => $placed) {
+            [$source, $target] = [$placed->source, $placed->target];
+            $cells[] = [
+                'in' => $pictures[$i],
+                'shrink' => self::SHEET_SHRINK,
+                'crop' => array_map(fn (int $edge): int => intdiv($edge, self::SHEET_SHRINK), [
+                    $source->x,
+                    $source->y,
+                    $source->width,
+                    $source->height,
+                ]),
+                'to' => $placed->scaledTo(),
+                'at' => [$target->x, $target->y],
+                'turned' => $placed->isTurned,
+            ];
+        }
+
+        return [
+            'cells' => $cells,
+            'paper' => [$file->width, $file->height],
+            'profile' => ShippedProfiles::path(Space::AdobeRgb),
+            'quality' => 95,
+            'out' => $desk->path('bare.jpg'),
+        ];
     }
 
     /** Whether it takes more memory, since what is read again is held. */

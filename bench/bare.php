@@ -10,7 +10,8 @@ declare(strict_types=1);
  *
  * The job: in, profile, quality, crop [x, y, width, height], to [width, height], and one of out (a file), panels
  * [[left, width, file] …], or wrap {out, edge, sigma}. With lift {table, roots} it is converted by these instead; sharpen {sigma,
- * slope, lighten, darken} comes before encoding. With pixels (a finished file’s) it only decodes and encodes.
+ * slope, lighten, darken} comes before encoding. With cells [{in, shrink, crop, to, at [x, y], turned} …] on paper [width, height] it
+ * lays several pictures on one file. With pixels (a finished file’s) it only decodes and encodes.
  *
  * An FFI program rather than a chain of `vips` commands: a chain writes and reads the whole picture between its steps.
  */
@@ -41,6 +42,7 @@ $vips = FFI::cdef(
     int vips_maplut(VipsImage *in, VipsImage **out, VipsImage *table, ...);
     int vips_ifthenelse(VipsImage *mask, VipsImage *in1, VipsImage *in2, VipsImage **out, ...);
     int vips_copy(VipsImage *in, VipsImage **out, ...);
+    int vips_rot(VipsImage *in, VipsImage **out, int angle, ...);
     int vips_sharpen(VipsImage *in, VipsImage **out, ...);
     int vips_image_write_to_file(VipsImage *image, const char *name, ...);
     int vips_jpegsave(VipsImage *in, const char *name, ...);
@@ -98,6 +100,25 @@ if (isset($job['pixels'])) {
     // what nobody is spared: the part that is printed decoded, and a finished file's pixels encoded
     $vips->vips_image_copy_memory($run('crop', $vips->vips_image_new_from_file($job['in'], 'access', 1, null), ...$job['crop']));
     $save($vips->vips_image_new_from_file($job['pixels'], null), $job['out']);
+    exit(0);
+}
+if (isset($job['cells'])) {
+    $sheet = null;
+    foreach ($job['cells'] as $cell) {
+        $print = $run('crop', $vips->vips_image_new_from_file($cell['in'], 'access', 1, 'shrink', $cell['shrink'], null), ...$cell['crop']);
+        $print = $run('resize', $print, $cell['to'][0] / $cell['crop'][2], 'vscale', $cell['to'][1] / $cell['crop'][3], 'kernel', 5);
+        $print = $cell['turned'] ? $run('rot', $vips->vips_image_copy_memory($print), 1) : $print;
+        $print = $run('icc_transform', $print, $job['profile'], 'embedded', 1, 'intent', 1, 'black_point_compensation', 1);
+        if ($sheet === null) {
+            $sheet = $run('embed', $print, ...[...$cell['at'], ...$job['paper'], 'extend', 4]);
+
+            continue;
+        }
+        $laid = $vips->new('VipsImage*');
+        $check($vips->vips_insert($sheet, $print, FFI::addr($laid), ...[...$cell['at'], null]));
+        $sheet = $laid;
+    }
+    $save($sheet, $job['out']);
     exit(0);
 }
 [$toWidth, $toHeight] = $job['to'];
