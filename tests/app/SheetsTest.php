@@ -51,7 +51,7 @@ final class SheetsTest extends TestCase
     /** @return list<?string> */
     private static function pictures(TestResponse $answer): array
     {
-        return array_map(fn (array $cell): ?string => $cell['picture']['name'] ?? null, $answer->json('cells'));
+        return array_map(fn (array $cell): ?string => $cell['picture']['name'] ?? null, array_values((array) $answer->json('cells')));
     }
 
     public function test_lines_are_tried_put_together_and_taken_apart_as_they_were(): void
