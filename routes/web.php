@@ -67,6 +67,7 @@ Route::middleware('web')
 
             Route::post('orders/{order}/sheets', [SheetController::class, 'store']);
             Route::post('orders/{order}/sheets/tried', [SheetController::class, 'tried']);
+            Route::post('orders/{order}/house-finishes/{finish}/fill', [SheetController::class, 'fill']);
             Route::get('sheets/ready', [SheetController::class, 'ready']);
             Route::post('lines/{line}/apart', [SheetController::class, 'apart']);
 

@@ -8,7 +8,9 @@ use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
+use Planisher\House\HouseFinish;
 use Planisher\Line\Line as WantedLine;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
@@ -42,6 +44,31 @@ final class Gatherer
 
             return [$made, array_keys($taken)];
         });
+    }
+
+    /**
+     * A house finish that settles a sheet, given to pictures: they fill its cells in their order, on as many lines as it takes.
+     *
+     * @param  non-empty-list<string>  $pictures  names
+     * @return non-empty-list<Line>
+     *
+     * @throws OrderFileError when it settles none
+     */
+    public static function fill(Order $order, HouseFinish $finish, array $pictures): array
+    {
+        [$wanted] = $finish->give($order->lab->labCard(), Finishes::USUAL);
+        $wanted = array_filter($wanted, fn (mixed $value): bool => $value !== null) + ['size' => (string) $order->lab->labCard()->sizes[0]];
+        $cells = count(LineReader::read(Node::root($wanted))->pictures());
+        if ($cells < 1 || ! $finish->hasPlaces()) {
+            throw new OrderFileError('finish', 'no sheet', 'a house finish of a sheet', 'This house finish has no cells to fill.');
+        }
+
+        return DB::transaction(
+            fn (): array => array_map(
+                fn (array $names): Line => LineChanger::add($order, LinePictures::put($wanted, $names)),
+                array_chunk($pictures, $cells),
+            ),
+        );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Planisher\House;
 use Planisher\Finish\Choice;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\Gathers;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
@@ -72,6 +73,12 @@ final readonly class HouseFinish
     public function only(array $choices): self
     {
         return self::from(self::read($this->wanted), $choices);
+    }
+
+    /** Whether it settles something that has places of its own for several pictures. */
+    public function hasPlaces(): bool
+    {
+        return Finishes::of(self::read($this->wanted)) instanceof Gathers;
     }
 
     /** @return array<string, string> each choice in words */

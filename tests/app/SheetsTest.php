@@ -222,5 +222,13 @@ final class SheetsTest extends TestCase
             'lines' => [['id' => $sheet->id, 'version' => $sheet->refresh()->version]],
         ])->assertOk();
         self::assertSame(['a.jpg', 'b.jpg'], $sheet->refresh()->line()->pictures(), 'a sheet keeps its pictures');
+        $fill = "/api/orders/{$this->order->id}/house-finishes/{$finish->id}/fill";
+        $ids = $this->postJson($fill, ['pictures' => ['a.jpg', 'b.jpg', 'c.jpg']])
+            ->assertCreated()
+            ->json('lines');
+        $filled = array_map(fn (int $id): array => Line::query()->findOrFail($id)->line()->pictures(), $ids);
+        self::assertSame([['a.jpg', 'b.jpg'], ['c.jpg', null]], $filled);
+        $this->postJson($fill, ['pictures' => ['nowhere.jpg']])->assertUnprocessable();
+        $this->postJson($fill, ['pictures' => []])->assertUnprocessable();
     }
 }

@@ -146,7 +146,7 @@ test('a page of mixed sizes by hand, with borders and marks, to the file that is
     await page.keyboard.press('Enter');
     await expect(page.locator('[data-figure=print-2-left]')).toHaveText('5.25 in');
     await expect(page.getByText('Cell 2 leaves the sheet')).toBeVisible(); // 6 in wide on what is left of 10
-    await page.getByRole('button', { name: 'Arrange them again' }).click();
+    await page.keyboard.press('a');
     await expect(sentence).toContainText('edge to edge');
 
     // Gutter, margin and marks, the cuts in words and drawn.

@@ -121,6 +121,13 @@ final class HouseFinishController
     /** @return array<string, mixed> */
     private static function shown(HouseFinish $finish): array
     {
-        return ['id' => $finish->id, 'name' => $finish->name, 'choices' => (object) $finish->houseFinish()->words()];
+        $kept = $finish->houseFinish();
+
+        return [
+            'id' => $finish->id,
+            'name' => $finish->name,
+            'choices' => (object) $kept->words(),
+            'isSheet' => $kept->hasPlaces(),
+        ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Lines\Computation;
 use App\Lines\Gatherer;
 use App\Lines\LineView;
+use App\Models\HouseFinish;
 use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Http\JsonResponse;
@@ -48,6 +49,15 @@ final class SheetController
         [$line, $instead] = Gatherer::gather($order, $given['lines'], $given['pictures'], $given['each'], $size);
 
         return response()->json(['line' => LineView::of($line, app(Computation::class)->line($line)), 'instead' => $instead], 201);
+    }
+
+    /** A house finish of a sheet, its cells filled with pictures in their order. */
+    public function fill(Request $request, Order $order, HouseFinish $finish): JsonResponse
+    {
+        $given = $request->validate(['pictures' => ['required', 'array', 'min:1', 'max:500'], 'pictures.*' => ['string', 'max:200']]);
+        $lines = Gatherer::fill($order, $finish->houseFinish(), array_values($given['pictures']) ?: abort(422, 'Choose pictures.'));
+
+        return response()->json(['lines' => array_map(fn (Line $line): int => $line->id, $lines)], 201);
     }
 
     public function apart(Request $request, Line $line): JsonResponse

@@ -4,7 +4,7 @@ import { useHistory } from '@/undo/history';
 import { api } from './client';
 import { together, useAway } from './line-steps';
 import { orderKey } from './orders';
-import type { LineView, ReadyWays, SheetMade, SheetsTried, TakenApart } from './types';
+import type { HouseFinish, LineView, ReadyWays, SheetMade, SheetsTried, LinesMade } from './types';
 
 /** Prints to be put on shared sheets: of lines, and of pictures, each in one size. */
 export interface Gathered {
@@ -63,8 +63,14 @@ export function useSheetActs(orderId: number) {
                 );
                 return made.line;
             },
+            /** A house finish of a sheet, its cells filled with pictures in their order. */
+            fill: async (finish: HouseFinish, pictures: string[]) => {
+                const { lines } = await api.post<LinesMade>(`orders/${orderId}/house-finishes/${finish.id}/fill`, { pictures });
+                await refetch();
+                step(lines, []);
+            },
             apart: async (line: LineView) => {
-                const { lines } = await api.post<TakenApart>(`lines/${line.id}/apart`, { version: line.version });
+                const { lines } = await api.post<LinesMade>(`lines/${line.id}/apart`, { version: line.version });
                 await refetch();
                 step(lines, [line]);
                 return lines;

@@ -1154,6 +1154,10 @@ export interface HouseFinish {
     choices: {
         [k: string]: string;
     };
+    /**
+     * whether pictures can be put into its cells
+     */
+    isSheet: boolean;
 }
 /**
  * What is seen in a picture: its strong colours, and a first suggestion of what must stay in
@@ -1325,12 +1329,12 @@ export interface SheetMade {
     instead: number[];
 }
 /**
- * The lines that a shared sheet was taken apart into
+ * Lines that came: what a shared sheet was taken apart into, or pictures were put on
  *
  * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "TakenApart".
+ * via the `definition` "LinesMade".
  */
-export interface TakenApart {
+export interface LinesMade {
     lines: number[];
 }
 /**

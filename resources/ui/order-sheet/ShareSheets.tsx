@@ -3,6 +3,8 @@ import { useState } from 'react';
 import type { LineView, SheetTried } from '@/api/types';
 import { useSheetActs, useSheetsTried, type Gathered } from '@/api/sheets';
 import { Typed } from '@/sentence/Typed';
+import { useHouseFinishes } from '@/api/house-finishes';
+import { Button } from '@/common/Button';
 import { useTell } from '@/common/useTell';
 import { SheetSketch } from './SheetSketch';
 
@@ -39,6 +41,7 @@ export function ShareSheets({ orderId, lines, pictures, onDone }: Props) {
 function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: () => void }) {
     const tell = useTell();
     const acts = useSheetActs(orderId);
+    const finishes = useHouseFinishes();
     const [each, setEach] = useState<string | null>(null);
     const gathered: Gathered = { lines, pictures, each };
     const tried = useSheetsTried(orderId, gathered);
@@ -63,6 +66,24 @@ function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: ()
                     }}
                     note={each === null ? 'Such as 3 × 4 in; Enter shows the sheets.' : undefined}
                 />
+            )}
+            {lines.length === 0 && (
+                <ul className="flex flex-wrap gap-1.5" aria-label="House finishes of sheets">
+                    {finishes.data
+                        ?.filter(({ isSheet }) => isSheet)
+                        .map((finish) => (
+                            <li key={finish.id}>
+                                <Button
+                                    onClick={() => {
+                                        close();
+                                        tell(acts.fill(finish, pictures).then(onDone));
+                                    }}
+                                >
+                                    As “{finish.name}”
+                                </Button>
+                            </li>
+                        ))}
+                </ul>
             )}
             {tried.error && (
                 <p role="alert" className="text-stops">

@@ -20,7 +20,11 @@ export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps)
     const seen = drawing.sheets.length > 1 ? pieces : whole;
     const print = chosen === null ? undefined : drawing.prints[chosen];
     const cell = print && drawnCell(line, print.cell);
-    useKeys({ x: () => showCuts(!showsCuts), Escape: () => choose(null) });
+    useKeys({
+        x: () => showCuts(!showsCuts),
+        a: () => drawing.isByHand && acts.onType('arranged', 'again'),
+        Escape: () => choose(null),
+    });
     return (
         <>
             {(drawing.sheets.length > 1 ? sheets : [sheet]).map((at, i) => (

@@ -25,6 +25,7 @@ export const sheet: FinishUi = {
     figures: figuresOf,
     keys: [
         { keys: 'T', does: 'on a shared sheet: turn the chosen print' },
+        { keys: 'A', does: 'on a shared sheet: arrange again what was placed by hand' },
         { keys: 'X', does: 'on a shared sheet: draw the numbered cuts' },
         { keys: 'Delete', does: 'on a shared sheet: take the picture out of the chosen print' },
     ],

@@ -1,4 +1,4 @@
-import { Button } from '@/common/Button';
+import { Button, Key } from '@/common/Button';
 import { useTell } from '@/common/useTell';
 import type { WordProps } from '@/sentence/word';
 
@@ -18,7 +18,9 @@ export function ArrangedWord({ line, change, close }: WordProps) {
             <p className="text-soft">
                 Every print lies where it was put. {line.drawing?.sheets.length === 1 ? '' : 'All sheets keep theirs.'}
             </p>
-            <Button onClick={again}>Arrange them again</Button>
+            <Button onClick={again}>
+                Arrange them again<Key>A</Key>
+            </Button>
         </div>
     );
 }
