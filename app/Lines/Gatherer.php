@@ -83,6 +83,7 @@ final class Gatherer
         return DB::transaction(function () use ($sheet, $seen): array {
             LineChanger::remove($sheet, $seen);
             $before = Line::onlyTrashed()
+                ->with('pictures')
                 ->where('order_id', $sheet->order_id)
                 ->whereKey($sheet->gathered_from ?? [])
                 ->get()

@@ -64,11 +64,11 @@ class Line extends Model
         return $this->pictures->mapWithKeys(fn (LinePicture $at): array => [$at->place => $at->orderPicture->name])->all();
     }
 
-    /** @return HasMany<LinePicture, $this> in their places, each with the order's picture it is, which is always asked for */
+    /** @return HasMany<LinePicture, $this> in their places, each with the picture it is, which is always asked for */
     public function pictures(): HasMany
     {
         $relation = $this->hasMany(LinePicture::class);
-        $relation->with('orderPicture')->orderBy('place');
+        $relation->with('orderPicture.picture')->orderBy('place');
 
         return $relation;
     }

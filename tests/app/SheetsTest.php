@@ -83,7 +83,7 @@ final class SheetsTest extends TestCase
         $sheet = $this->sheet();
         $this->changeCell($sheet, 1, ['border' => '0.25 in'])->assertOk();
         $apart = $this->postJson("/api/lines/{$sheet->id}/apart", ['version' => $sheet->refresh()->version])->assertOk();
-        $lines = Line::query()->where('order_id', $this->order->id)->get()->sortBy('id')->values();
+        $lines = Line::query()->with('pictures')->where('order_id', $this->order->id)->get()->sortBy('id')->values();
         self::assertSame([null, '0.25 in'], $lines->map(fn (Line $line): ?string => $line->wanted['border'] ?? null)->all());
         self::assertSame(['a.jpg', 'b.jpg'], $lines->map(fn (Line $line): string => $line->names()[0])->all());
         self::assertNotContains($sheet->id, $apart->json('lines'));
@@ -189,7 +189,7 @@ final class SheetsTest extends TestCase
         $this->changeCell($sheet, 0, ['copies' => 2, 'border' => '0.2 in', 'paperColour' => '#204060'])->assertOk();
         $this->pass($sheet)->assertOk();
         app(Making::class)->start($this->order, null);
-        $files = MadeFile::query()->get()->sortBy('id')->values();
+        $files = MadeFile::query()->with('make')->get()->sortBy('id')->values();
         self::assertSame(['made', 'made'], $files->pluck('state')->all());
         self::assertMatchesRegularExpression('/_1of2\.jpg$/', $files[0]->name ?? '');
         self::assertSame([360, 240], array_slice(getimagesize($files[0]->path()) ?: [], 0, 2));

@@ -25,6 +25,7 @@ final class SheetController
     {
         $given = $this->given($request);
         $chosen = array_column($given['lines'], 'id');
+        $order->loadMissing('lines.pictures');
         $lines = $order->lines->filter(fn (Line $line): bool => in_array($line->id, $chosen, true));
         $gathers = Finishes::gathering();
         $left = [];
