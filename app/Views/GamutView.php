@@ -18,7 +18,7 @@ final class GamutView implements View
     public function of(Shown $shown, Request $request): Response
     {
         $drawnIn = fn (): DrawnIn => new DrawnIn($shown->plan->shown, $shown->paper, $this->pictures->proxiesOf($shown->plan));
-        $path = $this->kept->file($shown->onPaper(), 'png', fn (string $path) => $drawnIn()->hatch(PreviewView::SIDE, $path));
+        $path = $this->kept->file("{$shown->onPaper()}-hatched", 'png', fn (string $path) => $drawnIn()->hatch(PreviewView::SIDE, $path));
 
         return PrivateFile::inline($path, 'image/png');
     }

@@ -21,7 +21,6 @@ use Planisher\Imaging\Vips\Kernel;
 use Planisher\Imaging\Vips\PngFilter;
 use Planisher\Imaging\Vips\Relation;
 use Planisher\Imaging\Write\Beside;
-use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Layer\Picture;
 use Planisher\Plan\PlannedFile;
@@ -57,7 +56,7 @@ final readonly class DrawnIn
         );
     }
 
-    /** Hatching over what is drawn in, as a PNG with nothing elsewhere: of the smallest part of the file that holds all its pictures. */
+    /** Hatching over what is drawn in, as a PNG with nothing elsewhere, of the whole file. */
     public function hatch(int $side, string $path): void
     {
         $mask = $this->mask($side)->held(PHP_INT_MAX);
@@ -155,15 +154,15 @@ final readonly class DrawnIn
             fn (PrintedPart $part): Image => $this->outOfGamut($part)->run('zoom', [self::COARSER, self::COARSER]),
             $this->parts(intdiv($side, self::COARSER)),
         );
-        if (count($masks) === 1) {
+        $all = $this->file->whole();
+        if (count($placed) === 1 && $placed[0]->target->equals($all) && ! $placed[0]->isTurned) {
             return $masks[0];
         }
-        $all = array_reduce($placed, fn (PixelRect $so, Picture $one): PixelRect => $so->with($one->target), $placed[0]->target);
         $scale = min(1.0, $side / max($all->width, $all->height));
-        $whole = $all->from($all)->scaled($scale, $scale);
+        $whole = $all->scaled($scale, $scale);
         $laid = Image::plain($whole->width, $whole->height, [0.0]);
         foreach ($placed as $i => $one) {
-            $where = $one->target->from($all)->scaled($scale, $scale);
+            $where = $one->target->scaled($scale, $scale);
             $upright = $one->isTurned ? Orientation::turned($masks[$i]->held(PHP_INT_MAX)) : $masks[$i];
             $sized = $upright->run(
                 'resize',

@@ -75,6 +75,7 @@ final class SheetFinish implements Finish, Gathers
             new CellsApart(),
             new CutsStraight(),
             new MarksHaveRoom(),
+            new OneResolution(),
             new BleedTrimmed(),
         ];
     }

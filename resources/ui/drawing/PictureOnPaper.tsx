@@ -86,7 +86,7 @@ export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, 
                         No picture yet: choose one in the sentence
                     </text>
                 )}
-                {!isHeld && <Rendered line={line} proof={proof} sheet={sheet} image={image} seen={seen} width={width} />}
+                {!isHeld && <Rendered line={line} proof={proof} sheet={sheet} seen={seen} width={width} />}
                 {areApart ? (
                     pieces.map(({ at }, i) => <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />)
                 ) : (

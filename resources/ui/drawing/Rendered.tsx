@@ -9,15 +9,13 @@ interface Props {
     proof: ProofView;
     /** where the whole of it lies, in screen pixels */
     sheet: PixelRect;
-    /** where its pictures are: what is out of gamut is hatched there */
-    image: PixelRect;
     seen: Pieces;
     /** the drawing's width, in screen pixels */
     width: number;
 }
 
 /** The plan as it was rendered: as the file is, on its paper, and hatched where colours don't fit. */
-export function Rendered({ line, proof, sheet, image, seen, width }: Props) {
+export function Rendered({ line, proof, sheet, seen, width }: Props) {
     return (
         line.planHash && (
             <>
@@ -32,7 +30,7 @@ export function Rendered({ line, proof, sheet, image, seen, width }: Props) {
                 )}
                 {proof.hatches && (
                     <g data-testid="hatching">
-                        <Preview href={viewUrl(line, 'gamut')!} at={image} {...seen} />
+                        <Preview href={viewUrl(line, 'gamut')!} at={sheet} {...seen} />
                     </g>
                 )}
             </>

@@ -42,7 +42,7 @@ export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps)
                         <PrintDrawn key={i} print={one} isLarge rim={0.5 / frame.scale} />
                     ))}
                 </g>
-                <Rendered line={line} proof={proof} sheet={sheet} image={sheet} seen={seen} width={width} />
+                <Rendered line={line} proof={proof} sheet={sheet} seen={seen} width={width} />
                 {sheets.map((at, i) => (
                     <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />
                 ))}

@@ -253,6 +253,7 @@ final class SheetTest extends TestCase
             [$a('2 x 2 in', ...$at('0 in', '0 in')), $a('2 x 2 in', ...$at('2.5 in', '3 in'))],
         ];
         yield 'no room for marks' => ['marks-no-room', Level::Look, 'margin and gutter only', self::TWO, ['cutMarks' => true]];
+        yield 'own pixels' => ['sheet-one-resolution', Level::Look, 'made at 300 ppi', self::TWO, [], ['output' => ['ppi' => 'own']]];
         yield 'near a cut' => [
             'must-stay-in-near-cut',
             Level::Look,
