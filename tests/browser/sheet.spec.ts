@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { addLine, addPictures, download, expect, newOrder, painted, test, tool } from './studio';
+import { addLine, addPictures, download, dropFile, expect, newOrder, painted, test, tool } from './studio';
 
 const lines = (page: Page) => page.getByRole('main').getByRole('listitem');
 
@@ -172,6 +172,28 @@ test('a page of mixed sizes by hand, with borders and marks, to the file that is
     // between the two, 5 in from the left, is white paper
     const gutter = ['-crop', '30x1500+1504+100', '-colorspace', 'Gray', '-format', '%[fx:minima]', 'info:'];
     expect(Number(tool('/usr/bin/convert', path, ...gutter))).toBeGreaterThan(0.97);
+});
+
+test('files dropped on an empty sheet come into its cells in their order', async ({ page }) => {
+    await newOrder(page, 'Ottoline Marsh');
+    await page.getByRole('button', { name: 'A shared sheet…' }).click();
+    await page.getByRole('button', { name: 'one 3 × 4 in and two 2 × 3 in' }).click();
+    await expect(page.getByTestId('cell')).toHaveCount(3);
+    const large = painted('first.jpg', '4000x3000');
+    await dropFile(page, page.getByTestId('drawing'), large, painted('second.jpg', '900x600'), painted('third.jpg', '600x900'));
+    await page
+        .getByTestId('sentence')
+        .getByRole('button', { name: /What is on it$/ })
+        .click();
+    const cells = page.getByRole('dialog', { name: 'What is on it' });
+    await expect(cells).toContainText(/1 · 3 × 4 in, first\.jpg.*2 · 2 × 3 in, second\.jpg.*3 · 2 × 3 in, third\.jpg/);
+    await page.keyboard.press('Escape');
+    // One dropped while a cell is chosen comes there.
+    await page.getByTestId('cell').nth(0).click();
+    const chosen = await page.getByTestId('cell-sentence').textContent();
+    await dropFile(page, page.getByTestId('drawing'), painted('fourth.jpg', '900x600', 'plasma:gold-navy'));
+    await expect(page.getByTestId('cell-sentence')).toContainText('Fourth');
+    expect(chosen).not.toContain('Fourth');
 });
 
 test('what cannot be on a sheet is told, with a way out', async ({ page }) => {

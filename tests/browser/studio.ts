@@ -95,18 +95,17 @@ export async function openWord(page: Page, title: string) {
 
 export const fact = (page: Page, figure: string | RegExp) => page.getByTestId('facts').getByText(figure);
 
-/** The demo picture dropped on a place as a person would from the desktop. */
-export async function dropFile(page: Page, place: ReturnType<Page['locator']>, path: string) {
-    const bytes = readFileSync(path).toString('base64');
-    const transfer = await page.evaluateHandle(
-        ([base64, name]) => {
+/** Pictures dropped on a place as a person would from the desktop. */
+export async function dropFile(page: Page, place: ReturnType<Page['locator']>, ...paths: string[]) {
+    const files = paths.map((path) => [readFileSync(path).toString('base64'), path.split('/').at(-1)!]);
+    const transfer = await page.evaluateHandle((all) => {
+        const data = new DataTransfer();
+        for (const [base64, name] of all) {
             const raw = Uint8Array.from(atob(base64!), (letter) => letter.charCodeAt(0));
-            const data = new DataTransfer();
             data.items.add(new File([raw], name!, { type: 'image/jpeg' }));
-            return data;
-        },
-        [bytes, path.split('/').at(-1)!],
-    );
+        }
+        return data;
+    }, files);
     await place.dispatchEvent('dragover', { dataTransfer: transfer });
     await place.dispatchEvent('drop', { dataTransfer: transfer });
 }

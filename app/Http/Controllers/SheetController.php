@@ -40,7 +40,16 @@ final class SheetController
         }
         $all = Gatherer::wanted($taken, $given['pictures'], $given['each']);
 
-        return response()->json(['offers' => $gathers->tried($all, $order->lab->labCard()), 'leftOut' => $left]);
+        $card = $order->lab->labCard();
+        $offers = $gathers->tried($all, $card);
+        $holding = array_column($offers, 'size');
+        $small = array_filter($card->sizes, fn (Size $size): bool => ! in_array((string) $size, $holding, true));
+
+        return response()->json([
+            'offers' => $offers,
+            'tooSmall' => array_values(array_map(fn (Size $size): string => $size->label(), $small)),
+            'leftOut' => $left,
+        ]);
     }
 
     public function store(Request $request, Order $order): JsonResponse

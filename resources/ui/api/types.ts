@@ -1317,6 +1317,10 @@ export interface SheetsTried {
      * what can’t be put on a sheet, in words
      */
     leftOut: string[];
+    /**
+     * sheets of the lab that a print is larger than
+     */
+    tooSmall: string[];
 }
 /**
  * Prints put on shared sheets: their new line, and the lines that it stands for now

@@ -14,6 +14,10 @@ import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
 import { FINISHES, finishOf } from '@/finishes';
 import type { FinishUi } from '@/finishes/finish';
+import { useDrop } from '@/order-sheet/dragging';
+import { UploadList } from '@/order-sheet/UploadList';
+import { useDropped } from '@/order-sheet/useDropped';
+import { useUploads } from '@/order-sheet/uploads';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
 import { GiveFinish } from './GiveFinish';
@@ -106,6 +110,10 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
         },
         [change, tell],
     );
+    const already = useCallback(() => undefined, []);
+    const uploads = useUploads(order.id, already);
+    const dropped = useDropped(line, acts, uploads.add);
+    const drop = useDrop({ onFiles: (files) => dropped(files, place) });
     const turn = () => {
         tell(
             change(({ drawing }) => ({ turn: drawing && drawing.paper.width > drawing.paper.height ? 'portrait' : 'landscape' })),
@@ -164,16 +172,24 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                         <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />
                     )}
                     {isDrawn(line) && (
-                        <Drawing
-                            line={line}
-                            finish={finishOf(line)}
-                            onWindow={saveWindow}
-                            onType={acts.type}
-                            tell={tell}
-                            onTurn={turn}
-                            onRemedy={(remedy) => tell(changeLine(remedy.change))}
-                            onMark={(area) => void mark(worked.mustStayIn, [...worked.mustStayIn, area])}
-                        />
+                        <div
+                            className={`relative flex min-h-0 grow flex-col ${drop.isOver ? 'bg-blush' : ''}`}
+                            {...drop.handlers}
+                        >
+                            <Drawing
+                                line={line}
+                                finish={finishOf(line)}
+                                onWindow={saveWindow}
+                                onType={acts.type}
+                                tell={tell}
+                                onTurn={turn}
+                                onRemedy={(remedy) => tell(changeLine(remedy.change))}
+                                onMark={(area) => void mark(worked.mustStayIn, [...worked.mustStayIn, area])}
+                            />
+                            <div className="absolute right-4 bottom-8 w-60">
+                                <UploadList uploads={uploads.uploads} onAgain={uploads.again} onAway={uploads.away} />
+                            </div>
+                        </div>
                     )}
                     <Facts line={line} />
                 </main>

@@ -6,6 +6,7 @@ import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';
 import { useDrop } from './dragging';
 import { filled } from './filled';
+import { useDropped } from './useDropped';
 
 interface Props {
     orderId: number;
@@ -22,9 +23,10 @@ export function LineRow({ orderId, line, scale, isChosen, onChoose, onFiles }: P
     const tell = useTell();
     const choose = (pictures: string[]) =>
         tell(acts.change((now) => (now.line.sheet ? filled(now, pictures) : { picture: pictures[0] })));
+    const dropped = useDropped(line, acts, onFiles);
     const drop = useDrop({
         onPictures: choose,
-        onFiles: (files) => onFiles(line.line.sheet ? files : files.slice(0, 1), (name) => choose([name])),
+        onFiles: (files) => dropped(files),
     });
     const waiting = line.state === 'waiting';
     const figures = line.facts.length > 0 ? `${line.facts[1]!.figure} · ${line.uses.colour} · ` : '';

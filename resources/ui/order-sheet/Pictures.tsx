@@ -3,6 +3,7 @@ import { thumbUrl } from '@/api/client';
 import { removePicture } from '@/api/pictures';
 import type { OrderPicture } from '@/api/types';
 import { carryPictures, useDrop } from './dragging';
+import { UploadList } from './UploadList';
 import type { Upload } from './uploads';
 
 interface Props {
@@ -80,33 +81,7 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway,
                     </li>
                 ))}
             </ul>
-            <ul className="mt-2 flex flex-col gap-2">
-                {uploads.map((upload) => (
-                    <li key={upload.id} className="rounded-[3px] bg-white px-2 py-1.5 text-small">
-                        <p className="truncate">{upload.file.name}</p>
-                        {upload.state === 'failed' ? (
-                            <>
-                                <p role="alert" className="text-stops">
-                                    {upload.message}
-                                </p>
-                                <p className="mt-1 flex gap-3">
-                                    <button
-                                        className="font-semibold text-copper underline underline-offset-2"
-                                        onClick={() => onAgain(upload)}
-                                    >
-                                        Try again
-                                    </button>
-                                    <button className="text-soft underline underline-offset-2" onClick={() => onAway(upload.id)}>
-                                        Put away
-                                    </button>
-                                </p>
-                            </>
-                        ) : (
-                            <Progress upload={upload} />
-                        )}
-                    </li>
-                ))}
-            </ul>
+            <UploadList uploads={uploads} onAgain={onAgain} onAway={onAway} />
             <div
                 className={`mt-3 rounded-[3px] border border-dashed px-3 py-3 text-[13px] text-soft ${drop.isOver ? 'border-copper bg-blush' : 'border-[#9a9a99]'}`}
             >
@@ -131,16 +106,5 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway,
                 />
             </div>
         </aside>
-    );
-}
-
-function Progress({ upload }: { upload: Upload }) {
-    const words =
-        upload.state === 'waiting' ? 'waiting' : upload.sent < 1 ? `${Math.round(upload.sent * 100)} % sent` : 'measuring';
-    return (
-        <p className="flex items-center gap-2 text-soft">
-            <progress value={upload.sent} max={1} aria-label={`${upload.file.name}: ${words}`} className="w-24" />
-            {words}
-        </p>
     );
 }

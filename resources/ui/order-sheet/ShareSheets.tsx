@@ -126,6 +126,9 @@ function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: ()
                     </li>
                 ))}
             </ul>
+            {tried.data && offers.length > 0 && tried.data.tooSmall.length > 0 && (
+                <p className="text-small text-soft">Too small for the largest print: {tried.data.tooSmall.join(', ')}.</p>
+            )}
         </div>
     );
 }

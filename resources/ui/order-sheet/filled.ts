@@ -1,14 +1,25 @@
 import type { Change, LineView } from '@/api/types';
 
-/** Pictures put into the cells of a shared sheet that have none yet, in their order; where all have one, from the first on. */
+/**
+ * The places that dropped pictures come to, in their order: of a shared sheet from the chosen cell on, or those that have none yet, or
+ * where all have one from the first; of any other line its own.
+ */
+export function placesFor(line: LineView, chosen?: number): number[] {
+    const cells = line.line.sheet?.cells;
+    if (!cells) {
+        return [0];
+    }
+    const all = cells.map((_, place) => place);
+    const empty = all.filter((place) => !cells[place]!.picture);
+    return chosen !== undefined ? all.slice(chosen) : empty.length > 0 ? empty : all;
+}
+
+/** Pictures put into the cells of a shared sheet. */
 export function filled(line: LineView, pictures: string[]): Change {
-    const cells = line.line.sheet?.cells ?? [];
-    const empty = cells.map((_, place) => place).filter((place) => !cells[place]!.picture);
-    const into = empty.length > 0 ? empty : cells.map((_, place) => place);
-    const given = new Map(into.map((place, i) => [place, pictures[i]]));
+    const given = new Map(placesFor(line).map((place, i) => [place, pictures[i]]));
     return {
         sheet: {
-            cells: cells.map((cell, place) => {
+            cells: (line.line.sheet?.cells ?? []).map((cell, place) => {
                 const picture = given.get(place);
                 return picture === undefined || picture === cell.picture ? cell : { ...cell, picture, window: undefined };
             }),
