@@ -14,7 +14,7 @@ final class SheetOffers
     {
         $offers = [];
         foreach ($lab->sizes as $size) {
-            $arrangement = CellsArranged::on($wanted, $size);
+            $arrangement = $wanted->on($size);
             if ($arrangement !== null) {
                 $offers[] = new SheetOffer($size, $arrangement, $lab->priceOf($size)?->times($arrangement->sheets()));
             }

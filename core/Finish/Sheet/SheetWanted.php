@@ -33,6 +33,7 @@ final readonly class SheetWanted implements Wanted
      * @param  non-empty-list<Cell>  $cells
      * @param  Length  $gutter  free between cells
      * @param  Length  $margin  free inside the sheet's edge
+     * @param  \ArrayObject<string, ?Arrangement>  $arranged  what was worked out already, by sheet
      */
     private function __construct(
         public ?Size $size,
@@ -41,6 +42,7 @@ final readonly class SheetWanted implements Wanted
         public Length $gutter,
         public Length $margin,
         public bool $cutMarks,
+        private \ArrayObject $arranged = new \ArrayObject(),
     ) {}
 
     /** @throws OrderFileError */
@@ -123,7 +125,17 @@ final readonly class SheetWanted implements Wanted
     {
         $sheet = $this->sheet($lab);
 
-        return $sheet === null ? null : CellsArranged::on($this, $sheet);
+        return $sheet === null ? null : $this->on($sheet);
+    }
+
+    /** The same on sheets of one size. */
+    public function on(Size $sheet): ?Arrangement
+    {
+        if (! $this->arranged->offsetExists((string) $sheet)) {
+            $this->arranged[(string) $sheet] = CellsArranged::on($this, $sheet);
+        }
+
+        return $this->arranged[(string) $sheet];
     }
 
     /** Whether every cell lies where it was put. */

@@ -14,12 +14,24 @@ final class ExactPacking
     private const MOST_SHARES = 100;
 
     /** Ways to cut that are tried before the ways already found are good enough. */
-    private const MOST_TRIED = 30_000;
+    private const MOST_TRIED = 3_000;
 
     private int $tried = 0;
 
     /** @var array<int, list<array{int, int}>> the least room that a share takes: width and height, by share */
     private array $rooms = [];
+
+    /** @var array<int, int> sheets, by share */
+    private array $fewest = [];
+
+    /** @var array<int, array{cuts: int, offcut: float, on: int}> by share */
+    private array $best = [];
+
+    /** @var array<string, list<int>> by share, and whether with a cell of its first kind */
+    private array $parts = [];
+
+    /** @var array<int, list<int>> how many of each kind, by share */
+    private array $counts = [];
 
     /** @var array<string, ?array{cuts: int, offcut: float, cut: mixed}> the best way to cut a share out of a piece */
     private array $ways = [];
@@ -50,54 +62,59 @@ final class ExactPacking
     private function sheets(): array
     {
         $all = $this->number(array_map(fn (Kind $kind): int => $kind->count, $this->kinds));
-        $best = [0 => ['sheets' => 0, 'cuts' => 0, 'offcut' => 0.0, 'on' => 0]];
-        for ($share = 1; $share <= $all; $share++) {
-            $best[$share] = $this->best($share, $best);
-        }
         $sheets = [];
-        for ($share = $all; $share > 0; $share -= $best[$share]['on']) {
+        for ($share = $all; $share > 0; $share -= $this->best($share)['on']) {
             $placed = [];
-            $this->place($best[$share]['on'], 0, 0, $this->width, $this->height, $placed);
+            $this->place($this->best($share)['on'], 0, 0, $this->width, $this->height, $placed);
             $sheets[] = $placed;
         }
 
         return $sheets;
     }
 
-    /**
-     * @param  array<int, array{sheets: int, cuts: int, offcut: float, on: int}>  $best  of all lesser shares
-     * @return array{sheets: int, cuts: int, offcut: float, on: int}
-     */
-    private function best(int $share, array $best): array
+    /** The fewest sheets that a share takes. */
+    private function fewest(int $share): int
     {
+        if ($share === 0) {
+            return 0;
+        }
+
+        return $this->fewest[$share] ??= 1 + min(array_map(fn (int $part): int => $this->fewest($share - $part), $this->onOneSheet($share)));
+    }
+
+    /** @return non-empty-list<int> the parts of a share that fit one sheet, with a cell of its first kind */
+    private function onOneSheet(int $share): array
+    {
+        $fit = array_filter(
+            $this->partsOf($share, withFirst: true),
+            fn (int $part): bool => $this->fits($part, $this->width, $this->height),
+        );
+
+        return array_values($fit) ?: throw new \LogicException('A cell that fits no sheet isn’t packed.');
+    }
+
+    /** @return array{cuts: int, offcut: float, on: int} of the ways with the fewest sheets the best, and what is on its first */
+    private function best(int $share): array
+    {
+        if ($share === 0) {
+            return ['cuts' => 0, 'offcut' => 0.0, 'on' => 0];
+        }
+        if (isset($this->best[$share])) {
+            return $this->best[$share];
+        }
         $found = null;
-        foreach ($this->partsOf($share, withFirst: true) as $part) {
-            $rest = $best[$share - $part];
-            if (($found !== null && $found['sheets'] < $rest['sheets'] + 1) || ! $this->fits($part, $this->width, $this->height)) {
+        foreach ($this->onOneSheet($share) as $part) {
+            if ($this->fewest($share - $part) + 1 > $this->fewest($share)) {
                 continue;
             }
-            $way = $this->way($part, $this->width, $this->height);
-            $one = [
-                'sheets' => $rest['sheets'] + 1,
-                'cuts' => $rest['cuts'] + $way['cuts'],
-                'offcut' => max($rest['offcut'], $way['offcut']),
-                'on' => $part,
-            ];
-            if ($found === null || self::rank($one) < self::rank($found)) {
+            [$way, $rest] = [$this->way($part, $this->width, $this->height), $this->best($share - $part)];
+            $one = ['cuts' => $rest['cuts'] + $way['cuts'], 'offcut' => max($rest['offcut'], $way['offcut']), 'on' => $part];
+            if ($found === null || [$one['cuts'], -$one['offcut']] < [$found['cuts'], -$found['offcut']]) {
                 $found = $one;
             }
         }
 
-        return $found ?? throw new \LogicException('A cell that fits no sheet isn’t packed.');
-    }
-
-    /**
-     * @param  array{sheets: int, cuts: int, offcut: float, on: int}  $one
-     * @return array{int, int, float}
-     */
-    private static function rank(array $one): array
-    {
-        return [$one['sheets'], $one['cuts'], -$one['offcut']];
+        return $this->best[$share] = $found ?? throw new \LogicException('What takes the fewest sheets is found.');
     }
 
     /**
@@ -118,17 +135,23 @@ final class ExactPacking
         $best = null;
         foreach ($this->choices($share, $width, $height) as $choice) {
             [$isDown, $at, $first, $second] = $choice;
+            $apart = $second > 0 && $this->hasGutter ? 2 : 1;
+            // no share takes fewer cuts than it has cells, less one
+            if ($best !== null && $apart + $this->cells($first) - 1 + max(0, $this->cells($second) - 1) > $best['cuts']) {
+                continue;
+            }
             $one = $isDown ? $this->way($first, $at, $height) : $this->way($first, $width, $at);
             $other = ['cuts' => 0, 'offcut' => $isDown ? (float) ($width - $at) * $height : (float) $width * ($height - $at)];
             if ($second > 0) {
                 $other = $isDown ? $this->way($second, $width - $at, $height) : $this->way($second, $width, $height - $at);
             }
-            $cuts = ($second > 0 && $this->hasGutter ? 2 : 1) + $one['cuts'] + $other['cuts'];
+            $cuts = $apart + $one['cuts'] + $other['cuts'];
             $offcut = max($one['offcut'], $other['offcut']);
             if ($best === null || [$cuts, -$offcut] < [$best['cuts'], -$best['offcut']]) {
                 $best = ['cuts' => $cuts, 'offcut' => $offcut, 'cut' => $choice];
             }
-            if (++$this->tried > self::MOST_TRIED) {
+            $isLeast = $best['cuts'] === $this->cells($share) - 1; // and then nothing is left over
+            if ($isLeast || ++$this->tried > self::MOST_TRIED) {
                 break;
             }
         }
@@ -229,6 +252,12 @@ final class ExactPacking
         return $this->rooms[$share] = $least;
     }
 
+    /** How many cells a share has. */
+    private function cells(int $share): int
+    {
+        return array_sum($this->counts($share));
+    }
+
     /** The kind of a share that is one cell. */
     private function single(int $share): ?Kind
     {
@@ -244,6 +273,12 @@ final class ExactPacking
      * @return list<int>
      */
     private function partsOf(int $share, bool $withFirst): array
+    {
+        return $this->parts[$share.($withFirst ? ' first' : '')] ??= $this->everyPart($share, $withFirst);
+    }
+
+    /** @return list<int> */
+    private function everyPart(int $share, bool $withFirst): array
     {
         $counts = $this->counts($share);
         $first = array_key_first(array_filter($counts));
@@ -275,12 +310,15 @@ final class ExactPacking
     /** @return list<int> how many of each kind a share has */
     private function counts(int $share): array
     {
-        $counts = [];
+        if (isset($this->counts[$share])) {
+            return $this->counts[$share];
+        }
+        [$of, $counts] = [$share, []];
         foreach (array_reverse($this->kinds) as $kind) {
-            array_unshift($counts, $share % ($kind->count + 1));
-            $share = intdiv($share, $kind->count + 1);
+            array_unshift($counts, $of % ($kind->count + 1));
+            $of = intdiv($of, $kind->count + 1);
         }
 
-        return $counts;
+        return $this->counts[$share] = $counts;
     }
 }
