@@ -79,7 +79,9 @@ final class ExactPacking
             return 0;
         }
 
-        return $this->fewest[$share] ??= 1 + min(array_map(fn (int $part): int => $this->fewest($share - $part), $this->onOneSheet($share)));
+        $after = fn (int $part): int => $this->fewest($share - $part);
+
+        return $this->fewest[$share] ??= 1 + min(array_map($after, $this->onOneSheet($share)));
     }
 
     /** @return non-empty-list<int> the parts of a share that fit one sheet, with a cell of its first kind */
