@@ -115,6 +115,27 @@ final class MakeCommandTest extends TestCase
         self::assertSame(['isholm_4x6_a_8.jpg', 'report.json'], array_map(basename(...), glob("{$this->folder}/out/*") ?: []));
     }
 
+    public function test_shared_sheets_are_made_and_what_overlaps_is_said(): void
+    {
+        $this->picture('a.jpg', 1200, 1800);
+        $cell = ['picture' => 'a.jpg', 'size' => '3 x 4 in'];
+        $at = fn (string $x): array => $cell + ['at' => ['x' => $x, 'y' => '0 in']];
+        $process = $this->make(
+            self::order([
+                ['make' => 'shared-sheet', 'size' => 'cheapest', 'sheet' => ['cells' => [$cell + ['copies' => 3]]]],
+                ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => [$at('0 in'), $at('2.5 in')]]],
+            ]),
+        );
+        self::assertSame(1, $process->getExitCode());
+        [$made, $stopped] = $this->report()['lines'];
+        self::assertTrue($made['made']);
+        self::assertSame([true, true], array_map(fn (array $file): bool => is_file("{$this->folder}/out/{$file['name']}"), $made['files']));
+        self::assertMatchesRegularExpression('/_1of2\.jpg$/', $made['files'][0]['name']);
+        $found = $stopped['findings'][0];
+        self::assertSame(['cells-overlap', 'Cells 1 and 2 overlap'], [$found['code'], $found['title']]);
+        self::assertStringContainsString('0.5', $found['text'], 'by how much');
+    }
+
     public function test_a_dry_run_writes_nothing(): void
     {
         $this->picture('a.jpg', 3000, 2000);

@@ -2,8 +2,10 @@ import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import type { WordProps } from '@/sentence/word';
 
+const SUITS = { value: 'auto' as const, label: 'To suit the picture', note: 'cuts least' };
+const SUITS_ALL = { ...SUITS, label: 'To suit its prints', note: 'turns fewest' };
+
 const OPTIONS = [
-    { value: 'auto' as const, label: 'To suit the picture', note: 'cuts least' },
     { value: 'landscape' as const, label: 'Landscape' },
     { value: 'portrait' as const, label: 'Portrait' },
 ];
@@ -14,7 +16,7 @@ export function TurnWord({ line, change }: WordProps) {
         <Choice
             label="Which way up"
             value={line.line.turn ?? 'auto'}
-            options={OPTIONS}
+            options={[line.cells.length > 0 ? SUITS_ALL : SUITS, ...OPTIONS]}
             onChoose={(turn) => tell(change({ turn }))}
         />
     );
