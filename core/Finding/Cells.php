@@ -80,15 +80,9 @@ final readonly class Cells
                 ' ',
                 array_map(fn (int $number, string $text): string => "{$number}: {$text}", array_keys($texts), $texts),
             ),
-            default => "Such as cell {$this->first($texts)}: {$one->text}",
+            default => 'Such as cell '.array_key_first($texts).": {$one->text}",
         };
 
         return $one->of("{$who}: ".lcfirst($one->title), $text);
-    }
-
-    /** @param  non-empty-array<int, string>  $texts */
-    private function first(array $texts): int
-    {
-        return (int) array_key_first($texts);
     }
 }

@@ -58,11 +58,11 @@ final class ByHand
         if ($length->nanometres === 0) {
             throw new MeasureError('A cell of 0 can’t be cut out. Give a length above 0.');
         }
-        $cell = $this->cell($print);
-        $size = $cell->wanted->size();
-        $size = $isWidth !== $cell->spot->isTurned ? Size::of($length, $size->height) : Size::of($size->width, $length);
+        $laid = $this->cell($print);
+        $now = $laid->wanted->size();
+        $then = $isWidth !== $laid->spot->isTurned ? Size::of($length, $now->height) : Size::of($now->width, $length);
 
-        return CellChange::of($this->wanted, $cell->cell, ['size' => (string) $size]);
+        return CellChange::of($this->wanted, $laid->cell, ['size' => (string) $then]);
     }
 
     /**

@@ -20,7 +20,7 @@ final class CellsArranged
         $sheet = Box::ofSize(self::upright($size, $wanted->turn));
         $prints = self::prints($wanted->cells);
         $loose = array_filter($prints, fn (Cell $cell): bool => $cell->at === null);
-        $put = array_map(self::spot(...), array_diff_key($prints, $loose));
+        $put = self::put(array_diff_key($prints, $loose));
         if ($loose === []) {
             return $put === [] ? null : new Arrangement($sheet, array_values($put));
         }
@@ -67,13 +67,28 @@ final class CellsArranged
         };
     }
 
-    private static function spot(Cell $cell): Spot
+    /**
+     * The places of cells that were put somewhere; a sheet that carries none of them is none.
+     *
+     * @param  array<int, Cell>  $cells
+     * @return array<int, Spot> by the same keys
+     */
+    private static function put(array $cells): array
+    {
+        $used = array_unique(array_map(fn (Cell $cell): int => $cell->at->sheet ?? 1, $cells));
+        sort($used);
+        $numbers = array_flip($used);
+
+        return array_map(fn (Cell $cell): Spot => self::spot($cell, $numbers[$cell->at->sheet ?? 1]), $cells);
+    }
+
+    private static function spot(Cell $cell, int $sheet): Spot
     {
         $at = $cell->at ?? throw new \LogicException('It was put somewhere.');
         [$wide, $high] = self::sides($cell);
 
         return new Spot(
-            $at->sheet - 1,
+            $sheet,
             new Box($at->x->nanometres, $at->y->nanometres, $at->isTurned ? $high : $wide, $at->isTurned ? $wide : $high),
             $at->isTurned,
         );

@@ -175,11 +175,8 @@ final class SheetPlanner
      */
     private function together(array $files, SheetLayout $layout): PlannedFile
     {
-        $paper = $layout
-            ->box()
-            ->grown($this->bleed())
-            ->from($layout->box()->grown($this->bleed()))
-            ->pixels($this->resolution);
+        $all = $layout->box()->grown($this->bleed());
+        $paper = $all->from($all)->pixels($this->resolution);
         $layers = [];
         foreach ($files as $sheet => $file) {
             $at = $layout->sheets[$sheet]->pixels($this->resolution);

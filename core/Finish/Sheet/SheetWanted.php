@@ -25,7 +25,7 @@ final readonly class SheetWanted implements Wanted
     private const MOST_CELLS = 500;
 
     /** More copies of cells than this on one line are a slip of the finger. */
-    private const MOST_COPIES = 2000;
+    private const MOST_COPIES = 1000;
 
     /**
      * @param  ?Size  $size  of a sheet; null for the cheapest
