@@ -188,11 +188,18 @@ test('files dropped on an empty sheet come into its cells in their order', async
     const cells = page.getByRole('dialog', { name: 'What is on it' });
     await expect(cells).toContainText(/1 · 3 × 4 in, first\.jpg.*2 · 2 × 3 in, second\.jpg.*3 · 2 × 3 in, third\.jpg/);
     await page.keyboard.press('Escape');
+    // Tab goes from cell to cell, and the sentence with it.
+    const said = page.getByTestId('cell-sentence');
+    await page.getByTestId('cell').nth(0).focus();
+    for (const number of [1, 2, 3]) {
+        await expect(said).toContainText(`Cell ${number}`);
+        await page.keyboard.press('Tab');
+    }
     // One dropped while a cell is chosen comes there.
     await page.getByTestId('cell').nth(0).click();
-    const chosen = await page.getByTestId('cell-sentence').textContent();
+    const chosen = await said.textContent();
     await dropFile(page, page.getByTestId('drawing'), painted('fourth.jpg', '900x600', 'plasma:gold-navy'));
-    await expect(page.getByTestId('cell-sentence')).toContainText('Fourth');
+    await expect(said).toContainText('Fourth');
     expect(chosen).not.toContain('Fourth');
 });
 
