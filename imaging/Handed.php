@@ -87,6 +87,20 @@ final class Handed
     }
 
     /**
+     * Reads a studio's mark.
+     *
+     * @throws PictureRefused
+     */
+    public static function mark(string $path, string $name): PictureFacts
+    {
+        try {
+            return PictureFacts::fromArray(Child::run(Task::Mark, ['path' => $path, 'name' => $name], Limits::asked()))->with(name: $name);
+        } catch (Stopped $e) {
+            throw new PictureRefused($e->getMessage(), 0, $e);
+        }
+    }
+
+    /**
      * What is known of it.
      *
      * @throws PictureRefused

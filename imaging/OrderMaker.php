@@ -11,6 +11,7 @@ use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Look\LossOnPaper;
 use Planisher\Imaging\Sources\Decoded;
 use Planisher\Imaging\Sources\Sources;
+use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Imaging\Vips\Library;
 use Planisher\Imaging\Write\CannotWrite;
 use Planisher\Imaging\Write\FileMaker;
@@ -21,11 +22,13 @@ use Planisher\Line\Line;
 use Planisher\Naming\NameBook;
 use Planisher\Order\Order;
 use Planisher\Order\WorkedLine;
+use Planisher\Overlay\MarksNamed;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
+use Planisher\Studio\Desk;
 
 /** Makes all files of an order file from a folder of pictures into another, line by line; a stopped line does not stop the others. */
 final class OrderMaker
@@ -70,6 +73,7 @@ final class OrderMaker
             ($this->tell)("lab card: {$said}", null);
         }
         $names = NameBook::names($order->head, $lab, $order->lines);
+        $desk = new Desk($order->head, $this->marks($lines), new HarfBuzz());
         $report = [];
         try {
             foreach ($lines as $number => $line) {
@@ -83,6 +87,7 @@ final class OrderMaker
                     $lab,
                     $names[$number],
                     fn (Plan $plan): ?ColourLoss => $this->seen($line, $plan, $lab),
+                    $desk,
                 );
                 $report[] = ['number' => $number, ...$this->line($line, $work, $dry)];
             }
@@ -108,7 +113,7 @@ final class OrderMaker
             return $report;
         }
         $paths = [];
-        foreach ($worked->facts() as $picture) {
+        foreach ([...$worked->facts(), ...Sources::marksIn($worked->plan->shown)] as $picture) {
             $paths[$picture->sha256] = $this->path($picture->name);
         }
         $originals = Sources::originals($paths, $worked->plan->files, $this->profiles, $this->decoded);
@@ -236,6 +241,36 @@ final class OrderMaker
         return new ProfileShelf($profiles);
     }
 
+    /**
+     * The studio's marks that lines name: they lie beside the pictures.
+     *
+     * @param  array<int, Line>  $lines
+     * @return array<string, PictureFacts|string>
+     */
+    private function marks(array $lines): array
+    {
+        $marks = [];
+        foreach ($lines as $line) {
+            foreach (MarksNamed::in($line->toArray()) as $name) {
+                $marks[$name] ??= $this->mark($name);
+            }
+        }
+
+        return array_filter($marks, fn (PictureFacts|string|null $mark): bool => $mark !== null);
+    }
+
+    private function mark(string $name): PictureFacts|string|null
+    {
+        if (basename($name) !== $name || ! is_file($this->path($name))) {
+            return null;
+        }
+        try {
+            return Handed::mark($this->path($name), $name);
+        } catch (PictureRefused $e) {
+            return $e->getMessage();
+        }
+    }
+
     /** What becomes of its colours on its paper; measured where that has a profile, since it takes a while. */
     private function seen(Line $line, Plan $plan, LabCard $lab): ?ColourLoss
     {
@@ -264,6 +299,9 @@ final class OrderMaker
         $paths = [];
         foreach (Sources::in($plan->shown) as $picture) {
             $paths[$picture->sha256] = $this->proxied($picture)[0];
+        }
+        foreach (Sources::marksIn($plan->shown) as $mark) {
+            $paths[$mark->sha256] = $this->path($mark->name);
         }
 
         return $paths;

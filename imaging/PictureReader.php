@@ -102,6 +102,7 @@ final class PictureReader
             extra: $spare - ($alpha && $spare > 0 ? 1 : 0),
             isSigned: $header->isSigned,
             isUnusual: $header->isUnusual,
+            exposure: $data->exposure,
         );
     }
 

@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace Planisher\Imaging;
 
 use Planisher\Imaging\Paint\GroundPainter;
+use Planisher\Imaging\Paint\OverlayPainter;
 use Planisher\Imaging\Paint\Page;
 use Planisher\Imaging\Paint\Painter;
 use Planisher\Imaging\Paint\PicturePainter;
 use Planisher\Imaging\Paint\StrokePainter;
 use Planisher\Imaging\Paint\SurroundPainter;
+use Planisher\Imaging\Paint\WordsPainter;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Kernel;
 use Planisher\Plan\Layer\Ground;
 use Planisher\Plan\Layer\Layer;
+use Planisher\Plan\Layer\Overlay;
 use Planisher\Plan\Layer\Picture;
 use Planisher\Plan\Layer\Stroke;
 use Planisher\Plan\Layer\Surround;
+use Planisher\Plan\Layer\Words;
 use Planisher\Plan\PlannedFile;
 
 /**
@@ -61,6 +65,8 @@ final class Renderer
             $layer instanceof Picture => new PicturePainter($layer),
             $layer instanceof Surround => new SurroundPainter($layer),
             $layer instanceof Stroke => new StrokePainter($layer),
+            $layer instanceof Words => new WordsPainter($layer),
+            $layer instanceof Overlay => new OverlayPainter($layer),
             default => throw new \LogicException($layer::class.' has no painter.'),
         };
     }

@@ -16,6 +16,7 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
+use Planisher\Studio\Desk;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
@@ -56,9 +57,10 @@ interface Finish
 
     /**
      * @param  non-empty-list<?PictureFacts>  $pictures  place by place; null where there is none that can be used
+     * @param  Desk  $desk  what the order has beside them
      * @return ?Plan null for what can't be made yet, or can't be drawn without a picture that is missing
      */
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan;
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan;
 
     /**
      * What is judged of it, between the checks of its pictures and those of its colours and files.

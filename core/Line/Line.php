@@ -19,6 +19,7 @@ final readonly class Line
         'subject',
         'copies',
         ...Crop::KEYS,
+        ...Additions::KEYS,
         'product',
         'paper',
         'viewedFrom',
@@ -33,6 +34,7 @@ final readonly class Line
      * @param  string  $make  the finish it is made into, by its name in the order file
      * @param  ?string  $picture  a file name; null while none is chosen
      * @param  ?Crop  $crop  null for what has no size on paper
+     * @param  Additions  $additions  words and overlays on it
      * @param  ?string  $product  what the lab prints it on, by the lab's name
      * @param  ?string  $paper  by the lab's name; null for its first
      * @param  ?Length  $viewedFrom  where it will be looked at from; null for from its own diagonal
@@ -45,6 +47,7 @@ final readonly class Line
         public int $copies,
         public ?Crop $crop,
         public Wanted $wanted,
+        public Additions $additions,
         public ?string $product,
         public ?string $paper,
         public ToneCurve $forPaper,
@@ -71,6 +74,7 @@ final readonly class Line
             copies: $node->maybe('copies')?->int(0, self::MOST_COPIES) ?? 1,
             crop: $crop,
             wanted: $wanted,
+            additions: Additions::fromNode($node),
             product: $node->maybe('product')?->string(40),
             paper: $node->maybe('paper')?->string(40),
             forPaper: ForPaper::fromNode($node->maybe('forPaper')),
@@ -141,6 +145,7 @@ final readonly class Line
                 'copies' => $this->copies,
                 ...$this->crop?->toArray() ?? [],
                 ...$this->wanted->toArray(),
+                ...$this->additions->toArray(),
                 'product' => $this->product,
                 'paper' => $this->paper,
                 'forPaper' => ForPaper::toArray($this->forPaper) ?: null,

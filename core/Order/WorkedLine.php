@@ -19,6 +19,7 @@ use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
+use Planisher\Studio\Desk;
 
 /** A line taken through the whole computation: what is wanted + picture facts + lab card → plan and findings. */
 final readonly class WorkedLine
@@ -38,19 +39,27 @@ final readonly class WorkedLine
 
     /**
      * @param  list<PictureFacts|PictureTrouble>  $pictures  of its places, in their order
+     * @param  Desk  $desk  what the order has beside them
      * @param  ?callable(Plan): ?ColourLoss  $measure  gives what was measured of a plan's pixels, where somebody has looked
      */
-    public static function work(Line $line, array $pictures, LabCard $lab, FileName $name, ?callable $measure = null): self
-    {
-        $plan = self::plan($line, $pictures, $lab, $name);
+    public static function work(
+        Line $line,
+        array $pictures,
+        LabCard $lab,
+        FileName $name,
+        ?callable $measure = null,
+        Desk $desk = new Desk(),
+    ): self {
+        $plan = self::plan($line, $pictures, $lab, $name, $desk);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
         $changed = fn (array $change): ?Plan => self::plan(
             LineReader::read(Node::root(MergePatch::apply($line->toArray(), $change))),
             $pictures,
             $lab,
             $name,
+            $desk,
         );
-        $at = new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed);
+        $at = new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed, $desk);
 
         $finish = Finishes::of($line);
 
@@ -84,10 +93,10 @@ final readonly class WorkedLine
      * @param  list<PictureFacts|PictureTrouble>  $pictures
      * @return ?Plan null for what can't be made yet, or drawn without a picture that can't be used
      */
-    private static function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    private static function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
         $facts = array_map(fn ($picture): ?PictureFacts => $picture instanceof PictureFacts ? $picture : null, $pictures);
 
-        return $facts === [] ? null : Finishes::of($line)->plan($line, $facts, $lab, $name);
+        return $facts === [] ? null : Finishes::of($line)->plan($line, $facts, $lab, $name, $desk);
     }
 }

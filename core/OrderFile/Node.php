@@ -187,7 +187,7 @@ final readonly class Node
      * @param  callable(string): T  $parse
      * @return T
      */
-    private function measured(callable $parse): mixed
+    public function measured(callable $parse): mixed
     {
         $text = $this->string(60);
         try {

@@ -31,6 +31,7 @@ final readonly class PictureFacts
      * @param  bool  $isUnusual  laid out in a way that only the general reader takes: TIFFs of 12 bits, or tiled in planes
      * @param  bool  $isSeeThrough  some of it is transparent, as far as somebody has looked
      * @param  int  $warnings  of the decoder, when all of it was read
+     * @param  ?Exposure  $exposure  as the camera wrote it; null where it says nothing
      */
     public function __construct(
         public string $name,
@@ -56,6 +57,7 @@ final readonly class PictureFacts
         public bool $isUnusual = false,
         public bool $isSeeThrough = false,
         public int $warnings = 0,
+        public ?Exposure $exposure = null,
     ) {}
 
     /** The file name without its ending. */
@@ -85,6 +87,7 @@ final readonly class PictureFacts
             'channels' => $this->channels->value,
             'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $this->mustStayIn),
             'tagged' => $this->tagged?->toArray(),
+            'exposure' => $this->exposure?->toArray(),
         ];
     }
 
@@ -98,6 +101,7 @@ final readonly class PictureFacts
                 'channels' => Channels::from($stored['channels']),
                 'mustStayIn' => MustStayIn::listFromNode(Node::root($stored['mustStayIn'] ?? [])),
                 'tagged' => isset($stored['tagged']) ? TaggedColour::fromArray($stored['tagged']) : null,
+                'exposure' => isset($stored['exposure']) ? Exposure::fromArray($stored['exposure']) : null,
             ],
         );
     }

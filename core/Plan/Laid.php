@@ -20,6 +20,16 @@ final readonly class Laid
             : $of->moved($this->x, $this->y);
     }
 
+    /**
+     * Where a point of the print comes to lie.
+     *
+     * @return array{float, float}
+     */
+    public function point(float $x, float $y): array
+    {
+        return $this->isTurned ? [$this->x + $this->print->height - $y, $this->y + $x] : [$this->x + $x, $this->y + $y];
+    }
+
     /** What the whole print takes of the paper. */
     public function place(): PixelRect
     {

@@ -17,8 +17,15 @@ final readonly class Plan
      * @param  list<Part>  $parts  its pictures: one, or one a cell; none while all cells of a sheet are empty
      * @param  non-empty-list<PlannedFile>  $files
      * @param  PlannedFile  $shown  all of it in one, to look at: the file itself, or what a set is cut from
+     * @param  Added  $added  what lies on it beside its pictures
      */
-    public function __construct(public Layout $layout, public array $parts, public array $files, public PlannedFile $shown) {}
+    public function __construct(
+        public Layout $layout,
+        public array $parts,
+        public array $files,
+        public PlannedFile $shown,
+        public Added $added = new Added(),
+    ) {}
 
     /** The ordered size, the way up it is used. */
     public function size(): Size

@@ -9,9 +9,11 @@ use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Plan\Layer\Ground;
 use Planisher\Plan\Layer\Layer;
+use Planisher\Plan\Layer\Overlay;
 use Planisher\Plan\Layer\Picture;
 use Planisher\Plan\Layer\Stroke;
 use Planisher\Plan\Layer\Surround;
+use Planisher\Plan\Layer\Words;
 
 /** One file as it will be: its size in pixels, what it is painted of, how it is written. */
 final readonly class PlannedFile
@@ -57,6 +59,18 @@ final readonly class PlannedFile
     public function strokes(): array
     {
         return $this->of(Stroke::class);
+    }
+
+    /** @return list<Words> */
+    public function words(): array
+    {
+        return $this->of(Words::class);
+    }
+
+    /** @return list<Overlay> */
+    public function overlays(): array
+    {
+        return $this->of(Overlay::class);
     }
 
     public function surround(): ?Surround
@@ -129,6 +143,8 @@ final readonly class PlannedFile
                         array_map($told, $this->strokes()),
                         $this->encoding->toArray(),
                         $this->surround()?->toArray(),
+                        array_map($told, $this->words()) ?: null,
+                        array_map($told, $this->overlays()) ?: null,
                         $this->nextPage?->hash(),
                     ],
                     fn (mixed $part): bool => $part !== null,

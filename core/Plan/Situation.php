@@ -11,6 +11,7 @@ use Planisher\Picture\ColourLoss;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Studio\Desk;
 
 /** All that is known of a line: what is wanted, its pictures, its lab, its plan, and what was measured of that. */
 final readonly class Situation
@@ -28,6 +29,7 @@ final readonly class Situation
         public ?Plan $plan,
         public ?ColourLoss $seen,
         private \Closure $changed,
+        public Desk $desk = new Desk(),
     ) {}
 
     /**

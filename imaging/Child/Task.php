@@ -9,6 +9,7 @@ use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Look\Hints;
 use Planisher\Imaging\Look\OneToOne;
 use Planisher\Imaging\Look\Weight;
+use Planisher\Imaging\MarkReader;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Original;
@@ -30,6 +31,9 @@ enum Task: string
 
     case Profile = 'profile';
 
+    /** A studio's mark's facts. */
+    case Mark = 'mark';
+
     case Weight = 'weight';
 
     case OneToOne = 'one-to-one';
@@ -48,6 +52,7 @@ enum Task: string
         return match ($this) {
             self::Facts => self::facts($given['path'], $given['name'], $given['whole'], $given['sha256'] ?? null),
             self::Take => [self::take($given['path'], $given['name'], $given['sha256'], $given['proxies'])],
+            self::Mark => [MarkReader::read($given['path'], $given['name'])->toArray()],
             self::Profile => [ProfileReader::read($given['path'], $given['name'])->toArray()],
             self::Weight => [
                 Weight::estimate($given['file'], Sources::anywhere($given['paths'], new Profiles($given['profiles'])))->toArray(),

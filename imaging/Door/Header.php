@@ -32,5 +32,6 @@ final readonly class Header
         public ?int $alpha = null,
         public bool $isSigned = false,
         public bool $isUnusual = false,
+        public bool $isAnimated = false,
     ) {}
 }

@@ -8,6 +8,7 @@ use Planisher\Imaging\ReadBack\TiffDirectory;
 use Planisher\Imaging\ReadBack\Unreadable;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Metadata;
+use Planisher\Picture\Exposure;
 use Planisher\Picture\PictureFormat;
 
 /** What a picture says of itself in its Exif, XMP and IPTC, as far as it is used; read by us, since libvips cuts texts. */
@@ -20,6 +21,15 @@ final readonly class OwnData
 
     private const UPRIGHT = 1;
 
+    /** Exif 2.32, table 7 */
+    private const EXPOSURE_TIME = 33434;
+
+    private const F_NUMBER = 33437;
+
+    private const SENSITIVITY = 34855;
+
+    private const FOCAL_LENGTH = 37386;
+
     /** Tags of a TIFF (ISO 16684-3, Exif 2.3) */
     private const XMP = 700;
 
@@ -30,8 +40,15 @@ final readonly class OwnData
      * @param  bool  $isDcfOption  whether it is in Adobe RGB by its Exif (DCF 2.0: InteroperabilityIndex R03)
      * @param  list<string>  $captions  as they stand, Exif's first, then XMP's, then IPTC's
      * @param  list<string>  $copyrights  so, too
+     * @param  ?Exposure  $exposure  null where it says nothing of it
      */
-    private function __construct(public int $orientation, public bool $isDcfOption, public array $captions, public array $copyrights) {}
+    private function __construct(
+        public int $orientation,
+        public bool $isDcfOption,
+        public array $captions,
+        public array $copyrights,
+        public ?Exposure $exposure,
+    ) {}
 
     /**
      * @param  ?Image  $image  opened; a TIFF is read without
@@ -55,6 +72,7 @@ final readonly class OwnData
             $exif['index'] === 'R03',
             $said($exif['caption'], $xmp->description, $iptc['2#120'][0] ?? null),
             $said($exif['copyright'] === null ? null : self::parts($exif['copyright']), $xmp->rights, $iptc['2#116'][0] ?? null),
+            $exif['exposure'],
         );
     }
 
@@ -64,7 +82,7 @@ final readonly class OwnData
         return implode('; ', array_filter(array_map(trim(...), explode("\0", $copyright)), fn (string $part): bool => $part !== ''));
     }
 
-    /** @return array{orientation: ?int, index: ?string, caption: ?string, copyright: ?string} */
+    /** @return array{orientation: ?int, index: ?string, caption: ?string, copyright: ?string, exposure: ?Exposure} */
     private static function exif(?TiffDirectory $directory): array
     {
         try {
@@ -77,9 +95,27 @@ final readonly class OwnData
                 'index' => $index,
                 'caption' => $directory?->text(TiffDirectory::CAPTION),
                 'copyright' => $directory?->text(TiffDirectory::COPYRIGHT),
+                'exposure' => self::exposure($directory),
             ];
         } catch (Unreadable) {
-            return ['orientation' => null, 'index' => null, 'caption' => null, 'copyright' => null];
+            return ['orientation' => null, 'index' => null, 'caption' => null, 'copyright' => null, 'exposure' => null];
+        }
+    }
+
+    private static function exposure(?TiffDirectory $directory): ?Exposure
+    {
+        try {
+            $exif = $directory?->behind(TiffDirectory::EXIF);
+            $exposure = new Exposure(
+                $exif?->fraction(self::EXPOSURE_TIME),
+                $exif?->fraction(self::F_NUMBER),
+                $exif?->int(self::SENSITIVITY),
+                $exif?->fraction(self::FOCAL_LENGTH),
+            );
+
+            return $exposure->label() === '' ? null : $exposure;
+        } catch (Unreadable) {
+            return null;
         }
     }
 

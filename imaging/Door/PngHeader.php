@@ -31,7 +31,7 @@ final class PngHeader
         );
         $row = (int) ceil(($width * $bits * (self::CHANNELS[$kind] ?? 4)) / 8);
         $packed = $metadata = 0;
-        [$gamma, $chromaticities, $orientation, $tells, $ended] = [null, null, null, false, false];
+        [$gamma, $chromaticities, $orientation, $tells, $ended, $moves] = [null, null, null, false, false, false];
         for ([$at, $n] = [8, 0]; $n < self::MOST_CHUNKS && strlen($chunk = $bytes->at($at, 8)) === 8; $n++) {
             ['length' => $length, 'type' => $type] = (array) unpack('Nlength/a4type', $chunk);
             $packed += $type === 'IDAT' ? min($length, $bytes->size) : 0;
@@ -41,6 +41,7 @@ final class PngHeader
                 'cHRM' => ($chromaticities =
                     $length === 32 ? array_values((array) unpack('N8', str_pad($bytes->at($at + 8, 32), 32, "\0"))) : null),
                 'sRGB', 'iCCP', 'cICP' => ($tells = true), // they come before the others
+                'acTL' => ($moves = true), // PNG, third edition, 11.3.4.1
                 'eXIf' => ($orientation = self::orientation($bytes, $at + 8, $length)),
                 default => null,
             };
@@ -59,6 +60,7 @@ final class PngHeader
             isCutOff: ! $isThere,
             orientation: $orientation,
             tagged: $tells || ($gamma === null && $chromaticities === null) ? null : TaggedColour::ofPng($gamma, $chromaticities),
+            isAnimated: $moves,
         );
     }
 

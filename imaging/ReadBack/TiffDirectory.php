@@ -212,6 +212,20 @@ final class TiffDirectory
         return $bytes === null ? null : $this->number($this->written($this->entries[$tag]['type'])[0], $bytes);
     }
 
+    /**
+     * A fraction of whole numbers (RATIONAL) as it stands.
+     *
+     * @return ?array{int, int}
+     */
+    public function fraction(int $tag): ?array
+    {
+        $bytes = $this->bytes($tag);
+
+        return $bytes === null || strlen($bytes) < 8
+            ? null
+            : [$this->number($this->long, $bytes), $this->number($this->long, substr($bytes, 4))];
+    }
+
     /** X resolution in pixels per inch; null when the tags are missing or without unit. */
     public function ppi(): ?float
     {

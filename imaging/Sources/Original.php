@@ -13,6 +13,7 @@ use Planisher\Imaging\Vips\BandFormat;
 use Planisher\Imaging\Vips\IccIntent;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
+use Planisher\Imaging\Vips\Kernel;
 use Planisher\Picture\PictureFacts;
 
 /**
@@ -23,6 +24,8 @@ final class Original
 {
     /** Codes of 8 bits in 16 */
     private const TO_16_BITS = 257.0;
+
+    private const HELD_IN_MEMORY = 120_000_000;
 
     /** CMYK on white paper is no ink. */
     private const NO_INK = [0.0, 0.0, 0.0, 0.0];
@@ -51,6 +54,37 @@ final class Original
         $alpha = self::stored($path, $picture)->run('extract_band', [$picture->channels->count()]);
 
         return $alpha->mean() < ($alpha->format() === BandFormat::Bits16 ? 65_535 : 255) - 0.001;
+    }
+
+    /**
+     * Its colours and its transparency apart, at another size, in 8 bits.
+     *
+     * @param  Kernel  $kernel  that it is reduced with
+     * @return array{Image, Image} the colours with their profile, and how much of them is seen
+     *
+     * @throws \Planisher\Imaging\Vips\VipsError
+     */
+    public static function apart(string $path, PictureFacts $picture, int $width, int $height, Kernel $kernel): array
+    {
+        $image = self::stored($path, $picture);
+        if ($image->format() === BandFormat::Bits16) {
+            $image = $image->run('cast', [BandFormat::Bits8], ['shift' => true]);
+        }
+        $colours = $picture->channels->count();
+        if (! $picture->alpha) {
+            return [self::inColours(Scaled::to($image, $width, $height, $kernel), $picture), Image::plain($width, $height, [255.0])];
+        }
+        // Scaled as far as it is seen, or what lies unseen beside its edges would show in them.
+        $scaled = Scaled::to($image->run('premultiply'), $width, $height, $kernel)
+            ->run('unpremultiply')
+            ->run('linear1', [1.0, 0.5], ['uchar' => true])
+            ->held(self::HELD_IN_MEMORY); // both are taken of it
+        $seen = $scaled->run('extract_band', [0], ['n' => $colours]);
+
+        return [
+            self::inColours($seen->as($picture->channels === Channels::Grey ? Interpretation::Grey : Interpretation::Srgb), $picture),
+            $scaled->run('extract_band', [$colours]),
+        ];
     }
 
     /** Its colours, and its transparency behind them; of unknown channels nothing. */

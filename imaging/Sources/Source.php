@@ -169,7 +169,7 @@ final class Source
     {
         $orientation = $placed->picture->orientation;
         [$width, $height] = $placed->scaledTo();
-        $image = $orientation >= 5 ? self::scale($image, $height, $width, $kernel) : self::scale($image, $width, $height, $kernel);
+        $image = $orientation >= 5 ? Scaled::to($image, $height, $width, $kernel) : Scaled::to($image, $width, $height, $kernel);
         if ($orientation === 1 && ! $placed->isTurned) {
             return $image;
         }
@@ -178,33 +178,5 @@ final class Source
         $upright = Orientation::upright($isHeld ? $image : $image->held(self::HELD_IN_MEMORY), $orientation);
 
         return $placed->isTurned ? Orientation::turned($upright) : $upright;
-    }
-
-    /**
-     * Reducing by libvips' centred resize; enlarging by its bicubic affine, placed so that the picture's edges stay where they are
-     * (its resize shifts by half a pixel when it enlarges).
-     */
-    private static function scale(Image $image, int $width, int $height, Kernel $kernel): Image
-    {
-        $x = $width / $image->width();
-        $y = $height / $image->height();
-        if ($width === $image->width() && $height === $image->height()) {
-            return $image;
-        }
-        if ($x <= 1 && $y <= 1) {
-            return $image->run('resize', [$x], ['vscale' => $y, 'kernel' => $kernel]);
-        }
-
-        return $image->run(
-            'affine',
-            [$x, 0.0, 0.0, $y],
-            [
-                'interpolate' => 'bicubic',
-                'oarea' => [0, 0, $width, $height],
-                'idx' => (1 - 1 / $x) / 2,
-                'idy' => (1 - 1 / $y) / 2,
-                'extend' => Extend::Copy,
-            ],
-        );
     }
 }

@@ -7,6 +7,7 @@ namespace Planisher\Imaging\Sources;
 use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Write\Credits;
 use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Layer\Overlay;
 use Planisher\Plan\Layer\Picture;
 use Planisher\Plan\PlannedFile;
 
@@ -102,6 +103,18 @@ final class Sources
     public static function in(PlannedFile $file): array
     {
         $facts = array_map(fn (Picture $placed): PictureFacts => $placed->picture, $file->pictures());
+
+        return array_values(array_column($facts, null, 'sha256'));
+    }
+
+    /**
+     * A file's marks, each once.
+     *
+     * @return list<PictureFacts>
+     */
+    public static function marksIn(PlannedFile $file): array
+    {
+        $facts = array_map(fn (Overlay $laid): PictureFacts => $laid->picture, $file->overlays());
 
         return array_values(array_column($facts, null, 'sha256'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Vips;
 
+use Planisher\Imaging\Type\FaceFiles;
 use Planisher\Measure\PixelRect;
 
 /**
@@ -12,6 +13,9 @@ use Planisher\Measure\PixelRect;
  */
 final class Image
 {
+    /** At which a point of type is a pixel */
+    private const PIXELS_AS_POINTS = 72;
+
     /** @param  list<mixed>  $keep what must live as long as this image does */
     private function __construct(private readonly \FFI\CData $image, private readonly array $keep = []) {}
 
@@ -231,6 +235,33 @@ final class Image
             ->cut(PixelRect::ofSize($width, $height));
     }
 
+    /**
+     * The letters of one line in one band, 8 bits, cut to what is inked; how far that lies from the line's left top is its offset.
+     *
+     * @param  string  $font  as fontconfig finds it
+     * @param  string  $file  that it is in
+     * @param  float  $size  an em in pixels
+     * @return ?self null where there is nothing to ink
+     */
+    public static function text(string $text, string $font, string $file, float $size): ?self
+    {
+        if (trim(preg_replace('/\p{Cf}/u', '', $text) ?? '') === '') {
+            return null;
+        }
+        $before = getenv('FONTCONFIG_FILE');
+        putenv('FONTCONFIG_FILE='.FaceFiles::FONTCONFIG);
+        try {
+            return self::made(
+                'text',
+                [],
+                [htmlspecialchars($text, ENT_NOQUOTES | ENT_XML1)], // Pango's markup
+                ['font' => sprintf('%s %.3f', $font, $size), 'fontfile' => $file, 'dpi' => self::PIXELS_AS_POINTS],
+            );
+        } finally {
+            putenv($before === false ? 'FONTCONFIG_FILE' : "FONTCONFIG_FILE={$before}");
+        }
+    }
+
     /** A part of it. */
     public function cut(PixelRect $part): self
     {
@@ -267,6 +298,19 @@ final class Image
         $isLarger = self::made('relational', [$this->image, $other->image], [Relation::More], [], [$this, $other]);
 
         return self::made('ifthenelse', [$isLarger->image, $this->image, $other->image], [], [], [$isLarger, $this, $other]);
+    }
+
+    /**
+     * Another laid over this one as far as a mask of 8 bits lets it be seen. Where the mask is empty this is passed on as it is;
+     * nothing of it is taken twice, so that it may be a stream.
+     *
+     * @param  self  $colours  as large as the mask
+     */
+    public function covered(self $mask, self $colours, int $x, int $y): self
+    {
+        [$width, $height] = [$this->width(), $this->height()];
+
+        return $mask->run('embed', [$x, $y, $width, $height])->mixing($colours->run('embed', [$x, $y, $width, $height]), $this);
     }
 
     /** This image as a mask of 8 bits: so much of one image, the rest of another. */

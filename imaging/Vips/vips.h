@@ -69,6 +69,9 @@ int vips_tiffsave(VipsImage *in, const char *filename, ...); // int compression;
 int vips_pngsave(VipsImage *in, const char *filename, ...); // int compression; bool interlace; string profile; int filter; int bitdepth; bool strip
 int vips_gaussnoise(VipsImage **out, int width, int height, ...); // double sigma; double mean; int seed
 int vips_add(VipsImage *left, VipsImage *right, VipsImage **out, ...);
+int vips_text(VipsImage **out, const char *text, ...); // string font; string fontfile; int dpi
+int vips_premultiply(VipsImage *in, VipsImage **out, ...); // double max_alpha
+int vips_unpremultiply(VipsImage *in, VipsImage **out, ...); // double max_alpha
 int vips_black(VipsImage **out, int width, int height, ...); // int bands
 int vips_embed(VipsImage *in, VipsImage **out, int x, int y, int width, int height, ...); // int extend; doubles background
 int vips_insert(VipsImage *main, VipsImage *sub, VipsImage **out, int x, int y, ...); // bool expand; doubles background

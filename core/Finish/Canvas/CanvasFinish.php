@@ -18,6 +18,7 @@ use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
+use Planisher\Studio\Desk;
 
 /** One picture that goes round its bars. */
 final class CanvasFinish implements Finish
@@ -54,9 +55,9 @@ final class CanvasFinish implements Finish
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
-        return $pictures[0] === null ? null : CanvasPlanner::plan($line, $pictures[0], $lab, $name);
+        return $pictures[0] === null ? null : CanvasPlanner::plan($line, $pictures[0], $lab, $name, $desk);
     }
 
     public function checks(): array

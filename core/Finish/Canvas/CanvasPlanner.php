@@ -18,9 +18,12 @@ use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
+use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
+use Planisher\Plan\Laid;
 use Planisher\Plan\Layer\EdgeFill;
 use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\Layer;
 use Planisher\Plan\Layer\Picture;
 use Planisher\Plan\Layer\Stroke;
 use Planisher\Plan\Layer\Surround;
@@ -30,6 +33,7 @@ use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\WindowChoice;
+use Planisher\Studio\Desk;
 
 /** Plans a picture that goes round its bars: the ordered size is the face, the edges come round it. */
 final class CanvasPlanner
@@ -43,7 +47,7 @@ final class CanvasPlanner
         return Length::of('5', Unit::Millimetre);
     }
 
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): Plan
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk): Plan
     {
         [$crop, $canvas] = [$line->crop, CanvasWanted::of($line)];
         if ($crop === null || $canvas === null) {
@@ -63,13 +67,16 @@ final class CanvasPlanner
         }
         $image = $scale->image($layout->image->pixels($scale->resolution), $window->pixels);
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
-        $whole = self::together($canvas, $layout, new Picture($picture, $window->pixels, $image), $scale, $encoding, $name->files()[0]);
+        $added = Added::to($line, $layout, $picture, $desk);
+        $placed = new Picture($picture, $window->pixels, $image);
+        $whole = self::together($canvas, $layout, $placed, $scale, $encoding, $name->files()[0], $added);
 
         return new Plan(
             $layout,
             [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)],
             self::files($whole, $canvas->apartFor($lab->canvas), $name),
             $whole,
+            $added,
         );
     }
 
@@ -103,6 +110,7 @@ final class CanvasPlanner
         Scale $scale,
         Encoding $encoding,
         string $name,
+        Added $added,
     ): PlannedFile {
         $wrap = Wrap::in($layout) ?? throw new \LogicException('A canvas has a wrap.');
         $around = $wrap->around();
@@ -143,6 +151,7 @@ final class CanvasPlanner
                 new Ground($whole, $canvas->edge === EdgeFill::OneColour ? $canvas->colour : Rgb::white()),
                 $placed->to($image->from($file)),
                 ...$around === 0 ? [] : [$surround],
+                ...$added->layers($face, $face, $scale->resolution), // over the edges, which repeat the face without them
                 ...FoldTicks::round($face, $whole, $scale->px($wrap->spare), $scale->resolution),
             ],
             $encoding,
@@ -171,6 +180,8 @@ final class CanvasPlanner
         $white = fn (PixelRect $where): Ground => new Ground($where, Rgb::white());
         $emptied = $whole->with(layers: [...$whole->layers, new Stroke($face, Rgb::white())]);
         $pictures = $whole->pictures();
+        $over = [...$whole->overlays(), ...$whole->words()];
+        $fromFace = new Laid($whole->whole(), -$face->x, -$face->y);
 
         return match ($apart) {
             Apart::Files => [
@@ -180,6 +191,7 @@ final class CanvasPlanner
                     layers: [
                         $white(PixelRect::ofSize($face->width, $face->height)),
                         ...array_map(fn (Picture $placed): Picture => $placed->to($placed->target->from($face)), $pictures),
+                        ...array_map(fn (Layer $layer): Layer => $layer->laid($fromFace), $over),
                     ],
                 ),
                 $emptied->with(name: $name->files()[1]),
@@ -191,6 +203,7 @@ final class CanvasPlanner
                         ...$pictures,
                         // White over what of the picture goes beyond the face
                         ...array_map(fn (PixelRect $band): Stroke => new Stroke($band, Rgb::white()), $whole->whole()->bands($face)),
+                        ...$over,
                     ],
                     nextPage: $emptied,
                 ),

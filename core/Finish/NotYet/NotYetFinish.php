@@ -16,6 +16,7 @@ use Planisher\Phrase\Segments;
 use Planisher\Plan\Layout;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
+use Planisher\Studio\Desk;
 
 /** Holds the place of a finish that an order file may name and this version can't make. Adding it takes its entry out of Finishes. */
 final class NotYetFinish implements Drawn, Finish, Said
@@ -59,7 +60,7 @@ final class NotYetFinish implements Drawn, Finish, Said
         return null;
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
         return null;
     }

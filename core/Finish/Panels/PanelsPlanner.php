@@ -13,6 +13,7 @@ use Planisher\Measure\Size;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
+use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
 use Planisher\Plan\Layer\Ground;
 use Planisher\Plan\Layer\Picture;
@@ -22,11 +23,12 @@ use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\WindowChoice;
+use Planisher\Studio\Desk;
 
 /** Plans one picture across several panels: every file is cut out of the undivided print. */
 final class PanelsPlanner
 {
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name): Plan
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk): Plan
     {
         [$crop, $panels] = [$line->crop, PanelsWanted::of($line)];
         if ($crop === null || $panels === null) {
@@ -43,7 +45,8 @@ final class PanelsPlanner
         $image = $scale->image($layout->image->pixels($scale->resolution), $window->pixels);
         $placed = new Picture($picture, $window->pixels, $image);
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
-        $cut = fn (Box $box, string $name): PlannedFile => self::file($box, $name, $layout->bleed, $placed, $scale, $encoding);
+        $added = Added::to($line, $layout, $picture, $desk);
+        $cut = fn (Box $box, string $name): PlannedFile => self::file($box, $name, $layout, $placed, $scale, $encoding, $added);
         $files = array_map(
             fn (Panel $panel, string $name): PlannedFile => $cut($panel->box, $name),
             PanelGrid::in($layout)?->panels() ?? [],
@@ -55,6 +58,7 @@ final class PanelsPlanner
             [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)],
             $files ?: throw new \LogicException('A set has a panel.'),
             $cut($layout->box(), $name->files()[0]),
+            $added,
         );
     }
 
@@ -67,17 +71,30 @@ final class PanelsPlanner
     }
 
     /** A part of the undivided print, and the bleed round it, which is the picture going on. */
-    private static function file(Box $box, string $name, int $bleed, Picture $placed, Scale $scale, Encoding $encoding): PlannedFile
-    {
+    private static function file(
+        Box $box,
+        string $name,
+        Layout $layout,
+        Picture $placed,
+        Scale $scale,
+        Encoding $encoding,
+        Added $added,
+    ): PlannedFile {
         // With its own pixels the picture says how many there are; the last panel ends where it does.
-        $part = $box->pixels($scale->resolution)->grown($scale->px($bleed))->within($placed->target);
+        $part = $box->pixels($scale->resolution)->grown($scale->px($layout->bleed))->within($placed->target);
+
+        $paper = $layout->box()->pixels($scale->resolution)->within($placed->target)->from($part);
 
         return new PlannedFile(
             $name,
             $part->width,
             $part->height,
             $scale->resolution,
-            [new Ground(PixelRect::ofSize($part->width, $part->height), Rgb::white()), $placed->to($placed->target->from($part))],
+            [
+                new Ground(PixelRect::ofSize($part->width, $part->height), Rgb::white()),
+                $placed->to($placed->target->from($part)),
+                ...$added->layers($paper, $paper, $scale->resolution),
+            ],
             $encoding,
         );
     }

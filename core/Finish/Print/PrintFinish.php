@@ -22,6 +22,7 @@ use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
+use Planisher\Studio\Desk;
 
 /** One picture on one piece of paper. */
 final class PrintFinish implements Finish
@@ -61,9 +62,9 @@ final class PrintFinish implements Finish
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
-        return $pictures[0] === null ? null : PrintPlanner::plan($line, $pictures[0], $lab, $name);
+        return $pictures[0] === null ? null : PrintPlanner::plan($line, $pictures[0], $lab, $name, $desk);
     }
 
     public function checks(): array

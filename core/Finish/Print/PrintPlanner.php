@@ -13,6 +13,7 @@ use Planisher\Measure\Size;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
+use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
 use Planisher\Plan\Laid;
 use Planisher\Plan\Layer\Ground;
@@ -25,6 +26,7 @@ use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\TrimTicks;
 use Planisher\Plan\WindowChoice;
+use Planisher\Studio\Desk;
 
 /** Plans one picture on one piece of paper. */
 final class PrintPlanner
@@ -33,7 +35,7 @@ final class PrintPlanner
      * @param  ?\Closure(Size): PixelRect  $paper  of a cell: the pixels that its paper has where it is laid, by its size the way up it
      *                                            is used; null where its size says it
      */
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, ?\Closure $paper = null): Plan
+    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk, ?\Closure $paper = null): Plan
     {
         [$crop, $print] = [$line->crop, PrintWanted::of($line)];
         if ($crop === null || $print === null) {
@@ -59,11 +61,13 @@ final class PrintPlanner
                     max(1, $scale->px($layout->size->height->nanometres)),
                 )
                 : $paper($layout->size);
-        $bare = self::print($name->files()[0], $print, $layout, $pixels, $picture, $window->pixels, $scale, $encoding);
         $own = PrintLayout::in($layout) ?? throw new \LogicException('It was laid out as a print.');
+        $surplus = $own->carrier === null ? null : $layout->sheet->grown(-$layout->bleed);
+        $added = Added::to($line, $layout, $picture, $desk, $surplus);
+        $bare = self::print($name->files()[0], $print, $layout, $pixels, $picture, $window->pixels, $scale, $encoding, $added);
         $file = $own->carrier === null ? $bare : self::carried($bare, $print->trimMarks, $layout->bleed, $own, $own->carrier, $scale);
 
-        return new Plan($layout, [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)], [$file], $file);
+        return new Plan($layout, [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)], [$file], $file, $added);
     }
 
     /** The print on its own paper, and round that the bleed, where there is no larger sheet to have it. */
@@ -76,6 +80,7 @@ final class PrintPlanner
         PixelRect $window,
         Scale $scale,
         Encoding $encoding,
+        Added $added,
     ): PlannedFile {
         $image = self::image($layout, $rounded, $window, $scale);
         $bleed = $scale->px($layout->bleed);
@@ -98,6 +103,7 @@ final class PrintPlanner
                 new Ground($within($file), $print->paperColour),
                 new Picture($picture, $window, $within($image)),
                 ...$print->keyline === null ? [] : self::keyline($print->keyline, $within($spreads ? $paper : $image), $scale),
+                ...$added->layers($within($paper), $within($spreads ? $paper : $image), $scale->resolution),
             ],
             $encoding,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Finish\LineReader;
+use Planisher\Line\Additions;
 use Planisher\Line\Line;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\Node;
@@ -30,11 +31,8 @@ final readonly class Cell
         'viewedFrom',
         'forPaper',
         'at',
-        ...self::NOT_YET,
+        ...Additions::KEYS,
     ];
-
-    /** What a cell may have once prints have it. */
-    private const NOT_YET = ['caption', 'lettering', 'overlays'];
 
     /**
      * @param  Line  $print  the cell by itself
@@ -46,13 +44,8 @@ final readonly class Cell
     public static function fromNode(Node $node): self
     {
         $node->object(self::KEYS);
-        foreach (self::NOT_YET as $key) {
-            if (! in_array($node->maybe($key)?->raw(), [null, []], true)) {
-                throw $node->need($key)->unexpected('nothing; Planisher doesn’t make it yet');
-            }
-        }
         $at = CellPlace::fromNode($node->maybe('at'));
-        $print = LineReader::read($node->without('at', ...self::NOT_YET));
+        $print = LineReader::read($node->without('at'));
         if ($at !== null && $print->copies !== 1) {
             throw $node->need('copies')->unexpected('1, since it has a place; give every copy a cell of its own');
         }

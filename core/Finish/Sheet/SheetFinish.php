@@ -20,6 +20,7 @@ use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
+use Planisher\Studio\Desk;
 
 /** Several prints on one sheet of the lab, to be cut apart; and on further sheets where one doesn't hold them. */
 final class SheetFinish implements Finish, Gathers
@@ -60,9 +61,9 @@ final class SheetFinish implements Finish, Gathers
         return SheetWanted::isCheapest($line) ? null : Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
-        return SheetPlanner::plan($line, $pictures, $lab, $name);
+        return SheetPlanner::plan($line, $pictures, $lab, $name, $desk);
     }
 
     public function checks(): array
@@ -101,6 +102,7 @@ final class SheetFinish implements Finish, Gathers
                 $plans[$place] ?? null,
                 null,
                 $changed,
+                $at->desk,
             );
         }
 
@@ -113,7 +115,7 @@ final class SheetFinish implements Finish, Gathers
 
     private static function print(Cell $cell, Situation $at, PictureFacts $picture): Plan
     {
-        return PrintPlanner::plan($cell->print->on($at->line), $picture, $at->lab->cutting($cell->size()), $at->name);
+        return PrintPlanner::plan($cell->print->on($at->line), $picture, $at->lab->cutting($cell->size()), $at->name, $at->desk);
     }
 
     public function takes(Line $line): bool

@@ -15,6 +15,7 @@ use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
 use Planisher\Plan\Laid;
 use Planisher\Plan\Layer\Ground;
@@ -24,6 +25,7 @@ use Planisher\Plan\Layout;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
+use Planisher\Studio\Desk;
 
 /** Plans several prints on shared sheets: each as it is by itself, laid on the sheet's own pixels. */
 final class SheetPlanner
@@ -35,13 +37,14 @@ final class SheetPlanner
         private readonly FileName $name,
         private readonly Resolution $resolution,
         private readonly Encoding $encoding,
+        private readonly Desk $desk,
     ) {}
 
     /**
      * @param  non-empty-list<?PictureFacts>  $pictures  cell by cell
      * @return ?Plan null when a cell is larger than the sheet, or no cell has a copy
      */
-    public static function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    public static function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
         $wanted = SheetWanted::of($line) ?? throw new \LogicException('A sheet planner needs a line that makes a shared sheet.');
         $arrangement = $wanted->arrangement($lab);
@@ -51,15 +54,16 @@ final class SheetPlanner
         }
         $resolution = Scale::asked($line, $lab);
         $encoding = Encoding::of($line->on($line), $lab, $resolution, self::largest($wanted));
-        $planner = new self($wanted, $line, $lab, $name, $resolution, $encoding);
+        $planner = new self($wanted, $line, $lab, $name, $resolution, $encoding, $desk);
         $layout = SheetLayout::of($arrangement, $planner->cells($arrangement->spots, $pictures));
+        $upright = $size->width->nanometres === $arrangement->sheet->width ? $size : $size->turned();
+        $added = Added::to($line, new Layout($upright, $arrangement->sheet, $arrangement->sheet, 0), null, $desk);
         $files = [];
         $names = $name->files();
         foreach (array_keys($layout->sheets) as $sheet) {
             // what is only tried out has no names of its own
-            $files[] = $planner->file($names[$sheet] ?? $names[0], $arrangement->sheet, $layout->on($sheet));
+            $files[] = $planner->file($names[$sheet] ?? $names[0], $arrangement->sheet, $layout->on($sheet), $added);
         }
-        $upright = $size->width->nanometres === $arrangement->sheet->width ? $size : $size->turned();
         $parts = array_map(fn (LaidCell $cell): array => $cell->plan->parts ?? [], $layout->cells);
 
         return new Plan(
@@ -67,6 +71,7 @@ final class SheetPlanner
             array_merge(...$parts),
             $files,
             count($files) === 1 ? $files[0] : $planner->together($files, $layout),
+            $added,
         );
     }
 
@@ -116,6 +121,7 @@ final class SheetPlanner
             $picture,
             $this->lab->cutting($cell->size()),
             $this->name,
+            $this->desk,
             fn (Size $size): PixelRect => $size->width->nanometres === $spot->box->width
                 ? PixelRect::ofSize($there->width, $there->height)
                 : $turned,
@@ -123,7 +129,7 @@ final class SheetPlanner
     }
 
     /** @param  list<LaidCell>  $cells */
-    private function file(string $name, Box $sheet, array $cells): PlannedFile
+    private function file(string $name, Box $sheet, array $cells, Added $added): PlannedFile
     {
         $paper = $sheet->pixels($this->resolution);
         $bleed = $this->resolution->pixelAt($this->bleed());
@@ -141,6 +147,7 @@ final class SheetPlanner
         $layers = array_map(fn (Layer $layer): Layer => $layer->laid($laid), [
             ...array_merge(...array_map($this->layers(...), $there)),
             ...$marks,
+            ...$added->layers($paper, $paper, $this->resolution),
         ]);
 
         return new PlannedFile(

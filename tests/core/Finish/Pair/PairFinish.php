@@ -34,6 +34,7 @@ use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\Situation;
 use Planisher\Plan\WindowChoice;
+use Planisher\Studio\Desk;
 
 /**
  * A finish for the tests alone, to show what adding one takes: two pictures on one paper, the second turned a quarter, so that
@@ -71,7 +72,7 @@ final class PairFinish implements Drawn, Finish, Said
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name): ?Plan
+    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
     {
         if (in_array(null, $pictures, true)) {
             return null;

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Plan\Layer;
+
+use Planisher\Measure\PixelRect;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\Laid;
+
+/** A mark over what is there, as far as it isn't transparent; it may go beyond the file's edges. */
+final readonly class Overlay implements Layer
+{
+    /**
+     * @param  float  $strength  0 to 1
+     * @param  bool  $isTurned  a quarter to the right on its way there
+     */
+    public function __construct(
+        public PictureFacts $picture,
+        public PixelRect $target,
+        public float $strength,
+        public bool $isTurned = false,
+    ) {}
+
+    public function where(): PixelRect
+    {
+        return $this->target;
+    }
+
+    public function laid(Laid $on): self
+    {
+        return new self($this->picture, $on->rect($this->target), $this->strength, $on->isTurned || $this->isTurned);
+    }
+
+    public function small(float $scale, PixelRect $whole): self
+    {
+        return new self($this->picture, $this->target->scaled($scale, $scale), $this->strength, $this->isTurned);
+    }
+
+    /** Pixels of the file for one of its own: above 1 enlarges it. */
+    public function scale(): float
+    {
+        return max($this->target->width, $this->target->height) / max($this->picture->width, $this->picture->height);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'mark' => $this->picture->sha256,
+            'target' => $this->target->toArray(),
+            'strength' => $this->strength,
+            ...$this->isTurned ? ['turned' => true] : [],
+        ];
+    }
+}

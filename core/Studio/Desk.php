@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Studio;
+
+use Planisher\OrderFile\OrderHead;
+use Planisher\Picture\PictureFacts;
+use Planisher\Words\Composition;
+use Planisher\Words\Typesetter;
+
+/** What lies ready for an order beside its lab and its pictures: how it is headed, the studio's marks, the faces. */
+final readonly class Desk
+{
+    /**
+     * @param  ?OrderHead  $head  null where only one line is looked at
+     * @param  array<string, PictureFacts|string>  $marks  by their files' names; a text says why one can't be used
+     */
+    public function __construct(public ?OrderHead $head = null, private array $marks = [], private ?Typesetter $type = null) {}
+
+    /** @return PictureFacts|string|null a text says why it can't be used; null where there is none of this name */
+    public function mark(string $name): PictureFacts|string|null
+    {
+        return $this->marks[$name] ?? null;
+    }
+
+    public function composition(): Composition
+    {
+        return new Composition($this->type ?? throw new \LogicException('Nobody here reads the faces’ files.'));
+    }
+}

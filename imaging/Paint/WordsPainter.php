@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Imaging\Paint;
+
+use Planisher\Imaging\Sources\Orientation;
+use Planisher\Imaging\Type\FaceFiles;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Measure\PixelRect;
+use Planisher\Plan\Layer\WordLine;
+use Planisher\Plan\Layer\Words;
+
+/** Draws words that are set already: each line's letters by Pango, put where the plan has them. */
+final class WordsPainter implements Painter
+{
+    /**
+     * Small type is drawn larger and reduced: letters are put on whole pixels, which would move them visibly. From here on an em
+     * in pixels is large enough.
+     */
+    private const LARGE = 96;
+
+    private const MOST_LARGER = 16;
+
+    public function __construct(private readonly Words $words) {}
+
+    public function paint(?Image $on, Page $page): Image
+    {
+        $where = $this->words->where();
+        $whole = $page->file->whole();
+        if ($on === null) {
+            throw new \LogicException('Words are over something.');
+        }
+        if (! $where->meets($whole)) {
+            return $on;
+        }
+        $mask = $this->mask($where);
+        if ($mask === null) {
+            return $on;
+        }
+        $colour = Image::plain($where->width, $where->height, $page->codes($this->words->colour), $page->file->encoding->bits);
+
+        return $on->covered($mask, $colour, $where->x, $where->y);
+    }
+
+    /** How much of each pixel is letter, 8 bits; null where there is none. */
+    private function mask(PixelRect $where): ?Image
+    {
+        $words = $this->words;
+        $larger = (int) max(1, min(self::MOST_LARGER, ceil(self::LARGE / $words->size)));
+        // As it is read: a turned block is turned when it is drawn.
+        [$width, $height] = $words->isTurned ? [$where->height, $where->width] : [$where->width, $where->height];
+        [$left, $top] = $words->isTurned
+            ? [$words->y - $where->y, $where->right() - $words->x]
+            : [$words->x - $where->x, $words->y - $where->y];
+        $mask = null;
+        foreach ($words->lines as $line) {
+            $drawn = $this->line($line, $larger, $left, $top, $width, $height);
+            $mask = $mask === null || $drawn === null ? $drawn ?? $mask : $mask->orLarger($drawn);
+        }
+        if ($mask === null) {
+            return null;
+        }
+        $reduced = $larger === 1 ? $mask : $mask->run('shrink', [(float) $larger, (float) $larger]);
+        $held = $reduced->held(PHP_INT_MAX);
+
+        return $words->isTurned ? Orientation::turned($held) : $held;
+    }
+
+    private function line(WordLine $line, int $larger, float $left, float $top, int $width, int $height): ?Image
+    {
+        $words = $this->words;
+        $size = $words->size * $larger;
+        $letters = Image::text(
+            $line->text,
+            FaceFiles::name($words->face, $words->style),
+            FaceFiles::path($words->face, $words->style),
+            $size,
+        );
+        if ($letters === null) {
+            return null;
+        }
+        // Where it begins, and where its baseline is by Pango: as far below its top as the face reaches up.
+        $x = ($left + $line->left) * $larger + $letters->offsetX();
+        $y = ($top + $line->baseline) * $larger - $words->face->ascent() * $size + $letters->offsetY();
+
+        return $letters->run('embed', [(int) round($x), (int) round($y), $width * $larger, $height * $larger]);
+    }
+}
