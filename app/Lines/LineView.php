@@ -17,6 +17,7 @@ use Planisher\Measure\Unit;
 use Planisher\Order\WorkedLine;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\Window;
+use Planisher\Plan\Added;
 use Planisher\Plan\Situation;
 use Planisher\Telling\FactStrip;
 use Planisher\Telling\Sentence;
@@ -149,6 +150,7 @@ final class LineView
                 'pieces' => array_map(fn (array $piece): array => ['at' => $piece[0]->toArray(), 'shows' => $piece[1]->toArray()], $pieces),
             ],
             'window' => $at->plan?->only()?->window->toArray(),
+            'added' => AddedView::of($at->plan->added ?? new Added()),
             'dimensions' => array_map(fn (Dimension $dimension): array => $dimension->toArray(), $dimensions),
         ];
     }

@@ -35,6 +35,24 @@ final class Checks
     }
 
     /**
+     * Of words and overlays: of a line that carries several prints on all of it and print by print.
+     *
+     * @return list<Check>
+     */
+    private static function ofAdditions(): array
+    {
+        return [
+            new MarksThere(),
+            new CaptionStands(),
+            new LettersThere(),
+            new WordsOnPaper(),
+            new AddedClearsMarked(),
+            new MarksSuit(),
+            new MarkMeant(),
+        ];
+    }
+
+    /**
      * Of colours, files and names.
      *
      * @return list<Check>
@@ -67,8 +85,9 @@ final class Checks
         $profiles = new EveryPicture(new ProfileKnown());
         $findings = [
             ...$judged(self::first()),
-            ...$cells === null ? $judged(self::ofPictures()) : $cells->judged([...self::ofPictures(), $profiles]),
+            ...$cells === null ? $judged(self::ofPictures()) : $cells->judged([...self::ofPictures(), $profiles, ...self::ofAdditions()]),
             ...$judged($ofFinish),
+            ...$judged(self::ofAdditions()),
             ...$cells === null ? $judged([$profiles]) : [],
             ...$judged(self::last()),
         ];

@@ -15,6 +15,10 @@ use Planisher\Line\KeptData;
 use Planisher\Line\Line;
 use Planisher\Line\NamePart;
 use Planisher\Line\Turn;
+use Planisher\Overlay\Overlay;
+use Planisher\Phrase\Words;
+use Planisher\Words\CaptionPart;
+use Planisher\Words\Lettering;
 
 /** All that a house finish may settle, in the order it is told: what every line has, and what each finish adds. */
 final class Choices
@@ -27,7 +31,7 @@ final class Choices
             $ofFinishes = [...$ofFinishes, ...$finish->choices()];
         }
 
-        return [self::make(), ...self::crop(), ...$ofFinishes, ...self::paper(), ...self::output()];
+        return [self::make(), ...self::crop(), ...$ofFinishes, ...self::additions(), ...self::paper(), ...self::output()];
     }
 
     public static function named(string $name): ?Choice
@@ -65,6 +69,47 @@ final class Choices
                     : $line->crop->turn->value,
             ),
         ];
+    }
+
+    /** @return list<Choice> */
+    private static function additions(): array
+    {
+        return [
+            new Choice('caption', ['caption'], self::caption(...)),
+            new Choice(
+                'lettering',
+                ['lettering'],
+                fn (Line $line): string => $line->additions->lettering === []
+                    ? 'no lettering'
+                    : 'lettered '.
+                        Words::list(array_map(fn (Lettering $block): string => "“{$block->start()}”", $line->additions->lettering)),
+            ),
+            new Choice(
+                'overlays',
+                ['overlays'],
+                fn (Line $line): string => $line->additions->overlays === []
+                    ? 'no mark over it'
+                    : 'with the mark '.
+                        Words::list(array_map(fn (Overlay $overlay): string => $overlay->inWords(), $line->additions->overlays)),
+            ),
+        ];
+    }
+
+    private static function caption(Line $line): string
+    {
+        $caption = $line->additions->caption;
+        if ($caption === null) {
+            return 'no caption';
+        }
+        $parts = array_map(
+            fn (CaptionPart|string $part): string => $part instanceof CaptionPart ? $part->label() : "“{$part}”",
+            $caption->parts,
+        );
+
+        return 'a caption of '.
+            Words::list($parts).
+            ($caption->isAbove ? ' above it' : ' below it').
+            ($caption->inSurplus ? ', in what is trimmed away' : '');
     }
 
     /** @return list<Choice> */

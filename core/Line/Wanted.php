@@ -29,6 +29,9 @@ interface Wanted
     /** What the lab prints it on where the line doesn't say, by the lab's name; null for what it uses. */
     public function printedOn(): ?string;
 
+    /** Whether a lab prints it; else it is for a screen, and never goes to the lab. */
+    public function isPrinted(): bool;
+
     /** Whether it is for a wall: from where it is looked at decides how many pixels are enough, not the lab's least. */
     public function isForTheWall(): bool;
 

@@ -6,7 +6,7 @@ namespace Planisher\Picture;
 
 use Planisher\Measure\Figure;
 
-/** How a picture was exposed, as the camera wrote it (Exif 2.32, CIPA DC-008: ExposureTime, FNumber, PhotographicSensitivity, FocalLength). */
+/** How a picture was exposed, as the camera wrote it (Exif 2.32: ExposureTime, FNumber, PhotographicSensitivity, FocalLength). */
 final readonly class Exposure
 {
     /** From here on a time is said in seconds, below as a fraction of one. */

@@ -16,7 +16,6 @@ use Planisher\Plan\Layer\Overlay;
 use Planisher\Plan\Layer\Words;
 use Planisher\Studio\Desk;
 use Planisher\Words\Caption;
-use Planisher\Words\CaptionText;
 use Planisher\Words\Composition;
 use Planisher\Words\Lettering;
 use Planisher\Words\SetBlock;
@@ -72,6 +71,25 @@ final readonly class Added
     public function words(): array
     {
         return [...$this->caption === null ? [] : [$this->caption], ...$this->lettering];
+    }
+
+    /**
+     * Where each of them lies, with what it is called in a finding.
+     *
+     * @param  Line  $line  that wants them
+     * @return list<array{string, Box, bool}> and whether it covers the whole image
+     */
+    public function named(Line $line): array
+    {
+        $named = $this->caption === null ? [] : [['The caption', $this->caption->box, false]];
+        foreach ($this->lettering as $i => $block) {
+            $named[] = ["“{$line->additions->lettering[$i]->start()}”", $block->box, false];
+        }
+        foreach ($this->overlays as $overlay) {
+            $named[] = ["The mark “{$overlay->wanted->name()}”", $overlay->box, $overlay->wanted->where === OverlayPlace::Whole];
+        }
+
+        return $named;
     }
 
     /**

@@ -28,6 +28,7 @@ final class Sentence
             ->word(' ', 'size', Finishes::of($line)->said()->size($at))
             ->word(', ', 'turn', self::turn($at));
         Finishes::of($line)->said()->words($segments, $at);
+        AdditionsTold::words($segments, $at);
         self::kept($segments, $at);
 
         return $segments
@@ -69,6 +70,7 @@ final class Sentence
             ->word(' ', 'size', $said->size($at))
             ->word(', ', 'turn', self::turn($at));
         $said->words($segments, $at);
+        AdditionsTold::words($segments, $at);
         if (! $at->line->forPaper->isStraight()) {
             $segments->word(', ', 'forPaper', ForPaper::label($at->line->forPaper));
         }
@@ -125,6 +127,7 @@ final class Sentence
             $line->crop === null
                 ? []
                 : [
+                    ...AdditionsTold::addable($at),
                     ...$at->lab->products === [] ? [] : ['product' => 'what it is printed on'],
                     ...$at->lab->papers === [] ? [] : ['paper' => 'which paper'],
                     'forPaper' => 'lifted for paper',
@@ -145,6 +148,7 @@ final class Sentence
     {
         $there = array_column(self::ofCell($at), 'word');
         $all = array_diff_key(Finishes::of($at->line)->said()->addable($at), ['carrier' => true]) + [
+            ...AdditionsTold::addable($at),
             'forPaper' => 'lifted for paper',
             'viewed' => 'where it is looked at from',
             ...$at->plan !== null ? ['marked' => 'a part that must stay in'] : [],
@@ -178,7 +182,7 @@ final class Sentence
         return Figure::count($at->line->copies).' '.$at->line->wanted->label($at->line->copies);
     }
 
-    private static function carriesSeveral(Situation $at): bool
+    public static function carriesSeveral(Situation $at): bool
     {
         return Finishes::of($at->line)->said()->madeOf($at) !== null;
     }

@@ -7,7 +7,6 @@ namespace Planisher\Words;
 use Planisher\Colour\Rgb;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
-use Planisher\Phrase\Words;
 
 /** A line of small type wanted beside the image: in the border, or in the surplus that is trimmed away. */
 final readonly class Caption
@@ -53,20 +52,6 @@ final readonly class Caption
             $node->maybe('align')?->choice(Align::class) ?? Align::Left,
             $node->maybe('inSurplus')?->bool() ?? false,
         );
-    }
-
-    /** In a few words: “a caption of the exposure and the client below it” */
-    public function inWords(): string
-    {
-        $parts = array_map(
-            fn (CaptionPart|string $part): string => $part instanceof CaptionPart ? $part->label() : "“{$part}”",
-            $this->parts,
-        );
-
-        return 'a caption of '.
-            Words::list($parts).
-            ($this->isAbove ? ' above it' : ' below it').
-            ($this->inSurplus ? ', in what is trimmed away' : '');
     }
 
     /** @return array<string, mixed> as in the order file */

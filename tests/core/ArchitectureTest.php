@@ -64,10 +64,10 @@ final class ArchitectureTest extends TestCase
         }
     }
 
-    public function test_only_one_folder_speaks_to_libvips(): void
+    public function test_only_two_places_speak_to_c(): void
     {
         foreach ([...self::names('imaging'), ...self::names('app')] as $file => $names) {
-            if (! str_contains($file, 'imaging/Vips/')) {
+            if (preg_match('~imaging/(Vips/|Type/HarfBuzz\.php)~', $file) !== 1) {
                 self::assertNotContains('FFI', $names, "{$file} uses FFI");
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Canvas;
 
+use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
@@ -14,6 +15,7 @@ use Planisher\Finish\Panels\PieceFits;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
+use Planisher\Measure\Length;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
@@ -68,6 +70,7 @@ final class CanvasFinish implements Finish
             new WrapHolds(),
             new ApartTaken(),
             new MarkedClearsFold(),
+            new AddedClearsEdges(fn (): Length => CanvasPlanner::clearOfFold(), 'what is kept clear of a fold'),
             new MarkedNotDoubled(),
             new FaceLoses(),
             new BleedAdded(),

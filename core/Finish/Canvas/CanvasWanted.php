@@ -112,6 +112,11 @@ final readonly class CanvasWanted implements Wanted
         return CanvasFinish::NAME;
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
     public function isForTheWall(): bool
     {
         return false;

@@ -38,6 +38,11 @@ final readonly class NotYetWanted implements Wanted
         return null;
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
     public function isForTheWall(): bool
     {
         return false;

@@ -69,6 +69,7 @@ final class PanelsFinish implements Finish
             new PanelsAlike(),
             new MarkedStaysIn(),
             new MarkedClearsJoints(),
+            new AddedClearsJoints(),
             new PanelsBalanced(),
             new BleedAdded(),
             new EnoughPixels(),

@@ -89,6 +89,11 @@ final readonly class PanelsWanted implements Wanted
         return null;
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
     public function isForTheWall(): bool
     {
         return true;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
+use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\Check;
 use Planisher\Finding\CutLittle;
@@ -18,6 +19,7 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Measure\Length;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
@@ -88,7 +90,18 @@ final class PrintFinish implements Finish
             new BorderLight(),
             new KeylineThin(),
             new MarkedStaysIn($cover, ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
+            new AddedClearsEdges(function (Situation $at) use ($cover): Length {
+                $covered = $cover($at);
+
+                return $covered === null || $covered->nanometres === 0 ? self::cutMayBeOff() : $covered;
+            }, 'what a frame or a cut may take'),
         ];
+    }
+
+    /** How far a trimmer may be off (common practice, no source) */
+    private static function cutMayBeOff(): Length
+    {
+        return Length::of('2', Unit::Millimetre);
     }
 
     /** @return list<Check> */

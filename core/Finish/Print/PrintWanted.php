@@ -87,6 +87,11 @@ final readonly class PrintWanted implements Wanted
         return null;
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
     public function isForTheWall(): bool
     {
         return false;

@@ -101,6 +101,11 @@ final readonly class SheetWanted implements Wanted
         return null;
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
     public function isForTheWall(): bool
     {
         return false;

@@ -105,9 +105,13 @@ final class HouseFinishTest extends TestCase
                 'forPaper' => ['open' => 0.3],
                 'output' => ['sharpen' => ['strength' => 'gentle']],
                 'canvas' => ['depth' => '20 mm', 'soften' => 0.3],
+                'caption' => ['parts' => ['exposure', ['text' => 'Proof only']]],
+                'lettering' => [['text' => 'First day']],
+                'overlays' => [['picture' => 'mark.png']],
             ]),
             Choices::all(),
         )->words();
+        self::assertSame('a caption of the exposure and “Proof only” below it', $canvas['caption']);
         $other =
             [
                 'make' => $canvas['make'],
@@ -115,6 +119,9 @@ final class HouseFinishTest extends TestCase
                 'paper' => $canvas['paper'],
                 'forPaper' => $canvas['forPaper'],
                 'sharpen' => $canvas['sharpen'],
+                'caption' => $canvas['caption'],
+                'lettering' => $canvas['lettering'],
+                'overlays' => $canvas['overlays'],
             ] + $other;
         self::assertSame("a canvas, 20\u{2009}mm deep, its edge mirrored, softened by 30\u{2009}%", $canvas['make']);
         foreach (Choices::all() as $choice) {

@@ -45,6 +45,11 @@ final readonly class PairWanted implements Wanted
         return null;
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
     public function isForTheWall(): bool
     {
         return false;

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Planisher\Words;
+namespace Planisher\Plan;
 
 use Planisher\Line\Line;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureFacts;
+use Planisher\Words\Caption;
+use Planisher\Words\CaptionPart;
 
 /** A caption as it will stand: what its parts say of this picture and this order, and which of them have nothing to say. */
 final readonly class CaptionText

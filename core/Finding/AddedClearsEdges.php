@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finding;
+
+use Planisher\Measure\Box;
+use Planisher\Measure\Length;
+use Planisher\Phrase\Sides;
+use Planisher\Plan\Situation;
+
+/** Tells of words and overlays that come nearer to the edge than can be relied on: where it is trimmed, folded or framed. */
+final class AddedClearsEdges implements Check
+{
+    /**
+     * @param  \Closure(Situation): ?Length  $clear  how far inside the edge
+     * @param  string  $edge  what lies there: “what a frame covers”
+     */
+    public function __construct(private readonly \Closure $clear, private readonly string $edge) {}
+
+    public function judge(Situation $at): ?Finding
+    {
+        $clear = ($this->clear)($at);
+        if ($at->plan === null || $clear === null || $clear->nanometres === 0) {
+            return null;
+        }
+        $paper = $at->plan->layout->box();
+        foreach ($at->plan->added->named($at->line) as [$name, $box, $coversAll]) {
+            $inside = self::inside($box, $paper);
+            // What covers the whole image is meant to; what goes beyond the edge is told already, and so is what is trimmed away.
+            if (! $coversAll && $inside >= 0 && $inside < $clear->nanometres) {
+                return Finding::look(
+                    'added-near-edge',
+                    "{$name} is close to the edge",
+                    'It comes as near as '.
+                        Sides::length($inside, Sides::fine($at->plan->size()->width->unit)).
+                        " to it, within {$this->edge}, {$clear->label()}.",
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private static function inside(Box $box, Box $paper): int
+    {
+        return min($box->x - $paper->x, $box->y - $paper->y, $paper->right() - $box->right(), $paper->bottom() - $box->bottom());
+    }
+}

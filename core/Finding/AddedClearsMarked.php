@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finding;
+
+use Planisher\Plan\MarkedOnPaper;
+use Planisher\Plan\Situation;
+
+/** Tells of words and overlays that lie over what must stay in. */
+final class AddedClearsMarked implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $plan = $at->plan;
+        if ($plan === null) {
+            return null;
+        }
+        foreach (MarkedOnPaper::all($plan) as $marked) {
+            foreach ($plan->added->named($at->line) as [$name, $box]) {
+                if ($box->meets($marked->box)) {
+                    return Finding::look(
+                        'added-over-marked',
+                        "{$name} lies over “{$marked->area->label}”",
+                        'It was marked as what must stay in, and would be covered. Move one of them.',
+                    );
+                }
+            }
+        }
+
+        return null;
+    }
+}

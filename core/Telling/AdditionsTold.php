@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Telling;
+
+use Planisher\Overlay\Overlay;
+use Planisher\Phrase\Segments;
+use Planisher\Phrase\Words;
+use Planisher\Plan\CaptionText;
+use Planisher\Plan\Situation;
+use Planisher\Words\Lettering;
+
+/** What is said of words and overlays in a line's sentence. */
+final class AdditionsTold
+{
+    public static function words(Segments $sentence, Situation $at): void
+    {
+        $wanted = $at->line->additions;
+        if ($wanted->caption !== null) {
+            $reads = CaptionText::of($wanted->caption, $at->line, $at->facts()[0] ?? null, $at->desk->head)->text;
+            $where = $wanted->caption->inSurplus ? ' in what is trimmed away' : ($wanted->caption->isAbove ? ' above it' : ' below it');
+            $sentence->word(', captioned ', 'caption', ($reads === '' ? 'with nothing' : "“{$reads}”").$where);
+        }
+        if ($wanted->lettering !== []) {
+            $sentence->word(', lettered ', 'lettering', self::lettered($wanted->lettering));
+        }
+        if ($wanted->overlays !== []) {
+            $sentence->word(
+                ', with the mark ',
+                'overlays',
+                Words::list(array_map(fn (Overlay $overlay): string => $overlay->inWords(), $wanted->overlays)),
+            );
+        }
+    }
+
+    /** @return array<string, string> by word */
+    public static function addable(Situation $at): array
+    {
+        return [
+            ...Sentence::carriesSeveral($at) ? [] : ['caption' => 'a caption'],
+            'lettering' => 'lettering',
+            'overlays' => 'a mark over it',
+        ];
+    }
+
+    /** @param  non-empty-list<Lettering>  $blocks */
+    private static function lettered(array $blocks): string
+    {
+        $first = $blocks[0];
+        $style = $first->style->label() === '' ? '' : " {$first->style->label()}";
+        $more = count($blocks) - 1;
+
+        return "“{$first->start()}” in {$first->face->value}{$style}, {$first->height->label()}, {$first->colour->label()}".
+            ($more === 0 ? '' : ', and '.Words::number($more).' more');
+    }
+}
