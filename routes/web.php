@@ -6,6 +6,7 @@ use App\Http\Controllers\HouseFinishController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\MakeController;
+use App\Http\Controllers\MarkController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SheetController;
@@ -16,7 +17,7 @@ use App\Views\Views;
 use Illuminate\Support\Facades\Route;
 
 // An id is a whole number that the database can hold, and nothing behind it.
-Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make'], '[1-9][0-9]{0,17}'));
+Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark'], '[1-9][0-9]{0,17}'));
 
 Route::middleware('web')
     ->prefix('api')
@@ -71,6 +72,10 @@ Route::middleware('web')
             Route::get('sheets/ready', [SheetController::class, 'ready']);
             Route::post('lines/{line}/apart', [SheetController::class, 'apart']);
 
+            Route::get('marks', [MarkController::class, 'index']);
+            Route::post('marks', [MarkController::class, 'store']);
+            Route::delete('marks/{mark}', [MarkController::class, 'destroy']);
+            Route::get('marks/{mark:sha256}/image', [MarkController::class, 'image'])->where('mark', '[0-9a-f]{64}');
             Route::get('labs', [LabController::class, 'index']);
             Route::patch('labs/{lab}', [LabController::class, 'update']);
             Route::post('labs/{lab}/profiles', [LabController::class, 'profile']);

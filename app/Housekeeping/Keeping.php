@@ -35,6 +35,7 @@ final class Keeping
         'proxies' => 'app/proxies',
         'made files' => 'app/orders',
         'profiles' => 'app/profiles',
+        'marks' => 'app/marks',
     ];
 
     /** @return list<Held> */

@@ -108,6 +108,10 @@ final class MakeFiles implements ShouldQueue
             $path = $pictures->verified($picture);
             $paths[$picture->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
         }
+        foreach (Sources::marksIn($worked->plan->shown) as $mark) {
+            $path = $pictures->verifiedMark($mark);
+            $paths[$mark->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
+        }
 
         return Sources::originals($paths, $worked->plan->files, $pictures->profiles);
     }

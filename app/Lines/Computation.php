@@ -7,17 +7,22 @@ namespace App\Lines;
 use App\Models\Line;
 use App\Models\Order;
 use App\Pictures\PictureStore;
+use App\Studio\Desks;
 use App\Views\KeptLosses;
 use Planisher\Order\WorkedLine;
 
 /** Takes lines of orders through core, with what is known of their pictures. */
 final class Computation
 {
-    public function __construct(private readonly PictureStore $pictures, private readonly KeptLosses $losses) {}
+    public function __construct(
+        private readonly PictureStore $pictures,
+        private readonly KeptLosses $losses,
+        private readonly Desks $desks,
+    ) {}
 
     public function order(Order $order): WorkedOrder
     {
-        return new WorkedOrder($order, $this->pictures, $this->losses);
+        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks);
     }
 
     /** One line as it is now, worked with all of its order: names are told apart there. */

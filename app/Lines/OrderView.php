@@ -11,6 +11,8 @@ use App\Models\Order;
 use App\Models\OrderPicture;
 use Planisher\Finding\Level;
 use Planisher\Measure\Figure;
+use Planisher\Words\Face;
+use Planisher\Words\Style;
 
 /** An order as the screens get it. */
 final class OrderView
@@ -80,10 +82,24 @@ final class OrderView
                 )
                 ->all(),
             'lines' => $order->lines->map(fn (Line $line): array => LineView::of($line, $worked->of($line)))->all(),
+            'faces' => array_map(self::face(...), Face::cases()),
             'making' => MadeFile::query()
                 ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])
                 ->whereIn('make_id', $order->makes()->pluck('id'))
                 ->count(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function face(Face $face): array
+    {
+        return [
+            'name' => $face->value,
+            'label' => $face->label(),
+            'folder' => $face->folder(),
+            'styles' => array_map(fn (Style $style): string => $style->value, $face->styles()),
+            'ascent' => $face->ascent(),
+            'descent' => $face->descent(),
         ];
     }
 

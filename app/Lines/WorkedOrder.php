@@ -7,6 +7,7 @@ namespace App\Lines;
 use App\Models\Line;
 use App\Models\Order;
 use App\Pictures\PictureStore;
+use App\Studio\Desks;
 use App\Views\KeptLosses;
 use Planisher\Colour\PaperProfile;
 use Planisher\Lab\LabCard;
@@ -18,11 +19,14 @@ use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
+use Planisher\Studio\Desk;
 
 /** All lines of an order taken through core together, since names are told apart within the order. */
 final class WorkedOrder
 {
     private LabCard $lab;
+
+    private Desk $desk;
 
     /** @var array<int, Line> by id, with all that is needed of them */
     private array $lines;
@@ -39,12 +43,13 @@ final class WorkedOrder
     /** What is needed of an order to work its lines */
     public const RELATIONS = ['client', 'lab.profiles', 'lines.pictures.orderPicture.picture'];
 
-    public function __construct(Order $order, private readonly PictureStore $pictures, private readonly KeptLosses $losses)
+    public function __construct(Order $order, private readonly PictureStore $pictures, private readonly KeptLosses $losses, Desks $desks)
     {
         $order->loadMissing(self::RELATIONS);
         $this->lab = $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
         $this->wanted = $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => $line->line())->all();
+        $this->desk = $desks->for($order);
         $this->names = NameBook::names($order->head(), $this->lab, $this->wanted);
     }
 
@@ -59,6 +64,7 @@ final class WorkedOrder
             $this->lab,
             $this->names[$line->number],
             fn (Plan $plan): ?ColourLoss => $this->losses->at($plan, $this->paperProfile($line)),
+            $this->desk,
         );
     }
 

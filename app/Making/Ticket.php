@@ -6,12 +6,14 @@ namespace App\Making;
 
 use Planisher\Colour\ProfileShelf;
 use Planisher\Finish\LineReader;
+use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Naming\FileName;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
+use Planisher\Studio\Desk;
 
 /**
  * What the files of a line are made from: line, lab card and pictures as they were when making was asked for. The same ticket
@@ -32,6 +34,7 @@ final class Ticket
             'pictures' => array_map(fn (PictureFacts $picture): array => $picture->toArray(), $worked->facts()),
             'names' => $worked->name->files(),
             'profiles' => $worked->lab->profiles->toArray(),
+            'desk' => $worked->at->desk->toArray(),
         ];
     }
 
@@ -43,6 +46,7 @@ final class Ticket
             array_map(PictureFacts::fromArray(...), self::pictures($ticket)),
             LabCard::fromNode(Node::root($ticket['lab']))->knowing(ProfileShelf::fromArray($ticket['profiles'])),
             FileName::ofFiles($ticket['names']),
+            desk: Desk::fromArray($ticket['desk'] ?? [], new HarfBuzz()),
         );
     }
 

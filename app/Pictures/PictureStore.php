@@ -7,6 +7,7 @@ namespace App\Pictures;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
+use App\Studio\MarkStore;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Checksum;
@@ -28,7 +29,7 @@ final class PictureStore
     private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 256];
 
     /** @param  string  $folder  of the instance's own files */
-    public function __construct(private readonly string $folder, public readonly Profiles $profiles) {}
+    public function __construct(private readonly string $folder, public readonly Profiles $profiles, private readonly MarkStore $marks) {}
 
     /**
      * Takes an uploaded file into an order. The same bytes are one picture.
@@ -72,7 +73,7 @@ final class PictureStore
     /** Screen-sized copies of a plan's pictures. */
     public function proxiesOf(Plan $plan): Sources
     {
-        $paths = [];
+        $paths = $this->marks->pathsOf($plan->shown);
         foreach (Sources::in($plan->shown) as $picture) {
             $paths[$picture->sha256] = $this->proxy($picture->sha256, 'screen');
         }
@@ -87,7 +88,7 @@ final class PictureStore
      */
     public function originalsOf(Plan $plan): array
     {
-        $paths = [];
+        $paths = $this->marks->pathsOf($plan->shown);
         foreach (Sources::in($plan->shown) as $facts) {
             $picture = Picture::query()->where('sha256', $facts->sha256)->firstOrFail();
             $trouble = $this->trouble($picture, $facts->name);
@@ -109,6 +110,12 @@ final class PictureStore
             Checksum::of($path) !== $facts->sha256 => PictureTrouble::changed($facts->name),
             default => $path,
         };
+    }
+
+    /** The same of a mark. */
+    public function verifiedMark(PictureFacts $mark): string|PictureTrouble
+    {
+        return $this->marks->isSound($mark) ? $this->marks->path($mark->sha256) : PictureTrouble::changed($mark->name);
     }
 
     public function proxy(string $sha256, string $kind): string

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Labs\ProfileStore;
 use App\Pictures\PictureStore;
+use App\Studio\MarkStore;
 use App\Views\KeptViews;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -21,8 +22,13 @@ class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(
             PictureStore::class,
-            fn (): PictureStore => new PictureStore(storage_path('app'), $this->app->make(Profiles::class)),
+            fn (): PictureStore => new PictureStore(
+                storage_path('app'),
+                $this->app->make(Profiles::class),
+                $this->app->make(MarkStore::class),
+            ),
         );
+        $this->app->singleton(MarkStore::class, fn (): MarkStore => new MarkStore(storage_path('app/marks')));
         $this->app->singleton(ProfileStore::class, fn (): ProfileStore => new ProfileStore(storage_path('app/profiles')));
         $this->app->singleton(KeptViews::class, fn (): KeptViews => new KeptViews(storage_path('app/previews')));
     }

@@ -24,6 +24,31 @@ final readonly class Desk
         return $this->marks[$name] ?? null;
     }
 
+    /** @return array<string, mixed> all but the faces, as fromArray() reads it */
+    public function toArray(): array
+    {
+        return [
+            'head' => $this->head === null ? null : get_object_vars($this->head),
+            'marks' => array_map(
+                fn (PictureFacts|string $mark): array|string => $mark instanceof PictureFacts ? $mark->toArray() : $mark,
+                $this->marks,
+            ),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $stored  as toArray gave it; empty where there was nothing */
+    public static function fromArray(array $stored, Typesetter $type): self
+    {
+        return new self(
+            isset($stored['head']) ? new OrderHead(...$stored['head']) : null,
+            array_map(
+                fn (array|string $mark): PictureFacts|string => is_array($mark) ? PictureFacts::fromArray($mark) : $mark,
+                $stored['marks'] ?? [],
+            ),
+            $type,
+        );
+    }
+
     public function composition(): Composition
     {
         return new Composition($this->type ?? throw new \LogicException('Nobody here reads the faces’ files.'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\UploadName;
 use App\Labs\ProfileStore;
 use App\Models\Lab;
 use App\Models\LabProfile;
@@ -68,15 +69,7 @@ final class LabController
         if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
         }
-        $name =
-            mb_substr(
-                trim(
-                    (string) preg_replace('/[^\w. -]+/u', '-', basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName())))),
-                ),
-                -100,
-            ) ?:
-            'profile.icc';
-        $name = preg_match('/\.ic[cm]$/i', $name) === 1 ? $name : "{$name}.icc";
+        $name = UploadName::of($file, 'profile', ['icc', 'icm']);
         try {
             $held = $this->store->take($lab, $file->getRealPath(), $name);
         } catch (PictureRefused $e) {

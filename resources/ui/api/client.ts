@@ -59,6 +59,22 @@ export const api = {
     delete: <T>(path: string, body: unknown = {}) => call<T>('DELETE', path, body),
 };
 
+/** Takes a file up under the name of its field; fails with the reason it was refused. */
+export async function uploaded<T>(path: string, field: string, file: File, otherwise: string): Promise<T> {
+    const form = new FormData();
+    form.append(field, file);
+    const response = await fetch(`/api/${path}`, {
+        method: 'POST',
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() },
+        body: form,
+    });
+    const answer = (await response.json().catch(() => ({}))) as T & { message?: string };
+    if (!response.ok) {
+        throw new ApiError(response.status, answer.message ?? otherwise);
+    }
+    return answer;
+}
+
 /** Why a picture that was asked for didn't come, in the server's words. */
 export const why = (path: string) =>
     fetch(path, { headers: { Accept: 'application/json' } }).then(

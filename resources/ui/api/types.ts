@@ -68,6 +68,15 @@ export type Border =
           left?: Length;
       };
 /**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "CaptionPart".
+ */
+export type CaptionPart =
+    | ('exposure' | 'file' | 'subject' | 'size' | 'order' | 'client' | 'date')
+    | {
+          text: string;
+      };
+/**
  * A length, whole pixels of the file (240 px), or per cent of the face's short side (5 %)
  *
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -81,6 +90,13 @@ export type EdgeDepth = string;
  * via the `definition` "PanelShares".
  */
 export type PanelShares = [number, ...number[]] | [Length, ...Length[]];
+/**
+ * One of the faces that ship with the application
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Face".
+ */
+export type Face = 'Newsreader' | 'EB Garamond' | 'Archivo' | 'Rubik' | 'Bitter' | 'Marck Script';
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "Level".
@@ -349,6 +365,15 @@ export interface Line {
         contrast?: number;
     };
     name?: Name;
+    caption?: null | Caption;
+    /**
+     * @maxItems 40
+     */
+    lettering?: Lettering[];
+    /**
+     * @maxItems 12
+     */
+    overlays?: Overlay[];
 }
 /**
  * How large the image is on its paper; of one side the other follows
@@ -495,15 +520,15 @@ export interface Cell {
         contrast?: number;
     };
     at?: CellPlace;
-    caption?: null;
+    caption?: null | Caption;
     /**
-     * @maxItems 0
+     * @maxItems 40
      */
-    lettering?: unknown[];
+    lettering?: Lettering[];
     /**
-     * @maxItems 0
+     * @maxItems 12
      */
-    overlays?: unknown[];
+    overlays?: Overlay[];
 }
 /**
  * Where a cell was put by hand: its top left corner on its sheet
@@ -516,6 +541,80 @@ export interface CellPlace {
     x?: Length;
     y?: Length;
     turned?: boolean;
+}
+/**
+ * A line of small type beside the image, in the border or in what is trimmed away
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Caption".
+ */
+export interface Caption {
+    /**
+     * @minItems 1
+     * @maxItems 12
+     */
+    parts: [CaptionPart, ...CaptionPart[]];
+    /**
+     * One of the faces that ship with the application
+     */
+    face?: 'Newsreader' | 'EB Garamond' | 'Archivo' | 'Rubik' | 'Bitter' | 'Marck Script';
+    /**
+     * An em of the type: a length, or points such as "9 pt"; from 0.5 mm to 500 mm
+     */
+    height?: string;
+    colour?: string;
+    where?: 'below' | 'above';
+    align?: 'left' | 'middle' | 'right';
+    /**
+     * in the surplus of a larger sheet, to be trimmed away
+     */
+    inSurplus?: boolean;
+}
+/**
+ * A block of words. Its place is the middle of its height, and of its lines the end or the middle that they are aligned by
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Lettering".
+ */
+export interface Lettering {
+    text: string;
+    /**
+     * One of the faces that ship with the application
+     */
+    face?: 'Newsreader' | 'EB Garamond' | 'Archivo' | 'Rubik' | 'Bitter' | 'Marck Script';
+    /**
+     * An em of the type: a length, or points such as "9 pt"; from 0.5 mm to 500 mm
+     */
+    height?: string;
+    colour?: string;
+    weight?: 'normal' | 'bold';
+    slant?: 'upright' | 'italic';
+    align?: 'left' | 'middle' | 'right';
+    x?: number;
+    y?: number;
+    /**
+     * A number and its unit: 8 in, 20.3 cm, 203 mm
+     */
+    widest?: string;
+}
+/**
+ * A PNG with transparency over the image: the studio's mark, an ornament, a frame
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Overlay".
+ */
+export interface Overlay {
+    picture: string;
+    where?: 'top-left' | 'top' | 'top-right' | 'left' | 'centre' | 'right' | 'bottom-left' | 'bottom' | 'bottom-right' | 'whole';
+    /**
+     * a length, or per cent of the image's width
+     */
+    offset?: string;
+    /**
+     * a length, or per cent of the image's width
+     */
+    width?: string;
+    strength?: number;
 }
 /**
  * An area that no trim, frame, fold or joint may touch, in fractions of the picture
@@ -725,6 +824,7 @@ export interface DrawingFigures {
      */
     cutsSaid: string[];
     isByHand: boolean;
+    added: Added;
 }
 /**
  * One print of a shared sheet where it is drawn, in mm; image and window are of the print by itself, the way up it is used
@@ -766,6 +866,50 @@ export interface SheetCut {
     top: number;
     right: number;
     bottom: number;
+}
+/**
+ * What lies on picture and paper beside the picture
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Added".
+ */
+export interface Added {
+    caption: SetBlock | null;
+    lettering: SetBlock[];
+    overlays: LaidMark[];
+}
+/**
+ * A text that is set, in mm on the paper: its lines from their left ends, each on its baseline
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SetBlock".
+ */
+export interface SetBlock {
+    face: Face;
+    isBold: boolean;
+    isItalic: boolean;
+    height: number;
+    colour: string;
+    align: 'left' | 'middle' | 'right';
+    box: Box;
+    lines: {
+        text: string;
+        left: number;
+        baseline: number;
+        width: number;
+    }[];
+}
+/**
+ * A mark where it lies on the paper
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LaidMark".
+ */
+export interface LaidMark {
+    name: string;
+    sha256: string;
+    strength: number;
+    box: Box;
 }
 /**
  * An area of a picture that must stay in, in fractions of it
@@ -1059,6 +1203,21 @@ export interface OrderSheet {
      * files that are being made, or wait for it
      */
     making: number;
+    faces: FaceOffered[];
+}
+/**
+ * A face that ships: what it is, which styles it has files of, and how far its lines reach above and below their baseline, in ems
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FaceOffered".
+ */
+export interface FaceOffered {
+    name: Face;
+    label: string;
+    folder: string;
+    styles: ('regular' | 'bold' | 'italic' | 'bold-italic')[];
+    ascent: number;
+    descent: number;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1368,4 +1527,30 @@ export interface ReadyWay {
 export interface ReadyWays {
     size: string;
     ways: ReadyWay[];
+}
+/**
+ * A mark of the studio; one that covers has no transparency
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "StudioMark".
+ */
+export interface StudioMark {
+    id: number;
+    name: string;
+    sha256: string;
+    width: number;
+    height: number;
+    size: string;
+    covers: boolean;
+    /**
+     * not made yet that name it
+     */
+    lines: number;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "StudioMarks".
+ */
+export interface StudioMarks {
+    marks: StudioMark[];
 }

@@ -12,6 +12,7 @@ import { TopBar } from '@/common/TopBar';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
+import type { ChangeLettering } from '@/drawing/lettering/LetteringTools';
 import { FINISHES, finishOf } from '@/finishes';
 import type { FinishUi } from '@/finishes/finish';
 import { useDrop } from '@/order-sheet/dragging';
@@ -23,6 +24,7 @@ import { BeforeItGoes } from './BeforeItGoes';
 import { GiveFinish } from './GiveFinish';
 import { cellLine } from '@/api/cells';
 import { ChosenKept, useChosen } from '@/drawing/tools/chosen';
+import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
 import { Rack } from './Rack';
 
@@ -35,6 +37,7 @@ const KEYS = [
     { keys: 'T', does: 'turn the window' },
     { keys: 'C', does: 'centre the window' },
     { keys: 'K', does: 'mark what must stay in: drag over it' },
+    { keys: 'L', does: 'lettering: type it where it will stand; so does a double click' },
     { keys: 'P', does: 'held: as it will look on its paper' },
     { keys: 'G', does: 'hatch what is out of gamut' },
     { keys: 'H', does: 'histograms before and after' },
@@ -58,7 +61,9 @@ export function Bench() {
     return (
         <ModeKept key={line.id}>
             <ChosenKept>
-                <Workbench order={order.data} line={line} trouble={order.failureReason} />
+                <LetteringKept>
+                    <Workbench order={order.data} line={line} trouble={order.failureReason} />
+                </LetteringKept>
             </ChosenKept>
         </ModeKept>
     );
@@ -105,6 +110,14 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
     const saveWindow = useCallback(
         (window: object) => {
             const saved = change({ window });
+            tell(saved);
+            return saved;
+        },
+        [change, tell],
+    );
+    const letter: ChangeLettering = useCallback(
+        (changed) => {
+            const saved = change(({ line: { lettering } }) => ({ lettering: changed(lettering ?? []) }));
             tell(saved);
             return saved;
         },
@@ -179,6 +192,8 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                             <Drawing
                                 line={line}
                                 finish={finishOf(line)}
+                                faces={order.faces}
+                                onLettering={letter}
                                 onWindow={saveWindow}
                                 onType={acts.type}
                                 tell={tell}

@@ -1,6 +1,8 @@
-import { useState } from 'react';
-import type { DrawingFigures, LineView, MarkedArea, Remedy } from '@/api/types';
+import { useState, type MouseEvent } from 'react';
+import type { DrawingFigures, FaceOffered, LineView, MarkedArea, Remedy } from '@/api/types';
+import { drawnCell } from '@/api/cells';
 import { useChosen } from '@/drawing/tools/chosen';
+import { useLettering } from '@/drawing/tools/lettering';
 import { useMode } from '@/drawing/tools/mode';
 import { viewUrl } from '@/api/views';
 import { useKeys } from '@/common/useKeys';
@@ -8,6 +10,8 @@ import type { FinishUi } from '@/finishes/finish';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';
 import { Histograms } from './Histograms';
+import { LetteringTools, type ChangeLettering } from './lettering/LetteringTools';
+import { placeOf } from './lettering/place';
 import { OneToOne } from './OneToOne';
 import { PictureOnPaper } from './PictureOnPaper';
 import { ProofBar } from './ProofBar';
@@ -22,6 +26,9 @@ const CSS_PIXELS_PER_MM = 96 / 25.4;
 interface Props {
     line: LineView & { drawing: DrawingFigures };
     finish: FinishUi;
+    faces: FaceOffered[];
+    /** changes the lettering of what is worked on: the chosen print, or the line */
+    onLettering: ChangeLettering;
     onWindow: (window: WantedWindow) => Promise<unknown>;
     onType: (name: string, typed: string) => Promise<unknown>;
     /** tells what failed at the foot of the page */
@@ -32,7 +39,7 @@ interface Props {
 }
 
 /** The plan, dimensioned. The picture is dragged under the window; figures can be typed into. */
-export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
+export function Drawing({ line, finish, faces, onLettering, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
     const { ref, size } = useSize<HTMLDivElement>();
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
@@ -49,14 +56,36 @@ export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, 
         Escape: () => setIsOneToOne(false),
         k: () => (mode.does === 'mark' ? rest() : marks && !isOneToOne && set({ does: 'mark' })),
     });
+    const { busy, begin } = useLettering();
     const proof = useProof(line);
     const figures = finish.figures?.(line.drawing, chosen ?? 0) ?? [];
     const dimensioned = { ...line.drawing, dimensions: [...line.drawing.dimensions, ...figures] };
     const frame = frameFor(dimensioned, size.width, size.height, room);
     const dimensions = placeDimensions(dimensioned, frame, size.width, size.height);
     const Paper = finish.Paper ?? PictureOnPaper;
+    const print = chosen === null ? undefined : line.drawing.prints[chosen];
+    const lettered = (print && drawnCell(line, print.cell)) ?? line;
+    const place = placeOf(print, frame);
+    const putWords = (event: MouseEvent<HTMLDivElement>) => {
+        const root = ref.current!.getBoundingClientRect();
+        const [x, y] = [event.clientX - root.left - place.x, event.clientY - root.top - place.y];
+        const { paper } = lettered.drawing;
+        const start = {
+            x: (place.isTurned ? y : x) / frame.scale / paper.width,
+            y: (place.isTurned ? -x : y) / frame.scale / paper.height,
+        };
+        const isOnPaper = start.x >= 0 && start.x <= 1 && start.y >= 0 && start.y <= 1;
+        if (isOnPaper && mode.does === 'move' && !isOneToOne && busy === null && event.target instanceof SVGElement) {
+            begin(lettered.line.lettering?.length ?? 0, start);
+        }
+    };
     return (
-        <div ref={ref} className="relative min-h-0 grow overflow-hidden bg-desk select-none" data-testid="drawing">
+        <div
+            ref={ref}
+            className="relative min-h-0 grow overflow-hidden bg-desk select-none"
+            data-testid="drawing"
+            onDoubleClick={putWords}
+        >
             {size.width > 0 && (
                 <>
                     {isOneToOne && line.planHash ? (
@@ -75,6 +104,15 @@ export function Drawing({ line, finish, onWindow, onType, tell, onTurn, onMark, 
                                 onType={(name, typed) => tell(onType(name, typed))}
                                 onMark={onMark}
                             />
+                            {mode.does === 'move' && (
+                                <LetteringTools
+                                    line={lettered}
+                                    faces={faces}
+                                    place={place}
+                                    scale={frame.scale}
+                                    change={onLettering}
+                                />
+                            )}
                             <svg
                                 className="pointer-events-none absolute inset-0"
                                 width={size.width}

@@ -3,12 +3,14 @@ import type { MarkedArea, PixelRect } from '@/api/types';
 import { Clipped } from './Clipped';
 import { FrameCover } from './FrameCover';
 import { Handles } from './Handles';
+import { WordsSeen } from './lettering/WordsSeen';
 import { Marked } from './Marked';
 import type { PaperProps } from './paper';
 import { css, onScreen, piecesOf, shifted } from './pieces';
 import { Placed } from './Placed';
 import { Rendered } from './Rendered';
 import { TrimTicks } from './TrimTicks';
+import { useLettering } from './tools/lettering';
 import { useTools } from './tools/useTools';
 
 const CURSORS = { move: '', mark: 'cursor-crosshair', 'take-colour': 'cursor-cell' };
@@ -17,6 +19,7 @@ const CURSORS = { move: '', mark: 'cursor-crosshair', 'take-colour': 'cursor-cel
 export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, onType, ...acts }: PaperProps) {
     const { drawing, picture } = line;
     const svg = useRef<SVGSVGElement>(null);
+    const { busy } = useLettering();
     const place = onScreen(frame);
     const [sheet, image] = [place(drawing.sheet), place(drawing.image)];
     const paper = place({ left: 0, top: 0, ...drawing.paper });
@@ -86,7 +89,14 @@ export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, 
                         No picture yet: choose one in the sentence
                     </text>
                 )}
-                {!isHeld && <Rendered line={line} proof={proof} sheet={sheet} seen={seen} width={width} />}
+                {pieces.map(({ at, shift }, i) => (
+                    <Clipped key={i} at={areApart ? at : null} id={`lettered-${i}`}>
+                        <g transform={`translate(${paper.x + shift.x} ${paper.y + shift.y})`}>
+                            <WordsSeen drawing={drawing} scale={frame.scale} without={busy?.at} />
+                        </g>
+                    </Clipped>
+                ))}
+                {!isHeld && busy === null && <Rendered line={line} proof={proof} sheet={sheet} seen={seen} width={width} />}
                 {areApart ? (
                     pieces.map(({ at }, i) => <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />)
                 ) : (

@@ -1,13 +1,16 @@
 import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { WORDS_OF_FINISHES } from '@/finishes';
+import { CaptionWord } from './words/CaptionWord';
 import { ColourWord } from './words/ColourWord';
 import { CopiesWord } from './words/CopiesWord';
 import { FileWord } from './words/FileWord';
 import { ForPaperWord } from './words/ForPaperWord';
+import { LetteringWord } from './words/LetteringWord';
 import { MakeWord } from './words/MakeWord';
 import { MarkedWord } from './words/MarkedWord';
 import { NameWord } from './words/NameWord';
+import { OverlaysWord } from './words/OverlaysWord';
 import { PaperWord } from './words/PaperWord';
 import { PictureWord } from './words/PictureWord';
 import { PpiWord } from './words/PpiWord';
@@ -26,6 +29,9 @@ const WORDS: Record<string, Word> = {
     picture: { title: 'Which picture', Panel: PictureWord },
     size: { title: 'Size on paper', Panel: SizeWord },
     turn: { title: 'Which way up', Panel: TurnWord },
+    caption: { title: 'Caption', Panel: CaptionWord },
+    lettering: { title: 'Lettering', Panel: LetteringWord },
+    overlays: { title: 'Marks over it', Panel: OverlaysWord },
     product: { title: 'What it is printed on', Panel: ProductWord },
     paper: { title: 'Which paper', Panel: PaperWord },
     forPaper: { title: 'Lifted for paper', Panel: ForPaperWord },

@@ -7,12 +7,16 @@ import { useChosen } from '@/drawing/tools/chosen';
 import { ChosenPrint } from './ChosenPrint';
 import { Cuts } from './Cuts';
 import { numberOf } from './figures';
+import { placeOf } from '@/drawing/lettering/place';
+import { WordsSeen } from '@/drawing/lettering/WordsSeen';
+import { useLettering } from '@/drawing/tools/lettering';
 import { PrintDrawn } from './PrintDrawn';
 
 /** The sheets beside each other with their prints; one print is chosen and worked on like any other. */
 export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps) {
     const { drawing } = line;
     const { chosen, choose, showsCuts, showCuts } = useChosen();
+    const { busy } = useLettering();
     const place = onScreen(frame);
     const [sheet, sheets] = [place(drawing.sheet), drawing.sheets.map(place)];
     const pieces = { pieces: sheets.map((at) => ({ at, shift: { x: 0, y: 0 } })), areApart: true };
@@ -42,7 +46,23 @@ export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps)
                         <PrintDrawn key={i} print={one} isLarge rim={0.5 / frame.scale} />
                     ))}
                 </g>
-                <Rendered line={line} proof={proof} sheet={sheet} seen={seen} width={width} />
+                {drawing.prints.map((one, i) => {
+                    const of = drawnCell(line, one.cell);
+                    const at = placeOf(one, frame);
+                    return (
+                        of && (
+                            <g key={i} transform={`translate(${at.x} ${at.y})${at.isTurned ? ' rotate(90)' : ''}`}>
+                                <WordsSeen drawing={of.drawing} scale={frame.scale} without={i === chosen ? busy?.at : null} />
+                            </g>
+                        )
+                    );
+                })}
+                {sheets.map((at, i) => (
+                    <g key={i} transform={`translate(${at.x} ${at.y})`}>
+                        <WordsSeen drawing={drawing} scale={frame.scale} without={chosen === null ? busy?.at : null} />
+                    </g>
+                ))}
+                {busy === null && <Rendered line={line} proof={proof} sheet={sheet} seen={seen} width={width} />}
                 {sheets.map((at, i) => (
                     <rect key={i} {...at} className="fill-none stroke-ink/60" strokeWidth="0.8" />
                 ))}

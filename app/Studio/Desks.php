@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Studio;
+
+use App\Models\Order;
+use Planisher\Imaging\Type\HarfBuzz;
+use Planisher\Overlay\MarksNamed;
+use Planisher\Studio\Desk;
+
+/** Lays ready what an order's lines need beside lab and pictures. */
+final class Desks
+{
+    public function __construct(private readonly MarkStore $marks) {}
+
+    public function for(Order $order): Desk
+    {
+        $named = MarksNamed::in($order->lines->pluck('wanted')->all());
+
+        return new Desk($order->head(), $this->marks->known($named), new HarfBuzz());
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Studio;
+
+use App\Models\StudioMark;
+use App\Pictures\KeptOnce;
+use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Handed;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Sources\Sources;
+use Planisher\Picture\PictureFacts;
+use Planisher\Plan\PlannedFile;
+
+/** The studio's marks, kept once each under their own checksum and never written again. */
+final class MarkStore
+{
+    public function __construct(private readonly string $folder) {}
+
+    /**
+     * Takes a mark; one of the same name is replaced, and stays what it was where files were made with it.
+     *
+     * @throws PictureRefused with the reason
+     */
+    public function take(string $upload, string $name): StudioMark
+    {
+        $facts = Handed::mark($upload, $name);
+        is_dir($this->folder) || mkdir($this->folder, 0770, true);
+        $path = $this->path($facts->sha256);
+        if (! is_file($path)) {
+            KeptOnce::copy($upload, $path);
+        }
+
+        return StudioMark::query()->updateOrCreate(['name' => $name], ['sha256' => $facts->sha256, 'facts' => $facts->toArray()]);
+    }
+
+    /**
+     * What is known of marks.
+     *
+     * @param  list<string>  $names
+     * @return array<string, PictureFacts|string> by name, those that there are; a text says why one can't be used
+     */
+    public function known(array $names): array
+    {
+        if ($names === []) {
+            return [];
+        }
+        $known = [];
+        /** @var \Illuminate\Database\Eloquent\Collection<int, StudioMark> $marks */
+        $marks = StudioMark::query()->whereIn('name', $names)->get();
+        foreach ($marks as $mark) {
+            $known[$mark->name] = is_file($this->path($mark->sha256))
+                ? $mark->pictureFacts()
+                : 'it isn’t where it was kept. Add it to the studio’s marks again.';
+        }
+
+        return $known;
+    }
+
+    public function path(string $sha256): string
+    {
+        return "{$this->folder}/{$sha256}.png";
+    }
+
+    /** @return array<string, string> where a file's marks lie, by checksum */
+    public function pathsOf(PlannedFile $file): array
+    {
+        $paths = [];
+        foreach (Sources::marksIn($file) as $mark) {
+            $paths[$mark->sha256] = $this->path($mark->sha256);
+        }
+
+        return $paths;
+    }
+
+    /** Whether a mark is still what it was when it was taken; for making, where nothing may be assumed. */
+    public function isSound(PictureFacts $mark): bool
+    {
+        $path = $this->path($mark->sha256);
+        clearstatcache(true, $path);
+
+        return is_file($path) && Checksum::of($path) === $mark->sha256;
+    }
+}

@@ -1,0 +1,13 @@
+import type { SheetPrint } from '@/api/types';
+import type { Frame } from '../layout';
+import type { PrintPlace } from './LetteringTools';
+
+/** Where what is lettered lies on the drawing: one print of a sheet, or all of it. */
+export const placeOf = (print: SheetPrint | undefined, frame: Frame): PrintPlace =>
+    print === undefined
+        ? { x: frame.x(0), y: frame.y(0), isTurned: false }
+        : {
+              x: frame.x(print.at.left + (print.isTurned ? print.at.width : 0)),
+              y: frame.y(print.at.top),
+              isTurned: print.isTurned,
+          };

@@ -1,0 +1,27 @@
+import { createContext, useContext, useState, type ReactNode } from 'react';
+
+/** What is done with lettering on the drawing: a block typed, or moved; `at` is its number, one more than there are for a new one. */
+export type Busy = { does: 'type' | 'move'; at: number } | null;
+
+interface Kept {
+    busy: Busy;
+    set: (busy: Busy) => void;
+    /** where a new block is put, in fractions of the paper */
+    start: { x: number; y: number };
+    begin: (at: number, start?: { x: number; y: number }) => void;
+}
+
+const MIDDLE = { x: 0.5, y: 0.5 };
+const LetteringContext = createContext<Kept>({ busy: null, set: () => undefined, start: MIDDLE, begin: () => undefined });
+
+export function LetteringKept({ children }: { children: ReactNode }) {
+    const [busy, set] = useState<Busy>(null);
+    const [start, setStart] = useState(MIDDLE);
+    const begin = (at: number, from = MIDDLE) => {
+        setStart(from);
+        set({ does: 'type', at });
+    };
+    return <LetteringContext value={{ busy, set, start, begin }}>{children}</LetteringContext>;
+}
+
+export const useLettering = () => useContext(LetteringContext);

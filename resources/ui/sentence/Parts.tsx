@@ -1,0 +1,76 @@
+import { useTell } from '@/common/useTell';
+import { Typed } from './Typed';
+
+/** A part that is named, or words of one's own. */
+export type Part<T extends string> = T | { text: string };
+
+interface Props<T extends string> {
+    /** what they are parts of: “the name” */
+    of: string;
+    parts: Part<T>[];
+    /** all that are named */
+    named: Record<T, string>;
+    change: (changed: (parts: Part<T>[]) => Part<T>[]) => Promise<unknown>;
+}
+
+/** Parts in their order: moved forward, left out, added, one's own words among them. */
+export function Parts<T extends string>({ of, parts, named, change }: Props<T>) {
+    const tell = useTell();
+    const label = (part: Part<T>) => (typeof part === 'string' ? named[part] : `“${part.text}”`);
+    const forward = (part: Part<T>) => (all: Part<T>[]) => {
+        const at = all.findIndex((held) => label(held) === label(part));
+        return at < 1 ? all : all.toSpliced(at - 1, 2, all[at]!, all[at - 1]!);
+    };
+    const without = (part: Part<T>) => (all: Part<T>[]) => all.filter((held) => label(held) !== label(part));
+    const unused = (Object.keys(named) as T[]).filter((part) => !parts.includes(part));
+    return (
+        <>
+            <ol className="flex flex-col gap-1" aria-label={`Parts of ${of}`}>
+                {parts.map((part, i) => (
+                    <li key={label(part)} className="flex items-center gap-1 rounded-[3px] border border-rule py-0.5 pr-1 pl-2">
+                        <span className="grow">{label(part)}</span>
+                        <button
+                            type="button"
+                            disabled={i === 0}
+                            aria-label={`Move ${label(part)} forward`}
+                            onClick={() => tell(change(forward(part)))}
+                            className="size-6 disabled:opacity-30"
+                        >
+                            ↑
+                        </button>
+                        <button
+                            type="button"
+                            disabled={parts.length === 1}
+                            aria-label={`Leave ${label(part)} out`}
+                            onClick={() => tell(change(without(part)))}
+                            className="size-6 disabled:opacity-30"
+                        >
+                            ×
+                        </button>
+                    </li>
+                ))}
+            </ol>
+            {unused.length > 0 && (
+                <div className="flex flex-wrap items-center gap-1.5">
+                    <span className="text-small text-soft">add</span>
+                    {unused.map((part) => (
+                        <button
+                            key={part}
+                            type="button"
+                            onClick={() => tell(change((all) => [...without(part)(all), part]))}
+                            className="rounded-[3px] border border-rule px-2 py-0.5 hover:border-ink"
+                        >
+                            {named[part]}
+                        </button>
+                    ))}
+                </div>
+            )}
+            <Typed
+                label="add your own words"
+                value=""
+                width="w-32"
+                onSet={(text) => (text === '' ? Promise.resolve() : change((all) => [...all, { text }]))}
+            />
+        </>
+    );
+}

@@ -1,0 +1,152 @@
+import { useRef, useState } from 'react';
+import { markUrl, uploadMark, useMarkAct, useMarks } from '@/api/marks';
+import type { Overlay } from '@/api/types';
+import { Choice } from '@/common/Choice';
+import { useTell } from '@/common/useTell';
+import { asPercent, fromPercent } from '@/sentence/percent';
+import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/sentence/word';
+
+const PLACES = ['top-left', 'top', 'top-right', 'left', 'centre', 'right', 'bottom-left', 'bottom', 'bottom-right'] as const;
+
+const LINK = 'self-start font-semibold text-copper underline underline-offset-4';
+
+/** The studio's marks over the image: which, where, how wide, how strong. */
+export function OverlaysWord({ line, change }: WordProps) {
+    const tell = useTell();
+    const overlays = line.line.overlays ?? [];
+    const [shown, setShown] = useState(overlays.length === 0 ? -1 : 0);
+    const at = Math.min(shown, overlays.length - 1);
+    const overlay = overlays[at];
+    const set = (next: Partial<Overlay>) =>
+        change((now) => ({ overlays: (now.line.overlays ?? []).map((one, i) => (i === at ? { ...one, ...next } : one)) }));
+    const add = (picture: string) => {
+        setShown(overlays.length);
+        tell(change((now) => ({ overlays: [...(now.line.overlays ?? []), { picture, strength: 0.7 }] })));
+    };
+    return (
+        <div className="flex flex-col gap-3">
+            {overlays.length > 1 && (
+                <Choice
+                    label="Which of them"
+                    value={String(at)}
+                    onChoose={(chosen) => setShown(Number(chosen))}
+                    options={overlays.map(({ picture }, i) => ({ value: String(i), label: picture }))}
+                />
+            )}
+            {overlay && (
+                <>
+                    <Places value={overlay.where ?? 'bottom-right'} onChoose={(where) => tell(set({ where }))} />
+                    {overlay.where !== 'whole' && (
+                        <>
+                            <Typed label="Wide" value={overlay.width ?? '18 %'} width="w-24" onSet={(width) => set({ width })} />
+                            <Typed
+                                label="From the edge"
+                                value={overlay.offset ?? '4 mm'}
+                                width="w-24"
+                                onSet={(offset) => set({ offset })}
+                            />
+                        </>
+                    )}
+                    <Typed
+                        label="Strength"
+                        value={asPercent(overlay.strength ?? 1)}
+                        width="w-24"
+                        onSet={async (typed) => set({ strength: fromPercent(typed) })}
+                    />
+                    <button
+                        type="button"
+                        className={LINK}
+                        onClick={() =>
+                            tell(change((now) => ({ overlays: (now.line.overlays ?? []).filter((_, i) => i !== at) })))
+                        }
+                    >
+                        Without “{overlay.picture}”
+                    </button>
+                </>
+            )}
+            <MarkChoice title={overlay ? 'Lay another over it' : 'Lay one over it'} onChoose={add} />
+        </div>
+    );
+}
+
+/** Where over the image: the nine places as they lie, or all of it. */
+function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onChoose: (where: Overlay['where']) => void }) {
+    return (
+        <div role="radiogroup" aria-label="Where over the image" className="flex items-center gap-4">
+            <div className="grid w-24 grid-cols-3 gap-px border border-[#8f8f8e] bg-rule">
+                {PLACES.map((place) => (
+                    <button
+                        key={place}
+                        type="button"
+                        role="radio"
+                        aria-checked={value === place}
+                        aria-label={place.replace('-', ' ')}
+                        title={place.replace('-', ' ')}
+                        onClick={() => onChoose(place)}
+                        className="h-5 bg-white hover:bg-blush aria-checked:bg-copper"
+                    />
+                ))}
+            </div>
+            <button
+                type="button"
+                role="radio"
+                aria-checked={value === 'whole'}
+                onClick={() => onChoose('whole')}
+                className="rounded-[3px] border border-rule px-2 py-1 aria-checked:border-copper aria-checked:bg-blush"
+            >
+                over all of it
+            </button>
+        </div>
+    );
+}
+
+/** The studio's marks to choose from, and one more taken up. */
+export function MarkChoice({ title, onChoose }: { title: string; onChoose: (name: string) => void }) {
+    const marks = useMarks();
+    const field = useRef<HTMLInputElement>(null);
+    const upload = useMarkAct(uploadMark);
+    return (
+        <div className="flex flex-col gap-1.5">
+            <h3 className="text-small text-soft">{title}</h3>
+            <ul className="flex flex-col gap-px">
+                {marks.data?.map((mark) => (
+                    <li key={mark.id}>
+                        <button
+                            type="button"
+                            className="flex w-full items-center gap-2.5 rounded-[3px] px-2 py-1 text-left hover:bg-chrome"
+                            onClick={() => onChoose(mark.name)}
+                        >
+                            <img src={markUrl(mark.sha256)} alt="" className="h-7 w-14 bg-[#8c8c8b] object-contain" />
+                            <span className="grow truncate">{mark.name}</span>
+                        </button>
+                    </li>
+                ))}
+                {marks.data?.length === 0 && <li className="py-1 text-soft">The studio keeps no mark yet.</li>}
+            </ul>
+            <input
+                ref={field}
+                type="file"
+                accept="image/png"
+                aria-label="Take up a mark"
+                className="sr-only"
+                tabIndex={-1}
+                onChange={(event) => {
+                    const file = event.target.files?.[0];
+                    if (file) {
+                        upload.mutate(file, { onSuccess: (mark) => onChoose(mark.name) });
+                    }
+                    event.target.value = '';
+                }}
+            />
+            <button type="button" className={LINK} onClick={() => field.current?.click()}>
+                {upload.isPending ? 'Taking it up…' : 'Take up a PNG'}
+            </button>
+            {upload.error && (
+                <p role="alert" className="text-small text-stops">
+                    {upload.error.message}
+                </p>
+            )}
+        </div>
+    );
+}
