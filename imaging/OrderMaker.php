@@ -35,6 +35,8 @@ final class OrderMaker
 {
     private const PROXY_SIDE = 1024;
 
+    public const FOR_SCREENS = 'screen';
+
     /** Pictures that are read at once: this one's and the next line's. */
     private const AHEAD = 2;
 
@@ -113,12 +115,12 @@ final class OrderMaker
             return $report;
         }
         $paths = [];
-        foreach ([...$worked->facts(), ...Sources::marksIn($worked->plan->shown)] as $picture) {
+        foreach ([...$worked->facts(), ...Sources::marksIn($worked->plan->shown, ...$worked->plan->all())] as $picture) {
             $paths[$picture->sha256] = $this->path($picture->name);
         }
-        $originals = Sources::originals($paths, $worked->plan->files, $this->profiles, $this->decoded);
+        $originals = Sources::originals($paths, $worked->plan->all(), $this->profiles, $this->decoded);
         if ($dry) {
-            return [...$report, 'files' => array_map(self::planned(...), $worked->plan->files)];
+            return [...$report, 'files' => array_map(self::planned(...), $worked->plan->all())];
         }
         $error = $this->files($worked->plan, $originals, $worked->lab->maxBytes, $report['files']);
         if ($error !== null) {
@@ -140,13 +142,13 @@ final class OrderMaker
     private function files(Plan $plan, Sources $originals, ?int $maxBytes, array &$made): ?string
     {
         $written = null;
-        foreach ($plan->files as $file) {
+        foreach ($plan->all() as $file) {
             try {
                 $next = FileMaker::begin(
                     $file,
                     $originals,
-                    $this->out,
-                    $maxBytes,
+                    $file->isForScreen ? "{$this->out}/".self::FOR_SCREENS : $this->out,
+                    $file->isForScreen ? null : $maxBytes,
                     fn (int $percent) => ($this->tell)($file->name, $percent),
                 );
             } catch (CannotWrite $e) {
@@ -169,7 +171,7 @@ final class OrderMaker
     {
         try {
             if ($written !== null) {
-                $made[] = $written->end()->toArray();
+                $made[] = $written->end()->toArray() + self::whereFor($written->file);
                 ($this->tell)("{$written->file->name}: made, read back", null);
             }
 
@@ -195,7 +197,13 @@ final class OrderMaker
             'height' => $file->height,
             'ppi' => round($file->resolution->ppi(), 3),
             'profile' => $file->encoding->profileDescription(),
-        ];
+        ] + self::whereFor($file);
+    }
+
+    /** @return array<string, string> the folder of what is for a screen; it lies apart from the lab's files */
+    private static function whereFor(PlannedFile $file): array
+    {
+        return $file->isForScreen ? ['folder' => self::FOR_SCREENS] : [];
     }
 
     /** Whether a decoder warned of a picture while files were made of it, which is then known of it. */

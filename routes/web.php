@@ -85,6 +85,8 @@ Route::middleware('web')
             Route::post('files/{file}/again', [MakeController::class, 'again']);
             Route::get('files/{file}', [MakeController::class, 'download']);
             Route::get('makes/{make}/zip', [MakeController::class, 'zip']);
+            Route::get('makes/{make}/screen-zip', [MakeController::class, 'screenZip']);
+            Route::post('orders/{order}/screen-copies', [MakeController::class, 'screenCopies']);
         });
         Route::any('{any}', fn () => abort(404))->where('any', '.*');
     });

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Making\Ticket;
-use App\Making\Zip;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Pictures\PictureStore;
@@ -50,7 +49,7 @@ final class MakeFiles implements ShouldQueue
         try {
             $first->update($holds);
             $worked = Ticket::work($first->ticket);
-            $planned = array_column($worked->plan->files ?? [], null, 'name');
+            $planned = array_column($worked->plan?->all() ?? [], null, 'name');
             $originals = self::originals($worked, $pictures);
         } catch (\Throwable $e) {
             $why = self::why($e, $first->name);
@@ -62,7 +61,13 @@ final class MakeFiles implements ShouldQueue
             $file->update($holds);
             try {
                 $plan = $planned[$file->name] ?? throw new CannotWrite('The line makes no file of this name any more.');
-                $made = FileMaker::make($plan, $originals, $file->make->path(), $worked->lab->maxBytes, self::teller($file));
+                $made = FileMaker::make(
+                    $plan,
+                    $originals,
+                    dirname($file->path()),
+                    $plan->isForScreen ? null : $worked->lab->maxBytes,
+                    self::teller($file),
+                );
                 self::surely(fn () => self::finish($file, $made));
             } catch (\Throwable $e) {
                 $why = self::why($e, $file->name);
@@ -108,12 +113,12 @@ final class MakeFiles implements ShouldQueue
             $path = $pictures->verified($picture);
             $paths[$picture->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
         }
-        foreach (Sources::marksIn($worked->plan->shown) as $mark) {
+        foreach (Sources::marksIn(...$worked->plan->all()) as $mark) {
             $path = $pictures->verifiedMark($mark);
             $paths[$mark->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
         }
 
-        return Sources::originals($paths, $worked->plan->files, $pictures->profiles);
+        return Sources::originals($paths, $worked->plan->all(), $pictures->profiles);
     }
 
     /** @return callable(int): void */
@@ -155,7 +160,7 @@ final class MakeFiles implements ShouldQueue
             ->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])
             ->where('state', '!=', MadeFile::MADE)
             ->doesntExist();
-        if ($allMade) {
+        if ($allMade && ! $file->make->is_for_screens) {
             Line::query()
                 ->whereKey($file->line_id)
                 ->where(['version' => $file->line_version, 'state' => Line::PASSED])
@@ -165,8 +170,8 @@ final class MakeFiles implements ShouldQueue
             ->where('make_id', $file->make_id)
             ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])
             ->doesntExist();
-        if ($isLast && ! Zip::isReady($file->make)) {
-            PackZip::dispatch($file->make_id);
+        if ($isLast) {
+            PackZip::unlessReady($file->make);
         }
     }
 

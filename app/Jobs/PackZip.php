@@ -19,18 +19,28 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
 
     public int $uniqueFor = 3600;
 
-    public function __construct(public readonly int $makeId) {}
+    public function __construct(public readonly int $makeId, public readonly bool $forScreens = false) {}
+
+    /** Packs what of a set is too large to be packed while somebody waits. */
+    public static function unlessReady(Make $make): void
+    {
+        foreach ([false, true] as $forScreens) {
+            if (! Zip::isReady($make, $forScreens)) {
+                self::dispatch($make->id, $forScreens);
+            }
+        }
+    }
 
     public function uniqueId(): string
     {
-        return (string) $this->makeId;
+        return "{$this->makeId} ".(int) $this->forScreens;
     }
 
     public function handle(): void
     {
         $make = Make::query()->find($this->makeId);
         if ($make !== null) {
-            Zip::of($make); // or finds it written
+            Zip::of($make, $this->forScreens); // or finds it written
         }
     }
 }

@@ -20,9 +20,10 @@ final class Computation
         private readonly Desks $desks,
     ) {}
 
-    public function order(Order $order): WorkedOrder
+    /** @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file */
+    public function order(Order $order, ?array $screenCopy = null): WorkedOrder
     {
-        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks);
+        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy);
     }
 
     /** One line as it is now, worked with all of its order: names are told apart there. */

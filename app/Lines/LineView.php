@@ -87,12 +87,13 @@ final class LineView
     {
         [$line, $lab] = [$at->line, $at->lab];
         $paper = $lab->paper($line->paper);
+        $encoding = $at->plan?->files[0]->encoding;
 
         return [
             'subject' => $line->subjectOf(null),
             'ppi' => $line->output->resolution?->typed() ?? $lab->resolution->typed(),
-            'format' => $line->output->formatFor($lab)->value,
-            'quality' => $line->output->qualityFor($lab),
+            'format' => ($encoding->format ?? $line->output->formatFor($lab))->value,
+            'quality' => $encoding->quality ?? $line->output->qualityFor($lab),
             'colour' => $line->output->colourFor($lab)->value,
             'name' => $line->name->toArray(),
             'window' => ($at->plan?->only()->wanted ?? new Window())->toArray(),

@@ -10,11 +10,13 @@ use App\Pictures\PictureStore;
 use App\Studio\Desks;
 use App\Views\KeptLosses;
 use Planisher\Colour\PaperProfile;
+use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line as WantedLine;
 use Planisher\Naming\FileName;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\Node;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
@@ -43,14 +45,28 @@ final class WorkedOrder
     /** What is needed of an order to work its lines */
     public const RELATIONS = ['client', 'lab.profiles', 'lines.pictures.orderPicture.picture'];
 
-    public function __construct(Order $order, private readonly PictureStore $pictures, private readonly KeptLosses $losses, Desks $desks)
-    {
+    /** @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file */
+    public function __construct(
+        Order $order,
+        private readonly PictureStore $pictures,
+        private readonly KeptLosses $losses,
+        Desks $desks,
+        ?array $screenCopy = null,
+    ) {
         $order->loadMissing(self::RELATIONS);
         $this->lab = $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
-        $this->wanted = $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => $line->line())->all();
-        $this->desk = $desks->for($order);
+        $this->wanted = $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy))->all();
+        $this->desk = $desks->for($order, $screenCopy ?? []);
         $this->names = NameBook::names($order->head(), $this->lab, $this->wanted);
+    }
+
+    /** @param  ?array<string, mixed>  $screenCopy */
+    private static function besides(WantedLine $line, ?array $screenCopy): WantedLine
+    {
+        return $screenCopy === null || ! $line->wanted->isPrinted()
+            ? $line
+            : LineReader::read(Node::root([...$line->toArray(), 'screenCopy' => $screenCopy]));
     }
 
     public function of(Line $line): WorkedLine

@@ -11,13 +11,24 @@ use Planisher\Measure\Figure;
 /** A set of files as the make page gets it. */
 final class MakeView
 {
+    /** @return ?string null where it has no such file */
+    private static function zip(Make $make, bool $forScreens): ?string
+    {
+        return $make->files->where('is_for_screen', $forScreens)->isEmpty()
+            ? null
+            : (Zip::isReady($make, $forScreens)
+                ? 'ready'
+                : 'packing');
+    }
+
     /** @return array<string, mixed> */
     public static function of(Make $make): array
     {
         return [
             'id' => $make->id,
             'folder' => "orders/{$make->folder}",
-            'zip' => Zip::isReady($make) ? 'ready' : 'packing',
+            'zip' => self::zip($make, false),
+            'screenZip' => self::zip($make, true),
             'startedAt' => $make->created_at->toIso8601String(),
             'files' => $make->files
                 ->map(
@@ -26,6 +37,7 @@ final class MakeView
                         'lineId' => $file->line_id,
                         'lineNumber' => $file->line->number,
                         'name' => $file->name,
+                        'isForScreen' => $file->is_for_screen,
                         'state' => $file->state,
                         'percent' => $file->percent,
                         'error' => $file->error,

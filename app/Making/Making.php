@@ -15,6 +15,9 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Checksum;
 use Planisher\Naming\SafeText;
+use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\Plan\PlannedFile;
 
 /** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a line. */
 final class Making
@@ -40,21 +43,67 @@ final class Making
             }
             $make = Make::query()->create(['order_id' => $order->id, 'folder' => self::folder($order)]);
             foreach ($lines as $line) {
-                foreach ($worked->of($line)->plan->files ?? [] as $file) {
-                    $make->files()->create([
-                        'line_id' => $line->id,
-                        'line_version' => $line->version,
-                        'name' => $file->name,
-                        'ticket' => Ticket::of($worked->of($line)),
-                    ]);
-                }
+                self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => true);
             }
 
             return $make;
         });
-        $make?->files->groupBy('line_id')->each(fn (Collection $files) => MakeFiles::dispatch($files->pluck('id')->all()));
+        self::begin($make);
 
         return $make;
+    }
+
+    /**
+     * Starts the making of copies for a screen: of lines as they are now, passed or not, in a folder of their own.
+     *
+     * @param  ?list<int>  $chosen  ids of lines; null for all that can be made
+     * @param  array<string, mixed>  $wanted  how, as in the order file's “screenCopy”
+     * @return ?Make null when none of them can be made
+     *
+     * @throws OrderFileError
+     */
+    public function screenCopies(Order $order, ?array $chosen, array $wanted): ?Make
+    {
+        $make = DB::transaction(function () use ($order, $chosen, $wanted): ?Make {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+            $worked = $this->computation->order($order, $wanted);
+            $lines = $order->lines->filter(
+                fn (Line $line): bool => ($chosen === null || in_array($line->id, $chosen, true)) &&
+                    $worked->of($line)->plan !== null &&
+                    ! $worked->of($line)->isStopped(),
+            );
+            if ($lines->isEmpty()) {
+                return null;
+            }
+            $make = Make::query()->create(['order_id' => $order->id, 'folder' => self::folder($order), 'is_for_screens' => true]);
+            foreach ($lines as $line) {
+                self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => $file->isForScreen);
+            }
+
+            return $make;
+        });
+        self::begin($make);
+
+        return $make;
+    }
+
+    /** @param  callable(PlannedFile): bool  $isWanted */
+    private static function plan(Make $make, Line $line, WorkedLine $worked, callable $isWanted): void
+    {
+        foreach (array_filter($worked->plan?->all() ?? [], $isWanted) as $file) {
+            $make->files()->create([
+                'line_id' => $line->id,
+                'line_version' => $line->version,
+                'name' => $file->name,
+                'is_for_screen' => $file->isForScreen,
+                'ticket' => Ticket::of($worked),
+            ]);
+        }
+    }
+
+    private static function begin(?Make $make): void
+    {
+        $make?->files->groupBy('line_id')->each(fn (Collection $files) => MakeFiles::dispatch($files->pluck('id')->all()));
     }
 
     /**

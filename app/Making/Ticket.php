@@ -33,6 +33,7 @@ final class Ticket
             'lab' => $worked->lab->toArray(),
             'pictures' => array_map(fn (PictureFacts $picture): array => $picture->toArray(), $worked->facts()),
             'names' => $worked->name->files(),
+            'copies' => $worked->name->copies,
             'profiles' => $worked->lab->profiles->toArray(),
             'desk' => $worked->at->desk->toArray(),
         ];
@@ -45,7 +46,7 @@ final class Ticket
             LineReader::read(Node::root($ticket['line'])),
             array_map(PictureFacts::fromArray(...), self::pictures($ticket)),
             LabCard::fromNode(Node::root($ticket['lab']))->knowing(ProfileShelf::fromArray($ticket['profiles'])),
-            FileName::ofFiles($ticket['names']),
+            FileName::ofFiles($ticket['names'], $ticket['copies'] ?? []),
             desk: Desk::fromArray($ticket['desk'] ?? [], new HarfBuzz()),
         );
     }

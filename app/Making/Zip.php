@@ -8,29 +8,32 @@ use App\Models\MadeFile;
 use App\Models\Make;
 use Illuminate\Database\Eloquent\Collection;
 
-/** All made files of a set in one ZIP, stored and not packed again: JPEG and TIFF are packed already. */
+/**
+ * All made files of a set in one ZIP, or its copies for screens in one of theirs; stored and not packed again: JPEG and TIFF are
+ * packed already.
+ */
 final class Zip
 {
     /** What is packed while somebody waits; a larger set is packed by a worker. */
     private const MOST_WAITED_FOR = 250_000_000;
 
-    public static function isThere(Make $make): bool
+    public static function isThere(Make $make, bool $forScreens = false): bool
     {
-        return is_file(self::path($make, self::files($make)));
+        return is_file(self::path($make, self::files($make, $forScreens)));
     }
 
     /** Whether it is there, or packed at once when it is asked for. */
-    public static function isReady(Make $make): bool
+    public static function isReady(Make $make, bool $forScreens = false): bool
     {
-        $files = self::files($make);
+        $files = self::files($make, $forScreens);
 
         return (int) $files->sum('bytes') <= self::MOST_WAITED_FOR || is_file(self::path($make, $files));
     }
 
     /** Writes the ZIP, or finds it written, and gives its path. */
-    public static function of(Make $make): string
+    public static function of(Make $make, bool $forScreens = false): string
     {
-        $files = self::files($make);
+        $files = self::files($make, $forScreens);
         $path = self::path($make, $files);
         if (is_file($path)) {
             touch($path); // it is wanted: the sweep takes what nobody has asked for
@@ -55,9 +58,12 @@ final class Zip
     }
 
     /** @return Collection<int, MadeFile> */
-    private static function files(Make $make): Collection
+    private static function files(Make $make, bool $forScreens): Collection
     {
-        return $make->files()->where('state', MadeFile::MADE)->get();
+        return $make
+            ->files()
+            ->where(['state' => MadeFile::MADE, 'is_for_screen' => $forScreens])
+            ->get();
     }
 
     /** @param  Collection<int, MadeFile>  $files */

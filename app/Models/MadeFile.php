@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Planisher\Imaging\OrderMaker;
 
 /**
  * @property int $id
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property int $line_id
  * @property int $line_version
  * @property string $name
+ * @property bool $is_for_screen  it lies in a folder of its own, and never goes to the lab
  * @property array<string, mixed> $ticket
  * @property string $state
  * @property int $percent
@@ -37,11 +39,11 @@ class MadeFile extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['state' => self::WAITING, 'percent' => 0];
+    protected $attributes = ['state' => self::WAITING, 'percent' => 0, 'is_for_screen' => false];
 
     protected function casts(): array
     {
-        return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode'];
+        return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode', 'is_for_screen' => 'boolean'];
     }
 
     /** @return BelongsTo<Make, $this> */
@@ -61,6 +63,6 @@ class MadeFile extends Model
 
     public function path(): string
     {
-        return $this->make->path().'/'.$this->name;
+        return $this->make->path().($this->is_for_screen ? '/'.OrderMaker::FOR_SCREENS : '')."/{$this->name}";
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $order_id
  * @property string $folder
+ * @property bool $is_for_screens  copies alone, nothing for the lab
  * @property Carbon $created_at
  * @property Order $order
  * @property Collection<int, MadeFile> $files
@@ -23,6 +24,13 @@ use Illuminate\Support\Carbon;
 class Make extends Model
 {
     protected $guarded = [];
+
+    protected $attributes = ['is_for_screens' => false];
+
+    protected function casts(): array
+    {
+        return ['is_for_screens' => 'boolean'];
+    }
 
     /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo

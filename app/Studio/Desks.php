@@ -14,9 +14,10 @@ final class Desks
 {
     public function __construct(private readonly MarkStore $marks) {}
 
-    public function for(Order $order): Desk
+    /** @param  array<string, mixed>  $besides  what else is asked for, in its order-file form */
+    public function for(Order $order, array $besides = []): Desk
     {
-        $named = MarksNamed::in($order->lines->pluck('wanted')->all());
+        $named = MarksNamed::in([...$order->lines->pluck('wanted')->all(), $besides]);
 
         return new Desk($order->head(), $this->marks->known($named), new HarfBuzz());
     }

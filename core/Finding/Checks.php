@@ -16,7 +16,7 @@ final class Checks
      */
     private static function first(): array
     {
-        return [new CanBeMade(), new NothingIgnored(), new HasCopies()];
+        return [new NothingIgnored(), new HasCopies()];
     }
 
     /**
@@ -53,23 +53,25 @@ final class Checks
     }
 
     /**
-     * Of colours, files and names.
+     * Of colours, files and names; no lab sees what is for a screen.
      *
      * @return list<Check>
      */
-    private static function last(): array
+    private static function last(bool $isPrinted): array
     {
-        return [
-            new ColoursFit(),
-            new EndsKept(),
-            new ShadowsOnPaper(),
-            new FormatTaken(),
-            new FileFits(),
-            new PaperKnown(),
-            new SharpenedForPaper(),
-            new PrivateDataKept(),
-            new NameSafe(),
-        ];
+        return ! $isPrinted
+            ? [new PrivateDataKept(), new NameSafe()]
+            : [
+                new ColoursFit(),
+                new EndsKept(),
+                new ShadowsOnPaper(),
+                new FormatTaken(),
+                new FileFits(),
+                new PaperKnown(),
+                new SharpenedForPaper(),
+                new PrivateDataKept(),
+                new NameSafe(),
+            ];
     }
 
     /**
@@ -89,7 +91,7 @@ final class Checks
             ...$judged($ofFinish),
             ...$judged(self::ofAdditions()),
             ...$cells === null ? $judged([$profiles]) : [],
-            ...$judged(self::last()),
+            ...$judged(self::last($at->line->wanted->isPrinted())),
         ];
 
         return Finding::worstFirst($findings) ?:

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish;
 
 use Planisher\Finish\Canvas\CanvasFinish;
-use Planisher\Finish\NotYet\NotYetFinish;
+use Planisher\Finish\ForScreen\ScreenFinish;
 use Planisher\Finish\Panels\PanelsFinish;
 use Planisher\Finish\Print\PrintFinish;
 use Planisher\Finish\Sheet\SheetFinish;
@@ -28,7 +28,7 @@ final class Finishes
             new CanvasFinish(),
             new PanelsFinish(),
             new SheetFinish(),
-            new NotYetFinish('screen-copy', ['longSide'], 'a screen copy', 'screen copy', 'screen copies'),
+            new ScreenFinish(),
         ]);
     }
 

@@ -22,6 +22,11 @@ final class LineReader
         $foreign = array_diff(array_merge(...array_values(array_diff_key($keys, [$name => true]))), $keys[$name]);
         $ignored = array_values(array_filter($foreign, fn (string $key): bool => $node->maybe($key) !== null));
 
-        return Line::read($node, $name, $finishes[$name]->wanted($node), $finishes[$name]->crop($node), $ignored);
+        $wanted = $finishes[$name]->wanted($node);
+        if (! $wanted->isPrinted() && $node->maybe('screenCopy') !== null) {
+            $ignored[] = 'screenCopy'; // it is one itself
+        }
+
+        return Line::read($node, $name, $wanted, $finishes[$name]->crop($node), $ignored);
     }
 }

@@ -8,6 +8,7 @@ use Planisher\Colour\ToneCurve;
 use Planisher\Measure\Length;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;
+use Planisher\Screen\ScreenCopy;
 
 /** One thing ordered: pictures, a size, a finish, a quantity. What is wanted, before any arithmetic. */
 final readonly class Line
@@ -20,6 +21,7 @@ final readonly class Line
         'copies',
         ...Crop::KEYS,
         ...Additions::KEYS,
+        'screenCopy',
         'product',
         'paper',
         'viewedFrom',
@@ -38,6 +40,7 @@ final readonly class Line
      * @param  ?string  $product  what the lab prints it on, by the lab's name
      * @param  ?string  $paper  by the lab's name; null for its first
      * @param  ?Length  $viewedFrom  where it will be looked at from; null for from its own diagonal
+     * @param  ?ScreenCopy  $screenCopy  made besides, of what is printed
      * @param  list<string>  $ignored  keys that say nothing of what it is made into
      */
     private function __construct(
@@ -54,6 +57,7 @@ final readonly class Line
         public ?Length $viewedFrom,
         public Output $output,
         public NamePattern $name,
+        public ?ScreenCopy $screenCopy,
         public array $ignored,
     ) {}
 
@@ -81,6 +85,7 @@ final readonly class Line
             viewedFrom: self::distance($node->maybe('viewedFrom')),
             output: Output::fromNode($node->maybe('output')),
             name: NamePattern::fromNode($node->maybe('name')),
+            screenCopy: $wanted->isPrinted() ? ScreenCopy::fromNode($node->maybe('screenCopy')) : null,
             ignored: $ignored,
         );
     }
@@ -152,6 +157,7 @@ final readonly class Line
                 'viewedFrom' => $this->viewedFrom === null ? null : (string) $this->viewedFrom,
                 'output' => $this->output->toArray() ?: null,
                 'name' => $this->name->isUsual() ? null : $this->name->toArray(),
+                'screenCopy' => $this->screenCopy?->toArray(),
             ],
             fn (mixed $value): bool => $value !== null,
         );

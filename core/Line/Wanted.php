@@ -23,9 +23,6 @@ interface Wanted
      */
     public function pictures(?string $picture): array;
 
-    /** Why none of it can be made yet, in words, such as “a shared sheet”; null when it can. */
-    public function notYet(): ?string;
-
     /** What the lab prints it on where the line doesn't say, by the lab's name; null for what it uses. */
     public function printedOn(): ?string;
 

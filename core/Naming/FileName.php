@@ -10,6 +10,7 @@ final readonly class FileName
     /**
      * @param  list<string>  $stems  without the ending, in the order of the plan's files
      * @param  bool  $shortened  whether parts were cut to the lab's length
+     * @param  list<string>  $copies  of copies for a screen, with their endings
      * @param  bool  $numberedApart  whether a number was added because another line came out the same
      */
     public function __construct(
@@ -17,14 +18,19 @@ final readonly class FileName
         public string $extension,
         public bool $shortened = false,
         public bool $numberedApart = false,
+        public array $copies = [],
     ) {}
 
-    /** @param  non-empty-list<string>  $files  with their endings */
-    public static function ofFiles(array $files): self
+    /**
+     * @param  non-empty-list<string>  $files  with their endings
+     * @param  list<string>  $copies  so, too
+     */
+    public static function ofFiles(array $files, array $copies = []): self
     {
         return new self(
             array_map(fn (string $file): string => pathinfo($file, PATHINFO_FILENAME), $files),
             pathinfo($files[0], PATHINFO_EXTENSION),
+            copies: $copies,
         );
     }
 

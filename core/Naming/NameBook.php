@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Naming;
 
+use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Line\NamePart;
@@ -23,7 +24,7 @@ final class NameBook
         $taken = [];
         $names = [];
         foreach ($lines as $number => $line) {
-            $extension = $line->output->formatFor($lab)->extension();
+            $extension = ($line->wanted->isPrinted() ? $line->output->formatFor($lab) : FileFormat::Jpeg)->extension();
             $room = $lab->nameLength - strlen($extension) - 1;
             $parts = array_map(
                 fn (string $part): array => self::parts($order, $line, str_pad((string) $number, $digits, '0', STR_PAD_LEFT), $part),
@@ -39,10 +40,34 @@ final class NameBook
             foreach ($apart as $stem) {
                 $taken["{$stem}.{$extension}"] = true;
             }
-            $names[$number] = new FileName($apart, $extension, $stems !== $join(PHP_INT_MAX), $apart !== $stems);
+            $copies = $line->screenCopy === null ? [] : self::copies($apart, $line->name->join, $taken);
+            $names[$number] = new FileName($apart, $extension, $stems !== $join(PHP_INT_MAX), $apart !== $stems, $copies);
         }
 
         return $names;
+    }
+
+    /**
+     * What copies for a screen are called: as the files, and that they are for a screen. They lie apart, but are never called as
+     * something else either.
+     *
+     * @param  list<string>  $stems
+     * @param  array<string, true>  $taken  gets theirs
+     * @return list<string>
+     */
+    private static function copies(array $stems, string $join, array &$taken): array
+    {
+        $copies = [];
+        foreach ($stems as $stem) {
+            $copy = "{$stem}{$join}screen";
+            for ($n = 2; isset($taken["{$copy}.jpg"]); $n++) {
+                $copy = "{$stem}{$join}screen-{$n}";
+            }
+            $taken["{$copy}.jpg"] = true;
+            $copies[] = "{$copy}.jpg";
+        }
+
+        return $copies;
     }
 
     /** "8x10", "60x40cm", "8-5x11", "a4" */

@@ -8,6 +8,7 @@ use Planisher\Finding\Checks;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\Gathers;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
@@ -18,6 +19,7 @@ use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
+use Planisher\Plan\ScreenCopies;
 use Planisher\Plan\Situation;
 use Planisher\Studio\Desk;
 
@@ -97,6 +99,12 @@ final readonly class WorkedLine
     {
         $facts = array_map(fn ($picture): ?PictureFacts => $picture instanceof PictureFacts ? $picture : null, $pictures);
 
-        return $facts === [] ? null : Finishes::of($line)->plan($line, $facts, $lab, $name, $desk);
+        $finish = Finishes::of($line);
+        $plan = $facts === [] ? null : $finish->plan($line, $facts, $lab, $name, $desk);
+        if ($plan === null || $line->screenCopy === null || $name->copies === []) {
+            return $plan;
+        }
+
+        return $plan->besides(ScreenCopies::of($plan, $line->screenCopy, $name->copies, $desk, $finish instanceof Gathers));
     }
 }

@@ -18,6 +18,7 @@ final readonly class Plan
      * @param  non-empty-list<PlannedFile>  $files
      * @param  PlannedFile  $shown  all of it in one, to look at: the file itself, or what a set is cut from
      * @param  Added  $added  what lies on it beside its pictures
+     * @param  list<PlannedFile>  $copies  for a screen, made besides
      */
     public function __construct(
         public Layout $layout,
@@ -25,7 +26,20 @@ final readonly class Plan
         public array $files,
         public PlannedFile $shown,
         public Added $added = new Added(),
+        public array $copies = [],
     ) {}
+
+    /** @param  list<PlannedFile>  $copies  for a screen */
+    public function besides(array $copies): self
+    {
+        return new self($this->layout, $this->parts, $this->files, $this->shown, $this->added, $copies);
+    }
+
+    /** @return non-empty-list<PlannedFile> the lab's and those for a screen */
+    public function all(): array
+    {
+        return [...$this->files, ...$this->copies];
+    }
 
     /** The ordered size, the way up it is used. */
     public function size(): Size

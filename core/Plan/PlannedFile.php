@@ -21,6 +21,7 @@ final readonly class PlannedFile
     /**
      * @param  non-empty-list<Layer>  $layers  in the order they are painted; the first is a ground over all of it
      * @param  ?self  $nextPage  a further page of the same file, of the same size
+     * @param  bool  $isForScreen  it lies apart, and never goes to the lab
      */
     public function __construct(
         public string $name,
@@ -30,6 +31,7 @@ final readonly class PlannedFile
         public array $layers,
         public Encoding $encoding,
         public ?self $nextPage = null,
+        public bool $isForScreen = false,
     ) {}
 
     /** The same with some of it changed, by name. */

@@ -6,6 +6,7 @@ namespace Planisher\Plan;
 
 use Planisher\Line\Crop;
 use Planisher\Measure\PixelRect;
+use Planisher\Measure\Ratio;
 use Planisher\Measure\Side;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
@@ -22,6 +23,14 @@ final readonly class WindowChoice
     public static function whole(PictureFacts $picture): self
     {
         return new self(new Window(), new PixelRect(0, 0, $picture->width, $picture->height));
+    }
+
+    /** The one that is wanted of a ratio, or the one that keeps in what must stay in. */
+    public static function of(?Window $wanted, Ratio $ratio, PictureFacts $picture): self
+    {
+        $wanted ??= Window::keeping($picture, $ratio, [0.0, 0.0], [0.0, 0.0]);
+
+        return new self($wanted, $wanted->on($picture, $ratio));
     }
 
     /** @param  int  $cover  nanometres inside the paper's edge where nothing marked should lie */

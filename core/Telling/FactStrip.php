@@ -24,7 +24,8 @@ final class FactStrip
 
         return array_values(
             array_filter([
-                ...$plan->parts === [] ? [] : [self::taken($plan), self::resolution($plan)],
+                ...$plan->parts === [] ? [] : [self::taken($plan)],
+                ...$plan->parts === [] || ! $at->line->wanted->isPrinted() ? [] : [self::resolution($plan)],
                 ...Finishes::of($at->line)->said()->facts($at),
                 self::files($plan),
             ]),

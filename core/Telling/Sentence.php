@@ -20,18 +20,38 @@ final class Sentence
     public static function segments(Situation $at): array
     {
         [$line, $lab] = [$at->line, $at->lab];
-        $colour = $line->output->colourFor($lab);
         $segments = (new Segments())
             ->word('Make ', 'copies', Figure::count($line->copies))
             ->word(' ', 'make', $line->wanted->label($line->copies))
             ->word(' of ', ...Finishes::of($line)->said()->madeOf($at) ?? ['picture', self::subject($at)])
-            ->word(' ', 'size', Finishes::of($line)->said()->size($at))
-            ->word(', ', 'turn', self::turn($at));
+            ->word(' ', $line->wanted->isPrinted() ? 'size' : 'screen', Finishes::of($line)->said()->size($at));
+        if ($line->wanted->isPrinted()) {
+            $segments->word(', ', 'turn', self::turn($at));
+        }
         Finishes::of($line)->said()->words($segments, $at);
         AdditionsTold::words($segments, $at);
         self::kept($segments, $at);
+        if ($line->wanted->isPrinted()) {
+            self::pixels($segments, $at);
+        }
 
         return $segments
+            ->word(
+                ', saved as ',
+                'file',
+                ($at->plan?->files[0]->encoding->label() ?? $line->output->formatFor($lab)->label()).
+                    ($line->output->keep === KeptData::Credits ? '' : " with {$line->output->keep->label()}"),
+            )
+            ->word(', named ', 'name', $at->name->label())
+            ->all();
+    }
+
+    /** How many pixels it has, and in which colours. */
+    private static function pixels(Segments $segments, Situation $at): void
+    {
+        [$line, $lab] = [$at->line, $at->lab];
+        $colour = $line->output->colourFor($lab);
+        $segments
             ->word(
                 ', at ',
                 'ppi',
@@ -45,15 +65,7 @@ final class Sentence
                     $line->output->profile !== null => $lab->profiles->get($line->output->profile)->description ?? $line->output->profile,
                     default => $line->output->colour === null ? "the lab’s {$colour->value}" : $colour->value,
                 },
-            )
-            ->word(
-                ', saved as ',
-                'file',
-                ($at->plan?->files[0]->encoding->label() ?? $line->output->formatFor($lab)->label()).
-                    ($line->output->keep === KeptData::Credits ? '' : " with {$line->output->keep->label()}"),
-            )
-            ->word(', named ', 'name', $at->name->label())
-            ->all();
+            );
     }
 
     /**
@@ -94,7 +106,7 @@ final class Sentence
         }
         if ($line->output->sharpen !== null && $line->output->sharpen->strength !== Strength::None) {
             $gently = $line->output->sharpen->strength === Strength::Gentle ? ' gently' : '';
-            $surface = $line->output->sharpen->surfaceOn($at->lab->paper($line->paper))->value;
+            $surface = $line->wanted->isPrinted() ? $line->output->sharpen->surfaceOn($at->lab->paper($line->paper))->value : 'a screen';
             $segments->word(', ', 'sharpen', "sharpened{$gently} for {$surface}");
         }
         self::seen($segments, $at);
@@ -125,7 +137,9 @@ final class Sentence
         $all = Finishes::of($line)->said()->addable($at);
         $all +=
             $line->crop === null
-                ? []
+                ? ($line->wanted->isPrinted()
+                    ? []
+                    : AdditionsTold::addable($at))
                 : [
                     ...AdditionsTold::addable($at),
                     ...$at->lab->products === [] ? [] : ['product' => 'what it is printed on'],

@@ -108,13 +108,14 @@ final class Sources
     }
 
     /**
-     * A file's marks, each once.
+     * Files' marks, each once.
      *
      * @return list<PictureFacts>
      */
-    public static function marksIn(PlannedFile $file): array
+    public static function marksIn(PlannedFile ...$files): array
     {
-        $facts = array_map(fn (Overlay $laid): PictureFacts => $laid->picture, $file->overlays());
+        $laid = array_merge(...array_map(fn (PlannedFile $file): array => $file->overlays(), array_values($files)));
+        $facts = array_map(fn (Overlay $one): PictureFacts => $one->picture, $laid);
 
         return array_values(array_column($facts, null, 'sha256'));
     }

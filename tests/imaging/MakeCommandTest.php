@@ -98,7 +98,7 @@ final class MakeCommandTest extends TestCase
                 ['picture' => '../a.jpg', 'size' => '4 x 6 in'],
                 ['picture' => 'text.jpg', 'size' => '4 x 6 in'],
                 ['picture' => 'cut.jpg', 'size' => '4 x 6 in'],
-                ['make' => 'screen-copy', 'picture' => 'a.jpg'],
+                ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'overlays' => [['picture' => 'none.png']]],
                 ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'copies' => 0],
                 ['size' => '4 x 6 in'],
                 ['picture' => 'a.jpg', 'size' => '4 x 6 in'],
@@ -108,7 +108,7 @@ final class MakeCommandTest extends TestCase
         $lines = $this->report()['lines'];
         self::assertSame([false, false, false, false, false, false, false, true], array_column($lines, 'made'));
         self::assertSame(
-            ['picture-missing', 'picture-unreadable', 'picture-unreadable', 'not-made-yet', 'copies-zero', 'no-picture'],
+            ['picture-missing', 'picture-unreadable', 'picture-unreadable', 'mark-missing', 'copies-zero', 'no-picture'],
             array_map(fn (int $i): string => $lines[$i]['findings'][0]['code'], [0, 1, 2, 4, 5, 6]),
         );
         self::assertStringContainsString('cut off', $lines[3]['error']);

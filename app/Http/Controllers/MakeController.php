@@ -24,7 +24,7 @@ final class MakeController
     public function index(Order $order): JsonResponse
     {
         $makes = $order->makes()->with('files.line')->get();
-        $makes->reject(fn (Make $make): bool => Zip::isReady($make))->each(fn (Make $make) => PackZip::dispatch($make->id));
+        $makes->each(PackZip::unlessReady(...));
 
         return response()->json(['order' => OrderView::head($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
     }
@@ -67,19 +67,43 @@ final class MakeController
         return PrivateFile::download($file->path(), str_ends_with($file->name, '.tif') ? 'image/tiff' : 'image/jpeg', $file->name);
     }
 
-    public function zip(Make $make): Response
+    /** The lab's files, or the copies for screens: never both. */
+    public function zip(Make $make, bool $forScreens = false): Response
     {
-        abort_if($make->files()->where('state', MadeFile::MADE)->doesntExist(), 404, 'No file of this set is made yet.');
-
-        if (! Zip::isReady($make)) {
-            PackZip::dispatch($make->id);
+        abort_if(
+            $make
+                ->files()
+                ->where(['state' => MadeFile::MADE, 'is_for_screen' => $forScreens])
+                ->doesntExist(),
+            404,
+            'No file of this set is made yet.',
+        );
+        if (! Zip::isReady($make, $forScreens)) {
+            PackZip::unlessReady($make);
             abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
         }
+        $name = basename(dirname($make->folder)).'_'.basename($make->folder).($forScreens ? '_screen' : '');
 
-        return PrivateFile::download(
-            Zip::of($make),
-            'application/zip',
-            basename(dirname($make->folder)).'_'.basename($make->folder).'.zip',
+        return PrivateFile::download(Zip::of($make, $forScreens), 'application/zip', "{$name}.zip");
+    }
+
+    public function screenZip(Make $make): Response
+    {
+        return $this->zip($make, forScreens: true);
+    }
+
+    /** Copies for a screen of lines as they are now. */
+    public function screenCopies(Request $request, Order $order): JsonResponse
+    {
+        $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer'], 'screenCopy' => ['required', 'array']]);
+        $make = $this->making->screenCopies(
+            $order,
+            $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null,
+            (array) $request->input('screenCopy'),
         );
+
+        return $make === null
+            ? response()->json(['message' => 'No line can be copied for a screen yet: give them pictures, and see what stops them.'], 422)
+            : response()->json(['id' => $make->id, 'stopped' => []], 201);
     }
 }

@@ -102,11 +102,6 @@ final readonly class CanvasWanted implements Wanted
         return [$picture];
     }
 
-    public function notYet(): ?string
-    {
-        return null;
-    }
-
     public function printedOn(): string
     {
         return CanvasFinish::NAME;

@@ -79,11 +79,6 @@ final readonly class PanelsWanted implements Wanted
         return [$picture];
     }
 
-    public function notYet(): ?string
-    {
-        return null;
-    }
-
     public function printedOn(): ?string
     {
         return null;

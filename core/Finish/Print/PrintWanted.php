@@ -77,11 +77,6 @@ final readonly class PrintWanted implements Wanted
         return [$picture];
     }
 
-    public function notYet(): ?string
-    {
-        return null;
-    }
-
     public function printedOn(): ?string
     {
         return null;

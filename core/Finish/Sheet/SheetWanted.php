@@ -91,11 +91,6 @@ final readonly class SheetWanted implements Wanted
         return array_map(fn (Cell $cell): ?string => $cell->print->picture, $this->cells);
     }
 
-    public function notYet(): ?string
-    {
-        return null;
-    }
-
     public function printedOn(): ?string
     {
         return null;

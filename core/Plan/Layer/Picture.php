@@ -41,6 +41,12 @@ final readonly class Picture implements Layer
         return new self($this->picture, $this->source, $this->target, $this->isTurned, $tone);
     }
 
+    /** The same lifted by nothing of its own. */
+    public function unlifted(): self
+    {
+        return new self($this->picture, $this->source, $this->target, $this->isTurned);
+    }
+
     /**
      * Its size once it is scaled, the way up it is displayed.
      *

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api } from './client';
 import { LOOK_EVERY_MS, WATCH_EVERY_MS } from './query-client';
-import type { Makes, Making } from './types';
+import type { Makes, Making, ScreenCopy } from './types';
 
 export const useMakes = (orderId: number) =>
     useQuery({
@@ -18,6 +18,10 @@ export const useMakes = (orderId: number) =>
 /** Makes the files of an order's passed lines, or of some of them; says which of these are stopped. */
 export const makeFiles = (orderId: number, lines?: number[]) =>
     api.post<Making>(`orders/${orderId}/make`, lines ? { lines } : {});
+
+/** Makes copies for a screen of all lines as they are now. */
+export const makeScreenCopies = (orderId: number, screenCopy: ScreenCopy) =>
+    api.post<Making>(`orders/${orderId}/screen-copies`, { screenCopy });
 
 /** Makes a file once more that failed, or was lost or damaged since. */
 export const makeAgain = (fileId: number) => api.post(`files/${fileId}/again`);

@@ -343,6 +343,9 @@ export interface Line {
     canvas?: Canvas;
     panels?: Panels;
     sheet?: Sheet;
+    /**
+     * of a screen copy, in pixels; never more than the picture has
+     */
     longSide?: number;
     /**
      * What the lab prints it on, by the lab's name
@@ -374,6 +377,11 @@ export interface Line {
      * @maxItems 12
      */
     overlays?: Overlay[];
+    /**
+     * of a screen copy, instead of a long side: its two sides in pixels, such as "1080 x 1350 px"
+     */
+    shape?: string;
+    screenCopy?: ScreenCopy;
 }
 /**
  * How large the image is on its paper; of one side the other follows
@@ -617,6 +625,21 @@ export interface Overlay {
     strength?: number;
 }
 /**
+ * A copy for a screen made besides, of what will be printed once it is trimmed
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ScreenCopy".
+ */
+export interface ScreenCopy {
+    longSide?: number;
+    quality?: number;
+    sharpen?: boolean;
+    /**
+     * @maxItems 12
+     */
+    overlays?: Overlay[];
+}
+/**
  * An area that no trim, frame, fold or joint may touch, in fractions of the picture
  *
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -825,6 +848,10 @@ export interface DrawingFigures {
     cutsSaid: string[];
     isByHand: boolean;
     added: Added;
+    /**
+     * dimensioned in pixels: it has no size on paper
+     */
+    isForScreen: boolean;
 }
 /**
  * One print of a shared sheet where it is drawn, in mm; image and window are of the print by itself, the way up it is used
@@ -1275,6 +1302,7 @@ export interface MadeFile {
     sha256: string | null;
     readBack: Measured[];
     picture: string;
+    isForScreen: boolean;
 }
 /**
  * A set of files
@@ -1286,11 +1314,15 @@ export interface Make {
     id: number;
     folder: string;
     /**
-     * a large set is packed by a worker first
+     * of the lab's files; null where there are none
      */
-    zip: 'ready' | 'packing';
+    zip: ('ready' | 'packing') | null;
     startedAt: string;
     files: MadeFile[];
+    /**
+     * of the copies for screens
+     */
+    screenZip: ('ready' | 'packing') | null;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -127,11 +127,15 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                                 <DimensionFigure key={dimension.name} dimension={dimension} onType={onType} />
                             ))}
                             <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
-                                <ScaleBar scale={frame.scale} />
-                                <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
+                                {!line.drawing.isForScreen && (
+                                    <>
+                                        <ScaleBar scale={frame.scale} />
+                                        <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
+                                    </>
+                                )}
                             </div>
                             {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
-                            <ProofBar line={line} proof={proof} onRemedy={onRemedy} />
+                            {!line.drawing.isForScreen && <ProofBar line={line} proof={proof} onRemedy={onRemedy} />}
                             {finish.beside && room > 0 && preview && (
                                 <finish.beside.Look drawing={line.drawing} href={preview} room={size} />
                             )}

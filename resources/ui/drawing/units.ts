@@ -19,7 +19,8 @@ export interface PaperUnit {
 /** How lengths are dragged on a drawing: in the unit its sizes stand in. */
 export function unitOf({ dimensions }: DrawingFigures): PaperUnit {
     const label = dimensions.find((one) => !one.isMargin && /[a-z]+$/.test(one.label))?.label ?? '';
-    const unit = label.match(/[a-z]+$/)?.[0] ?? 'mm';
+    const said = label.match(/[a-z]+$/)?.[0] ?? 'mm';
+    const unit = said in STEPS ? said : 'mm'; // pixels are no length
     const { mm: size, step } = STEPS[unit] ?? STEPS.mm!;
     const rounded = (mm: number) => Math.round(mm / size / step) * step * size;
     return {

@@ -7,6 +7,7 @@ import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
+import { ScreenCopies } from './ScreenCopies';
 
 /** The files of an order: being made, read back, and to be had. */
 export function MakePage() {
@@ -32,12 +33,15 @@ export function MakePage() {
                 }
                 keys={[{ keys: 'Tab', does: 'walk the files' }]}
                 acts={
-                    <Link
-                        to={`/orders/${id}`}
-                        className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
-                    >
-                        Order sheet
-                    </Link>
+                    <>
+                        <ScreenCopies orderId={id} />
+                        <Link
+                            to={`/orders/${id}`}
+                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
+                        >
+                            Order sheet
+                        </Link>
+                    </>
                 }
             />
             <Trouble error={makes.failureReason} />
@@ -78,27 +82,53 @@ function Set({ make, orderId }: { make: Make; orderId: number }) {
                     </p>
                 </div>
                 {busy && <progress value={share} max={100} aria-label="All files" className="mb-1 w-48" />}
-                {made > 0 && !busy && make.zip === 'packing' && (
-                    <p className="text-small text-soft" role="status">
-                        packing the ZIP…
-                    </p>
-                )}
-                {made > 0 && !busy && make.zip === 'ready' && (
-                    <a
-                        href={`/api/makes/${make.id}/zip`}
-                        className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
-                    >
-                        Download all as ZIP
-                    </a>
-                )}
+                {made > 0 && !busy && <ZipLink state={make.zip} href={`/api/makes/${make.id}/zip`} label="Download all as ZIP" />}
             </div>
             <ul>
-                {make.files.map((file) => (
-                    <FileRow key={file.id} file={file} orderId={orderId} />
-                ))}
+                {make.files
+                    .filter((file) => !file.isForScreen)
+                    .map((file) => (
+                        <FileRow key={file.id} file={file} orderId={orderId} />
+                    ))}
             </ul>
+            {make.screenZip && (
+                <>
+                    <div className="flex items-end gap-5 pt-3 pb-2">
+                        <h3 className="grow text-[13px] font-semibold">For screens, not for the lab</h3>
+                        {made > 0 && !busy && (
+                            <ZipLink
+                                state={make.screenZip}
+                                href={`/api/makes/${make.id}/screen-zip`}
+                                label="Download the screen copies as ZIP"
+                            />
+                        )}
+                    </div>
+                    <ul aria-label="For screens">
+                        {make.files
+                            .filter((file) => file.isForScreen)
+                            .map((file) => (
+                                <FileRow key={file.id} file={file} orderId={orderId} />
+                            ))}
+                    </ul>
+                </>
+            )}
         </section>
     );
+}
+
+function ZipLink({ state, href, label }: { state: Make['zip']; href: string; label: string }) {
+    return state === 'packing' ? (
+        <p className="text-small text-soft" role="status">
+            packing the ZIP…
+        </p>
+    ) : state === 'ready' ? (
+        <a
+            href={href}
+            className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
+        >
+            {label}
+        </a>
+    ) : null;
 }
 
 function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {

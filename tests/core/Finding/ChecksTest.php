@@ -199,7 +199,13 @@ final class ChecksTest extends TestCase
         yield 'no picture' => ['no-picture', Level::Stops, 'Choose one', ['picture' => null], PictureTrouble::none()];
         yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
         yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
-        yield 'screen copy' => ['not-made-yet', Level::Stops, 'asks for a screen copy', ['copies' => 1, 'make' => 'screen-copy']];
+        yield 'screen copy' => ['screen-copy', Level::Fine, 'isn’t sent to the lab', ['make' => 'screen-copy']];
+        yield 'screen copy of a small picture' => [
+            'screen-copy-smaller',
+            Level::Look,
+            'never enlarged',
+            ['make' => 'screen-copy', 'longSide' => 9000],
+        ];
         yield 'sharpened' => [
             'sharpened',
             Level::Fine,

@@ -49,12 +49,11 @@ final class OrderTest extends TestCase
         $order = Order::read(JsonText::decode(self::ORDER));
         self::assertCount(5, $order->lines);
         self::assertSame('Breakwater light', $order->lines[1]->subject);
-        self::assertNull($order->lines[1]->wanted->notYet(), 'the first line can be made');
         self::assertSame(
-            [null, null, null, 'a screen copy'],
-            array_map(fn (int $line): ?string => $order->lines[$line]->wanted->notYet(), [2, 3, 4, 5]),
+            ['print', 'canvas', 'panels', 'shared-sheet', 'screen-copy'],
+            array_map(fn (int $line): string => $order->lines[$line]->make, [1, 2, 3, 4, 5]),
         );
-        self::assertSame([[], [], []], array_map(fn (int $line): array => $order->lines[$line]->ignored, [1, 2, 3]));
+        self::assertSame([[], [], [], [], []], array_map(fn (int $line): array => $order->lines[$line]->ignored, [1, 2, 3, 4, 5]));
         self::assertTrue(self::fitsSchema(json_decode(self::ORDER)));
     }
 

@@ -24,16 +24,20 @@ export function FileWord({ line, order, change, close }: WordProps) {
     };
     return (
         <div className="flex flex-col gap-3">
-            <Choice
-                label="Kind of file"
-                value={format}
-                onChoose={(chosen) => tell(change({ output: { format: chosen, ...(chosen === 'jpeg' ? { bits: null } : {}) } }))}
-                options={(['jpeg', 'tiff'] as const).map((value) => ({
-                    value,
-                    label: LABELS[value],
-                    note: order.labCard.formats.includes(value) ? undefined : 'the lab takes none',
-                }))}
-            />
+            {!line.drawing?.isForScreen && (
+                <Choice
+                    label="Kind of file"
+                    value={format}
+                    onChoose={(chosen) =>
+                        tell(change({ output: { format: chosen, ...(chosen === 'jpeg' ? { bits: null } : {}) } }))
+                    }
+                    options={(['jpeg', 'tiff'] as const).map((value) => ({
+                        value,
+                        label: LABELS[value],
+                        note: order.labCard.formats.includes(value) ? undefined : 'the lab takes none',
+                    }))}
+                />
+            )}
             {format === 'jpeg' && (
                 <Typed
                     label="Quality, 1 to 100"

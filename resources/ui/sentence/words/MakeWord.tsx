@@ -8,7 +8,7 @@ type Name = keyof typeof FINISHES;
 const NAMES = Object.keys(FINISHES) as Name[];
 
 /** What the picture is made into. What only the other kind had to say is dropped; undo brings it back. */
-export function MakeWord({ line, change, close }: WordProps) {
+export function MakeWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     return (
         <Choice
@@ -21,7 +21,9 @@ export function MakeWord({ line, change, close }: WordProps) {
             }))}
             onChoose={(make) => {
                 const finish: FinishUi = FINISHES[make];
-                tell(change({ make, ...finish.start?.(line.line) }).then(close));
+                // What was for a screen has no size on paper yet.
+                const size = line.line.size ?? order.labCard.sizes[0]?.size;
+                tell(change({ make, ...(make === 'screen-copy' ? {} : { size }), ...finish.start?.(line.line) }).then(close));
             }}
         />
     );

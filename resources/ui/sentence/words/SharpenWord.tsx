@@ -22,7 +22,7 @@ export function SharpenWord({ line, change }: WordProps) {
                     { value: 'normal', label: 'Normally' },
                 ]}
             />
-            {strength !== 'none' && (
+            {strength !== 'none' && !line.drawing?.isForScreen && (
                 <Choice<Surface>
                     label="For which surface"
                     value={sharpen?.surface ?? 'paper'}

@@ -35,11 +35,6 @@ final readonly class PairWanted implements Wanted
         return [$picture, $this->other];
     }
 
-    public function notYet(): ?string
-    {
-        return null;
-    }
-
     public function printedOn(): ?string
     {
         return null;

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\ForScreen;
+
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Plan\Situation;
+
+/** Tells that a screen copy stays with the lab's work out of it, and where the picture has fewer pixels than were asked for. */
+final class NotLarger implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $wanted = ScreenWanted::of($at->line);
+        $pixels = ScreenLayout::in($at->plan?->layout)?->pixels;
+        if ($wanted === null || $pixels === null) {
+            return null;
+        }
+        $isSmaller =
+            $wanted->shape === null ? max($pixels->width, $pixels->height) < $wanted->longSide : $pixels->width < $wanted->shape->width;
+
+        return $isSmaller
+            ? Finding::look(
+                'screen-copy-smaller',
+                'The picture has fewer pixels than that',
+                "The copy has {$pixels->label()}: a picture is never enlarged for a screen.",
+            )
+            : Finding::fine('screen-copy', 'It is for a screen', 'It lies in a folder of its own, and isn’t sent to the lab.');
+    }
+}

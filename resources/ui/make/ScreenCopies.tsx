@@ -1,0 +1,107 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { makeScreenCopies } from '@/api/makes';
+import { useMarks } from '@/api/marks';
+import { Button } from '@/common/Button';
+import { Choice } from '@/common/Choice';
+import { Field } from '@/common/Field';
+
+const NO_MARK = '';
+
+/** Copies of the whole order for a screen: as it will be printed, so large, so good, with the studio's mark. */
+export function ScreenCopies({ orderId }: { orderId: number }) {
+    const client = useQueryClient();
+    const marks = useMarks();
+    const [isOpen, setIsOpen] = useState(false);
+    const [longSide, setLongSide] = useState('1600');
+    const [quality, setQuality] = useState('75');
+    const [isSharpened, setIsSharpened] = useState(true);
+    const [mark, setMark] = useState(NO_MARK);
+    const make = useMutation({
+        mutationFn: () =>
+            makeScreenCopies(orderId, {
+                longSide: Number(longSide),
+                quality: Number(quality),
+                sharpen: isSharpened,
+                overlays: mark === NO_MARK ? [] : [{ picture: mark, strength: 0.7 }],
+            }),
+        onSuccess: async () => {
+            await client.invalidateQueries({ queryKey: ['makes', orderId] });
+            setIsOpen(false);
+        },
+    });
+    return (
+        <Popover.Root open={isOpen} onOpenChange={setIsOpen}>
+            <Popover.Trigger className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap">
+                Screen copies
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content
+                    align="end"
+                    sideOffset={8}
+                    aria-label="Screen copies"
+                    className="z-30 w-[19.5rem] rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+                >
+                    <form
+                        noValidate
+                        className="flex flex-col gap-3"
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            make.mutate();
+                        }}
+                    >
+                        <h2 className="text-[13px] font-semibold">Copies for a screen</h2>
+                        <p className="text-small text-soft">
+                            Every line as it will be printed, small, in a folder of its own. Nothing of it goes to the lab.
+                        </p>
+                        <Field
+                            label="Long side in pixels"
+                            beside
+                            inputMode="numeric"
+                            value={longSide}
+                            onChange={(event) => setLongSide(event.target.value)}
+                            className="w-20 text-right"
+                        />
+                        <Field
+                            label="Quality, 1 to 100"
+                            beside
+                            inputMode="numeric"
+                            value={quality}
+                            onChange={(event) => setQuality(event.target.value)}
+                            className="w-20 text-right"
+                        />
+                        <label className="flex items-center gap-2">
+                            <input
+                                type="checkbox"
+                                checked={isSharpened}
+                                onChange={(event) => setIsSharpened(event.target.checked)}
+                                className="accent-copper"
+                            />
+                            Sharpened for a screen
+                        </label>
+                        {(marks.data?.length ?? 0) > 0 && (
+                            <Choice
+                                label="Mark"
+                                value={mark}
+                                onChoose={setMark}
+                                options={[
+                                    { value: NO_MARK, label: 'No mark' },
+                                    ...(marks.data ?? []).map(({ name }) => ({ value: name, label: name })),
+                                ]}
+                            />
+                        )}
+                        {make.error && (
+                            <p role="alert" className="text-small text-stops">
+                                {make.error.message}
+                            </p>
+                        )}
+                        <Button type="submit" disabled={make.isPending}>
+                            Make screen copies
+                        </Button>
+                    </form>
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
+    );
+}
