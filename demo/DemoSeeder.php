@@ -14,6 +14,7 @@ use App\Models\Line;
 use App\Models\Order;
 use App\Models\User;
 use App\Pictures\PictureStore;
+use App\Studio\MarkStore;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
@@ -82,6 +83,8 @@ final class DemoSeeder extends Seeder
             'nameLength' => 48,
         ],
     ];
+
+    private const STUDIO_MARKS = ['halloway-mark.png', 'fine-frame.png'];
 
     private const CLIENTS = ['Isholm Rowing Club', 'Brindle Pottery', 'Keepers of Tarn Light', 'Ottoline Marsh'];
 
@@ -256,6 +259,12 @@ final class DemoSeeder extends Seeder
             'paperColour' => '#e9e1d3',
             'choices' => ['border'],
         ],
+        'Proof, with our mark' => [
+            'border' => ['top' => '0.25 in', 'right' => '0.25 in', 'bottom' => '0.5 in', 'left' => '0.25 in'],
+            'caption' => ['parts' => ['exposure', 'file', ['text' => 'Proof only']]],
+            'overlays' => [['picture' => 'halloway-mark.png', 'where' => 'bottom-right', 'width' => '28 %', 'strength' => 0.7]],
+            'choices' => ['border', 'caption', 'overlays'],
+        ],
         'TIFF for hanging' => [
             'output' => ['format' => 'tiff', 'ppi' => 240],
             'frameCover' => '8 mm',
@@ -277,6 +286,9 @@ final class DemoSeeder extends Seeder
                 foreach ($card['papers'] ?? [] as ['profile' => $file]) {
                     app(ProfileStore::class)->take($lab, __DIR__."/profiles/{$file}", $file);
                 }
+            }
+            foreach (self::STUDIO_MARKS as $file) {
+                app(MarkStore::class)->take(__DIR__."/marks/{$file}", $file);
             }
             foreach (self::CLIENTS as $name) {
                 Client::query()->create(['name' => $name]);

@@ -45,6 +45,7 @@ http {
       fastcgi_pass_request_body off;
     }
     location ~ ^/api/orders/[0-9]+/pictures$ { auth_request /_known; client_max_body_size 402m; include @RUN@/nginx-php.conf; }
+    location = /api/marks { auth_request /_known; client_max_body_size 41m; include @RUN@/nginx-php.conf; }
     location ~ ^/api/labs/[0-9]+/profiles$ { auth_request /_known; client_max_body_size 21m; include @RUN@/nginx-php.conf; }
     location / { try_files $uri @page; }
     location @page { include @RUN@/nginx-php.conf; }
@@ -53,7 +54,7 @@ http {
 
     location @not_understood { default_type application/json; return 400 '{"message":"The request can’t be understood."}'; }
     location @sign_in_first { default_type application/json; return 401 '{"message":"Sign in first."}'; }
-    location @too_large { default_type application/json; return 413 '{"message":"That is larger than what is taken: 400 MB of a picture, 20 MB of a profile, 1 MB of anything else."}'; }
+    location @too_large { default_type application/json; return 413 '{"message":"That is larger than what is taken: 400 MB of a picture, 40 MB of a mark, 20 MB of a profile, 1 MB of anything else."}'; }
     location @came_down { default_type application/json; return 502 '{"message":"Planisher isn’t answering. What was saved is kept; this is tried again."}'; }
   }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ClientPageController;
 use App\Http\Controllers\HouseFinishController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LineController;
@@ -10,14 +11,16 @@ use App\Http\Controllers\MarkController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\ShownController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\ViewController;
 use App\Http\Middleware\FromThisSite;
 use App\Views\Views;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 // An id is a whole number that the database can hold, and nothing behind it.
-Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark'], '[1-9][0-9]{0,17}'));
+Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark', 'page'], '[1-9][0-9]{0,17}'));
 
 Route::middleware('web')
     ->prefix('api')
@@ -72,6 +75,9 @@ Route::middleware('web')
             Route::get('sheets/ready', [SheetController::class, 'ready']);
             Route::post('lines/{line}/apart', [SheetController::class, 'apart']);
 
+            Route::get('orders/{order}/client-pages', [ClientPageController::class, 'index']);
+            Route::post('orders/{order}/client-pages', [ClientPageController::class, 'store']);
+            Route::post('client-pages/{page}/revoke', [ClientPageController::class, 'revoke']);
             Route::get('marks', [MarkController::class, 'index']);
             Route::post('marks', [MarkController::class, 'store']);
             Route::delete('marks/{mark}', [MarkController::class, 'destroy']);
@@ -89,6 +95,22 @@ Route::middleware('web')
             Route::post('orders/{order}/screen-copies', [MakeController::class, 'screenCopies']);
         });
         Route::any('{any}', fn () => abort(404))->where('any', '.*');
+    });
+
+// What a client sees: every address is signed, and runs out. Only the page itself looks who asks: the studio's own looks don't count.
+Route::prefix('shown/{page}')
+    ->middleware(['signed:relative', SubstituteBindings::class])
+    ->group(function (): void {
+        Route::get('', [ShownController::class, 'page'])
+            ->middleware('web')
+            ->name('shown');
+        Route::get('prints', [ShownController::class, 'prints'])->name('shown.prints');
+        Route::post('answers', [ShownController::class, 'answer'])
+            ->middleware('throttle:60,1')
+            ->name('shown.answers');
+        Route::get('{line}/{hash}/{width}', [ShownController::class, 'picture'])
+            ->where(['hash' => '[0-9a-f]{64}', 'width' => '[0-9]{3,4}'])
+            ->name('shown.picture');
     });
 
 // The page itself is the same for everybody and needs neither session nor database.

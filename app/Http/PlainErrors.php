@@ -10,8 +10,11 @@ use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Planisher\OrderFile\OrderFileError;
@@ -28,6 +31,7 @@ final class PlainErrors
         $exceptions->render(
             fn (PostTooLargeException $e): JsonResponse => self::say('The file is larger than 400 MB, the most that is taken.', 413),
         );
+        $exceptions->render(self::closed(...));
         $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
             if (! $request->is('api/*') || $e instanceof ValidationException || $e instanceof HttpResponseException) {
                 return null;
@@ -52,6 +56,26 @@ final class PlainErrors
 
             return self::say("Something went wrong on our side. It was noted as {$id}; what was saved is kept.", 500);
         });
+    }
+
+    /** What a client is told behind a link that isn't open. */
+    private static function closed(HttpExceptionInterface $e, Request $request): JsonResponse|Response|null
+    {
+        if (! $request->is('shown/*')) {
+            return null;
+        }
+        $hasRunOut = $e instanceof InvalidSignatureException && URL::hasCorrectSignature($request, false);
+        $words = match (true) {
+            $hasRunOut => 'It has run out. Ask the studio for a new one.',
+            $e instanceof InvalidSignatureException => 'It isn’t whole, or was altered. Open it just as it was sent to you.',
+            $e->getStatusCode() === 429 => 'That was a lot at once. Wait a minute, then go on.',
+            $e->getMessage() !== '' && $e->getStatusCode() === 410 => $e->getMessage(),
+            default => 'There is nothing here any more. Ask the studio for a new link.',
+        };
+
+        return $request->expectsJson() || ! $request->isMethod('GET')
+            ? self::say($words, $e->getStatusCode())
+            : response()->view('closed', ['words' => $words], $e->getStatusCode());
     }
 
     private static function mendable(OrderFileError $e): JsonResponse

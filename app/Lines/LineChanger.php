@@ -98,6 +98,17 @@ final class LineChanger
         });
     }
 
+    /** Has a line passed anew, whatever it is now. */
+    public static function reopen(Line $line): void
+    {
+        DB::transaction(function () use ($line): void {
+            $now = Line::query()->whereKey($line->id)->lockForUpdate()->first();
+            if ($now instanceof Line && $now->state !== Line::OPEN) {
+                $now->update(['state' => Line::OPEN, 'passed_with' => null, 'version' => $now->version + 1]);
+            }
+        });
+    }
+
     /** @throws StaleLine when somebody else changed it meanwhile */
     public static function remove(Line $line, int $seen): Line
     {
@@ -106,10 +117,11 @@ final class LineChanger
         });
     }
 
-    /** What is changed has to be passed anew. */
+    /** What is changed has to be passed anew; not for a copy that is wanted besides. */
     private static function opened(Line $line, bool $hasOtherPicture): void
     {
-        if ($line->isDirty() || $hasOtherPicture) {
+        $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, ['screenCopy' => true]);
+        if ($printed($line->wanted) != $printed($line->getOriginal('wanted')) || $hasOtherPicture) {
             $line->state = Line::OPEN;
             $line->passed_with = null;
         }

@@ -128,7 +128,7 @@ final class LineView
      *
      * @return ?array<string, mixed>
      */
-    private static function drawing(Situation $at): ?array
+    public static function drawing(Situation $at): ?array
     {
         $layout = $at->plan?->layout;
         $paper = $layout->size ?? $at->line->crop?->size;

@@ -20,6 +20,7 @@ use Planisher\Imaging\Sources\Sources;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
+use Planisher\Plan\PlannedFile;
 
 /** Originals, kept once each under their own checksum and never written again, with screen-sized proxies beside them. */
 final class PictureStore
@@ -70,10 +71,14 @@ final class PictureStore
         return $this->trouble($inOrder->picture, $inOrder->name) ?? $inOrder->facts();
     }
 
-    /** Screen-sized copies of a plan's pictures. */
-    public function proxiesOf(Plan $plan): Sources
+    /**
+     * Screen-sized copies of a plan's pictures.
+     *
+     * @param  ?PlannedFile  $file  that is made of them, where it isn't what the plan shows
+     */
+    public function proxiesOf(Plan $plan, ?PlannedFile $file = null): Sources
     {
-        $paths = $this->marks->pathsOf($plan->shown);
+        $paths = $this->marks->pathsOf($file ?? $plan->shown);
         foreach (Sources::in($plan->shown) as $picture) {
             $paths[$picture->sha256] = $this->proxy($picture->sha256, 'screen');
         }

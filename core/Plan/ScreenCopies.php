@@ -38,6 +38,25 @@ final class ScreenCopies
         return $copies;
     }
 
+    /**
+     * All of what is looked at, in colours of a screen, to be made small.
+     *
+     * @param  list<Wanted>  $overlays  over what stays when it is trimmed
+     */
+    public static function shown(Plan $plan, array $overlays, Desk $desk): PlannedFile
+    {
+        $file = $plan->shown;
+        $part = self::trimmed($plan->layout, $file, isEachFile: false);
+        $laid = new Laid(PixelRect::ofSize($part->width, $part->height), $part->x, $part->y);
+        $marks = self::overlays($overlays, PixelRect::ofSize($part->width, $part->height), $desk);
+
+        return $file->with(
+            layers: [...array_map(self::plain(...), $file->layers), ...array_map(fn (Overlay $mark): Overlay => $mark->laid($laid), $marks)],
+            encoding: ScreenEncoding::of(ScreenCopy::USUAL_QUALITY, Strength::None),
+            isForScreen: true,
+        );
+    }
+
     /** What stays when the lab has trimmed it, in the file: no larger sheet, no bleed, no edge that goes round a bar. */
     private static function trimmed(Layout $layout, PlannedFile $file, bool $isEachFile): PixelRect
     {

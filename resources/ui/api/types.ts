@@ -1586,3 +1586,102 @@ export interface StudioMark {
 export interface StudioMarks {
     marks: StudioMark[];
 }
+/**
+ * A client's yes or note, and whether it is to what is there now
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ClientAnswer".
+ */
+export interface ClientAnswer {
+    isYes: boolean;
+    note: string | null;
+    at: string;
+    isOfThis: boolean;
+}
+/**
+ * A print as its client sees it; lengths in mm
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ShownPrint".
+ */
+export interface ShownPrint {
+    line: number;
+    number: number;
+    /**
+     * of what is seen: an answer is to this
+     */
+    version: string;
+    title: string;
+    what: string;
+    cut: string;
+    pictures: {
+        small: string;
+        large: string;
+    };
+    paper: {
+        width: number;
+        height: number;
+    };
+    sheet: Box;
+    /**
+     * round a canvas's face, on every side
+     */
+    wrap: {
+        depth: number;
+        spare: number;
+    } | null;
+    /**
+     * what there will be to see on the wall
+     */
+    hung: {
+        size: Box;
+        pieces: Piece[];
+    };
+    answer: ClientAnswer | null;
+}
+/**
+ * An order as its client sees it
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Shown".
+ */
+export interface Shown {
+    order: {
+        client: string;
+        title: string | null;
+        number: string;
+    };
+    expiresOn: string;
+    prints: ShownPrint[];
+    answerAt: string;
+    lookAt: string;
+}
+/**
+ * A link that shows an order to its client
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ClientPage".
+ */
+export interface ClientPage {
+    id: number;
+    url: string;
+    isOpen: boolean;
+    isRevoked: boolean;
+    expiresOn: string;
+    mark: string | null;
+    reopens: boolean;
+    seen: number;
+    lastSeenAt: string | null;
+}
+/**
+ * What clients were shown of an order, and what they answered, by line
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ClientPages".
+ */
+export interface ClientPages {
+    pages: ClientPage[];
+    answers: {
+        [k: string]: ClientAnswer;
+    };
+}

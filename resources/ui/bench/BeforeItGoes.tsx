@@ -1,21 +1,29 @@
-import type { LineView, Remedy } from '@/api/types';
+import type { ClientAnswer, LineView, Remedy } from '@/api/types';
+import { ClientSaid } from '@/order-sheet/ClientSaid';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
 
 interface Props {
     line: LineView;
+    /** what the client said to it */
+    said: ClientAnswer | undefined;
     onRemedy: (remedy: Remedy) => void;
     onPass: () => void;
     onHold: () => void;
 }
 
 /** The findings, worst first, each with its remedy; and the photographer's yes. */
-export function BeforeItGoes({ line, onRemedy, onPass, onHold }: Props) {
+export function BeforeItGoes({ line, said, onRemedy, onPass, onHold }: Props) {
     const stopped = line.findings[0]?.level === 'stops';
     const passed = line.state === 'passed' || line.state === 'made';
     return (
         <aside aria-label="Before it goes" className="flex w-[296px] shrink-0 flex-col border-l border-rule bg-paper">
             <h2 className="border-b border-rule px-[18px] pt-4 pb-2 text-[13px] font-semibold">Before it goes</h2>
+            {said && (
+                <div className="border-b border-rule bg-white px-[18px] py-[11px]">
+                    <ClientSaid answer={said} />
+                </div>
+            )}
             <ul className="grow overflow-auto" aria-live="polite">
                 {line.findings.map((finding) => (
                     <li

@@ -1,9 +1,10 @@
 import { Link } from 'react-router';
 import { useLineActs } from '@/api/lines';
 import { useTell } from '@/common/useTell';
-import type { LineView } from '@/api/types';
+import type { ClientAnswer, LineView } from '@/api/types';
 import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';
+import { ClientSaid } from './ClientSaid';
 import { useDrop } from './dragging';
 import { filled } from './filled';
 import { useDropped } from './useDropped';
@@ -11,6 +12,8 @@ import { useDropped } from './useDropped';
 interface Props {
     orderId: number;
     line: LineView;
+    /** what the client said to it */
+    said: ClientAnswer | undefined;
     scale: number;
     isChosen: boolean;
     onChoose: (chosen: boolean) => void;
@@ -18,7 +21,7 @@ interface Props {
 }
 
 /** One line at a glance: its silhouette, its sentence in short, its worst finding, its quantity. */
-export function LineRow({ orderId, line, scale, isChosen, onChoose, onFiles }: Props) {
+export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFiles }: Props) {
     const acts = useLineActs(orderId, line.id);
     const tell = useTell();
     const choose = (pictures: string[]) =>
@@ -59,6 +62,7 @@ export function LineRow({ orderId, line, scale, isChosen, onChoose, onFiles }: P
                     {figures}
                     {line.fileName}
                 </p>
+                {said && <ClientSaid answer={said} isShort />}
             </div>
             <State line={line} />
             <p className="text-right text-[13px] font-semibold">{line.prints}</p>

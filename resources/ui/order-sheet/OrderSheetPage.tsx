@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { makeFiles } from '@/api/makes';
 import { useManyActs } from '@/api/lines';
 import { useSheetActs } from '@/api/sheets';
+import { useClientPages } from '@/api/client-pages';
 import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
 import { useHistory } from '@/undo/history';
@@ -23,6 +24,7 @@ import { useDrop } from './dragging';
 import { LineRow } from './LineRow';
 import { Pictures } from './Pictures';
 import { ShareSheets } from './ShareSheets';
+import { ShowTheClient } from './ShowTheClient';
 import { useUploads } from './uploads';
 
 const KEYS = [
@@ -67,6 +69,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         onError: (error) => notices.say(error.message, { lasts: true }),
     });
     useKeys({ m: () => make.mutate(), w: () => void navigate(`/orders/${order.id}/wall`) });
+    const clients = useClientPages(order.id);
     const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
     const scale = scaleFor(
         order.lines.map((line) => line.drawing),
@@ -131,6 +134,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                     lines={order.lines.map((line) => ({ state: line.state, level: line.findings[0]!.level }))}
                                 />
                             )}
+                            <ShowTheClient orderId={order.id} />
                             <Link
                                 to={`/orders/${order.id}/wall`}
                                 className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
@@ -154,6 +158,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 key={line.id}
                                 orderId={order.id}
                                 line={line}
+                                said={clients.data?.answers[line.id]}
                                 scale={scale}
                                 isChosen={chosen.has(line.id)}
                                 onChoose={(choose) =>

@@ -69,7 +69,7 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
             {typed !== null && (
                 <TypedBlock
                     key={typed}
-                    wanted={wanted[typed] ?? { text: '', colour: onPicture(drawing), ...start }}
+                    wanted={wanted[typed] ?? { text: '', colour: onPicture(drawing, start), ...start }}
                     set={blocks[typed]}
                     faces={faces}
                     paper={drawing.paper}
@@ -84,9 +84,11 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
     );
 }
 
-/** White on a picture that fills its paper, black where there is paper to be seen. */
-const onPicture = ({ image, paper }: DrawingFigures) =>
-    image.width >= paper.width - 0.1 && image.height >= paper.height - 0.1 ? '#ffffff' : '#000000';
+/** White on the picture, black on its paper. */
+const onPicture = ({ image, paper }: DrawingFigures, { x, y }: { x: number; y: number }) => {
+    const [left, top] = [x * paper.width - image.left, y * paper.height - image.top];
+    return left >= 0 && left <= image.width && top >= 0 && top <= image.height ? '#ffffff' : '#000000';
+};
 
 interface UnderHandProps {
     block: SetBlock;

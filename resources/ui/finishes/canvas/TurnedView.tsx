@@ -10,7 +10,7 @@ const AWAY = 3.2;
 export const TURNED_WIDE = 214;
 
 interface Props {
-    drawing: DrawingFigures & { wrap: { depth: number; spare: number } };
+    drawing: Pick<DrawingFigures, 'paper' | 'sheet'> & { wrap: { depth: number; spare: number } };
     /** the rendered plan, edges and all */
     href: string;
     /** in screen pixels */

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use App\Models\ClientAnswer;
+use App\Models\Line;
+use App\Models\Order;
+use Illuminate\Support\Collection;
+
+/** What clients have answered, line by line: the newest of each counts. */
+final class Answers
+{
+    /** @return Collection<int, ClientAnswer> by line */
+    public static function of(Order $order): Collection
+    {
+        $lines = Line::query()->where('order_id', $order->id)->select('id');
+        $newest = ClientAnswer::query()->whereIn('line_id', $lines)->selectRaw('max(id)')->groupBy('line_id');
+
+        /** @var Collection<int, ClientAnswer> $answers */
+        $answers = ClientAnswer::query()->whereIn('id', $newest)->get()->keyBy('line_id');
+
+        return $answers;
+    }
+
+    /**
+     * @param  ?string  $hash  of the line's plan as it is now
+     * @return array<string, mixed>
+     */
+    public static function view(ClientAnswer $answer, ?string $hash): array
+    {
+        return [
+            'isYes' => $answer->is_yes,
+            'note' => $answer->note,
+            'at' => $answer->created_at->toIso8601String(),
+            'isOfThis' => $answer->plan_hash === $hash,
+        ];
+    }
+}

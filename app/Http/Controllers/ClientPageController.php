@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Clients\Answers;
+use App\Clients\Links;
+use App\Lines\Computation;
+use App\Models\ClientPage;
+use App\Models\Line;
+use App\Models\Order;
+use App\Models\StudioMark;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The studio's side of what a client is shown: links made and revoked, how often they were seen, what was answered. */
+final class ClientPageController
+{
+    public const USUAL_DAYS = 14;
+
+    public const MOST_DAYS = 90;
+
+    public function __construct(private readonly Computation $computation) {}
+
+    public function index(Order $order): JsonResponse
+    {
+        $worked = null;
+        $answers = Answers::of($order);
+        $said = [];
+        foreach ($answers as $lineId => $answer) {
+            $worked ??= $this->computation->order($order);
+            $line = $order->lines->firstWhere('id', $lineId);
+            if ($line instanceof Line) {
+                $said[$lineId] = Answers::view($answer, $worked->of($line)->plan?->hash());
+            }
+        }
+        $pages = ClientPage::query()->where('order_id', $order->id)->get()->sortByDesc('id')->values();
+
+        return response()->json(['pages' => $pages->map(self::shown(...))->all(), 'answers' => (object) $said]);
+    }
+
+    public function store(Request $request, Order $order): JsonResponse
+    {
+        $given = $request->validate([
+            'days' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_DAYS],
+            'mark' => ['nullable', 'string', 'max:100'],
+            'reopens' => ['sometimes', 'boolean'],
+        ]);
+        $mark = $given['mark'] ?? null;
+        abort_if(
+            $mark !== null && StudioMark::query()->where('name', $mark)->doesntExist(),
+            422,
+            "The studio keeps no mark “{$mark}” any more. Choose another.",
+        );
+        $page = ClientPage::query()->create([
+            'order_id' => $order->id,
+            'mark' => $mark,
+            'reopens' => (bool) ($given['reopens'] ?? false),
+            'expires_at' => now()->addDays((int) ($given['days'] ?? self::USUAL_DAYS)),
+        ]);
+
+        return response()->json(self::shown($page), 201);
+    }
+
+    public function revoke(ClientPage $page): JsonResponse
+    {
+        $page->update(['revoked_at' => $page->revoked_at ?? now()]);
+
+        return response()->json(self::shown($page));
+    }
+
+    /** @return array<string, mixed> */
+    private static function shown(ClientPage $page): array
+    {
+        return [
+            'id' => $page->id,
+            'url' => Links::page($page),
+            'isOpen' => $page->isOpen(),
+            'isRevoked' => $page->revoked_at !== null,
+            'expiresOn' => $page->expires_at->format('Y-m-d'),
+            'mark' => $page->mark,
+            'reopens' => $page->reopens,
+            'seen' => $page->seen,
+            'lastSeenAt' => $page->last_seen_at?->toIso8601String(),
+        ];
+    }
+}

@@ -1,0 +1,136 @@
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { useClientPageActs, useClientPages } from '@/api/client-pages';
+import { useMarks } from '@/api/marks';
+import type { ClientPage } from '@/api/types';
+import { Button } from '@/common/Button';
+import { Choice } from '@/common/Choice';
+import { longDay } from '@/common/days';
+import { Field } from '@/common/Field';
+import { useNotices } from '@/common/notices';
+
+const NO_MARK = '';
+const USUAL_DAYS = '14';
+
+/** Links that show the order to its client: made, copied, revoked, and how often each was seen. */
+export function ShowTheClient({ orderId }: { orderId: number }) {
+    const pages = useClientPages(orderId);
+    const marks = useMarks();
+    const { show, revoke } = useClientPageActs(orderId);
+    const [days, setDays] = useState(USUAL_DAYS);
+    const [mark, setMark] = useState(NO_MARK);
+    const [reopens, setReopens] = useState(true);
+    return (
+        <Popover.Root>
+            <Popover.Trigger className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink">
+                Show the client
+            </Popover.Trigger>
+            <Popover.Portal>
+                <Popover.Content
+                    align="end"
+                    sideOffset={8}
+                    collisionPadding={12}
+                    aria-label="Show the client"
+                    className="z-30 max-h-[80vh] w-[24rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+                >
+                    <h2 className="text-[13px] font-semibold">Show the client</h2>
+                    <p className="mt-1 mb-3 text-small text-soft">
+                        A page behind a link, without a sign-in: every print as it will be, a yes or a note to each.
+                    </p>
+                    {pages.data && pages.data.pages.length > 0 && (
+                        <ul className="mb-3 flex flex-col gap-3 border-b border-rule pb-3">
+                            {pages.data.pages.map((page) => (
+                                <Shown key={page.id} page={page} onRevoke={() => revoke.mutate(page.id)} />
+                            ))}
+                        </ul>
+                    )}
+                    <form
+                        noValidate
+                        className="flex flex-col gap-3"
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            show.mutate({ days: Number(days), mark: mark === NO_MARK ? null : mark, reopens });
+                        }}
+                    >
+                        <Field
+                            label="Open for days"
+                            beside
+                            inputMode="numeric"
+                            value={days}
+                            onChange={(event) => setDays(event.target.value)}
+                            className="w-16 text-right"
+                        />
+                        <label className="flex items-center gap-2">
+                            <input
+                                type="checkbox"
+                                checked={reopens}
+                                onChange={(event) => setReopens(event.target.checked)}
+                                className="accent-copper"
+                            />
+                            A note opens its line again
+                        </label>
+                        {(marks.data?.length ?? 0) > 0 && (
+                            <Choice
+                                label="Mark over the pictures"
+                                value={mark}
+                                onChoose={setMark}
+                                options={[
+                                    { value: NO_MARK, label: 'No mark over the pictures' },
+                                    ...(marks.data ?? []).map(({ name }) => ({ value: name, label: name })),
+                                ]}
+                            />
+                        )}
+                        {(show.error ?? revoke.error) && (
+                            <p role="alert" className="text-small text-stops">
+                                {(show.error ?? revoke.error)!.message}
+                            </p>
+                        )}
+                        <Button type="submit" look="main" disabled={show.isPending}>
+                            Make a link
+                        </Button>
+                    </form>
+                </Popover.Content>
+            </Popover.Portal>
+        </Popover.Root>
+    );
+}
+
+const when = (at: string) =>
+    new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+function Shown({ page, onRevoke }: { page: ClientPage; onRevoke: () => void }) {
+    const notices = useNotices();
+    const state = page.isRevoked ? 'revoked' : page.isOpen ? `open until ${longDay(page.expiresOn)}` : 'has run out';
+    const seen = page.seen === 0 ? 'not seen yet' : `seen ${page.seen === 1 ? 'once' : `${page.seen} times`}`;
+    return (
+        <li className="flex flex-col gap-1.5">
+            <p className={page.isOpen ? '' : 'text-soft'}>
+                {state} · {seen}
+                {page.lastSeenAt ? `, last ${when(page.lastSeenAt)}` : ''}
+            </p>
+            {page.isOpen && (
+                <div className="flex items-center gap-2">
+                    <input
+                        readOnly
+                        aria-label="The link"
+                        value={page.url}
+                        onFocus={(event) => event.target.select()}
+                        className="min-w-0 grow rounded-[3px] border border-[#8f8f8e] bg-chrome px-2 py-1"
+                    />
+                    <Button
+                        onClick={() =>
+                            void navigator.clipboard
+                                .writeText(page.url)
+                                .then(() => notices.say('The link is copied. Send it to the client.'))
+                        }
+                    >
+                        Copy
+                    </Button>
+                    <button type="button" className="text-soft underline underline-offset-4 hover:text-stops" onClick={onRevoke}>
+                        Revoke
+                    </button>
+                </div>
+            )}
+        </li>
+    );
+}
