@@ -80,9 +80,9 @@ final class WordsPainter implements Painter
         if ($letters === null) {
             return null;
         }
-        // Where it begins, and where its baseline is by Pango: as far below its top as the face reaches up.
+        // Pango's baseline lies as far below its top as the face reaches up, in whole pixels.
         $x = ($left + $line->left) * $larger + $letters->offsetX();
-        $y = ($top + $line->baseline) * $larger - $words->face->ascent() * $size + $letters->offsetY();
+        $y = ($top + $line->baseline) * $larger - ceil($words->face->ascent() * $size) + $letters->offsetY();
 
         return $letters->run('embed', [(int) round($x), (int) round($y), $width * $larger, $height * $larger]);
     }
