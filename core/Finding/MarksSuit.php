@@ -24,6 +24,16 @@ final class MarksSuit implements Check
                 );
             }
         }
+        foreach ($at->plan->added->overlays ?? [] as $overlay) {
+            if ($overlay->stretched() > self::SEEN_STRETCH) {
+                return Finding::look(
+                    'mark-stretched',
+                    "The mark “{$overlay->wanted->name()}” is pulled out of shape",
+                    'It lies over the whole image, which is of another shape: by '.Figure::percent($overlay->stretched()).'.',
+                );
+            }
+        }
+
         foreach ($at->plan?->shown->overlays() ?? [] as $laid) {
             if ($laid->scale() > 1) {
                 return Finding::look(
@@ -34,15 +44,6 @@ final class MarksSuit implements Check
                         ' and is printed at '.
                         Figure::decimal($laid->scale(), 1).
                         ' times that. Its edges will be soft; use a larger one, or make it narrower.',
-                );
-            }
-        }
-        foreach ($at->plan->added->overlays ?? [] as $overlay) {
-            if ($overlay->stretched() > self::SEEN_STRETCH) {
-                return Finding::look(
-                    'mark-stretched',
-                    "The mark “{$overlay->wanted->name()}” is pulled out of shape",
-                    'It lies over the whole image, which is of another shape: by '.Figure::percent($overlay->stretched()).'.',
                 );
             }
         }

@@ -13,6 +13,9 @@ use Planisher\Words\Lettering;
 /** Whether lettering lies on its paper, and fits the width it was given. */
 final class WordsOnPaper implements Check
 {
+    /** Less than a hundredth of a millimetre is rounding. */
+    private const SEEN = 10_000;
+
     public function judge(Situation $at): ?Finding
     {
         $plan = $at->plan;
@@ -37,7 +40,7 @@ final class WordsOnPaper implements Check
                 $block->box->right() - $paper->right(),
                 $block->box->bottom() - $paper->bottom(),
             );
-            if ($beyond > 0) {
+            if ($beyond > self::SEEN) {
                 return Finding::look(
                     'lettering-over-edge',
                     "“{$name}” goes over the edge",
@@ -85,7 +88,7 @@ final class WordsOnPaper implements Check
             $block->box->height,
         );
         $lettering = array_map(fn (Lettering $one): array => $one->toArray(), $at->line->additions->lettering);
-        $fraction = fn (float $of): float => round(max(0.0, min(1.0, $of)), 5);
+        $fraction = fn (float $of): float => round(max(0.0, min(1.0, $of)), 6);
         $lettering[$which]['x'] = $fraction(($there->x + $block->align->share() * $there->width) / $paper->width);
         $lettering[$which]['y'] = $fraction(($there->y + $there->height / 2) / $paper->height);
 

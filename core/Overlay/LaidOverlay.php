@@ -20,7 +20,7 @@ final readonly class LaidOverlay
         }
         $wide = $picture->width / $picture->height;
         $width = max(1, (int) round(min($wanted->width->on($image->width), $image->width, $image->height * $wide)));
-        $height = max(1, (int) round($width / $wide));
+        $height = max(1, min($image->height, (int) round($width / $wide)));
         $offset = $wanted->offset->on($image->width);
 
         return new self(

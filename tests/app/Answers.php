@@ -47,6 +47,12 @@ final class Answers
         'GET sheets/ready' => 'ReadyWays',
         'POST orders/#/house-finishes/#/fill' => 'LinesMade',
         'POST lines/#/apart' => 'LinesMade',
+        'GET marks' => 'StudioMarks',
+        'POST marks' => 'StudioMark',
+        'GET orders/#/client-pages' => 'ClientPages',
+        'POST orders/#/client-pages' => 'ClientPage',
+        'POST client-pages/#/revoke' => 'ClientPage',
+        'POST orders/#/screen-copies' => 'Making',
         'GET labs' => 'Labs',
         'PATCH labs/#' => 'LabPage',
         'POST labs/#/profiles' => 'ProfileTaken',
@@ -61,11 +67,12 @@ final class Answers
     {
         $path = (string) parse_url($uri, PHP_URL_PATH);
         $isJson = str_starts_with((string) $answer->headers->get('Content-Type'), 'application/json');
-        if (! str_contains($path, '/api/') || ! $isJson || ! $answer->isSuccessful()) {
+        $isShown = preg_match('~/shown/\d+/~', $path) === 1;
+        if ((! str_contains($path, '/api/') && ! $isShown) || ! $isJson || ! $answer->isSuccessful()) {
             return;
         }
-        $asked = $method.' '.explode('/api/', $path, 2)[1];
-        $shape = $answer->getStatusCode() === 202 ? 'Reading' : self::shape($asked);
+        $asked = $method.' '.($isShown ? $path : explode('/api/', $path, 2)[1]);
+        $shape = $isShown ? 'Shown' : ($answer->getStatusCode() === 202 ? 'Reading' : self::shape($asked));
         Assert::assertNotNull($shape, "{$asked} has no shape");
         $result = self::validator()->validate(json_decode((string) $answer->getContent()), self::ID."#/\$defs/{$shape}");
         $error = $result->error();

@@ -86,16 +86,17 @@ final class TypeTest extends TestCase
         foreach (Face::cases() as $face) {
             foreach ($face->styles() as $style) {
                 $bytes = (string) file_get_contents(FaceFiles::path($face, $style));
-                $table = function (string $tag) use ($bytes): int {
-                    for ($i = 0; $i < unpack('n', $bytes, 4)[1]; $i++) {
+                $number = fn (string $how, int $at): int => (int) (((array) unpack($how, $bytes, $at))[1] ?? 0);
+                $table = function (string $tag) use ($bytes, $number): int {
+                    for ($i = 0; $i < $number('n', 4); $i++) {
                         if (substr($bytes, 12 + 16 * $i, 4) === $tag) {
-                            return unpack('N', $bytes, 12 + 16 * $i + 8)[1];
+                            return $number('N', 12 + 16 * $i + 8);
                         }
                     }
                     self::fail("no table {$tag}");
                 };
-                $em = unpack('n', $bytes, $table('head') + 18)[1];
-                $signed = fn (int $at): int => ((unpack('n', $bytes, $at)[1] + 0x8000) % 0x10000) - 0x8000;
+                $em = $number('n', $table('head') + 18);
+                $signed = fn (int $at): int => (($number('n', $at) + 0x8000) % 0x10000) - 0x8000;
                 self::assertEqualsWithDelta($face->ascent(), $signed($table('hhea') + 4) / $em, 0.001, "{$face->value} {$style->value}");
                 self::assertEqualsWithDelta($face->descent(), -$signed($table('hhea') + 6) / $em, 0.001, "{$face->value} {$style->value}");
                 self::assertFileExists(dirname(FaceFiles::path($face, $style)).'/OFL.txt');

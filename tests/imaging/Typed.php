@@ -46,9 +46,8 @@ trait Typed
         $set = json_decode((string) file_get_contents("{$folder}/set.json"), true, flags: JSON_THROW_ON_ERROR)['output'];
 
         return [
-            'lines' => array_map(
-                fn (array $line): string => rtrim(substr($text, $line['start-index'] ?? 0, $line['length'])),
-                $set['lines'],
+            'lines' => array_values(
+                array_map(fn (array $line): string => rtrim(substr($text, $line['start-index'] ?? 0, $line['length'])), $set['lines']),
             ),
             'width' => $set['width'] / 1024,
             'height' => $set['height'] / 1024,

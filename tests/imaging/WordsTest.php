@@ -124,7 +124,7 @@ final class WordsTest extends TestCase
                 '1x1!',
                 'txt:-',
             );
-            preg_match('/#([0-9A-F]{6})/', $middle, $found);
+            preg_match('/#([0-9A-F]{6})/', $middle, $found) === 1 || self::fail($middle);
             foreach ([0, 2, 4] as $band) {
                 self::assertEqualsWithDelta(hexdec(substr('c83214', $band, 2)), hexdec(substr($found[1], $band, 2)), 1.0, $middle);
             }

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Plan;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Planisher\Colour\Channels;
+use Planisher\Finding\Finding;
+use Planisher\Finding\Level;
+use Planisher\Measure\Box;
+use Planisher\Naming\NameBook;
+use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\Node;
+use Planisher\Overlay\LaidOverlay;
+use Planisher\Overlay\Overlay;
+use Planisher\Picture\Exposure;
+use Planisher\Picture\MustStayIn;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureFormat;
+use Planisher\Studio\Desk;
+use Tests\core\EvenType;
+use Tests\core\Situations;
+
+/** Words and marks on their paper: where they stand, and what is found about that. */
+final class AddedTest extends TestCase
+{
+    private const MM = 1_000_000;
+
+    private const INCH = 25_400_000;
+
+    private static function mark(mixed ...$other): PictureFacts
+    {
+        return Situations::picture(
+            ...[
+                'width' => 400,
+                'height' => 200,
+                'name' => 'mark.png',
+                'sha256' => str_repeat('b', 64),
+                'format' => PictureFormat::Png,
+                'channels' => Channels::Rgb,
+                'alpha' => true,
+                'isSeeThrough' => true,
+                ...$other,
+            ],
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $line
+     * @param  array<string, mixed>  $lab
+     */
+    private static function work(array $line, ?PictureFacts $picture = null, array $lab = [], ?PictureFacts $mark = null): WorkedLine
+    {
+        [$line, $lab] = [Situations::line($line), Situations::lab($lab)];
+        $pictures = array_map(fn (): PictureFacts => $picture ?? Situations::picture(4200, 2800), $line->pictures());
+
+        return WorkedLine::work(
+            $line,
+            $pictures,
+            $lab,
+            NameBook::names(Situations::head(), $lab, [1 => $line])[1],
+            desk: new Desk(Situations::head(), ['mark.png' => $mark ?? self::mark()], new EvenType()),
+        );
+    }
+
+    public function test_a_caption_stands_in_its_border(): void
+    {
+        $line = ['size' => '4 x 6 in', 'border' => '0.5 in', 'caption' => ['parts' => ['subject', 'client']]];
+        $caption = self::work($line)->plan?->added->caption ?? self::fail('no caption');
+        self::assertSame('Dawn boat · Isholm Rowing Club', $caption->lines[0]->text);
+        self::assertSame((int) (0.5 * self::INCH), $caption->box->x, 'from the image’s left');
+        self::assertGreaterThan((int) (3.5 * self::INCH), $caption->box->y);
+        self::assertLessThan(4 * self::INCH, $caption->box->bottom());
+        $right = self::work(['caption' => ['align' => 'right', 'where' => 'above', 'parts' => ['order']]] + $line)->plan?->added->caption;
+        self::assertEqualsWithDelta(5.5 * self::INCH, $right?->box->right(), 2);
+        self::assertLessThan((int) (0.5 * self::INCH), $right?->box->bottom());
+        $trimmed = self::work(['size' => '7 x 5 in', 'caption' => ['inSurplus' => true, 'parts' => ['size']]])->plan?->added->caption;
+        self::assertGreaterThan(5 * self::INCH, $trimmed?->box->y, 'below the paper, in what is trimmed away');
+    }
+
+    /** @return iterable<string, array{string, Level, string, array<string, mixed>, 4?: PictureFacts, 5?: array<string, mixed>}> */
+    public static function findings(): iterable
+    {
+        $caption = fn (array $parts, array $more = []): array => ['caption' => ['parts' => $parts] + $more];
+        $lettered = fn (array $block, array $more = []): array => ['lettering' => [$block + ['text' => 'First day']]] + $more;
+        $marked = Situations::picture(
+            4200,
+            2800,
+            mustStayIn: [
+                MustStayIn::listFromNode(Node::root([['label' => 'the face', 'x' => 0.4, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2]]))[0],
+            ],
+        );
+        $shot = Situations::picture(4200, 2800, exposure: new Exposure([1, 60]));
+        yield 'no border' => ['caption-no-room', Level::Stops, 'no border below', $caption(['subject'])];
+        yield 'no larger sheet' => ['caption-no-room', Level::Stops, 'trim away', $caption(['subject'], ['inSurplus' => true])];
+        yield 'no border on a sheet' => [
+            'caption-no-room',
+            Level::Stops,
+            'no border',
+            ['make' => 'shared-sheet', 'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '3 x 4 in']]]] +
+            $caption([['text' => 'x']]),
+        ];
+        yield 'nothing known' => ['caption-says-nothing', Level::Look, 'the exposure', ['border' => '0.5 in'] + $caption(['exposure'])];
+        yield 'something unknown' => [
+            'caption-part-unknown',
+            Level::Look,
+            'reads “Dawn boat”',
+            ['border' => '0.5 in'] + $caption(['exposure', 'subject']),
+        ];
+        yield 'longer than its border' => [
+            'caption-too-long',
+            Level::Look,
+            'the smallest',
+            ['size' => '4 x 6 in', 'border' => '0.5 in'] + $caption([['text' => str_repeat('long ', 60)]]),
+        ];
+        yield 'smaller to fit' => [
+            'caption-smaller',
+            Level::Fine,
+            'stands at',
+            ['size' => '4 x 6 in', 'border' => '0.5 in'] + $caption([['text' => str_repeat('long ', 20)]]),
+        ];
+        yield 'close to the edge' => [
+            'added-near-edge',
+            Level::Look,
+            'within what a frame',
+            ['border' => '0.2 in'] + $caption(['exposure']),
+            $shot,
+        ];
+        yield 'off the paper' => ['lettering-off-paper', Level::Stops, 'Nothing of it', $lettered(['x' => 0.0, 'align' => 'right'])];
+        yield 'over the edge' => ['lettering-over-edge', Level::Look, 'cut off', $lettered(['x' => 0.0])];
+        yield 'a word too wide' => [
+            'lettering-too-wide',
+            Level::Look,
+            'too long for the width',
+            $lettered(['text' => 'Incomprehensibilities', 'widest' => '10 mm']),
+        ];
+        yield 'a word made to fit' => ['lettering-smaller', Level::Fine, 'longest word fits', $lettered(['widest' => '20 mm'])];
+        yield 'over what must stay in' => ['added-over-marked', Level::Look, 'would be covered', $lettered([]), $marked];
+        yield 'a mark over it' => [
+            'added-over-marked',
+            Level::Look,
+            'would be covered',
+            ['overlays' => [['picture' => 'mark.png', 'where' => 'centre']]],
+            $marked,
+        ];
+        yield 'on a joint' => [
+            'added-on-joint',
+            Level::Look,
+            'shared out',
+            ['size' => '30 x 20 in', 'make' => 'panels', 'panels' => ['columns' => [1, 1]]] + $lettered([]),
+            Situations::picture(9000, 6000),
+        ];
+        yield 'near a fold' => [
+            'added-near-edge',
+            Level::Look,
+            'clear of a fold',
+            ['make' => 'canvas', 'size' => '12 x 8 in'] + $lettered(['y' => 0.96, 'height' => '10 mm']),
+        ];
+        yield 'printed mark' => ['mark-on-print', Level::Look, '“mark”', ['overlays' => [['picture' => 'mark.png']]]];
+        yield 'stretched' => [
+            'mark-stretched',
+            Level::Look,
+            'another shape',
+            ['size' => '8 x 10 in', 'overlays' => [['picture' => 'mark.png', 'where' => 'whole']]],
+        ];
+        yield 'no such mark' => ['mark-missing', Level::Stops, 'no mark of the name', ['overlays' => [['picture' => 'other.png']]]];
+        yield 'of a cell' => [
+            'lettering-off-paper',
+            Level::Stops,
+            'Nothing of it',
+            [
+                'make' => 'shared-sheet',
+                'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '3 x 4 in'] + $lettered(['x' => 0.0, 'align' => 'right'])]],
+            ],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $line */
+    #[DataProvider('findings')]
+    public function test_it_is_found(string $code, Level $level, string $words, array $line, ?PictureFacts $picture = null): void
+    {
+        $worked = self::work($line, $picture, ['minimumPpi' => 1]);
+        $finding =
+            Situations::finding($worked, $code) ??
+            self::fail(implode(', ', array_map(fn (Finding $of): string => $of->code, $worked->findings)));
+        self::assertSame($level, $finding->level);
+        self::assertStringContainsString($words, $finding->text);
+        if ($finding->remedy !== null) {
+            $mended = self::work(\Planisher\OrderFile\MergePatch::apply($worked->line->toArray(), $finding->remedy->change), $picture, [
+                'minimumPpi' => 1,
+            ]);
+            self::assertNull(Situations::finding($mended, $code), 'its remedy mends it');
+        }
+    }
+
+    public function test_a_screen_copy_with_a_mark_is_as_it_should_be(): void
+    {
+        $worked = self::work(['make' => 'screen-copy', 'overlays' => [['picture' => 'mark.png']]]);
+        self::assertNull(Situations::finding($worked, 'mark-on-print'));
+        self::assertCount(1, $worked->plan?->shown->overlays() ?? []);
+    }
+
+    /** Whatever is asked for, a mark lies on its image and keeps its shape. */
+    public function test_marks_stay_on_their_image(): void
+    {
+        mt_srand(3);
+        $places = ['top-left', 'top', 'top-right', 'left', 'centre', 'right', 'bottom-left', 'bottom', 'bottom-right'];
+        for ($turn = 0; $turn < 400; $turn++) {
+            $image = new Box(
+                mt_rand(0, 50) * self::MM,
+                mt_rand(0, 50) * self::MM,
+                mt_rand(20, 600) * self::MM,
+                mt_rand(20, 600) * self::MM,
+            );
+            $mark = self::mark(width: mt_rand(10, 2000), height: mt_rand(10, 2000));
+            $wanted = Overlay::fromNode(
+                Node::root([
+                    'picture' => 'mark.png',
+                    'where' => $places[$turn % 9],
+                    'width' => mt_rand(1, 100).' %',
+                    'offset' => mt_rand(0, 80).' mm',
+                ]),
+            );
+            $box = LaidOverlay::over($image, $wanted, $mark)->box;
+            self::assertTrue($box->liesIn($image->grown(5)), json_encode([$image->toArray(), $box->toArray()]) ?: '');
+            self::assertEqualsWithDelta($mark->width / $mark->height, $box->width / $box->height, (0.01 * $mark->width) / $mark->height);
+        }
+    }
+
+    /** The same pixels give the same hash, other words another. */
+    public function test_words_and_marks_tell_in_a_plans_hash(): void
+    {
+        $hash = fn (array $line): ?string => self::work($line)->plan?->hash();
+        $plain = $hash([]);
+        $hashes = [
+            $plain,
+            $hash(['lettering' => [['text' => 'a']]]),
+            $hash(['lettering' => [['text' => 'b']]]),
+            $hash(['lettering' => [['text' => 'a', 'x' => 0.4]]]),
+            $hash(['overlays' => [['picture' => 'mark.png']]]),
+            $hash(['overlays' => [['picture' => 'mark.png', 'strength' => 0.5]]]),
+        ];
+        self::assertCount(6, array_unique($hashes));
+        self::assertSame($plain, $hash(['screenCopy' => []]), 'a copy besides is none of the files');
+    }
+
+    public function test_names_of_screen_copies_say_so_and_are_never_given_twice(): void
+    {
+        $lines = array_map(Situations::line(...), [
+            1 => ['name' => ['parts' => ['subject']], 'screenCopy' => []],
+            2 => ['make' => 'screen-copy', 'name' => ['parts' => ['subject']]],
+            3 => ['make' => 'shared-sheet', 'sheet' => ['cells' => [['size' => '7 x 9 in', 'copies' => 2]]], 'screenCopy' => []],
+        ]);
+        $names = NameBook::names(Situations::head(), Situations::lab(['formats' => ['tiff']]), $lines);
+        self::assertSame(['dawn-boat.tif'], $names[1]->files());
+        self::assertSame(['dawn-boat_screen.jpg'], $names[1]->copies);
+        self::assertSame(['dawn-boat_screen-2.jpg'], $names[2]->files());
+        self::assertCount(2, $names[3]->copies);
+    }
+}
