@@ -111,6 +111,7 @@ Route::prefix('shown/{page}')
         Route::get('{line}/{hash}/{width}', [ShownController::class, 'picture'])
             ->where(['hash' => '[0-9a-f]{64}', 'width' => '[0-9]{3,4}'])
             ->name('shown.picture');
+        Route::any('{any}', fn () => abort(404))->where('any', '.*');
     });
 
 // The page itself is the same for everybody and needs neither session nor database.

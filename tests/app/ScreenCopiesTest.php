@@ -21,7 +21,7 @@ final class ScreenCopiesTest extends TestCase
         $this->postJson("/api/orders/{$this->order->id}/screen-copies", [
             'screenCopy' => ['longSide' => 200, 'quality' => 60, 'sharpen' => true],
         ])->assertCreated();
-        $files = MadeFile::query()->get();
+        $files = MadeFile::query()->with('make')->get();
         self::assertCount(2, $files);
         foreach ($files as $file) {
             self::assertSame([MadeFile::MADE, true], [$file->state, $file->is_for_screen], (string) $file->error);

@@ -40,7 +40,7 @@ final class OverlayTest extends TestCase
     private function work(array $line, string $mark = 'mark.png'): WorkedLine
     {
         $path = "{$this->folder}/a.png";
-        is_file($path) || $this->picture('a.png', 1200, 900);
+        is_file($path) || $this->picture('a.png', 1600, 1200);
         $wanted = Situations::line(
             $line + ['picture' => 'a.png', 'size' => '8 x 6 in', 'carrier' => 'none', 'output' => ['format' => 'tiff', 'ppi' => 150]],
         );
@@ -161,7 +161,7 @@ final class OverlayTest extends TestCase
         );
         $made = $this->madeOf($worked, 'framed');
         $target = $worked->plan?->shown->overlays()[0]->target ?? self::fail('no frame');
-        $image = $worked->plan?->shown->pictures()[0]->target ?? self::fail('no picture');
+        $image = $worked->plan->shown->pictures()[0]->target ?? self::fail('no picture');
         self::assertEquals($image, $target);
         $at = fn (int $x, int $y): string => trim(self::tool('convert', $made, '-crop', "1x1+{$x}+{$y}", '-depth', '8', 'rgb:-'));
         self::assertSame("\xFF\xFF\xFF", $at($image->x + 6, $image->y + 6), 'the frame lies on the image’s edge');

@@ -178,7 +178,7 @@ final class WordsTest extends TestCase
     /** Over the joints of panels: the panels beside each other are the undivided print. */
     public function test_words_across_panels_are_shared_out_with_the_picture(): void
     {
-        $path = $this->picture('a.png', 900, 600);
+        $path = $this->picture('a.png', 1800, 1200);
         $line = [
             'size' => '12 x 8 in',
             'turn' => 'auto',
@@ -197,7 +197,7 @@ final class WordsTest extends TestCase
     /** A cell with words, cut out and turned back, is the print by itself. */
     public function test_words_of_a_turned_cell_are_the_prints(): void
     {
-        $this->picture('a.png', 900, 600);
+        $this->picture('a.png', 1800, 1200);
         $cell = [
             'picture' => 'a.png',
             'size' => '4 x 6 in',
@@ -243,7 +243,7 @@ final class WordsTest extends TestCase
     /** The exposure as the camera wrote it, written here by exiftool. */
     public function test_a_caption_tells_the_exposure_that_the_picture_carries(): void
     {
-        $path = $this->picture('shot.jpg', 900, 600);
+        $path = $this->picture('shot.jpg', 1800, 1200);
         self::tool(
             'exiftool',
             '-q',

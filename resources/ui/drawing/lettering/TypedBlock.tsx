@@ -1,5 +1,6 @@
-import { useRef, useState, type CSSProperties } from 'react';
+import { useLayoutEffect, useRef, useState, type CSSProperties } from 'react';
 import type { FaceOffered, Lettering, SetBlock } from '@/api/types';
+import { brokenLines, type BrokenLine } from './brokenLines';
 import { faceOf, faceStyle } from './face';
 
 interface Props {
@@ -20,7 +21,7 @@ const UNITS: Record<string, number> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72 }
 const USUAL_HEIGHT = '9 mm';
 
 /** A length as it is typed in the order file, in mm. */
-export function inMm(typed: string): number {
+function inMm(typed: string): number {
     const [, number, unit] = /^([\d.]+)\s*([a-z]+)$/.exec(typed) ?? [];
     return Number(number ?? 0) * (UNITS[unit ?? 'mm'] ?? 1);
 }
@@ -28,63 +29,87 @@ export function inMm(typed: string): number {
 /** A block while it is typed: in its own face, size and colour, at its own place, broken as it will be. */
 export function TypedBlock({ wanted, set, faces, paper, scale, onDone }: Props) {
     const [text, setText] = useState(wanted.text);
+    const [lines, setLines] = useState<BrokenLine[]>([]);
     const isDone = useRef(false);
+    const laid = useRef<HTMLDivElement>(null);
     const face = faceOf(faces, set?.face ?? wanted.face ?? 'Newsreader');
     const align = wanted.align ?? 'middle';
     const share = SHARE[align];
-    const height = set?.height ?? inMm(wanted.height ?? USUAL_HEIGHT);
+    const size = (set?.height ?? inMm(wanted.height ?? USUAL_HEIGHT)) * scale;
+    const colour = wanted.colour ?? '#000000';
     const widest = wanted.widest === undefined ? undefined : inMm(wanted.widest) * scale;
+    const lineHeight = face.ascent + face.descent;
+    const type = faceStyle(face.name, set?.isBold ?? wanted.weight === 'bold', set?.isItalic ?? wanted.slant === 'italic');
     const style: CSSProperties = {
-        ...faceStyle(face.name, set?.isBold ?? wanted.weight === 'bold', set?.isItalic ?? wanted.slant === 'italic'),
-        fontSize: height * scale,
-        lineHeight: face.ascent + face.descent,
-        color: wanted.colour ?? '#000000',
+        ...type,
+        fontSize: size,
+        lineHeight,
         textAlign: ALIGNED[align],
         whiteSpace: widest === undefined ? 'pre' : 'pre-wrap',
         overflowWrap: 'normal',
     };
+    useLayoutEffect(() => {
+        const node = laid.current?.firstChild;
+        const measure = () => setLines(text !== '' && node instanceof Text ? brokenLines(node) : []);
+        measure();
+        void document.fonts.ready.then(measure);
+    }, [text, size, widest, face, type.fontWeight, type.fontStyle]);
     const done = () => {
         if (!isDone.current) {
             isDone.current = true;
             onDone(text.trim() === '' ? null : wanted.text === '' ? { ...wanted, text } : { text });
         }
     };
+    const high = lineHeight * size * Math.max(1, lines.length);
     return (
         <div
             className="pointer-events-auto absolute z-20"
-            style={{
-                left: (wanted.x ?? 0.5) * paper.width * scale,
-                top: (wanted.y ?? 0.5) * paper.height * scale,
-                transform: `translate(${-100 * share}%, -50%)`,
-                width: widest,
-            }}
+            style={{ left: (wanted.x ?? 0.5) * paper.width * scale, top: (wanted.y ?? 0.5) * paper.height * scale }}
         >
-            {/* What is typed sizes its own field. */}
-            <div aria-hidden="true" className="invisible" style={style}>
-                {text === '' ? 'words' : text.endsWith('\n') ? `${text} ` : text}
+            <div className="absolute" style={{ transform: `translate(${-100 * share}%, -50%)`, width: widest ?? 'max-content' }}>
+                {/* What is typed sizes its own field. */}
+                <div ref={laid} aria-hidden="true" className="invisible" style={style}>
+                    {text === '' ? 'words' : text.endsWith('\n') ? `${text}\u200b` : text}
+                </div>
+                <textarea
+                    autoFocus
+                    aria-label="Lettering. Enter is a new line, Esc is done."
+                    data-testid="typed-block"
+                    spellCheck={false}
+                    value={text}
+                    placeholder="words"
+                    dir="auto"
+                    className="absolute inset-0 resize-none overflow-hidden border-0 bg-transparent p-0 text-transparent outline-1 outline-copper outline-dashed placeholder:text-soft"
+                    style={{ ...style, caretColor: colour }}
+                    onChange={(event) => setText(event.target.value)}
+                    onFocus={(event) => event.target.select()}
+                    onBlur={done}
+                    onPointerDown={(event) => event.stopPropagation()}
+                    onKeyDown={(event) => {
+                        event.stopPropagation();
+                        if (event.key === 'Escape' || (event.key === 'Enter' && (event.ctrlKey || event.metaKey))) {
+                            event.preventDefault();
+                            done();
+                        }
+                    }}
+                />
             </div>
-            <textarea
-                autoFocus
-                aria-label="Lettering. Enter is a new line, Esc is done."
-                data-testid="typed-block"
-                spellCheck={false}
-                value={text}
-                placeholder="words"
-                dir="auto"
-                className="absolute inset-0 resize-none overflow-hidden border-0 bg-transparent p-0 outline-1 outline-copper outline-dashed"
-                style={style}
-                onChange={(event) => setText(event.target.value)}
-                onFocus={(event) => event.target.select()}
-                onBlur={done}
-                onPointerDown={(event) => event.stopPropagation()}
-                onKeyDown={(event) => {
-                    event.stopPropagation();
-                    if (event.key === 'Escape' || (event.key === 'Enter' && (event.ctrlKey || event.metaKey))) {
-                        event.preventDefault();
-                        done();
-                    }
-                }}
-            />
+            {/* What is seen are the lines as they will be set; what is typed into only has the caret. */}
+            <svg className="pointer-events-none absolute top-0 left-0 size-px overflow-visible" aria-hidden="true">
+                <g style={{ ...type, fontSize: size }} fill={colour}>
+                    {lines.map((line, i) => (
+                        <text
+                            key={i}
+                            x={(0.5 - share) * line.width}
+                            y={-high / 2 + (i * lineHeight + face.ascent) * size}
+                            textAnchor="middle"
+                            xmlSpace="preserve"
+                        >
+                            {line.text}
+                        </text>
+                    ))}
+                </g>
+            </svg>
         </div>
     );
 }
