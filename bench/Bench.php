@@ -27,6 +27,8 @@ final class Bench
 
     private const LIFTED_AGAINST_PLAIN = 1.3;
 
+    private const CAPTIONED_AGAINST_PLAIN = 1.05;
+
     private const ORDER_AGAINST_BARE = 1.2;
 
     private const SHEET_AGAINST_BARE = 1.3;
@@ -87,6 +89,7 @@ final class Bench
             $this->againstItsEnds($name, $most);
         }
         $this->lifted();
+        $this->captioned();
         $this->sheet();
         $this->order();
         $this->screen();
@@ -150,6 +153,19 @@ final class Bench
             $this->desk->clear(...),
         );
         $this->table->ratio('16 × 20 in, lifted', $lifted, 'plain', $plain, self::LIFTED_AGAINST_PLAIN);
+    }
+
+    /** A line of words in its border costs a print next to nothing. */
+    private function captioned(): void
+    {
+        $wanted = ['picture' => Desk::PICTURE, 'size' => '8 x 10 in', 'border' => '0.5 in'];
+        $caption = ['parts' => ['client', 'file', ['text' => 'Proof only']], 'height' => '3 mm'];
+        ['captioned' => $captioned, 'plain' => $plain] = Measured::inTurns(
+            $this->turns(),
+            ['captioned' => $this->desk->make([$wanted + ['caption' => $caption]]), 'plain' => $this->desk->make([$wanted])],
+            $this->desk->clear(...),
+        );
+        $this->table->ratio('8 × 10 in, captioned', $captioned, 'without', $plain, self::CAPTIONED_AGAINST_PLAIN);
     }
 
     /** Eight small prints of as many pictures on one sheet, each unpacked at the size it is needed. */

@@ -18,14 +18,17 @@ final class ShownPrints
 
     public function __construct(private readonly Computation $computation) {}
 
-    /** @return array<string, mixed> */
-    public function of(ClientPage $page): array
+    /**
+     * @param  ?int  $first  how many lines are worked, for a first view; null for all
+     * @return array<string, mixed>
+     */
+    public function of(ClientPage $page, ?int $first = null): array
     {
         $order = $page->order;
         $worked = $this->computation->order($order);
         $answers = Answers::of($order);
         $prints = [];
-        foreach ($order->lines as $line) {
+        foreach ($order->lines->take($first ?? count($order->lines)) as $line) {
             $print = $worked->of($line);
             if (self::isShown($print)) {
                 $answer = $answers->get($line->id);
@@ -39,6 +42,7 @@ final class ShownPrints
             'order' => ['client' => $order->client->name, 'title' => $order->title, 'number' => $order->number],
             'expiresOn' => $page->expires_at->format('Y-m-d'),
             'prints' => $prints,
+            'isAll' => $first === null || $first >= count($order->lines),
             'answerAt' => Links::answers($page),
             'lookAt' => Links::prints($page),
         ];

@@ -6,6 +6,9 @@
     <meta name="robots" content="noindex">
     <title>{{ $shown['order']['client'] }}: your prints</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @if ($shown['prints'] !== [])
+        <link rel="preload" as="image" href="{{ $shown['prints'][0]['pictures']['small'] }}" imagesrcset="{{ $shown['prints'][0]['pictures']['small'] }} 800w, {{ $shown['prints'][0]['pictures']['large'] }} 1600w" imagesizes="(min-width: 768px) 700px, 100vw">
+    @endif
     @vite('resources/ui/client/main.tsx')
 </head>
 <body>

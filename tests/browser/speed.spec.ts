@@ -97,8 +97,59 @@ test('speed of the bench and of a long order sheet', async ({ page, request, bro
     const inCell = await dragging('chosen');
     await page.mouse.up();
 
-    const words = `60 lines: ${(sent / 1e6).toFixed(2)} MB when never seen, opened again in ${opened} ms; ${dragged.toFixed(0)} frames a second while dragging 24 megapixels (${still.toFixed(0)} at rest), ${inCell.toFixed(0)} in a cell of eight; figures ${followed} ms after letting go`;
+    // Lettering typed: how long after a letter it is drawn.
+    await page.goto(`/orders/${order}/lines/${first}`);
+    await expect(page.getByTestId('preview')).toBeVisible();
+    await page.keyboard.press('l');
+    const field = page.getByTestId('typed-block');
+    await expect(field).toBeFocused();
+    await field.evaluate((typed: HTMLTextAreaElement) => {
+        const late: number[] = [];
+        typed.addEventListener('input', () => {
+            const at = performance.now();
+            requestAnimationFrame(() => {
+                const drawn = [...typed.parentElement!.parentElement!.querySelectorAll('text')].map((line) => line.textContent);
+                late.push(drawn.join(' ') === typed.value.trimEnd() ? performance.now() - at : Infinity);
+            });
+        });
+        Object.assign(window, { late });
+    });
+    await page.keyboard.type('The first day at the mouth of the river', { delay: 40 });
+    const late = await page.evaluate(() => (window as unknown as { late: number[] }).late.sort((a, b) => a - b));
+    await page.keyboard.press('Escape');
+
+    // The client's page of 60 prints, in a browser that has seen none of it.
+    const link = await request.post(`/api/orders/${order}/client-pages`, {
+        data: {},
+        headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+    });
+    const { url } = (await link.json()) as { url: string };
+    const seenByClient = async () => {
+        const client = await browser.newContext({ storageState: undefined });
+        const shown = await client.newPage();
+        let sum = 0;
+        const network = await client.newCDPSession(shown);
+        await network.send('Network.enable');
+        network.on('Network.loadingFinished', (event) => (sum += event.encodedDataLength));
+        await shown.goto(url);
+        await shown.waitForFunction(() => document.images[0]?.complete && document.images[0].naturalWidth > 0);
+        // Painted, and the first picture there.
+        const took = await shown.evaluate(() => {
+            const pictures = performance.getEntriesByType('resource') as PerformanceResourceTiming[];
+            const first = pictures.find(({ name }) => /\/(800|1600)\?/.test(name));
+            return Math.max(performance.getEntriesByName('first-contentful-paint')[0]!.startTime, first!.responseEnd);
+        });
+        await expect(shown.getByTestId('shown-print')).toHaveCount(61); // and the sheet
+        await shown.waitForLoadState('networkidle');
+        await client.close();
+        return { took, sum };
+    };
+    await seenByClient(); // its pictures are rendered when they are first asked for
+    const shown = await seenByClient();
+
+    const words = `60 lines: ${(sent / 1e6).toFixed(2)} MB when never seen, opened again in ${opened} ms; ${dragged.toFixed(0)} frames a second while dragging 24 megapixels (${still.toFixed(0)} at rest), ${inCell.toFixed(0)} in a cell of eight; figures ${followed} ms after letting go; lettering drawn ${late[Math.floor(late.length / 2)]?.toFixed(0)} ms after a key, at most ${late.at(-1)?.toFixed(0)}; the client’s page of 60 prints to its first view in ${shown.took.toFixed(0)} ms, ${(shown.sum / 1e6).toFixed(2)} MB`;
     info.annotations.push({ type: 'speed', description: words });
     console.log(`    ${words}`);
     expect(sent).toBeLessThan(1_500_000);
+    expect(shown.sum).toBeLessThan(3_000_000);
 });

@@ -23,6 +23,9 @@ final class ShownController
 {
     private const MOST_ANSWERS = 500;
 
+    /** Lines that come with the page itself; the others follow while these are looked at. */
+    private const AT_FIRST = 6;
+
     public function __construct(private readonly ShownPrints $prints, private readonly Computation $computation) {}
 
     public function page(ClientPage $page): Response
@@ -39,7 +42,7 @@ final class ShownController
         }
 
         return response()
-            ->view('shown', ['shown' => $this->prints->of($page)])
+            ->view('shown', ['shown' => $this->prints->of($page, self::AT_FIRST)])
             ->header('Cache-Control', 'private, no-store');
     }
 

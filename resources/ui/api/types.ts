@@ -1655,6 +1655,10 @@ export interface Shown {
     prints: ShownPrint[];
     answerAt: string;
     lookAt: string;
+    /**
+     * false where more prints are still to be asked for
+     */
+    isAll: boolean;
 }
 /**
  * A link that shows an order to its client

@@ -28,7 +28,7 @@ export function PrintToAnswer({ print, isSending, onAnswer }: Props) {
     };
     return (
         <li
-            className="grid gap-x-9 gap-y-4 border-b border-rule py-8 md:grid-cols-[minmax(0,1fr)_300px]"
+            className="grid gap-x-9 gap-y-4 border-b border-rule py-8 [content-visibility:auto] [contain-intrinsic-size:auto_600px] md:grid-cols-[minmax(0,1fr)_300px]"
             data-testid="shown-print"
         >
             <AsItWillBe print={print} />

@@ -9,7 +9,7 @@ const isAnswered = ({ answer }: ShownPrint) => answer !== null && answer.isOfThi
 /** An order as its client sees it: every print as it will be, and a yes or a note to each. */
 export function ShownPage({ first }: { first: Shown }) {
     const { shown, send, trouble, isSending } = useAnswering(first);
-    const { order, prints } = shown;
+    const { order, prints, isAll } = shown;
     const open = prints.filter((print) => !isAnswered(print));
     return (
         <div className="min-h-screen bg-paper">
@@ -19,18 +19,21 @@ export function ShownPage({ first }: { first: Shown }) {
                     {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
                 </h1>
                 <p className="mt-2 max-w-[38rem] text-[15px] text-soft">
-                    {prints.length === 1 ? 'Your print' : `Your ${prints.length} prints`}, each as it will be. Say yes to what is
-                    right, and write a note to what isn’t. This page is open until {longDay(shown.expiresOn)}.
+                    {!isAll ? 'Your prints' : prints.length === 1 ? 'Your print' : `Your ${prints.length} prints`}, each as it
+                    will be. Say yes to what is right, and write a note to what isn’t. This page is open until{' '}
+                    {longDay(shown.expiresOn)}.
                 </p>
             </header>
             <div className="sticky top-0 z-10 border-y border-rule bg-paper/95">
                 <div className="mx-auto flex max-w-[1080px] items-center gap-4 px-5 py-2.5 sm:px-8">
                     <p className="grow text-[14px]" role="status">
-                        {open.length === 0
-                            ? 'All are answered. Thank you.'
-                            : `${prints.length - open.length} of ${prints.length} answered`}
+                        {!isAll
+                            ? 'The other prints are coming…'
+                            : open.length === 0
+                              ? 'All are answered. Thank you.'
+                              : `${prints.length - open.length} of ${prints.length} answered`}
                     </p>
-                    {open.length > 0 && (
+                    {isAll && open.length > 0 && (
                         <Button
                             look="main"
                             disabled={isSending}

@@ -15,15 +15,18 @@ export function useAnswering(first: Shown) {
     useEffect(() => {
         const look = () => {
             if (document.visibilityState === 'visible') {
-                void fetch(shown.lookAt, { headers: { Accept: 'application/json' } })
+                void fetch(first.lookAt, { headers: { Accept: 'application/json' } })
                     .then((answer) => (answer.ok ? (answer.json() as Promise<Shown>) : null))
                     .then((now) => now && setShown(now))
                     .catch(() => undefined);
             }
         };
+        if (!first.isAll) {
+            look();
+        }
         document.addEventListener('visibilitychange', look);
         return () => document.removeEventListener('visibilitychange', look);
-    }, [shown.lookAt]);
+    }, [first.lookAt, first.isAll]);
     const send = useCallback(
         async (answers: Answer[]) => {
             setIsSending(true);
