@@ -68,6 +68,33 @@ await take('labs');
 await page.goto('/orders/3/wall');
 await page.getByLabel('180 cm line').check();
 await take('on-the-wall');
+// Lettering, typed on the drawing of a card.
+await page.goto('/orders/4/lines/20');
+await page.getByTestId('preview').waitFor();
+await page.keyboard.press('l');
+await page.keyboard.type('With thanks,\nand love to all of you');
+await page.keyboard.press('Escape');
+await page.getByTestId('preview').waitFor();
+await page.getByTestId('block').dblclick();
+await take('bench-lettering');
+await page.keyboard.press('Escape');
+// What the client sees, at a desk and on a phone.
+await page.goto('/orders/3');
+await page.getByRole('button', { name: 'Show the client' }).click();
+await page.getByRole('button', { name: 'Make a link' }).click();
+const link = await page.getByLabel('The link').first().inputValue();
+for (const [name, width, height] of [
+    ['client-page', 1280, 800],
+    ['client-page-phone', 390, 844],
+]) {
+    const client = await (await browser.newContext({ viewport: { width, height } })).newPage();
+    await client.goto(link);
+    await client.getByTestId('shown-print').first().waitFor();
+    await client.waitForLoadState('networkidle');
+    await client.waitForTimeout(800);
+    await client.screenshot({ path: `${folder}/${name}.png` });
+    await client.close();
+}
 await page.goto('/house-finishes');
 await page.getByRole('heading', { name: 'House finishes' }).waitFor();
 await take('house-finishes');

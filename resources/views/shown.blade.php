@@ -12,7 +12,11 @@
     @vite('resources/ui/client/main.tsx')
 </head>
 <body>
-    <div id="shown" data-shown="{{ json_encode($shown) }}"></div>
+    <div id="shown" data-shown="{{ json_encode($shown) }}">
+        <header class="mx-auto max-w-[1080px] px-5 pt-8 pb-5 sm:px-8">
+            <h1 class="font-serif text-[26px] leading-tight sm:text-[32px]">{{ $shown['order']['client'] }}</h1>
+        </header>
+    </div>
     <noscript>This page needs JavaScript.</noscript>
 </body>
 </html>

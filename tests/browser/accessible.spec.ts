@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, openWord, test } from './studio';
+import { addLine, addPictures, expect, newOrder, openWord, painted, test } from './studio';
 
 async function audit(page: Page) {
     await page.waitForLoadState('networkidle');
@@ -82,6 +82,32 @@ test('every page and popover', async ({ page }) => {
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'A shared sheet…' }).click();
     await expect(page.getByRole('button', { name: 'two 3 × 4 in' })).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    // A caption, lettering, a mark; nothing of them is kept.
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, painted('plain.jpg', '1800x1200'));
+    await addLine(page, '8 x 10 in', 1, 'plain.jpg');
+    await page.getByRole('button', { name: 'Show the client' }).click();
+    await page.getByRole('button', { name: 'Make a link' }).click();
+    await expect(page.getByLabel('The link')).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: /^Plain/ }).click();
+    await page.keyboard.press('l');
+    await page.keyboard.type('First day');
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'House finish' }).click();
+    await page.getByText('Proof, with our mark').click();
+    for (const title of ['Caption', 'Lettering', 'Marks over it']) {
+        await openWord(page, title);
+        await audit(page);
+        await page.keyboard.press('Escape');
+    }
+    await page.getByRole('link', { name: 'Order sheet' }).click();
+    await page.getByRole('link', { name: 'Files made' }).click();
+    await page.getByRole('button', { name: 'Screen copies' }).click();
     await audit(page);
     await page.keyboard.press('Escape');
     await page.goto('/labs');

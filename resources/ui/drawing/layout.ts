@@ -2,7 +2,7 @@ import type { Box, Dimension, DrawingFigures } from '@/api/types';
 import { hangApart } from './pieces';
 
 /** Rows of dimension lines lie this far from each other and from the sheet, in screen pixels. */
-const ROW = 23;
+const ROW = 24;
 const AWAY = 16;
 const MARGIN_ROW = 40;
 const FOOT = 40;

@@ -5,6 +5,7 @@ import type { HouseFinish } from '@/api/types';
 import { Loading } from '@/common/Loading';
 import { TopBar } from '@/common/TopBar';
 import { Typed } from '@/sentence/Typed';
+import { StudioMarks } from './StudioMarks';
 
 /** The studio's house finishes, each in words: renamed, cut down, removed. */
 export function HouseFinishesPage() {
@@ -39,6 +40,7 @@ export function HouseFinishesPage() {
                             <Finish key={finish.id} finish={finish} />
                         ))}
                     </ul>
+                    <StudioMarks />
                 </main>
             ) : (
                 <Loading error={finishes.error} />
