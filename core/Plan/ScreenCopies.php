@@ -50,8 +50,10 @@ final class ScreenCopies
         $laid = new Laid(PixelRect::ofSize($part->width, $part->height), $part->x, $part->y);
         $marks = self::overlays($overlays, PixelRect::ofSize($part->width, $part->height), $desk);
 
+        $over = array_map(fn (Overlay $mark): Overlay => $mark->laid($laid), $marks);
+
         return $file->with(
-            layers: [...array_map(self::plain(...), $file->layers), ...array_map(fn (Overlay $mark): Overlay => $mark->laid($laid), $marks)],
+            layers: [...array_map(self::plain(...), $file->layers), ...$over],
             encoding: ScreenEncoding::of(ScreenCopy::USUAL_QUALITY, Strength::None),
             isForScreen: true,
         );

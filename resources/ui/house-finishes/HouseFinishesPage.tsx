@@ -5,7 +5,7 @@ import type { HouseFinish } from '@/api/types';
 import { Loading } from '@/common/Loading';
 import { TopBar } from '@/common/TopBar';
 import { Typed } from '@/sentence/Typed';
-import { StudioMarks } from './StudioMarks';
+import { StudioMarks } from '@/marks/StudioMarks';
 
 /** The studio's house finishes, each in words: renamed, cut down, removed. */
 export function HouseFinishesPage() {

@@ -2,29 +2,25 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { makeScreenCopies } from '@/api/makes';
-import { useMarks } from '@/api/marks';
 import { Button } from '@/common/Button';
-import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
-
-const NO_MARK = '';
+import { WhichMark } from '@/marks/WhichMark';
 
 /** Copies of the whole order for a screen: as it will be printed, so large, so good, with the studio's mark. */
 export function ScreenCopies({ orderId }: { orderId: number }) {
     const client = useQueryClient();
-    const marks = useMarks();
     const [isOpen, setIsOpen] = useState(false);
     const [longSide, setLongSide] = useState('1600');
     const [quality, setQuality] = useState('75');
     const [isSharpened, setIsSharpened] = useState(true);
-    const [mark, setMark] = useState(NO_MARK);
+    const [mark, setMark] = useState<string | null>(null);
     const make = useMutation({
         mutationFn: () =>
             makeScreenCopies(orderId, {
                 longSide: Number(longSide),
                 quality: Number(quality),
                 sharpen: isSharpened,
-                overlays: mark === NO_MARK ? [] : [{ picture: mark, strength: 0.7 }],
+                overlays: mark === null ? [] : [{ picture: mark, strength: 0.7 }],
             }),
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: ['makes', orderId] });
@@ -80,17 +76,7 @@ export function ScreenCopies({ orderId }: { orderId: number }) {
                             />
                             Sharpened for a screen
                         </label>
-                        {(marks.data?.length ?? 0) > 0 && (
-                            <Choice
-                                label="Mark"
-                                value={mark}
-                                onChoose={setMark}
-                                options={[
-                                    { value: NO_MARK, label: 'No mark' },
-                                    ...(marks.data ?? []).map(({ name }) => ({ value: name, label: name })),
-                                ]}
-                            />
-                        )}
+                        <WhichMark none="No mark" value={mark} onChoose={setMark} />
                         {make.error && (
                             <p role="alert" className="text-small text-stops">
                                 {make.error.message}

@@ -1,24 +1,21 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useClientPageActs, useClientPages } from '@/api/client-pages';
-import { useMarks } from '@/api/marks';
 import type { ClientPage } from '@/api/types';
 import { Button } from '@/common/Button';
-import { Choice } from '@/common/Choice';
 import { longDay } from '@/common/days';
 import { Field } from '@/common/Field';
 import { useNotices } from '@/common/notices';
+import { WhichMark } from '@/marks/WhichMark';
 
-const NO_MARK = '';
 const USUAL_DAYS = '14';
 
 /** Links that show the order to its client: made, copied, revoked, and how often each was seen. */
 export function ShowTheClient({ orderId }: { orderId: number }) {
     const pages = useClientPages(orderId);
-    const marks = useMarks();
     const { show, revoke } = useClientPageActs(orderId);
     const [days, setDays] = useState(USUAL_DAYS);
-    const [mark, setMark] = useState(NO_MARK);
+    const [mark, setMark] = useState<string | null>(null);
     const [reopens, setReopens] = useState(true);
     return (
         <Popover.Root>
@@ -49,7 +46,7 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
                         className="flex flex-col gap-3"
                         onSubmit={(event) => {
                             event.preventDefault();
-                            show.mutate({ days: Number(days), mark: mark === NO_MARK ? null : mark, reopens });
+                            show.mutate({ days: Number(days), mark, reopens });
                         }}
                     >
                         <Field
@@ -69,17 +66,7 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
                             />
                             A note opens its line again
                         </label>
-                        {(marks.data?.length ?? 0) > 0 && (
-                            <Choice
-                                label="Mark over the pictures"
-                                value={mark}
-                                onChoose={setMark}
-                                options={[
-                                    { value: NO_MARK, label: 'No mark over the pictures' },
-                                    ...(marks.data ?? []).map(({ name }) => ({ value: name, label: name })),
-                                ]}
-                            />
-                        )}
+                        <WhichMark none="No mark over the pictures" value={mark} onChoose={setMark} />
                         {(show.error ?? revoke.error) && (
                             <p role="alert" className="text-small text-stops">
                                 {(show.error ?? revoke.error)!.message}

@@ -1,8 +1,9 @@
-import { useRef, useState } from 'react';
-import { markUrl, uploadMark, useMarkAct, useMarks } from '@/api/marks';
+import { useState } from 'react';
+import { markUrl, useMarks } from '@/api/marks';
 import type { Overlay } from '@/api/types';
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
+import { TakeUpMark } from '@/marks/TakeUpMark';
 import { asPercent, fromPercent } from '@/sentence/percent';
 import { Typed } from '@/sentence/Typed';
 import type { WordProps } from '@/sentence/word';
@@ -102,10 +103,8 @@ function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onC
 }
 
 /** The studio's marks to choose from, and one more taken up. */
-export function MarkChoice({ title, onChoose }: { title: string; onChoose: (name: string) => void }) {
+function MarkChoice({ title, onChoose }: { title: string; onChoose: (name: string) => void }) {
     const marks = useMarks();
-    const field = useRef<HTMLInputElement>(null);
-    const upload = useMarkAct(uploadMark);
     return (
         <div className="flex flex-col gap-1.5">
             <h3 className="text-small text-soft">{title}</h3>
@@ -124,29 +123,7 @@ export function MarkChoice({ title, onChoose }: { title: string; onChoose: (name
                 ))}
                 {marks.data?.length === 0 && <li className="py-1 text-soft">The studio keeps no mark yet.</li>}
             </ul>
-            <input
-                ref={field}
-                type="file"
-                accept="image/png"
-                aria-label="Take up a mark"
-                className="sr-only"
-                tabIndex={-1}
-                onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    if (file) {
-                        upload.mutate(file, { onSuccess: (mark) => onChoose(mark.name) });
-                    }
-                    event.target.value = '';
-                }}
-            />
-            <button type="button" className={LINK} onClick={() => field.current?.click()}>
-                {upload.isPending ? 'Taking it up…' : 'Take up a PNG'}
-            </button>
-            {upload.error && (
-                <p role="alert" className="text-small text-stops">
-                    {upload.error.message}
-                </p>
-            )}
+            <TakeUpMark onTaken={onChoose} />
         </div>
     );
 }

@@ -1,12 +1,11 @@
-import { useRef, useState } from 'react';
-import { markUrl, removeMark, uploadMark, useMarkAct, useMarks } from '@/api/marks';
+import { useState } from 'react';
+import { markUrl, removeMark, useMarkAct, useMarks } from '@/api/marks';
 import type { StudioMark } from '@/api/types';
+import { TakeUpMark } from './TakeUpMark';
 
 /** The studio's marks, ornaments and frames: PNGs that lines lay over their pictures by name. */
 export function StudioMarks() {
     const marks = useMarks();
-    const field = useRef<HTMLInputElement>(null);
-    const upload = useMarkAct(uploadMark);
     return (
         <section aria-label="Marks" className="mt-10">
             <h2 className="font-serif text-[22px] leading-tight">Marks</h2>
@@ -18,33 +17,7 @@ export function StudioMarks() {
                     <Kept key={mark.id} mark={mark} />
                 ))}
             </ul>
-            <input
-                ref={field}
-                type="file"
-                accept="image/png"
-                aria-label="Take up a mark"
-                className="sr-only"
-                tabIndex={-1}
-                onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    if (file) {
-                        upload.mutate(file);
-                    }
-                    event.target.value = '';
-                }}
-            />
-            <button
-                type="button"
-                className="mt-3 font-semibold text-copper underline underline-offset-4"
-                onClick={() => field.current?.click()}
-            >
-                {upload.isPending ? 'Taking it up…' : 'Take up a PNG'}
-            </button>
-            {upload.error && (
-                <p role="alert" className="mt-1 text-small text-stops">
-                    {upload.error.message}
-                </p>
-            )}
+            <TakeUpMark />
         </section>
     );
 }
