@@ -25,16 +25,28 @@ final class Answers
     }
 
     /**
-     * @param  ?string  $hash  of the line's plan as it is now
+     * For the studio, which knows its plans.
+     *
      * @return array<string, mixed>
      */
-    public static function view(ClientAnswer $answer, ?string $hash): array
+    public static function heard(ClientAnswer $answer): array
     {
         return [
             'isYes' => $answer->is_yes,
             'note' => $answer->note,
             'at' => $answer->created_at->toIso8601String(),
-            'isOfThis' => $answer->plan_hash === $hash,
+            'version' => $answer->plan_hash,
         ];
+    }
+
+    /**
+     * For the client.
+     *
+     * @param  ?string  $hash  of the line's plan as it is now
+     * @return array<string, mixed>
+     */
+    public static function view(ClientAnswer $answer, ?string $hash): array
+    {
+        return array_diff_key(self::heard($answer), ['version' => true]) + ['isOfThis' => $answer->plan_hash === $hash];
     }
 }

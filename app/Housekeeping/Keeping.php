@@ -61,6 +61,7 @@ final class Keeping
             'swept after '.config('session.lifetime') / 60 .' h unused',
         );
         $held[] = new Held('jobs that failed', $rows('failed_jobs'), 'rows', self::FAILED_JOBS, 'the newest are kept');
+        $held[] = new Held('clients’ answers', $rows('client_answers'), 'rows', null, 'kept; at most 5000 a page');
         foreach (self::KEPT as $name => $folder) {
             $held[] = new Held($name, (new Files(storage_path($folder)))->bytes(), 'bytes', null, 'kept');
         }

@@ -69,7 +69,7 @@ final class PlainErrors
             $hasRunOut => 'It has run out. Ask the studio for a new one.',
             $e instanceof InvalidSignatureException => 'It isn’t whole, or was altered. Open it just as it was sent to you.',
             $e->getStatusCode() === 429 => 'That was a lot at once. Wait a minute, then go on.',
-            $e->getMessage() !== '' && $e->getStatusCode() === 410 => $e->getMessage(),
+            $e->getMessage() !== '' && in_array($e->getStatusCode(), [410, 422], true) => $e->getMessage(),
             default => 'There is nothing here any more. Ask the studio for a new link.',
         };
 

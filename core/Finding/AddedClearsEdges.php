@@ -6,6 +6,7 @@ namespace Planisher\Finding;
 
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
+use Planisher\Measure\Unit;
 use Planisher\Phrase\Sides;
 use Planisher\Plan\Situation;
 
@@ -17,6 +18,18 @@ final class AddedClearsEdges implements Check
      * @param  string  $edge  what lies there: “what a frame covers”
      */
     public function __construct(private readonly \Closure $clear, private readonly string $edge) {}
+
+    /** Near an edge that is cut, as far as a trimmer may be off. */
+    public static function ofCut(): self
+    {
+        return new self(fn (): Length => self::cutMayBeOff(), 'what a cut may take');
+    }
+
+    /** (common practice, no source) */
+    public static function cutMayBeOff(): Length
+    {
+        return Length::of('2', Unit::Millimetre);
+    }
 
     public function judge(Situation $at): ?Finding
     {

@@ -62,7 +62,8 @@ final class ClientPagesTest extends TestCase
         return ['line' => $shown['prints'][$print]['line'], 'version' => $shown['prints'][$print]['version']];
     }
 
-    private function said(Line $line): mixed
+    /** @return array<string, mixed> what the studio hears of a line, and whether it is to what is there now */
+    private function said(Line $line): array
     {
         return $this->getJson("/api/orders/{$this->order->id}/client-pages")
             ->assertOk()
@@ -168,6 +169,21 @@ final class ClientPagesTest extends TestCase
         $other->update(['order_id' => $this->anotherOrder()]);
         $this->answer($shown['answerAt'], ['isYes' => true, 'line' => $other->id, 'version' => $at['version']])->assertConflict();
         self::assertSame(0, ClientAnswer::query()->count());
+    }
+
+    public function test_a_page_keeps_so_many_answers_and_no_more(): void
+    {
+        $shown = $this->shown($this->link());
+        $row = [
+            'client_page_id' => ClientPage::query()->max('id'),
+            'line_id' => $this->boat->id,
+            'plan_hash' => str_repeat('a', 64),
+            'is_yes' => true,
+        ];
+        ClientAnswer::query()->insert(array_fill(0, 5000, $row));
+        $this->answer($shown['answerAt'], ['isYes' => true] + self::to($shown, 0))
+            ->assertUnprocessable()
+            ->assertSee('new link');
     }
 
     private function anotherOrder(): int

@@ -155,6 +155,20 @@ test('a caption is built of parts and says how it will read', async ({ page }) =
     await expect(caption.getByRole('alert')).toHaveCount(0);
 });
 
+test('what can’t be saved is typed on, and nothing of it is lost', async ({ page }) => {
+    await oneGreyPrint(page);
+    await page.keyboard.press('l');
+    await page.keyboard.insertText('one\u0007two');
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/letters alone/)).toBeVisible();
+    await expect(typed(page)).toHaveValue('one\u0007two');
+    await typed(page).fill('one two '.repeat(90)); // a person can’t type more than 500
+    expect(await typed(page).getAttribute('maxlength')).toBe('500');
+    await typed(page).fill('one two');
+    await page.keyboard.press('Escape');
+    await expect(page.getByTestId('sentence')).toContainText('lettered “one two”');
+});
+
 test('a letter no face has is told by name and code, and the line does not pass', async ({ page }) => {
     await oneGreyPrint(page);
     await page.keyboard.press('l');

@@ -6,9 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Clients\Answers;
 use App\Clients\Links;
-use App\Lines\Computation;
 use App\Models\ClientPage;
-use App\Models\Line;
 use App\Models\Order;
 use App\Models\StudioMark;
 use Illuminate\Http\JsonResponse;
@@ -21,23 +19,12 @@ final class ClientPageController
 
     public const MOST_DAYS = 90;
 
-    public function __construct(private readonly Computation $computation) {}
-
     public function index(Order $order): JsonResponse
     {
-        $worked = null;
-        $answers = Answers::of($order);
-        $said = [];
-        foreach ($answers as $lineId => $answer) {
-            $worked ??= $this->computation->order($order);
-            $line = $order->lines->firstWhere('id', $lineId);
-            if ($line instanceof Line) {
-                $said[$lineId] = Answers::view($answer, $worked->of($line)->plan?->hash());
-            }
-        }
+        $said = Answers::of($order)->map(Answers::heard(...));
         $pages = ClientPage::query()->where('order_id', $order->id)->get()->sortByDesc('id')->values();
 
-        return response()->json(['pages' => $pages->map(self::shown(...))->all(), 'answers' => (object) $said]);
+        return response()->json(['pages' => $pages->map(self::shown(...))->all(), 'answers' => (object) $said->all()]);
     }
 
     public function store(Request $request, Order $order): JsonResponse

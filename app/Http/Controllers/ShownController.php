@@ -23,6 +23,9 @@ final class ShownController
 {
     private const MOST_ANSWERS = 500;
 
+    /** Whoever has a link can't fill the database with it. */
+    private const MOST_OF_A_PAGE = 5000;
+
     /** Lines that come with the page itself; the others follow while these are looked at. */
     private const AT_FIRST = 6;
 
@@ -80,6 +83,11 @@ final class ShownController
                 'answers.*.note.max' => 'A note can have up to '.ClientAnswer::LONGEST.' letters. Say it in fewer words.',
                 'answers.*.note.required_if' => 'A note needs words.',
             ],
+        );
+        abort_if(
+            ClientAnswer::query()->where('client_page_id', $page->id)->count() >= self::MOST_OF_A_PAGE,
+            422,
+            'This page has had more answers than it can keep. Ask the studio for a new link.',
         );
         $worked = $this->computation->order($page->order);
         $lines = $page->order->lines->keyBy('id');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
+use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
@@ -70,6 +71,7 @@ final class PanelsFinish implements Finish
             new MarkedStaysIn(),
             new MarkedClearsJoints(),
             new AddedClearsJoints(),
+            AddedClearsEdges::ofCut(),
             new PanelsBalanced(),
             new BleedAdded(),
             new EnoughPixels(),

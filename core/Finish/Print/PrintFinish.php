@@ -19,7 +19,6 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Measure\Length;
-use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;
@@ -93,15 +92,9 @@ final class PrintFinish implements Finish
             new AddedClearsEdges(function (Situation $at) use ($cover): Length {
                 $covered = $cover($at);
 
-                return $covered === null || $covered->nanometres === 0 ? self::cutMayBeOff() : $covered;
+                return $covered === null || $covered->nanometres === 0 ? AddedClearsEdges::cutMayBeOff() : $covered;
             }, 'what a frame or a cut may take'),
         ];
-    }
-
-    /** How far a trimmer may be off (common practice, no source) */
-    private static function cutMayBeOff(): Length
-    {
-        return Length::of('2', Unit::Millimetre);
     }
 
     /** @return list<Check> */

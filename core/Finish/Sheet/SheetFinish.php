@@ -78,6 +78,7 @@ final class SheetFinish implements Finish, Gathers
             new MarksHaveRoom(),
             new OneResolution(),
             new BleedTrimmed(),
+            new AddedClearsCuts(),
         ];
     }
 

@@ -19,9 +19,9 @@ export const useMakes = (orderId: number) =>
 export const makeFiles = (orderId: number, lines?: number[]) =>
     api.post<Making>(`orders/${orderId}/make`, lines ? { lines } : {});
 
-/** Makes copies for a screen of all lines as they are now. */
-export const makeScreenCopies = (orderId: number, screenCopy: ScreenCopy) =>
-    api.post<Making>(`orders/${orderId}/screen-copies`, { screenCopy });
+/** Makes copies for a screen of lines as they are now, or of all. */
+export const makeScreenCopies = (orderId: number, lines: number[] | undefined, screenCopy: ScreenCopy) =>
+    api.post<Making>(`orders/${orderId}/screen-copies`, { screenCopy, ...(lines ? { lines } : {}) });
 
 /** Makes a file once more that failed, or was lost or damaged since. */
 export const makeAgain = (fileId: number) => api.post(`files/${fileId}/again`);

@@ -1686,6 +1686,18 @@ export interface ClientPage {
 export interface ClientPages {
     pages: ClientPage[];
     answers: {
-        [k: string]: ClientAnswer;
+        [k: string]: HeardAnswer;
     };
+}
+/**
+ * A client's yes or note as the studio hears it: it is to the line whose plan has this hash
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "HeardAnswer".
+ */
+export interface HeardAnswer {
+    isYes: boolean;
+    note: string | null;
+    at: string;
+    version: string;
 }

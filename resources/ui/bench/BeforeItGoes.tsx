@@ -1,4 +1,4 @@
-import type { ClientAnswer, LineView, Remedy } from '@/api/types';
+import type { HeardAnswer, LineView, Remedy } from '@/api/types';
 import { ClientSaid } from '@/order-sheet/ClientSaid';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
@@ -6,7 +6,7 @@ import { Mark } from '@/common/Mark';
 interface Props {
     line: LineView;
     /** what the client said to it */
-    said: ClientAnswer | undefined;
+    said: HeardAnswer | undefined;
     onRemedy: (remedy: Remedy) => void;
     onPass: () => void;
     onHold: () => void;
@@ -21,7 +21,7 @@ export function BeforeItGoes({ line, said, onRemedy, onPass, onHold }: Props) {
             <h2 className="border-b border-rule px-[18px] pt-4 pb-2 text-[13px] font-semibold">Before it goes</h2>
             {said && (
                 <div className="border-b border-rule bg-white px-[18px] py-[11px]">
-                    <ClientSaid answer={said} />
+                    <ClientSaid answer={said} line={line} />
                 </div>
             )}
             <ul className="grow overflow-auto" aria-live="polite">

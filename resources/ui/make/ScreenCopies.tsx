@@ -6,8 +6,15 @@ import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { WhichMark } from '@/marks/WhichMark';
 
-/** Copies of the whole order for a screen: as it will be printed, so large, so good, with the studio's mark. */
-export function ScreenCopies({ orderId }: { orderId: number }) {
+interface Props {
+    orderId: number;
+    /** left out for the whole order */
+    lines?: number[];
+    onMade?: () => void;
+}
+
+/** Copies of an order, or of some of its lines, for a screen: as they will be printed, so large, so good, with the studio’s mark. */
+export function ScreenCopies({ orderId, lines, onMade }: Props) {
     const client = useQueryClient();
     const [isOpen, setIsOpen] = useState(false);
     const [longSide, setLongSide] = useState('1600');
@@ -16,7 +23,7 @@ export function ScreenCopies({ orderId }: { orderId: number }) {
     const [mark, setMark] = useState<string | null>(null);
     const make = useMutation({
         mutationFn: () =>
-            makeScreenCopies(orderId, {
+            makeScreenCopies(orderId, lines, {
                 longSide: Number(longSide),
                 quality: Number(quality),
                 sharpen: isSharpened,
@@ -25,6 +32,7 @@ export function ScreenCopies({ orderId }: { orderId: number }) {
         onSuccess: async () => {
             await client.invalidateQueries({ queryKey: ['makes', orderId] });
             setIsOpen(false);
+            onMade?.();
         },
     });
     return (

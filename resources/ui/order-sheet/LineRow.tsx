@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useLineActs } from '@/api/lines';
 import { useTell } from '@/common/useTell';
-import type { ClientAnswer, LineView } from '@/api/types';
+import type { HeardAnswer, LineView } from '@/api/types';
 import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';
 import { ClientSaid } from './ClientSaid';
@@ -13,7 +13,7 @@ interface Props {
     orderId: number;
     line: LineView;
     /** what the client said to it */
-    said: ClientAnswer | undefined;
+    said: HeardAnswer | undefined;
     scale: number;
     isChosen: boolean;
     onChoose: (chosen: boolean) => void;
@@ -62,7 +62,7 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
                     {figures}
                     {line.fileName}
                 </p>
-                {said && <ClientSaid answer={said} isShort />}
+                {said && <ClientSaid answer={said} line={line} isShort />}
             </div>
             <State line={line} />
             <p className="text-right text-[13px] font-semibold">{line.prints}</p>

@@ -21,6 +21,7 @@ import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
 import { AddLine } from './AddLine';
 import { useDrop } from './dragging';
+import { ScreenCopies } from '@/make/ScreenCopies';
 import { LineRow } from './LineRow';
 import { Pictures } from './Pictures';
 import { ShareSheets } from './ShareSheets';
@@ -195,6 +196,7 @@ function ChosenActs({
     onDone: () => void;
 }) {
     const notices = useNotices();
+    const navigate = useNavigate();
     const history = useHistory(orderId);
     const acts = useManyActs(orderId);
     const sheets = useSheetActs(orderId);
@@ -229,6 +231,11 @@ function ChosenActs({
                         Pass
                     </Button>
                     <GiveFinish orderId={orderId} lines={lines} />
+                    <ScreenCopies
+                        orderId={orderId}
+                        lines={lines.map(({ id }) => id)}
+                        onMade={() => void navigate(`/orders/${orderId}/make`)}
+                    />
                 </>
             )}
             <ShareSheets orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} />

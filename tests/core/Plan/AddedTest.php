@@ -158,6 +158,25 @@ final class AddedTest extends TestCase
             'clear of a fold',
             ['make' => 'canvas', 'size' => '12 x 8 in'] + $lettered(['y' => 0.96, 'height' => '10 mm']),
         ];
+        yield 'at a panel’s edge' => [
+            'added-near-edge',
+            Level::Look,
+            'what a cut may take',
+            [
+                'size' => '30 x 20 in',
+                'make' => 'panels',
+                'panels' => ['columns' => [1, 1]],
+                'overlays' => [['picture' => 'mark.png', 'offset' => '1 mm']],
+            ],
+            Situations::picture(9000, 6000),
+        ];
+        yield 'on a cut' => [
+            'added-on-cut',
+            Level::Look,
+            'cut apart',
+            ['make' => 'shared-sheet', 'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '4 x 10 in', 'copies' => 2]]]] +
+            $lettered([]),
+        ];
         yield 'printed mark' => ['mark-on-print', Level::Look, '“mark”', ['overlays' => [['picture' => 'mark.png']]]];
         yield 'stretched' => [
             'mark-stretched',

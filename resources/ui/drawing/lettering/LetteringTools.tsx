@@ -74,9 +74,11 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
                     faces={faces}
                     paper={drawing.paper}
                     scale={scale}
-                    onDone={(next) => {
-                        const kept = next === null && wanted[typed] === undefined ? null : keep(typed, next);
-                        void (kept ?? Promise.resolve()).catch(() => undefined).finally(() => set(null));
+                    onDone={async (next) => {
+                        if (next !== null || wanted[typed] !== undefined) {
+                            await keep(typed, next);
+                        }
+                        set(null);
                     }}
                 />
             )}

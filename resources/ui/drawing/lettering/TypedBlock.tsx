@@ -11,14 +11,17 @@ interface Props {
     /** in mm */
     paper: { width: number; height: number };
     scale: number;
-    /** the text as it was left; null where none of it is left */
-    onDone: (next: Partial<Lettering> | null) => void;
+    /** saves the text as it was left, null where none of it is left; while it can't be, it is typed on */
+    onDone: (next: Partial<Lettering> | null) => Promise<unknown>;
 }
 
 const SHARE = { left: 0, middle: 0.5, right: 1 };
 const ALIGNED = { left: 'left', middle: 'center', right: 'right' } as const;
 const UNITS: Record<string, number> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72 };
 const USUAL_HEIGHT = '9 mm';
+
+/** Of a text, in letters */
+const LONGEST = 500;
 
 /** A length as it is typed in the order file, in mm. */
 function inMm(typed: string): number {
@@ -57,7 +60,9 @@ export function TypedBlock({ wanted, set, faces, paper, scale, onDone }: Props) 
     const done = () => {
         if (!isDone.current) {
             isDone.current = true;
-            onDone(text.trim() === '' ? null : wanted.text === '' ? { ...wanted, text } : { text });
+            onDone(text.trim() === '' ? null : wanted.text === '' ? { ...wanted, text } : { text }).catch(() => {
+                isDone.current = false;
+            });
         }
     };
     const high = lineHeight * size * Math.max(1, lines.length);
@@ -77,6 +82,7 @@ export function TypedBlock({ wanted, set, faces, paper, scale, onDone }: Props) 
                     data-testid="typed-block"
                     spellCheck={false}
                     value={text}
+                    maxLength={LONGEST}
                     placeholder="words"
                     dir="auto"
                     className="absolute inset-0 resize-none overflow-hidden border-0 bg-transparent p-0 text-transparent outline-1 outline-copper outline-dashed placeholder:text-soft"
