@@ -18,16 +18,13 @@ final class AddedClearsCuts implements Check
             return null;
         }
         foreach ($at->plan->added->named($at->line) as [$name, $box]) {
-            foreach ($layout->sheets as $sheet) {
-                $there = $box->moved($sheet->x, $sheet->y);
-                foreach ($layout->cells as $cell) {
-                    if ($there->meets($cell->spot->box) && ! $there->liesIn($cell->spot->box)) {
-                        return Finding::look(
-                            'added-on-cut',
-                            "A cut goes through {$name}",
-                            'It lies on the whole sheet, and is parted when the prints are cut apart. Give it to one cell, or move it.',
-                        );
-                    }
+            foreach ($layout->cells as $cell) {
+                if ($box->meets($cell->spot->box) && ! $box->liesIn($cell->spot->box)) {
+                    return Finding::look(
+                        'added-on-cut',
+                        "A cut goes through {$name}",
+                        'It lies on the whole sheet, and is parted when the prints are cut apart. Give it to one cell, or move it.',
+                    );
                 }
             }
         }
