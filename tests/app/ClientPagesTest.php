@@ -65,9 +65,12 @@ final class ClientPagesTest extends TestCase
     /** @return array<string, mixed> what the studio hears of a line, and whether it is to what is there now */
     private function said(Line $line): array
     {
-        return $this->getJson("/api/orders/{$this->order->id}/client-pages")
+        $said = $this->getJson("/api/orders/{$this->order->id}/client-pages")
             ->assertOk()
             ->json("answers.{$line->id}");
+        $hashes = array_column((array) $this->getJson("/api/orders/{$this->order->id}")->json('lines'), 'planHash', 'id');
+
+        return $said + ['isOfThis' => $said['version'] === $hashes[$line->id]];
     }
 
     public function test_a_client_sees_every_print_in_pictures_and_words(): void
