@@ -9,7 +9,7 @@ async function audit(page: Page) {
 }
 
 test('every page and popover', async ({ page }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(240_000);
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible();
     await audit(page);
@@ -94,10 +94,13 @@ test('every page and popover', async ({ page }) => {
     await audit(page);
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: /^Plain/ }).click();
+    await expect(page.getByTestId('preview')).toBeVisible();
     await page.keyboard.press('l');
+    await expect(page.getByTestId('typed-block')).toBeFocused();
     await page.keyboard.type('First day');
     await audit(page);
     await page.keyboard.press('Escape');
+    await expect(page.getByTestId('sentence')).toContainText('lettered');
     await page.getByRole('button', { name: 'House finish' }).click();
     await page.getByText('Proof, with our mark').click();
     for (const title of ['Caption', 'Lettering', 'Marks over it']) {

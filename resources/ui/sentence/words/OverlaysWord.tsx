@@ -75,7 +75,7 @@ export function OverlaysWord({ line, change }: WordProps) {
 function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onChoose: (where: Overlay['where']) => void }) {
     return (
         <div role="radiogroup" aria-label="Where over the image" className="flex items-center gap-4">
-            <div className="grid w-24 grid-cols-3 gap-px border border-[#8f8f8e] bg-rule">
+            <div className="grid w-28 grid-cols-3 gap-px border border-[#8f8f8e] bg-rule">
                 {PLACES.map((place) => (
                     <button
                         key={place}
@@ -85,7 +85,7 @@ function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onC
                         aria-label={place.replace('-', ' ')}
                         title={place.replace('-', ' ')}
                         onClick={() => onChoose(place)}
-                        className="h-5 bg-white hover:bg-blush aria-checked:bg-copper"
+                        className="h-6.5 bg-white hover:bg-blush aria-checked:bg-copper"
                     />
                 ))}
             </div>
