@@ -85,7 +85,7 @@ function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onC
                         aria-label={place.replace('-', ' ')}
                         title={place.replace('-', ' ')}
                         onClick={() => onChoose(place)}
-                        className="h-6.5 bg-white hover:bg-blush aria-checked:bg-copper"
+                        className="h-7.5 bg-white hover:bg-blush aria-checked:bg-copper"
                     />
                 ))}
             </div>
