@@ -60,6 +60,7 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
                 </Link>
                 <p className="truncate text-small text-soft">
                     {figures}
+                    {added(line)}
                     {line.fileName}
                 </p>
                 {said && <ClientSaid answer={said} line={line} isShort />}
@@ -77,6 +78,10 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
         </li>
     );
 }
+
+/** What is on it beside its picture, in a word each. */
+const added = ({ line: { caption, lettering, overlays } }: LineView) =>
+    [caption && 'captioned · ', lettering?.length && 'lettered · ', overlays?.length && 'marked · '].filter(Boolean).join('');
 
 function State({ line }: { line: LineView }) {
     const worst = line.findings[0]!;

@@ -1,5 +1,7 @@
 import { screenUrl, thumbUrl } from '@/api/client';
 import type { DrawingFigures, PixelRect, UsedPicture } from '@/api/types';
+import { WordsSeen } from '@/drawing/lettering/WordsSeen';
+import { WordsAsBars } from '@/drawing/lettering/WordsAsBars';
 import { PrintDrawn } from '@/finishes/sheet/PrintDrawn';
 
 /** Screen pixels per mm so that the largest of some sheets fits a box. One scale for all of them. */
@@ -54,6 +56,7 @@ export function Silhouette({ drawing, picture, scale, label, isLarge = false }: 
                             picture={picture}
                             window={drawing.window}
                             href={(isLarge ? screenUrl : thumbUrl)(picture.sha256)}
+                            isLarge={isLarge}
                         />
                     ) : (
                         <rect
@@ -87,9 +90,10 @@ interface OnPaperProps {
     picture: UsedPicture;
     window: PixelRect;
     href: string;
+    isLarge: boolean;
 }
 
-function OnPaper({ drawing, picture, window, href }: OnPaperProps) {
+function OnPaper({ drawing, picture, window, href, isLarge }: OnPaperProps) {
     const { paper, image } = drawing;
     return (
         <>
@@ -104,6 +108,7 @@ function OnPaper({ drawing, picture, window, href }: OnPaperProps) {
             >
                 <image href={href} width={picture.width} height={picture.height} preserveAspectRatio="none" />
             </svg>
+            {isLarge ? <WordsSeen drawing={drawing} scale={1} /> : <WordsAsBars drawing={drawing} />}
         </>
     );
 }
