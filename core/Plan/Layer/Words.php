@@ -17,7 +17,7 @@ use Planisher\Words\Style;
 final readonly class Words implements Layer
 {
     /** How far swashes and accents may reach beyond their block, in ems. */
-    private const OVERHANG = 0.75;
+    private const OVERHANG = 0.5;
 
     /**
      * @param  float  $x  of the block's left top, as it is read, in the file
