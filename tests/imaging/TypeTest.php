@@ -68,8 +68,8 @@ final class TypeTest extends TestCase
     public function test_lines_are_broken_where_pango_breaks_them(): void
     {
         $text = 'The light on the point, seen from the shore-line: grey water, “no wind at all”, and one boat (half-turned) going out.';
-        foreach ([Face::Newsreader, Face::Archivo, Face::Bitter] as $face) {
-            for ($widest = 3500; $widest <= 26_000; $widest += 3011) {
+        foreach ([Face::Newsreader, Face::Bitter] as $face) {
+            for ($widest = 3500; $widest <= 26_000; $widest += 4511) {
                 $ours = self::composed($text, $face, Style::Italic, $widest * 1000);
                 self::assertSame(
                     self::byPango($face, Style::Italic, $text, self::SIZE, $widest)['lines'],
