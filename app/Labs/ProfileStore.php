@@ -19,11 +19,7 @@ final class ProfileStore
     public function take(Lab $lab, string $upload, string $file): LabProfile
     {
         $profile = Handed::profile($upload, $file);
-        is_dir($this->folder) || mkdir($this->folder, 0770, true);
-        $path = "{$this->folder}/{$profile->sha256}.icc";
-        if (! is_file($path)) {
-            KeptOnce::copy($upload, $path);
-        }
+        KeptOnce::keep($upload, "{$this->folder}/{$profile->sha256}.icc");
 
         return LabProfile::query()->updateOrCreate(
             ['lab_id' => $lab->id, 'file' => $file],

@@ -43,6 +43,7 @@ final class AddedView
             'height' => $mm($block->height),
             'colour' => (string) $block->colour,
             'align' => $block->align->value,
+            'widest' => $block->widest === null ? null : $mm($block->widest),
             'box' => $block->box->toArray(),
             'lines' => array_map(
                 fn (SetLine $line): array => [

@@ -98,13 +98,23 @@ final class LineChanger
         });
     }
 
-    /** Has a line passed anew, whatever it is now. */
+    /**
+     * Has a line passed anew.
+     *
+     * @throws StaleLine when somebody else changed it meanwhile
+     */
+    public static function hold(Line $line, int $seen): Line
+    {
+        return self::change($line, $seen, self::open(...));
+    }
+
+    /** The same whatever it is by now. */
     public static function reopen(Line $line): void
     {
         DB::transaction(function () use ($line): void {
             $now = Line::query()->whereKey($line->id)->lockForUpdate()->first();
-            if ($now instanceof Line && $now->state !== Line::OPEN) {
-                $now->update(['state' => Line::OPEN, 'passed_with' => null, 'version' => $now->version + 1]);
+            if ($now instanceof Line) {
+                self::hold($now, $now->version);
             }
         });
     }
@@ -122,9 +132,14 @@ final class LineChanger
     {
         $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, ['screenCopy' => true]);
         if ($printed($line->wanted) != $printed($line->getOriginal('wanted')) || $hasOtherPicture) {
-            $line->state = Line::OPEN;
-            $line->passed_with = null;
+            self::open($line);
         }
+    }
+
+    private static function open(Line $line): void
+    {
+        $line->state = Line::OPEN;
+        $line->passed_with = null;
     }
 
     /**

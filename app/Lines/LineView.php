@@ -157,7 +157,7 @@ final class LineView
     }
 
     /**
-     * What the finishes say of a line: its own of the line, the others what they say of none, so that the shape is always the same.
+     * What the finishes say of a line: the others what they say of none, so that the shape is always the same, and over that its own.
      *
      * @param  callable(Drawn, ?Situation): array<string, mixed>  $say
      * @return array<string, mixed>
@@ -165,8 +165,9 @@ final class LineView
     private static function ofEveryFinish(Situation $at, callable $say): array
     {
         $own = Finishes::of($at->line);
-        $said = array_map(fn (Finish $finish): array => $say($finish->drawn(), $finish === $own ? $at : null), Finishes::all());
+        $others = array_filter(Finishes::all(), fn (Finish $finish): bool => $finish !== $own);
+        $said = array_map(fn (Finish $finish): array => $say($finish->drawn(), null), $others);
 
-        return array_merge(...array_values($said));
+        return [...array_merge(...array_values($said)), ...$say($own->drawn(), $at)];
     }
 }

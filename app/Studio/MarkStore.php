@@ -26,11 +26,7 @@ final class MarkStore
     public function take(string $upload, string $name): StudioMark
     {
         $facts = Handed::mark($upload, $name);
-        is_dir($this->folder) || mkdir($this->folder, 0770, true);
-        $path = $this->path($facts->sha256);
-        if (! is_file($path)) {
-            KeptOnce::copy($upload, $path);
-        }
+        KeptOnce::keep($upload, $this->path($facts->sha256));
 
         return StudioMark::query()->updateOrCreate(['name' => $name], ['sha256' => $facts->sha256, 'facts' => $facts->toArray()]);
     }
@@ -56,6 +52,17 @@ final class MarkStore
         }
 
         return $known;
+    }
+
+    /**
+     * Ends the request where one isn't kept any more.
+     *
+     * @param  list<string>  $names
+     */
+    public static function need(array $names): void
+    {
+        $gone = array_values(array_diff($names, StudioMark::query()->whereIn('name', $names)->pluck('name')->all()))[0] ?? null;
+        $gone === null || abort(422, "The studio keeps no mark “{$gone}” any more. Choose another.");
     }
 
     public function path(string $sha256): string

@@ -19,15 +19,21 @@ final class AddedClearsMarked implements Check
         foreach (MarkedOnPaper::all($plan) as $marked) {
             foreach ($plan->added->named($at->line) as [$name, $box]) {
                 if ($box->meets($marked->box)) {
-                    return Finding::look(
-                        'added-over-marked',
-                        "{$name} lies over “{$marked->area->label}”",
-                        'It was marked as what must stay in, and would be covered. Move one of them.',
-                    );
+                    return self::covered($name, $marked);
                 }
             }
         }
 
         return null;
+    }
+
+    /** @param  string  $name  of what covers it */
+    public static function covered(string $name, MarkedOnPaper $marked): Finding
+    {
+        return Finding::look(
+            'added-over-marked',
+            "{$name} lies over “{$marked->area->label}”",
+            'It was marked as what must stay in, and would be covered. Move one of them.',
+        );
     }
 }

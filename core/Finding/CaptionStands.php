@@ -58,7 +58,7 @@ final class CaptionStands implements Check
                 'caption-part-unknown',
                 'The caption leaves something out',
                 ucfirst(self::list($text->silent))." isn’t known of this picture. It reads “{$text->text}”.",
-                new Remedy('Without '.self::list($text->silent), ['caption' => ['parts' => self::parts($known)]]),
+                new Remedy('Without '.self::list($text->silent), ['caption' => ['parts' => Caption::partsToArray($known)]]),
             );
         }
 
@@ -84,18 +84,6 @@ final class CaptionStands implements Check
     private static function list(array $parts): string
     {
         return Words::list(array_map(fn (CaptionPart $part): string => $part->label(), $parts));
-    }
-
-    /**
-     * @param  list<CaptionPart|string>  $parts
-     * @return list<string|array{text: string}>
-     */
-    private static function parts(array $parts): array
-    {
-        return array_map(
-            fn (CaptionPart|string $part): string|array => $part instanceof CaptionPart ? $part->value : ['text' => $part],
-            $parts,
-        );
     }
 
     private static function length(float $height): string

@@ -41,15 +41,7 @@ final class Checks
      */
     private static function ofAdditions(): array
     {
-        return [
-            new MarksThere(),
-            new CaptionStands(),
-            new LettersThere(),
-            new WordsOnPaper(),
-            new AddedClearsMarked(),
-            new MarksSuit(),
-            new MarkMeant(),
-        ];
+        return [new MarksThere(), new CaptionStands(), new LettersThere(), new WordsOnPaper(), new MarksSuit(), new MarkMeant()];
     }
 
     /**
@@ -87,9 +79,12 @@ final class Checks
         $profiles = new EveryPicture(new ProfileKnown());
         $findings = [
             ...$judged(self::first()),
-            ...$cells === null ? $judged(self::ofPictures()) : $cells->judged([...self::ofPictures(), $profiles, ...self::ofAdditions()]),
+            ...$cells === null
+                ? $judged(self::ofPictures())
+                : $cells->judged([...self::ofPictures(), $profiles, ...self::ofAdditions(), new AddedClearsMarked()]),
             ...$judged($ofFinish),
             ...$judged(self::ofAdditions()),
+            ...$cells === null ? $judged([new AddedClearsMarked()]) : [], // else a print's marks lie elsewhere than on this paper
             ...$cells === null ? $judged([$profiles]) : [],
             ...$judged(self::last($at->line->wanted->isPrinted())),
         ];

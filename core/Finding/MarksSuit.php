@@ -33,16 +33,16 @@ final class MarksSuit implements Check
                 );
             }
         }
-
-        foreach ($at->plan?->shown->overlays() ?? [] as $laid) {
-            if ($laid->scale() > 1) {
+        foreach ($at->plan->added->overlays ?? [] as $overlay) {
+            $scale = $at->plan === null ? 0.0 : $overlay->scale($at->plan->shown->resolution);
+            if ($scale > 1) {
                 return Finding::look(
                     'mark-enlarged',
                     'A mark is enlarged',
-                    "“{$laid->picture->stem()}” has ".
-                        Figure::pixels($laid->picture->width, $laid->picture->height).
+                    "“{$overlay->wanted->name()}” has ".
+                        Figure::pixels($overlay->picture->width, $overlay->picture->height).
                         ' and is printed at '.
-                        Figure::decimal($laid->scale(), 1).
+                        Figure::decimal($scale, 1).
                         ' times that. Its edges will be soft; use a larger one, or make it narrower.',
                 );
             }

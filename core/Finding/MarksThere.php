@@ -13,28 +13,36 @@ final class MarksThere implements Check
 {
     public function judge(Situation $at): ?Finding
     {
-        foreach ($at->line->additions->overlays as $overlay) {
+        $line = $at->line;
+        $over = $line->additions->overlays;
+        $overCopy = $line->screenCopy->overlays ?? [];
+
+        return self::missing($at, $over, fn (array $others): array => ['overlays' => $others]) ??
+            self::missing($at, $overCopy, fn (array $others): array => ['screenCopy' => ['overlays' => $others]]);
+    }
+
+    /**
+     * @param  list<Overlay>  $overlays
+     * @param  \Closure(list<array<string, mixed>>): array<string, mixed>  $change  of the line to these alone
+     */
+    private static function missing(Situation $at, array $overlays, \Closure $change): ?Finding
+    {
+        foreach ($overlays as $overlay) {
             $mark = $at->desk->mark($overlay->picture);
             if (! ($mark instanceof PictureFacts)) {
+                $others = array_filter($overlays, fn (Overlay $one): bool => $one !== $overlay);
+
                 return Finding::stops(
                     'mark-missing',
                     "The mark “{$overlay->name()}” can’t be used",
                     $mark === null
                         ? "There is no mark of the name “{$overlay->picture}”. Add it to the studio’s marks, or choose another."
                         : "“{$overlay->picture}”: {$mark}",
-                    new Remedy('Leave it out', ['overlays' => self::without($at, $overlay)]),
+                    new Remedy('Leave it out', $change(array_values(array_map(fn (Overlay $one): array => $one->toArray(), $others)))),
                 );
             }
         }
 
         return null;
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function without(Situation $at, Overlay $which): array
-    {
-        $others = array_filter($at->line->additions->overlays, fn (Overlay $one): bool => $one !== $which);
-
-        return array_values(array_map(fn (Overlay $one): array => $one->toArray(), $others));
     }
 }

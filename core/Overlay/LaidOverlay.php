@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Overlay;
 
 use Planisher\Measure\Box;
+use Planisher\Measure\Resolution;
 use Planisher\Picture\PictureFacts;
 
 /** A mark where it lies on its paper. */
@@ -42,6 +43,14 @@ final readonly class LaidOverlay
         $here = $this->box->width / $this->box->height;
 
         return $this->wanted->where === OverlayPlace::Whole ? max($own, $here) / min($own, $here) - 1 : 0.0;
+    }
+
+    /** Pixels of a file for one of its own: above 1 enlarges it. */
+    public function scale(Resolution $resolution): float
+    {
+        $there = $this->box->pixels($resolution);
+
+        return max($there->width, $there->height) / max($this->picture->width, $this->picture->height);
     }
 
     /** Where it begins in what is free: its offset from the edge it is nearest to, none in the middle, and never beyond the other edge. */

@@ -54,14 +54,23 @@ final readonly class Caption
         );
     }
 
+    /**
+     * @param  list<CaptionPart|string>  $parts
+     * @return list<string|array{text: string}> as in the order file
+     */
+    public static function partsToArray(array $parts): array
+    {
+        return array_map(
+            fn (CaptionPart|string $part): string|array => $part instanceof CaptionPart ? $part->value : ['text' => $part],
+            $parts,
+        );
+    }
+
     /** @return array<string, mixed> as in the order file */
     public function toArray(): array
     {
         return [
-            'parts' => array_map(
-                fn (CaptionPart|string $part): string|array => $part instanceof CaptionPart ? $part->value : ['text' => $part],
-                $this->parts,
-            ),
+            'parts' => self::partsToArray($this->parts),
             'face' => $this->face->value,
             'height' => (string) $this->height,
             'colour' => (string) $this->colour,

@@ -66,6 +66,7 @@ final class Composition
             $lacking,
             $set < $height,
             $set > $fits + 1,
+            $widest,
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class SetBlock
      * @param  list<string>  $missing  letters that no face has
      * @param  list<string>  $lacking  letters that the wanted face lacks
      * @param  bool  $isTooLong  for its place, at the smallest type there is
+     * @param  ?int  $widest  that its lines may become, in nanometres
      */
     public function __construct(
         public Face $face,
@@ -31,6 +32,7 @@ final readonly class SetBlock
         public array $lacking = [],
         public bool $isSmaller = false,
         public bool $isTooLong = false,
+        public ?int $widest = null,
     ) {}
 
     /** The same with some of it changed, by name. */

@@ -8,7 +8,7 @@ use App\Clients\Answers;
 use App\Clients\Links;
 use App\Models\ClientPage;
 use App\Models\Order;
-use App\Models\StudioMark;
+use App\Studio\MarkStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -35,11 +35,7 @@ final class ClientPageController
             'reopens' => ['sometimes', 'boolean'],
         ]);
         $mark = $given['mark'] ?? null;
-        abort_if(
-            $mark !== null && StudioMark::query()->where('name', $mark)->doesntExist(),
-            422,
-            "The studio keeps no mark “{$mark}” any more. Choose another.",
-        );
+        MarkStore::need($mark === null ? [] : [$mark]);
         $page = ClientPage::query()->create([
             'order_id' => $order->id,
             'mark' => $mark,

@@ -125,12 +125,7 @@ final class LineController
     {
         $request->validate(['version' => ['required', 'integer']]);
 
-        return $this->shown(
-            LineChanger::change($line, $request->integer('version'), function (Line $now): void {
-                $now->state = Line::OPEN;
-                $now->passed_with = null;
-            }),
-        );
+        return $this->shown(LineChanger::hold($line, $request->integer('version')));
     }
 
     public function destroy(Request $request, Line $line): Response

@@ -13,9 +13,11 @@ use App\Making\Zip;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
+use App\Studio\MarkStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Planisher\Overlay\MarksNamed;
 
 final class MakeController
 {
@@ -96,6 +98,7 @@ final class MakeController
     public function screenCopies(Request $request, Order $order): JsonResponse
     {
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer'], 'screenCopy' => ['required', 'array']]);
+        MarkStore::need(MarksNamed::in((array) $request->input('screenCopy')));
         $make = $this->making->screenCopies(
             $order,
             $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null,

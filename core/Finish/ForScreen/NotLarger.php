@@ -8,7 +8,7 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Plan\Situation;
 
-/** Tells that a screen copy stays with the lab's work out of it, and where the picture has fewer pixels than were asked for. */
+/** Tells that no lab sees a screen copy, and where the picture has fewer pixels than were asked for. */
 final class NotLarger implements Check
 {
     public function judge(Situation $at): ?Finding

@@ -62,7 +62,9 @@ final class ByHand
         $now = $laid->wanted->size();
         $then = $isWidth !== $laid->spot->isTurned ? Size::of($length, $now->height) : Size::of($now->width, $length);
 
-        return CellChange::of($this->wanted, $laid->cell, ['size' => (string) $then]);
+        $change = ['size' => (string) $then];
+
+        return CellChange::of($this->wanted, $laid->cell, $change);
     }
 
     /**

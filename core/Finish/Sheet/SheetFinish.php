@@ -79,6 +79,7 @@ final class SheetFinish implements Finish, Gathers
             new OneResolution(),
             new BleedTrimmed(),
             new AddedClearsCuts(),
+            new AddedClearsMarkedCells(),
         ];
     }
 

@@ -37,12 +37,6 @@ final readonly class Overlay implements Layer
         return new self($this->picture, $this->target->scaled($scale, $scale), $this->strength, $this->isTurned);
     }
 
-    /** Pixels of the file for one of its own: above 1 enlarges it. */
-    public function scale(): float
-    {
-        return max($this->target->width, $this->target->height) / max($this->picture->width, $this->picture->height);
-    }
-
     /** @return array<string, mixed> */
     public function toArray(): array
     {

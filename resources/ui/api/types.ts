@@ -925,6 +925,10 @@ export interface SetBlock {
         baseline: number;
         width: number;
     }[];
+    /**
+     * that its lines may become; null for as long as they are typed
+     */
+    widest: number | null;
 }
 /**
  * A mark where it lies on the paper

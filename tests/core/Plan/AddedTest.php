@@ -156,7 +156,7 @@ final class AddedTest extends TestCase
             'added-near-edge',
             Level::Look,
             'clear of a fold',
-            ['make' => 'canvas', 'size' => '12 x 8 in'] + $lettered(['y' => 0.96, 'height' => '10 mm']),
+            ['size' => '12 x 8 in', 'make' => 'canvas'] + $lettered(['y' => 0.96, 'height' => '10 mm']),
         ];
         yield 'at a panel’s edge' => [
             'added-near-edge',

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Sheet;
+
+use Planisher\Finding\AddedClearsMarked;
+use Planisher\Finding\Check;
+use Planisher\Finding\Finding;
+use Planisher\Plan\MarkedOnPaper;
+use Planisher\Plan\Situation;
+
+/** Tells of words and overlays of a whole sheet that lie over what must stay in of one of its prints. */
+final class AddedClearsMarkedCells implements Check
+{
+    public function judge(Situation $at): ?Finding
+    {
+        $named = $at->plan?->added->named($at->line) ?? [];
+        foreach ($named === [] ? [] : SheetLayout::in($at->plan?->layout)->cells ?? [] as $cell) {
+            foreach ($cell->plan === null ? [] : MarkedOnPaper::all($cell->plan) as $marked) {
+                foreach ($named as [$name, $box]) {
+                    if ($box->meets($cell->onSheet($marked->box))) {
+                        return AddedClearsMarked::covered($name, $marked);
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+}
