@@ -15,10 +15,14 @@ final class MarksThere implements Check
     {
         $line = $at->line;
         $over = $line->additions->overlays;
-        $overCopy = $line->screenCopy->overlays ?? [];
+        $copy = $line->screenCopy;
 
         return self::missing($at, $over, fn (array $others): array => ['overlays' => $others]) ??
-            self::missing($at, $overCopy, fn (array $others): array => ['screenCopy' => ['overlays' => $others]]);
+            self::missing(
+                $at,
+                $copy->overlays ?? [],
+                fn (array $others): array => ['screenCopy' => [...$copy?->toArray() ?? [], 'overlays' => $others]],
+            );
     }
 
     /**

@@ -10,15 +10,19 @@ const key = (orderId: number) => ['client-pages', orderId];
 /** How often is looked for what a client answers while a page is open to one. */
 const HEAR_EVERY_MS = 1500;
 
-/** What clients were shown of an order and what they answered; a line that an answer opened again is fetched anew. */
-export function useClientPages(orderId: number) {
-    const client = useQueryClient();
-    const pages = useQuery({
+/** What clients were shown of an order and what they answered. */
+export const useClientPages = (orderId: number) =>
+    useQuery({
         queryKey: key(orderId),
         queryFn: () => api.get<ClientPages>(`orders/${orderId}/client-pages`),
         refetchInterval: (query) => (query.state.data?.pages.some((page) => page.isOpen) ? HEAR_EVERY_MS : 4 * LOOK_EVERY_MS),
     });
-    const heard = JSON.stringify(pages.data?.answers ?? null);
+
+/** What clients answered, as it comes in; a line that an answer opened again is fetched anew. */
+export function useAnswers(orderId: number) {
+    const client = useQueryClient();
+    const { data } = useClientPages(orderId);
+    const heard = JSON.stringify(data?.answers ?? null);
     const before = useRef<string | null>(null);
     useEffect(() => {
         if (before.current !== null && before.current !== heard) {
@@ -26,7 +30,7 @@ export function useClientPages(orderId: number) {
         }
         before.current = heard === 'null' ? null : heard;
     }, [client, heard, orderId]);
-    return pages;
+    return data?.answers;
 }
 
 /** Makes a link, or revokes one. */

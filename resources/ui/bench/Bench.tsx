@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useLineActs, type LineActs } from '@/api/lines';
 import { useMark } from '@/api/pictures';
-import { useClientPages } from '@/api/client-pages';
+import { useAnswers } from '@/api/client-pages';
 import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
 import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
@@ -98,7 +98,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
             tell(acts.pass().then(goOn));
         }
     };
-    const clients = useClientPages(order.id);
+    const answers = useAnswers(order.id);
     const { chosen } = useChosen();
     const place = chosen === null ? undefined : line.drawing?.prints[chosen]?.cell;
     /** what the hand works on: the chosen print of several, or the line itself */
@@ -212,7 +212,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                 </main>
                 <BeforeItGoes
                     line={line}
-                    said={clients.data?.answers[line.id]}
+                    said={answers?.[line.id]}
                     onRemedy={(remedy) => tell(changeLine(remedy.change))}
                     onPass={pass}
                     onHold={() => tell(acts.hold())}

@@ -14,6 +14,7 @@ import { LetteringTools, type ChangeLettering } from './lettering/LetteringTools
 import { placeOf } from './lettering/place';
 import { OneToOne } from './OneToOne';
 import { PictureOnPaper } from './PictureOnPaper';
+import { hangsBy } from './pieces';
 import { ProofBar } from './ProofBar';
 import { ScaleBar } from './ScaleBar';
 import { SplitEdge } from './SplitEdge';
@@ -70,10 +71,9 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
         const root = ref.current!.getBoundingClientRect();
         const [x, y] = [event.clientX - root.left - place.x, event.clientY - root.top - place.y];
         const { paper } = lettered.drawing;
-        const start = {
-            x: (place.isTurned ? y : x) / frame.scale / paper.width,
-            y: (place.isTurned ? -x : y) / frame.scale / paper.height,
-        };
+        const seen = { x: (place.isTurned ? y : x) / frame.scale, y: (place.isTurned ? -x : y) / frame.scale };
+        const hung = hangsBy(lettered.drawing, 'at', seen);
+        const start = { x: (seen.x - hung.x) / paper.width, y: (seen.y - hung.y) / paper.height };
         const isOnPaper = start.x >= 0 && start.x <= 1 && start.y >= 0 && start.y <= 1;
         if (isOnPaper && mode.does === 'move' && !isOneToOne && busy === null && event.target instanceof SVGElement) {
             begin(lettered.line.lettering?.length ?? 0, start);

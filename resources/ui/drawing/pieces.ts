@@ -33,6 +33,13 @@ export function piecesOf(drawing: DrawingFigures, frame: Frame): Pieces {
     };
 }
 
+/** How far from its place on the undivided print something hangs that is found in a piece there, or at it; all in mm. */
+export function hangsBy(drawing: DrawingFigures, which: 'at' | 'shows', { x, y }: { x: number; y: number }) {
+    const holds = ({ left, top, width, height }: Box) => x >= left && x <= left + width && y >= top && y <= top + height;
+    const piece = hangApart(drawing) ? drawing.hung.pieces.find((one) => holds(one[which])) : undefined;
+    return piece ? { x: piece.at.left - piece.shows.left, y: piece.at.top - piece.shows.top } : { x: 0, y: 0 };
+}
+
 export const shifted = (rect: PixelRect, by: { x: number; y: number }): PixelRect => ({
     ...rect,
     x: rect.x + by.x,

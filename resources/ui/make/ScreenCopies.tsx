@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { makeScreenCopies } from '@/api/makes';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
+import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';
 
 interface Props {
@@ -75,15 +76,7 @@ export function ScreenCopies({ orderId, lines, onMade }: Props) {
                             onChange={(event) => setQuality(event.target.value)}
                             className="w-20 text-right"
                         />
-                        <label className="flex items-center gap-2">
-                            <input
-                                type="checkbox"
-                                checked={isSharpened}
-                                onChange={(event) => setIsSharpened(event.target.checked)}
-                                className="accent-copper"
-                            />
-                            Sharpened for a screen
-                        </label>
+                        <Tick label="Sharpened for a screen" isTicked={isSharpened} onTick={setIsSharpened} />
                         <WhichMark none="No mark" value={mark} onChoose={setMark} />
                         {make.error && (
                             <p role="alert" className="text-small text-stops">

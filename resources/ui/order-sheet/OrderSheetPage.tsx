@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { makeFiles } from '@/api/makes';
 import { useManyActs } from '@/api/lines';
 import { useSheetActs } from '@/api/sheets';
-import { useClientPages } from '@/api/client-pages';
+import { useAnswers } from '@/api/client-pages';
 import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
 import { useHistory } from '@/undo/history';
@@ -70,7 +70,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         onError: (error) => notices.say(error.message, { lasts: true }),
     });
     useKeys({ m: () => make.mutate(), w: () => void navigate(`/orders/${order.id}/wall`) });
-    const clients = useClientPages(order.id);
+    const answers = useAnswers(order.id);
     const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
     const scale = scaleFor(
         order.lines.map((line) => line.drawing),
@@ -159,7 +159,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 key={line.id}
                                 orderId={order.id}
                                 line={line}
-                                said={clients.data?.answers[line.id]}
+                                said={answers?.[line.id]}
                                 scale={scale}
                                 isChosen={chosen.has(line.id)}
                                 onChoose={(choose) =>

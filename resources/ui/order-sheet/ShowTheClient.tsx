@@ -6,6 +6,7 @@ import { Button } from '@/common/Button';
 import { longDay } from '@/common/days';
 import { Field } from '@/common/Field';
 import { useNotices } from '@/common/notices';
+import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';
 
 const USUAL_DAYS = '14';
@@ -57,15 +58,7 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
                             onChange={(event) => setDays(event.target.value)}
                             className="w-16 text-right"
                         />
-                        <label className="flex items-center gap-2">
-                            <input
-                                type="checkbox"
-                                checked={reopens}
-                                onChange={(event) => setReopens(event.target.checked)}
-                                className="accent-copper"
-                            />
-                            A note opens its line again
-                        </label>
+                        <Tick label="A note opens its line again" isTicked={reopens} onTick={setReopens} />
                         <WhichMark none="No mark over the pictures" value={mark} onChoose={setMark} />
                         {(show.error ?? revoke.error) && (
                             <p role="alert" className="text-small text-stops">

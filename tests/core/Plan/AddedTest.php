@@ -145,6 +145,14 @@ final class AddedTest extends TestCase
             ['overlays' => [['picture' => 'mark.png', 'where' => 'centre']]],
             $marked,
         ];
+        $sheet = ['make' => 'shared-sheet', 'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '7 x 9 in']]]];
+        yield 'of the sheet, over what must stay in of a print' => [
+            'added-over-marked',
+            Level::Look,
+            'would be covered',
+            $sheet + $lettered([]),
+            $marked,
+        ];
         yield 'on a joint' => [
             'added-on-joint',
             Level::Look,
@@ -183,6 +191,12 @@ final class AddedTest extends TestCase
             Level::Look,
             'another shape',
             ['size' => '8 x 10 in', 'overlays' => [['picture' => 'mark.png', 'where' => 'whole']]],
+        ];
+        yield 'no such mark for a screen copy' => [
+            'mark-missing',
+            Level::Stops,
+            'no mark of the name',
+            ['screenCopy' => ['overlays' => [['picture' => 'other.png']]]],
         ];
         yield 'no such mark' => ['mark-missing', Level::Stops, 'no mark of the name', ['overlays' => [['picture' => 'other.png']]]];
         yield 'of a cell' => [

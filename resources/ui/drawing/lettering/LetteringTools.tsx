@@ -3,7 +3,9 @@ import type { DrawingFigures, FaceOffered, Lettering, LineView, SetBlock } from 
 import { useKeys } from '@/common/useKeys';
 import { useLettering } from '../tools/lettering';
 import { unitOf } from '../units';
+import { hangsBy } from '../pieces';
 import { caught, type Caught } from './catch';
+import { SHARE } from './place';
 import { TypedBlock } from './TypedBlock';
 import { Block } from './WordsSeen';
 
@@ -25,7 +27,6 @@ interface Props {
     change: ChangeLettering;
 }
 
-const SHARE = { left: 0, middle: 0.5, right: 1 };
 const WIDEST_LEAST = 3;
 
 /** The line's lettering under the hand: typed where it stands, dragged, made wider or narrower at its edge. */
@@ -45,42 +46,50 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
                   : all.map((one, i) => (i === which ? { ...one, ...next } : one)),
         );
     const typed = busy?.does === 'type' ? busy.at : null;
+    const newBlock = { text: '', colour: onPicture(drawing, start), ...start };
+    // A block is under the hand where it is seen: with the panel that holds its anchor.
+    const hung = ({ x = 0.5, y = 0.5 }: Lettering) => {
+        const by = hangsBy(drawing, 'shows', { x: x * drawing.paper.width, y: y * drawing.paper.height });
+        return { className: 'absolute', style: { left: by.x * scale, top: by.y * scale } };
+    };
     return (
         <div className="pointer-events-none absolute top-0 left-0 z-10 origin-top-left" style={{ transform: at }}>
             {blocks.map(
                 (block, i) =>
                     i !== typed &&
                     wanted[i] && (
-                        <BlockUnderHand
-                            key={i}
-                            block={block}
-                            wanted={wanted[i]}
-                            drawing={drawing}
-                            others={blocks.filter((_, other) => other !== i)}
-                            scale={scale}
-                            isTurned={place.isTurned}
-                            isMoved={busy?.does === 'move' && busy.at === i}
-                            onMove={(moves) => set(moves ? { does: 'move', at: i } : null)}
-                            onKeep={(next) => keep(i, next)}
-                            onType={() => begin(i)}
-                        />
+                        <div key={i} {...hung(wanted[i])}>
+                            <BlockUnderHand
+                                block={block}
+                                wanted={wanted[i]}
+                                drawing={drawing}
+                                others={blocks.filter((_, other) => other !== i)}
+                                scale={scale}
+                                isTurned={place.isTurned}
+                                isMoved={busy?.does === 'move' && busy.at === i}
+                                onMove={(moves) => set(moves ? { does: 'move', at: i } : null)}
+                                onKeep={(next) => keep(i, next)}
+                                onType={() => begin(i)}
+                            />
+                        </div>
                     ),
             )}
             {typed !== null && (
-                <TypedBlock
-                    key={typed}
-                    wanted={wanted[typed] ?? { text: '', colour: onPicture(drawing, start), ...start }}
-                    set={blocks[typed]}
-                    faces={faces}
-                    paper={drawing.paper}
-                    scale={scale}
-                    onDone={async (next) => {
-                        if (next !== null || wanted[typed] !== undefined) {
-                            await keep(typed, next);
-                        }
-                        set(null);
-                    }}
-                />
+                <div key={typed} {...hung(wanted[typed] ?? newBlock)}>
+                    <TypedBlock
+                        wanted={wanted[typed] ?? newBlock}
+                        set={blocks[typed]}
+                        faces={faces}
+                        paper={drawing.paper}
+                        scale={scale}
+                        onDone={async (next) => {
+                            if (next !== null || wanted[typed] !== undefined) {
+                                await keep(typed, next);
+                            }
+                            set(null);
+                        }}
+                    />
+                </div>
             )}
         </div>
     );

@@ -2,6 +2,7 @@ import { useLayoutEffect, useRef, useState, type CSSProperties } from 'react';
 import type { FaceOffered, Lettering, SetBlock } from '@/api/types';
 import { brokenLines, type BrokenLine } from './brokenLines';
 import { faceOf, faceStyle } from './face';
+import { SHARE } from './place';
 
 interface Props {
     wanted: Lettering;
@@ -15,19 +16,13 @@ interface Props {
     onDone: (next: Partial<Lettering> | null) => Promise<unknown>;
 }
 
-const SHARE = { left: 0, middle: 0.5, right: 1 };
 const ALIGNED = { left: 'left', middle: 'center', right: 'right' } as const;
-const UNITS: Record<string, number> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72 };
-const USUAL_HEIGHT = '9 mm';
+
+/** Of a block not set yet, in mm */
+const NEW_HEIGHT = 9;
 
 /** Of a text, in letters */
 const LONGEST = 500;
-
-/** A length as it is typed in the order file, in mm. */
-function inMm(typed: string): number {
-    const [, number, unit] = /^([\d.]+)\s*([a-z]+)$/.exec(typed) ?? [];
-    return Number(number ?? 0) * (UNITS[unit ?? 'mm'] ?? 1);
-}
 
 /** A block while it is typed: in its own face, size and colour, at its own place, broken as it will be. */
 export function TypedBlock({ wanted, set, faces, paper, scale, onDone }: Props) {
@@ -38,9 +33,9 @@ export function TypedBlock({ wanted, set, faces, paper, scale, onDone }: Props) 
     const face = faceOf(faces, set?.face ?? wanted.face ?? 'Newsreader');
     const align = wanted.align ?? 'middle';
     const share = SHARE[align];
-    const size = (set?.height ?? inMm(wanted.height ?? USUAL_HEIGHT)) * scale;
+    const size = (set?.height ?? NEW_HEIGHT) * scale;
     const colour = wanted.colour ?? '#000000';
-    const widest = wanted.widest === undefined ? undefined : inMm(wanted.widest) * scale;
+    const widest = set?.widest == null ? undefined : set.widest * scale;
     const lineHeight = face.ascent + face.descent;
     const type = faceStyle(face.name, set?.isBold ?? wanted.weight === 'bold', set?.isItalic ?? wanted.slant === 'italic');
     const style: CSSProperties = {

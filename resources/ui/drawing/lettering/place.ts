@@ -2,6 +2,9 @@ import type { SheetPrint } from '@/api/types';
 import type { Frame } from '../layout';
 import type { PrintPlace } from './LetteringTools';
 
+/** Which part of a block's width lies left of its anchor. */
+export const SHARE = { left: 0, middle: 0.5, right: 1 };
+
 /** Where what is lettered lies on the drawing: one print of a sheet, or all of it. */
 export const placeOf = (print: SheetPrint | undefined, frame: Frame): PrintPlace =>
     print === undefined

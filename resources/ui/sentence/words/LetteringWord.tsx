@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { Lettering } from '@/api/types';
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
@@ -7,6 +6,7 @@ import { ColourField } from '@/sentence/ColourField';
 import { FaceChoice } from '@/sentence/FaceChoice';
 import { asPercent, fromPercent } from '@/sentence/percent';
 import { Typed } from '@/sentence/Typed';
+import { useListed } from '@/sentence/useListed';
 import type { WordProps } from '@/sentence/word';
 
 /** Words on the picture or its paper, block by block, exactly. */
@@ -14,13 +14,13 @@ export function LetteringWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     const { begin } = useLettering();
     const blocks = line.line.lettering ?? [];
-    const [shown, setShown] = useState(0);
-    const at = Math.min(shown, blocks.length - 1);
-    const block = blocks[at];
-    const set = (next: Partial<Lettering>) =>
-        change((now) => ({
-            lettering: (now.line.lettering ?? []).map((one, i) => (i === at ? without({ ...one, ...next }) : one)),
-        }));
+    const {
+        at,
+        one: block,
+        show,
+        set,
+        takeAway,
+    } = useListed(blocks, (changed) => change((now) => ({ lettering: changed(now.line.lettering ?? []).map(without) })));
     const type = (which: number) => {
         close();
         begin(which);
@@ -39,7 +39,7 @@ export function LetteringWord({ line, order, change, close }: WordProps) {
                 <Choice
                     label="Which block"
                     value={String(at)}
-                    onChoose={(chosen) => setShown(Number(chosen))}
+                    onChoose={(chosen) => show(Number(chosen))}
                     options={blocks.map(({ text }, i) => ({ value: String(i), label: text.replaceAll('\n', ' / ') }))}
                 />
             )}
@@ -114,11 +114,7 @@ export function LetteringWord({ line, order, change, close }: WordProps) {
                 <button type="button" className={link} onClick={() => type(blocks.length)}>
                     Another block
                 </button>
-                <button
-                    type="button"
-                    className={link}
-                    onClick={() => tell(change((now) => ({ lettering: (now.line.lettering ?? []).filter((_, i) => i !== at) })))}
-                >
+                <button type="button" className={link} onClick={() => tell(takeAway())}>
                     Take it away
                 </button>
             </div>

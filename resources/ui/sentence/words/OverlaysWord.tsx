@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { markUrl, useMarks } from '@/api/marks';
 import type { Overlay } from '@/api/types';
 import { Choice } from '@/common/Choice';
@@ -6,6 +5,7 @@ import { useTell } from '@/common/useTell';
 import { TakeUpMark } from '@/marks/TakeUpMark';
 import { asPercent, fromPercent } from '@/sentence/percent';
 import { Typed } from '@/sentence/Typed';
+import { useListed } from '@/sentence/useListed';
 import type { WordProps } from '@/sentence/word';
 
 const PLACES = ['top-left', 'top', 'top-right', 'left', 'centre', 'right', 'bottom-left', 'bottom', 'bottom-right'] as const;
@@ -16,22 +16,21 @@ const LINK = 'self-start font-semibold text-copper underline underline-offset-4'
 export function OverlaysWord({ line, change }: WordProps) {
     const tell = useTell();
     const overlays = line.line.overlays ?? [];
-    const [shown, setShown] = useState(overlays.length === 0 ? -1 : 0);
-    const at = Math.min(shown, overlays.length - 1);
-    const overlay = overlays[at];
-    const set = (next: Partial<Overlay>) =>
-        change((now) => ({ overlays: (now.line.overlays ?? []).map((one, i) => (i === at ? { ...one, ...next } : one)) }));
-    const add = (picture: string) => {
-        setShown(overlays.length);
-        tell(change((now) => ({ overlays: [...(now.line.overlays ?? []), { picture, strength: 0.7 }] })));
-    };
+    const {
+        at,
+        one: overlay,
+        show,
+        set,
+        add,
+        takeAway,
+    } = useListed(overlays, (changed) => change((now) => ({ overlays: changed(now.line.overlays ?? []) })));
     return (
         <div className="flex flex-col gap-3">
             {overlays.length > 1 && (
                 <Choice
                     label="Which of them"
                     value={String(at)}
-                    onChoose={(chosen) => setShown(Number(chosen))}
+                    onChoose={(chosen) => show(Number(chosen))}
                     options={overlays.map(({ picture }, i) => ({ value: String(i), label: picture }))}
                 />
             )}
@@ -55,18 +54,15 @@ export function OverlaysWord({ line, change }: WordProps) {
                         width="w-24"
                         onSet={async (typed) => set({ strength: fromPercent(typed) })}
                     />
-                    <button
-                        type="button"
-                        className={LINK}
-                        onClick={() =>
-                            tell(change((now) => ({ overlays: (now.line.overlays ?? []).filter((_, i) => i !== at) })))
-                        }
-                    >
+                    <button type="button" className={LINK} onClick={() => tell(takeAway())}>
                         Without “{overlay.picture}”
                     </button>
                 </>
             )}
-            <MarkChoice title={overlay ? 'Lay another over it' : 'Lay one over it'} onChoose={add} />
+            <MarkChoice
+                title={overlay ? 'Lay another over it' : 'Lay one over it'}
+                onChoose={(picture) => tell(add({ picture, strength: 0.7 }))}
+            />
         </div>
     );
 }

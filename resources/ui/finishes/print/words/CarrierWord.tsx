@@ -1,3 +1,4 @@
+import { Tick } from '@/common/Tick';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import type { WordProps } from '@/sentence/word';
@@ -17,15 +18,11 @@ export function CarrierWord({ line, order, change }: WordProps) {
                     ...order.labCard.sizes.map(({ size, label }) => ({ value: size, label })),
                 ]}
             />
-            <label className="flex items-center gap-2">
-                <input
-                    type="checkbox"
-                    className="accent-copper"
-                    checked={line.line.trimMarks ?? true}
-                    onChange={(event) => tell(change({ trimMarks: event.target.checked ? null : false }))}
-                />
-                Ticks where to trim
-            </label>
+            <Tick
+                label="Ticks where to trim"
+                isTicked={line.line.trimMarks ?? true}
+                onTick={(isTicked) => tell(change({ trimMarks: isTicked ? null : false }))}
+            />
         </div>
     );
 }
