@@ -5,7 +5,7 @@ import { useLettering } from '../tools/lettering';
 import { unitOf } from '../units';
 import { hangsBy } from '../pieces';
 import { caught, type Caught } from './catch';
-import { SHARE } from './place';
+import { newHeight, SHARE } from './place';
 import { TypedBlock } from './TypedBlock';
 import { Block } from './WordsSeen';
 
@@ -46,7 +46,7 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
                   : all.map((one, i) => (i === which ? { ...one, ...next } : one)),
         );
     const typed = busy?.does === 'type' ? busy.at : null;
-    const newBlock = { text: '', colour: onPicture(drawing, start), ...start };
+    const newBlock = { text: '', colour: onPicture(drawing, start), height: `${newHeight(drawing.paper)} mm`, ...start };
     // A block is under the hand where it is seen: with the panel that holds its anchor.
     const hung = ({ x = 0.5, y = 0.5 }: Lettering) => {
         const by = hangsBy(drawing, 'shows', { x: x * drawing.paper.width, y: y * drawing.paper.height });

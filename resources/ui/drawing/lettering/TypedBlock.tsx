@@ -2,7 +2,7 @@ import { useLayoutEffect, useRef, useState, type CSSProperties } from 'react';
 import type { FaceOffered, Lettering, SetBlock } from '@/api/types';
 import { brokenLines, type BrokenLine } from './brokenLines';
 import { faceOf, faceStyle } from './face';
-import { SHARE } from './place';
+import { newHeight, SHARE } from './place';
 
 interface Props {
     wanted: Lettering;
@@ -18,9 +18,6 @@ interface Props {
 
 const ALIGNED = { left: 'left', middle: 'center', right: 'right' } as const;
 
-/** Of a block not set yet, in mm */
-const NEW_HEIGHT = 9;
-
 /** Of a text, in letters */
 const LONGEST = 500;
 
@@ -33,7 +30,7 @@ export function TypedBlock({ wanted, set, faces, paper, scale, onDone }: Props) 
     const face = faceOf(faces, set?.face ?? wanted.face ?? 'Newsreader');
     const align = wanted.align ?? 'middle';
     const share = SHARE[align];
-    const size = (set?.height ?? NEW_HEIGHT) * scale;
+    const size = (set?.height ?? newHeight(paper)) * scale;
     const colour = wanted.colour ?? '#000000';
     const widest = set?.widest == null ? undefined : set.widest * scale;
     const lineHeight = face.ascent + face.descent;
