@@ -121,6 +121,8 @@ function Card({ lab }: { lab: LabPage }) {
     const save = async (change: CardChange, seen = lab.papers) => {
         let saved = true;
         setTrouble(null);
+        // what an earlier change has asked for must not come in over this one
+        void client.cancelQueries({ queryKey: ['labs'] });
         if (!change.papers) {
             // shown as chosen at once; papers wait for the server, since profiles are uploaded to what it has
             client.setQueryData<{ labs: LabPage[] }>(
