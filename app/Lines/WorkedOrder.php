@@ -108,6 +108,8 @@ final class WorkedOrder
     /** Of what a line is printed on, where the lab card has it. */
     public function paperProfile(Line $line): ?PaperProfile
     {
-        return $this->lab->paperProfile($this->wanted[$line->number]->paper);
+        $wanted = $this->wanted[$line->number];
+
+        return $this->lab->of($wanted->product)->paperProfile($wanted->paper);
     }
 }

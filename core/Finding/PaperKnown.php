@@ -15,12 +15,13 @@ final class PaperKnown implements Check
         [$wanted, $lab] = [$at->line->paper, $at->lab];
         $paper = $lab->paper($wanted);
         if ($wanted !== null && $paper === null) {
+            $of = $lab->product($at->line->product)->papers ?? [];
             $has = implode(', ', array_map(fn (Paper $one): string => $one->name, $lab->papers));
 
             return Finding::look(
                 'paper-unknown',
-                "{$lab->name} has no “{$wanted}”",
-                $has === '' ? 'Its card names no papers.' : "Its card has {$has}.",
+                $of === [] ? "{$lab->name} has no “{$wanted}”" : "{$lab->name} prints no {$at->line->product} on “{$wanted}”",
+                $has === '' ? 'Its card names no papers.' : ($of === [] ? "Its card has {$has}." : "It is printed on {$has}."),
                 new Remedy('Take the lab’s first', ['paper' => null]),
             );
         }

@@ -16,7 +16,7 @@ use Planisher\OrderFile\Node;
 /** What one lab offers and asks for. */
 final readonly class LabCard
 {
-    private const CURRENCY = '€';
+    public const CURRENCY = '€';
 
     /**
      * @param  non-empty-list<Size>  $sizes  the lab's list
@@ -67,7 +67,30 @@ final readonly class LabCard
         return new self(...[...get_object_vars($this), 'bleed' => null, 'sizes' => [$size]]);
     }
 
-    /** What one print of a listed size costs, whichever way up; null where the card doesn't say. */
+    /** The card as it is for one product on one paper: with the product's own sizes, papers, largest piece and prices. */
+    public function of(?string $product, ?string $paper = null): self
+    {
+        $own = $this->product($product);
+        $papers = array_filter($this->papers, fn (Paper $of): bool => in_array($of->name, $own->papers ?? [], true));
+        $papers = array_values($papers) ?: $this->papers;
+        $named = $paper ?? ($papers[0]->name ?? null);
+        $prices = $own->prices ?? [] ?: $this->prices;
+
+        return new self(
+            ...[
+                ...get_object_vars($this),
+                'sizes' => $own->sizes ?? [] ?: $this->sizes,
+                'papers' => $papers,
+                'largestPiece' => $own->largestPiece ?? $this->largestPiece,
+                'prices' => [
+                    ...array_filter($prices, fn (SizePrice $price): bool => $price->paper !== null && $price->paper === $named),
+                    ...array_filter($prices, fn (SizePrice $price): bool => $price->paper === null),
+                ],
+            ],
+        );
+    }
+
+    /** What one print of a size costs, whichever way up; null where the card doesn't say. */
     public function priceOf(Size $size): ?Price
     {
         foreach ($this->prices as $price) {
@@ -110,6 +133,12 @@ final readonly class LabCard
             throw $node->need('papers')->unexpected('papers that are told apart by their names');
         }
 
+        $products = array_map(Product::fromNode(...), $node->maybe('products')?->items(0, 40) ?? []);
+        $called = array_map(fn (Product $product): string => $product->name, $products);
+        if (count(array_unique($called)) < count($called)) {
+            throw $node->need('products')->unexpected('products that are told apart by their names');
+        }
+
         return new self(
             name: $node->need('name')->string(),
             sizes: array_map(fn (Node $n): Size => $n->size(), $node->need('sizes')->items(1)),
@@ -122,7 +151,7 @@ final readonly class LabCard
             largestPiece: $node->maybe('largestPiece')?->size(),
             bleed: $node->maybe('bleed')?->length(),
             canvas: CanvasCard::fromNode($node->maybe('canvas')),
-            products: array_map(Product::fromNode(...), $node->maybe('products')?->items(0, 40) ?? []),
+            products: $products,
             papers: $papers,
             takesPaperProfiles: $node->maybe('takesPaperProfiles')?->bool() ?? false,
             prices: array_map(SizePrice::fromNode(...), $node->maybe('prices')?->items(0, 400) ?? []),
@@ -158,6 +187,8 @@ final readonly class LabCard
                         Figure::decimal($this->minimumPpi, 1).
                         " ppi, and files are made at {$this->resolution->label()}."
                     : null,
+                ...$this->listedTwice(),
+                ...$this->unknownPapers(),
                 ...array_map(
                     fn (Paper $paper): string => "The profile of “{$paper->name}” can’t be used: {$this->profiles->trouble(
                         (string) $paper->profile,
@@ -166,6 +197,38 @@ final readonly class LabCard
                 ),
             ]),
         );
+    }
+
+    /** @return list<string> */
+    private function listedTwice(): array
+    {
+        $twice = [];
+        foreach ($this->sizes as $i => $size) {
+            foreach (array_slice($this->sizes, 0, $i) as $before) {
+                if ($before->sameAs($size)) {
+                    $twice[] = "It lists {$size->label()} twice.";
+                }
+            }
+        }
+
+        return array_values(array_unique($twice));
+    }
+
+    /** @return list<string> */
+    private function unknownPapers(): array
+    {
+        $has = fn (?string $name): bool => $name === null || $this->paper($name) !== null;
+        $said = [];
+        foreach ($this->prices as $price) {
+            $said[] = $has($price->paper) ? null : "It has a price on “{$price->paper}”, which is none of its papers.";
+        }
+        foreach ($this->products as $product) {
+            foreach ($product->papers as $paper) {
+                $said[] = $has($paper) ? null : "It prints “{$product->name}” on “{$paper}”, which is none of its papers.";
+            }
+        }
+
+        return array_values(array_unique(array_filter($said)));
     }
 
     /** The listed size that this is, whichever way up, or null. */

@@ -7,21 +7,58 @@ namespace Planisher\Lab;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\Node;
 
-/** Something a lab prints on, by its own name, and the largest piece of it that it makes. */
+/** Something a lab prints on, by its own name, with what of the card is different for it. */
 final readonly class Product
 {
-    private function __construct(public string $name, public ?Size $largestPiece) {}
+    /**
+     * @param  list<Size>  $sizes  that it is had in; empty for the lab's
+     * @param  list<string>  $papers  that it is printed on, by the card's names; empty for all
+     * @param  list<Extra>  $mounts
+     * @param  list<Extra>  $options
+     * @param  list<SizePrice>  $prices
+     */
+    private function __construct(
+        public string $name,
+        public ?Size $largestPiece,
+        public array $sizes,
+        public array $papers,
+        public array $mounts,
+        public array $options,
+        public array $prices,
+    ) {}
 
+    /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {
-        $node->object(['name', 'largestPiece']);
+        $node->object(['name', 'largestPiece', 'sizes', 'papers', 'mounts', 'options', 'prices']);
 
-        return new self($node->need('name')->string(40), $node->maybe('largestPiece')?->size());
+        return new self(
+            $node->need('name')->string(40),
+            $node->maybe('largestPiece')?->size(),
+            array_map(fn (Node $n): Size => $n->size(), $node->maybe('sizes')?->items(0, 400) ?? []),
+            array_map(fn (Node $n): string => $n->string(40), $node->maybe('papers')?->items(0, 40) ?? []),
+            array_map(Extra::fromNode(...), $node->maybe('mounts')?->items(0, 40) ?? []),
+            array_map(Extra::fromNode(...), $node->maybe('options')?->items(0, 40) ?? []),
+            array_map(SizePrice::fromNode(...), $node->maybe('prices')?->items(0, 400) ?? []),
+        );
     }
 
-    /** @return array<string, string> as in the order file */
+    /** @return array<string, mixed> as in the order file */
     public function toArray(): array
     {
-        return ['name' => $this->name] + ($this->largestPiece === null ? [] : ['largestPiece' => (string) $this->largestPiece]);
+        $arrays = fn (array $of): array => array_map(fn (Extra|SizePrice $one): array => $one->toArray(), $of);
+
+        return array_filter(
+            [
+                'name' => $this->name,
+                'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
+                'sizes' => array_map(strval(...), $this->sizes),
+                'papers' => $this->papers,
+                'mounts' => $arrays($this->mounts),
+                'options' => $arrays($this->options),
+                'prices' => $arrays($this->prices),
+            ],
+            fn (mixed $value): bool => $value !== null && $value !== [],
+        );
     }
 }

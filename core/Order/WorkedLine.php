@@ -52,6 +52,7 @@ final readonly class WorkedLine
         ?callable $measure = null,
         Desk $desk = new Desk(),
     ): self {
+        $lab = $lab->of($line->product, $line->paper);
         $plan = self::plan($line, $pictures, $lab, $name, $desk);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
         $changed = fn (array $change): ?Plan => self::plan(

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Lab;
+
+use Planisher\OrderFile\Node;
+
+/** A mount or an option that a product is had with, and what it adds to the price of a piece; null where the card doesn't say. */
+final readonly class Extra
+{
+    private function __construct(public string $name, public ?float $price) {}
+
+    /** @throws \Planisher\OrderFile\OrderFileError */
+    public static function fromNode(Node $node): self
+    {
+        $node->object(['name', 'price']);
+
+        return new self($node->need('name')->string(60), $node->maybe('price')?->number(0, SizePrice::MOST));
+    }
+
+    /** @return array{name: string, price?: float} as in the order file */
+    public function toArray(): array
+    {
+        return ['name' => $this->name] + ($this->price === null ? [] : ['price' => $this->price]);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Lab\Text;
+
+use Planisher\Lab\Product;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
+use Planisher\Measure\Unit;
+
+/** A product of a lab card as its fields are typed. */
+final class ProductText
+{
+    public const FIELDS = ['name', 'sizes', 'largestPiece', 'papers', 'mounts', 'options', 'prices'];
+
+    /** @return array<string, string> by field */
+    public static function write(Product $product): array
+    {
+        return [
+            'name' => $product->name,
+            'sizes' => SizeList::write(...$product->sizes),
+            'largestPiece' => $product->largestPiece === null ? '' : SizeList::write($product->largestPiece),
+            'papers' => implode(', ', $product->papers),
+            'mounts' => Extras::write($product->mounts),
+            'options' => Extras::write($product->options),
+            'prices' => PriceList::write($product->prices),
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $typed  by field
+     * @return array<string, mixed> as in the order file
+     *
+     * @throws CardError
+     */
+    public static function read(array $typed, Unit $bare): array
+    {
+        $text = fn (string $field): string => trim($typed[$field] ?? '');
+        $name = $text('name') === '' ? throw new CardError('Give the product a name, such as canvas or metal.') : $text('name');
+        $sizes = SizeList::read($text('sizes'), $bare);
+        if ($sizes->rest !== []) {
+            throw new CardError("“{$sizes->rest[0]}” is no size of {$name}. Write two sides, such as 8 × 10 in, or take it out.");
+        }
+        try {
+            $largest = $text('largestPiece') === '' ? null : (string) Size::parse($text('largestPiece'), $bare);
+        } catch (MeasureError $e) {
+            throw new CardError($e->getMessage());
+        }
+
+        return array_filter([
+            'name' => $name,
+            'largestPiece' => $largest,
+            'sizes' => array_map(strval(...), $sizes->sizes),
+            'papers' => array_values(array_filter(array_map(trim(...), explode(',', $text('papers'))), fn (string $paper): bool => $paper !== '')),
+            'mounts' => Extras::read($text('mounts')),
+            'options' => Extras::read($text('options')),
+            'prices' => PriceList::read($text('prices'), $bare),
+        ]);
+    }
+}
