@@ -26,7 +26,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
         $middleware->append(ContentSecurityPolicy::class);
-        $middleware->validateCsrfTokens(except: ['api/sign-in']); // guests have no session to hold a token in: FromThisSite
+        $middleware->validateCsrfTokens(except: ['api/sign-in', 'api/first', 'api/choose-password']); // guests have no session to hold a token in: FromThisSite
         $middleware->web(replace: [StartSession::class => SessionOfThoseSignedIn::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

@@ -80,9 +80,11 @@ final class OrderMaker
         try {
             foreach ($lines as $number => $line) {
                 $this->begin(array_slice($lines, count($report), preserve_keys: false), $dry);
-                $marked = fn (PictureFacts|PictureTrouble $picture): PictureFacts|PictureTrouble => $picture instanceof PictureFacts
-                    ? $this->weighed($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? []))
-                    : $picture;
+                $marked = fn (PictureFacts|PictureTrouble $picture): PictureFacts|PictureTrouble => match (true) {
+                    $picture instanceof PictureTrouble => $picture,
+                    ($order->sums[$picture->name] ?? $picture->sha256) !== $picture->sha256 => PictureTrouble::other($picture->name),
+                    default => $this->weighed($line, $picture->with(mustStayIn: $order->mustStayIn[$picture->name] ?? [])),
+                };
                 $work = fn (array $pictures): WorkedLine => WorkedLine::work(
                     $line,
                     array_values(array_map($marked, $pictures)),

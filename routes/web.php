@@ -3,16 +3,20 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\ClientPageController;
+use App\Http\Controllers\FolderController;
 use App\Http\Controllers\HouseFinishController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\OrderFileController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShownController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StudioController;
 use App\Http\Controllers\ViewController;
 use App\Http\Middleware\FromThisSite;
 use App\Views\Views;
@@ -20,13 +24,19 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 // An id is a whole number that the database can hold, and nothing behind it.
-Route::patterns(array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark', 'page'], '[1-9][0-9]{0,17}'));
+Route::patterns(
+    array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark', 'page', 'person'], '[1-9][0-9]{0,17}'),
+);
 
 Route::middleware('web')
     ->prefix('api')
     ->group(function (): void {
         Route::get('me', [SignInController::class, 'show'])->middleware('auth.session');
-        Route::post('sign-in', [SignInController::class, 'store'])->middleware(FromThisSite::class);
+        Route::middleware(FromThisSite::class)->group(function (): void {
+            Route::post('sign-in', [SignInController::class, 'store']);
+            Route::post('first', [StudioController::class, 'first'])->middleware('throttle:20,1');
+            Route::post('choose-password', [PeopleController::class, 'choose'])->middleware('throttle:20,1');
+        });
 
         // A changed password ends every other session (auth.session).
         Route::middleware(['auth', 'auth.session'])->group(function (): void {
@@ -37,11 +47,24 @@ Route::middleware('web')
             Route::get('orders', [OrderController::class, 'index']);
             Route::get('new-order', [OrderController::class, 'choices']);
             Route::post('orders', [OrderController::class, 'store']);
+            Route::post('orders/import', [OrderFileController::class, 'import']);
             Route::get('orders/{order}', [OrderController::class, 'show'])->middleware('cache.headers:no_cache;private;etag');
+            Route::patch('orders/{order}', [OrderController::class, 'update']);
+            Route::delete('orders/{order}', [OrderController::class, 'destroy']);
+            Route::post('orders/{order}/tried', [OrderController::class, 'tried']);
+            Route::post('orders/{order}/copy', [OrderController::class, 'copy']);
+            Route::post('orders/{order}/put-away', [OrderController::class, 'putAway']);
+            Route::post('orders/{order}/bring-back', [OrderController::class, 'bringBack']);
+            Route::post('orders/{order}/restore', [OrderController::class, 'restore'])->withTrashed();
+            Route::get('orders/{order}/history', [OrderController::class, 'history']);
+            Route::get('orders/{order}/export', [OrderFileController::class, 'export']);
 
             Route::post('orders/{order}/pictures', [PictureController::class, 'store']);
             Route::get('orders/{order}/incoming/{token}', [PictureController::class, 'incoming'])->where('token', '[0-9a-f]{32}');
             Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
+            Route::get('pictures-folder', [FolderController::class, 'index']);
+            Route::get('pictures-folder/thumb', [FolderController::class, 'thumb']);
+            Route::post('orders/{order}/pictures-folder', [FolderController::class, 'take']);
             Route::get('pictures/{sha256}/{kind}', [PictureController::class, 'proxy'])->where([
                 'sha256' => '[0-9a-f]{64}',
                 'kind' => 'screen|thumb',
@@ -60,6 +83,7 @@ Route::middleware('web')
             Route::post('orders/{order}/lines', [LineController::class, 'store']);
             Route::patch('lines/{line}', [LineController::class, 'update']);
             Route::put('lines/{line}', [LineController::class, 'replace']);
+            Route::put('lines/{line}/remark', [LineController::class, 'remark']);
             Route::delete('lines/{line}', [LineController::class, 'destroy']);
             Route::post('lines/{line}/restore', [LineController::class, 'restore'])->withTrashed();
             Route::post('lines/{line}/pass', [LineController::class, 'pass']);
@@ -82,8 +106,24 @@ Route::middleware('web')
             Route::post('marks', [MarkController::class, 'store']);
             Route::delete('marks/{mark}', [MarkController::class, 'destroy']);
             Route::get('marks/{mark:sha256}/image', [MarkController::class, 'image'])->where('mark', '[0-9a-f]{64}');
+            Route::get('studio', [StudioController::class, 'show']);
+            Route::patch('studio', [StudioController::class, 'update']);
+            Route::put('me/password', [PeopleController::class, 'password']);
+            Route::post('people', [PeopleController::class, 'store']);
+            Route::post('people/{person}/link', [PeopleController::class, 'linked']);
+            Route::post('people/{person}/sign-out', [PeopleController::class, 'signOut']);
+            Route::delete('people/{person}', [PeopleController::class, 'destroy']);
+
             Route::get('labs', [LabController::class, 'index']);
-            Route::patch('labs/{lab}', [LabController::class, 'update']);
+            Route::post('labs', [LabController::class, 'store']);
+            Route::post('labs/read', [LabController::class, 'read']);
+            Route::post('labs/tried', [LabController::class, 'tried']);
+            Route::post('labs/import', [LabController::class, 'import']);
+            Route::get('labs/{lab}', [LabController::class, 'show']);
+            Route::put('labs/{lab}', [LabController::class, 'update']);
+            Route::delete('labs/{lab}', [LabController::class, 'destroy']);
+            Route::post('labs/{lab}/copy', [LabController::class, 'copy']);
+            Route::get('labs/{lab}/export', [LabController::class, 'export']);
             Route::post('labs/{lab}/profiles', [LabController::class, 'profile']);
 
             Route::get('orders/{order}/make', [MakeController::class, 'index']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Pictures\FolderAway;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -26,7 +27,8 @@ final class PlainErrors
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([OrderFileError::class]);
+        $exceptions->dontReport([OrderFileError::class, FolderAway::class]);
+        $exceptions->render(fn (FolderAway $e): JsonResponse => self::say($e->getMessage(), 422));
         $exceptions->render(fn (OrderFileError $e): JsonResponse => self::mendable($e));
         $exceptions->render(
             fn (PostTooLargeException $e): JsonResponse => self::say('The file is larger than 400 MB, the most that is taken.', 413),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Making\ExportFolder;
 use App\Making\Ticket;
 use App\Models\Line;
 use App\Models\MadeFile;
@@ -68,6 +69,7 @@ final class MakeFiles implements ShouldQueue
                     $plan->isForScreen ? null : $worked->lab->maxBytes,
                     self::teller($file),
                 );
+                ExportFolder::put($file, $made->readBack->sha256);
                 self::surely(fn () => self::finish($file, $made));
             } catch (\Throwable $e) {
                 $why = self::why($e, $file->name);

@@ -9,6 +9,7 @@ use App\Models\Order;
 use App\Pictures\PictureStore;
 use App\Studio\Desks;
 use App\Views\KeptLosses;
+use Planisher\Lab\LabCard;
 use Planisher\Order\WorkedLine;
 
 /** Takes lines of orders through core, with what is known of their pictures. */
@@ -20,10 +21,13 @@ final class Computation
         private readonly Desks $desks,
     ) {}
 
-    /** @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file */
-    public function order(Order $order, ?array $screenCopy = null): WorkedOrder
+    /**
+     * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
+     * @param  ?LabCard  $card  in place of its lab's
+     */
+    public function order(Order $order, ?array $screenCopy = null, ?LabCard $card = null): WorkedOrder
     {
-        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy);
+        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy, $card);
     }
 
     /** One line as it is now, worked with all of its order: names are told apart there. */

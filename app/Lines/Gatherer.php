@@ -6,6 +6,7 @@ namespace App\Lines;
 
 use App\Models\Line;
 use App\Models\Order;
+use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
@@ -119,7 +120,7 @@ final class Gatherer
             throw new OrderFileError('each', 'nothing', 'a size for the pictures', 'Give the size that each picture is printed in.');
         }
         foreach ($pictures as $name) {
-            $lines[] = LineReader::read(Node::root(['picture' => $name, 'size' => $each]));
+            $lines[] = LineReader::read(Node::root(['picture' => $name, 'size' => $each], Studio::current()->unit));
         }
 
         return $lines ?: throw new OrderFileError('lines', 'nothing', 'prints', 'Nothing that is chosen can be put on a sheet.');

@@ -7,10 +7,14 @@ namespace App\Lines;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\OrderPicture;
+use App\Models\Studio;
+use App\Orders\History;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
 use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
@@ -22,20 +26,23 @@ final class LineChanger
      * A further line of an order.
      *
      * @param  array<string, mixed>  $wanted  its order-file form
+     * @param  ?int  $number  where it has one already
      *
      * @throws OrderFileError
      */
-    public static function add(Order $order, array $wanted): Line
+    public static function add(Order $order, array $wanted, ?int $number = null): Line
     {
-        [$wanted, $names] = LinePictures::take($wanted);
+        $usual = $number === null ? Studio::current()->usual ?? [] : []; // what the studio does unless it is said otherwise
+        [$wanted, $names] = LinePictures::take($wanted + $usual);
         $typed = self::typed($wanted);
 
-        return DB::transaction(function () use ($order, $typed, $names): Line {
+        return DB::transaction(function () use ($order, $typed, $names, $number): Line {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $last = (int) Line::withTrashed()->where('order_id', $order->id)->max('number');
-            $line = Line::query()->create(['order_id' => $order->id, 'number' => $last + 1, 'wanted' => $typed]);
+            $line = Line::query()->create(['order_id' => $order->id, 'number' => $number ?? $last + 1, 'wanted' => $typed]);
             self::choose($line, $names);
-            $line->update(['wanted' => $typed]); // its window is of this picture
+            $line->update(['wanted' => $typed, 'size_key' => self::sizeKey($typed)]); // its window is of this picture
+            History::note($order->id, 'added it', $line);
 
             return $line;
         });
@@ -56,9 +63,19 @@ final class LineChanger
                 throw new StaleLine($now);
             }
             $held = $now->pictures()->pluck('order_picture_id', 'place')->all();
+            [$wanted, $state] = [$now->wanted, $now->state];
             $change($now);
-            if ($now->isDirty() || $now->pictures()->pluck('order_picture_id', 'place')->all() !== $held) {
+            $hasOther = $now->pictures()->pluck('order_picture_id', 'place')->all() !== $held;
+            if ($now->isDirty() || $hasOther) {
                 $now->version++;
+                $now->size_key = self::sizeKey($now->wanted);
+                $what = match (true) {
+                    $now->trashed() => 'removed it',
+                    $now->isDirty(['remark', 'remark_for_lab']) => 'changed its remark',
+                    $now->state !== $state && $now->state === Line::PASSED => 'passed it',
+                    default => Changed::between($wanted, $now->wanted, $hasOther) ?? ($now->state === $state ? null : 'opened it again'),
+                };
+                $what === null || History::note($now->order_id, $what, $now);
                 $now->save();
             }
 
@@ -152,7 +169,23 @@ final class LineChanger
      */
     public static function typed(array $wanted): array
     {
-        return LineReader::read(Node::root($wanted))->toArray();
+        return LineReader::read(Node::root($wanted, Studio::current()->unit))->toArray();
+    }
+
+    /**
+     * A line's size as it is found by, whatever unit it was typed in and whichever way up: its sides in nanometres.
+     *
+     * @param  array<string, mixed>  $wanted  its order-file form
+     */
+    public static function sizeKey(array $wanted): ?string
+    {
+        try {
+            $size = Size::parse((string) ($wanted['size'] ?? ''))->portrait();
+        } catch (MeasureError) {
+            return null; // “cheapest”, or a copy for a screen
+        }
+
+        return "{$size->width->nanometres}x{$size->height->nanometres}";
     }
 
     /**

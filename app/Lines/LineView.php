@@ -35,6 +35,8 @@ final class LineView
             'number' => $line->number,
             'version' => $line->version,
             'state' => $worked->isWaiting() ? 'waiting' : $line->state,
+            'remark' => $line->remark,
+            'remarkForLab' => $line->remark_for_lab,
             'line' => $worked->line->toArray(),
             'uses' => self::uses($at),
             'picture' => self::picture($line->pictureAt(0)),
@@ -109,7 +111,7 @@ final class LineView
     }
 
     /** @return ?array<string, mixed> */
-    private static function picture(?OrderPicture $inOrder): ?array
+    public static function picture(?OrderPicture $inOrder): ?array
     {
         return $inOrder === null
             ? null

@@ -9,7 +9,6 @@ use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\OrderPicture;
-use Planisher\Finding\Level;
 use Planisher\Measure\Figure;
 use Planisher\Words\Face;
 use Planisher\Words\Style;
@@ -20,7 +19,7 @@ final class OrderView
     public function __construct(private readonly Computation $computation) {}
 
     /** @return array<string, mixed> */
-    public static function head(Order $order): array
+    public static function title(Order $order): array
     {
         return [
             'id' => $order->id,
@@ -30,6 +29,16 @@ final class OrderView
             'lab' => $order->lab->name,
             'orderedOn' => $order->ordered_on->format('Y-m-d'),
             'dueOn' => $order->due_on?->format('Y-m-d'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function head(Order $order): array
+    {
+        return self::title($order) + [
+            'remark' => $order->remark,
+            'remarkForLab' => $order->remark_for_lab,
+            'isPutAway' => $order->put_away_at !== null,
         ];
     }
 
@@ -101,29 +110,5 @@ final class OrderView
             'ascent' => $face->ascent(),
             'descent' => $face->descent(),
         ];
-    }
-
-    /**
-     * The order in one row of the start page.
-     *
-     * @return array<string, mixed>
-     */
-    public function row(Order $order): array
-    {
-        $worked = $this->computation->order($order);
-        $lines = $order->lines->map(function (Line $line) use ($worked): array {
-            $view = LineView::of($line, $worked->of($line));
-
-            return [
-                'id' => $line->id,
-                'state' => $view['state'],
-                'level' => $worked->of($line)->worst()->level === Level::Fine ? 'fine' : $worked->of($line)->worst()->level->value,
-                'short' => $view['short'],
-                'drawing' => $view['drawing'],
-                'picture' => $view['picture'],
-            ];
-        });
-
-        return self::head($order) + ['lines' => $lines->all()];
     }
 }

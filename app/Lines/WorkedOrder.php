@@ -45,16 +45,20 @@ final class WorkedOrder
     /** What is needed of an order to work its lines */
     public const RELATIONS = ['client', 'lab.profiles', 'lines.pictures.orderPicture.picture'];
 
-    /** @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file */
+    /**
+     * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
+     * @param  ?LabCard  $card  in place of its lab's
+     */
     public function __construct(
         Order $order,
         private readonly PictureStore $pictures,
         private readonly KeptLosses $losses,
         Desks $desks,
         ?array $screenCopy = null,
+        ?LabCard $card = null,
     ) {
         $order->loadMissing(self::RELATIONS);
-        $this->lab = $order->lab->labCard();
+        $this->lab = $card ?? $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
         $wanted = fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy);
         $this->wanted = $order->lines->keyBy('number')->map($wanted)->all();

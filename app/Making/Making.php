@@ -10,6 +10,8 @@ use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
+use App\Models\Studio;
+use App\Orders\History;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -41,7 +43,7 @@ final class Making
             if ($lines->isEmpty()) {
                 return null;
             }
-            $make = Make::query()->create(['order_id' => $order->id, 'folder' => self::folder($order)]);
+            $make = self::folder($order, isForScreens: false);
             foreach ($lines as $line) {
                 self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => true);
             }
@@ -75,7 +77,7 @@ final class Making
             if ($lines->isEmpty()) {
                 return null;
             }
-            $make = Make::query()->create(['order_id' => $order->id, 'folder' => self::folder($order), 'is_for_screens' => true]);
+            $make = self::folder($order, isForScreens: true);
             foreach ($lines as $line) {
                 self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => $file->isForScreen);
             }
@@ -147,17 +149,26 @@ final class Making
         return $taken === 1;
     }
 
-    /** orders/<number>_<client>/<date-n>, n counting the sets of a day */
-    private static function folder(Order $order): string
+    /** A set in a folder of its own: orders/<number>_<client>/<date-n>, n counting the sets of a day. */
+    private static function folder(Order $order, bool $isForScreens): Make
     {
         $home = (SafeText::of($order->number) ?: 'order').'_'.(SafeText::of($order->client->name) ?: 'client');
         $today = Carbon::today()->format('Y-m-d');
-        $n =
-            Make::query()
-                ->where('order_id', $order->id)
-                ->where('folder', 'like', "%/{$today}-%")
-                ->count() + 1;
+        $made = new Make([
+            'order_id' => $order->id,
+            'export_folder' => Studio::current()->export_folder,
+            'is_for_screens' => $isForScreens,
+        ]);
+        $n = Make::query()
+            ->where('order_id', $order->id)
+            ->where('folder', 'like', "%/{$today}-%")
+            ->count();
+        do {
+            $made->folder = "{$home}/{$today}-".++$n;
+        } while (is_dir($made->path()) || Make::query()->where('folder', $made->folder)->exists());
+        $made->save();
+        History::note($order->id, $isForScreens ? 'had screen copies made' : 'had files made');
 
-        return "{$home}/{$today}-{$n}";
+        return $made;
     }
 }

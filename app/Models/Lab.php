@@ -15,11 +15,15 @@ use Planisher\OrderFile\Node;
  * @property int $id
  * @property string $name
  * @property array<string, mixed> $card
+ * @property int $version
+ * @property Collection<int, Order> $orders
  * @property Collection<int, LabProfile> $profiles
  */
 class Lab extends Model
 {
     protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
 
     protected function casts(): array
     {
@@ -30,6 +34,12 @@ class Lab extends Model
     public function profiles(): HasMany
     {
         return $this->hasMany(LabProfile::class);
+    }
+
+    /** @return HasMany<Order, $this> */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(Order::class);
     }
 
     public function labCard(): LabCard

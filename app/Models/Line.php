@@ -23,6 +23,9 @@ use Planisher\OrderFile\Node;
  * @property string $state
  * @property ?list<array<string, mixed>> $passed_with
  * @property int $version
+ * @property ?string $remark
+ * @property ?string $remark_for_lab
+ * @property ?string $size_key
  * @property ?\Illuminate\Support\Carbon $deleted_at
  * @property Order $order
  * @property Collection<int, LinePicture> $pictures

@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $order_id
  * @property string $folder
+ * @property ?string $export_folder  that its files are put into besides, each when it is made and read back
  * @property bool $is_for_screens  copies alone, nothing for the lab
  * @property Carbon $created_at
  * @property Order $order

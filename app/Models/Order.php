@@ -8,8 +8,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Planisher\OrderFile\OrderHead;
+use Planisher\OrderFile\Remark;
 
 /**
  * @property int $id
@@ -19,6 +21,11 @@ use Planisher\OrderFile\OrderHead;
  * @property int $lab_id
  * @property Carbon $ordered_on
  * @property ?Carbon $due_on
+ * @property ?string $remark
+ * @property ?string $remark_for_lab
+ * @property ?Carbon $put_away_at
+ * @property ?Carbon $deleted_at
+ * @property Carbon $updated_at
  * @property Client $client
  * @property Lab $lab
  * @property Collection<int, Line> $lines
@@ -27,11 +34,13 @@ use Planisher\OrderFile\OrderHead;
  */
 class Order extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     protected function casts(): array
     {
-        return ['ordered_on' => 'date', 'due_on' => 'date'];
+        return ['ordered_on' => 'date', 'due_on' => 'date', 'put_away_at' => 'datetime'];
     }
 
     /** The next free number of a month: 2611-04. */
@@ -39,7 +48,7 @@ class Order extends Model
     {
         $month = $day->format('ym');
         $last =
-            self::query()
+            self::withTrashed()
                 ->where('number', 'like', "{$month}-%")
                 ->pluck('number')
                 ->map(fn (string $number): int => (int) substr($number, strlen($month) + 1))
@@ -50,7 +59,14 @@ class Order extends Model
 
     public function head(): OrderHead
     {
-        return new OrderHead($this->number, $this->client->name, $this->ordered_on->format('Y-m-d'));
+        return new OrderHead(
+            $this->number,
+            $this->client->name,
+            $this->ordered_on->format('Y-m-d'),
+            $this->title,
+            $this->due_on?->format('Y-m-d'),
+            new Remark($this->remark, $this->remark_for_lab),
+        );
     }
 
     /** @return BelongsTo<Client, $this> */
@@ -81,6 +97,18 @@ class Order extends Model
         $relation->orderBy('id');
 
         return $relation;
+    }
+
+    /** @return HasMany<OrderEvent, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(OrderEvent::class);
+    }
+
+    /** @return HasMany<ClientPage, $this> */
+    public function clientPages(): HasMany
+    {
+        return $this->hasMany(ClientPage::class);
     }
 
     /** @return HasMany<Make, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Labs\ProfileStore;
+use App\Models\Studio;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use App\Views\KeptViews;
@@ -28,6 +29,7 @@ class AppServiceProvider extends ServiceProvider
                 $this->app->make(MarkStore::class),
             ),
         );
+        $this->app->scoped(Studio::class, fn (): Studio => Studio::query()->first() ?? new Studio());
         $this->app->singleton(MarkStore::class, fn (): MarkStore => new MarkStore(storage_path('app/marks')));
         $this->app->singleton(ProfileStore::class, fn (): ProfileStore => new ProfileStore(storage_path('app/profiles')));
         $this->app->singleton(KeptViews::class, fn (): KeptViews => new KeptViews(storage_path('app/previews')));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Studio;
 
 use App\Models\Order;
+use App\Models\Studio;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Overlay\MarksNamed;
 use Planisher\Studio\Desk;
@@ -19,6 +20,6 @@ final class Desks
     {
         $named = MarksNamed::in([...$order->lines->pluck('wanted')->all(), $besides]);
 
-        return new Desk($order->head(), $this->marks->known($named), new HarfBuzz());
+        return new Desk($order->head(), $this->marks->known($named), new HarfBuzz(), Studio::current()->unit);
     }
 }

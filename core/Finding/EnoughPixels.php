@@ -16,14 +16,16 @@ final class EnoughPixels implements Check
 {
     public function judge(Situation $at): ?Finding
     {
-        $part = $at->plan?->softest();
-        if ($part === null) {
+        if ($at->plan === null) {
             return null;
         }
+        $part = $at->plan->softest();
         $sharpness = $part->sharpness;
+        $from = $at->line->viewedFrom->unit ?? $at->plan->size()->unit();
+        $unit = $from === Unit::Millimetre ? Unit::Centimetre : $from;
         $ppi = Figure::decimal($sharpness->ppi, $sharpness->ppi < 10 ? 1 : 0).Figure::THIN_SPACE.'ppi';
-        $distance = Figure::distance($sharpness->sharpFromInches() * 2.54);
-        $from = Figure::distance($sharpness->fromInches * 2.54);
+        $distance = Figure::distance($sharpness->sharpFromInches(), $unit);
+        $from = Figure::distance($sharpness->fromInches, $unit);
         $aim = $at->lab->resolution->label();
         $least = Figure::decimal($at->lab->minimumPpi, 0).Figure::THIN_SPACE.'ppi';
 

@@ -32,12 +32,15 @@ final class Figure
             '%';
     }
 
-    /** How far away: 36 cm, 6.5 m. */
-    public static function distance(float $centimetres): string
+    /** How far away, by the unit that sizes stand in: 36 cm, 6.5 m, 14 in, 21 ft. */
+    public static function distance(float $inches, Unit $unit): string
     {
-        return $centimetres < 100
-            ? self::decimal($centimetres, 0).self::THIN_SPACE.'cm'
-            : self::decimal($centimetres / 100, 1).self::THIN_SPACE.'m';
+        [$length, $small, $large, $many, $from] =
+            $unit === Unit::Inch ? [$inches, 'in', 'ft', 12, 60] : [$inches * 2.54, 'cm', 'm', 100, 100];
+
+        return $length < $from
+            ? self::decimal($length, 0).self::THIN_SPACE.$small
+            : self::decimal($length / $many, 1).self::THIN_SPACE.$large;
     }
 
     /** Whole pixels with thin spaces by threes from five digits on: 2400, 13 500. */

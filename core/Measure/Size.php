@@ -44,6 +44,12 @@ final readonly class Size
         return self::of($width, $height);
     }
 
+    /** What its figures are read in: the unit it was typed in; millimetres, and named sizes with them, in centimetres. */
+    public function unit(): Unit
+    {
+        return $this->width->unit === Unit::Inch ? Unit::Inch : Unit::Centimetre;
+    }
+
     public function turned(): self
     {
         return new self($this->height, $this->width, $this->name);

@@ -11,6 +11,7 @@ use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
 use Planisher\OrderFile\OrderHead;
+use Planisher\OrderFile\Remark;
 use Planisher\Picture\MustStayIn;
 
 /** A whole order as an order file tells it. */
@@ -18,11 +19,22 @@ final readonly class Order
 {
     public const VERSION = 1;
 
+    private const MOST = 1000;
+
     /**
      * @param  array<int, Line>  $lines  by number, 1 and up, in the file's order
      * @param  array<string, list<MustStayIn>>  $mustStayIn  by the picture's name
+     * @param  array<string, string>  $sums  SHA-256 of pictures by their names, where the file says them
+     * @param  array<int, Remark>  $remarks  by the line's number
      */
-    private function __construct(public OrderHead $head, public LabCard $lab, public array $lines, public array $mustStayIn) {}
+    private function __construct(
+        public OrderHead $head,
+        public LabCard $lab,
+        public array $lines,
+        public array $mustStayIn,
+        public array $sums,
+        public array $remarks,
+    ) {}
 
     /**
      * @param  mixed  $decoded  the JSON document, objects as associative arrays
@@ -48,24 +60,37 @@ final readonly class Order
         $try(fn (): int => $document->need('planisher')->int(self::VERSION, self::VERSION));
         $head = $try(fn (): OrderHead => OrderHead::fromNode($document->need('order')));
         $lab = $try(fn (): LabCard => LabCard::fromNode($document->need('lab')));
-        $nodes = $try(fn (): array => $document->need('lines')->items(1, 1000)) ?? [];
-        $lines = array_map(fn (Node $node): ?Line => $try(fn (): Line => LineReader::read($node)), $nodes);
-        $mustStayIn = [];
-        foreach ($try(fn (): array => $document->maybe('pictures')?->items(0, 1000) ?? []) ?? [] as $node) {
-            $try(function () use ($node, &$mustStayIn): void {
-                $node->object(['name', 'mustStayIn']);
-                $mustStayIn[$node->need('name')->string()] = MustStayIn::listFromNode($node->maybe('mustStayIn'));
+        $nodes = $try(fn (): array => $document->need('lines')->items(1, self::MOST)) ?? [];
+        [$lines, $remarks, $mustStayIn, $sums] = [[], [], [], []];
+        foreach ($nodes as $node) {
+            // Lines are numbered as they stand, or as they say: files keep their names where lines between them have gone.
+            $number = $try(fn (): ?int => $node->maybe('number')?->int(1, self::MOST)) ?? max([0, ...array_keys($lines)]) + 1;
+            if (isset($lines[$number])) {
+                $errors[] = ($node->maybe('number') ?? $node)->unexpected('a number that no line before it has');
+            }
+            $lines[$number] = $try(fn (): Line => LineReader::read($node->without('number', 'remark')));
+            $remarks[$number] = $try(fn (): Remark => Remark::fromNode($node->maybe('remark'))) ?? new Remark();
+        }
+        foreach ($try(fn (): array => $document->maybe('pictures')?->items(0, self::MOST) ?? []) ?? [] as $node) {
+            $try(function () use ($node, &$mustStayIn, &$sums): void {
+                $node->object(['name', 'mustStayIn', 'sha256']);
+                $name = $node->need('name')->string();
+                $mustStayIn[$name] = MustStayIn::listFromNode($node->maybe('mustStayIn'));
+                $sum = $node->maybe('sha256');
+                if ($sum !== null) {
+                    $sums[$name] =
+                        preg_match('/^[0-9a-f]{64}$/', $sum->string(64)) === 1
+                            ? $sum->string(64)
+                            : throw $sum->unexpected('a SHA-256 of 64 hexadecimal digits');
+                }
             });
         }
         if ($errors !== []) {
             throw new OrderFileErrors($errors);
         }
 
-        $numbered = [];
-        foreach (array_filter($lines) as $i => $line) {
-            $numbered[$i + 1] = $line;
-        }
+        ksort($lines);
 
-        return new self($head, $lab, $numbered, $mustStayIn);
+        return new self($head, $lab, array_filter($lines), $mustStayIn, $sums, $remarks);
     }
 }

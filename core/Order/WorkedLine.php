@@ -102,6 +102,8 @@ final readonly class WorkedLine
 
         $finish = Finishes::of($line);
         $plan = $facts === [] ? null : $finish->plan($line, $facts, $lab, $name, $desk);
+        $size = $line->crop?->size;
+        $plan = $plan?->readIn($size === null || $size->name !== null ? $desk->unit : $size->unit());
         if ($plan === null || $line->screenCopy === null || $name->copies === []) {
             return $plan;
         }

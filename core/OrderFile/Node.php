@@ -9,15 +9,17 @@ use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
+use Planisher\Measure\Unit;
 
 /** A place in a decoded JSON document that knows its path, so that every error says where. */
 final readonly class Node
 {
-    private function __construct(private mixed $value, private string $path) {}
+    private function __construct(private mixed $value, private string $path, private Unit $bare) {}
 
-    public static function root(mixed $decoded): self
+    /** @param  Unit  $bare  of lengths that are written without one */
+    public static function root(mixed $decoded, Unit $bare = Unit::Inch): self
     {
-        return new self($decoded, '');
+        return new self($decoded, '', $bare);
     }
 
     /**
@@ -44,13 +46,13 @@ final readonly class Node
     /** The same place without some of its keys. */
     public function without(string ...$keys): self
     {
-        return is_array($this->value) ? new self(array_diff_key($this->value, array_flip($keys)), $this->path) : $this;
+        return is_array($this->value) ? new self(array_diff_key($this->value, array_flip($keys)), $this->path, $this->bare) : $this;
     }
 
     /** The value under a key, or null when it is left out or null. */
     public function maybe(string $key): ?self
     {
-        return is_array($this->value) && isset($this->value[$key]) ? new self($this->value[$key], $this->under($key)) : null;
+        return is_array($this->value) && isset($this->value[$key]) ? new self($this->value[$key], $this->under($key), $this->bare) : null;
     }
 
     /** @throws OrderFileError when the key is left out or null */
@@ -73,7 +75,11 @@ final readonly class Node
             throw new OrderFileError($this->path, 'a list of '.count($this->value), "from {$atLeast} to {$atMost} entries");
         }
 
-        return array_map(fn (mixed $item, int $i): self => new self($item, "{$this->path}[{$i}]"), $this->value, array_keys($this->value));
+        return array_map(
+            fn (mixed $item, int $i): self => new self($item, "{$this->path}[{$i}]", $this->bare),
+            $this->value,
+            array_keys($this->value),
+        );
     }
 
     public function string(int $longest = 200): string
@@ -139,19 +145,19 @@ final readonly class Node
     /** @throws OrderFileError with the measure's own words */
     public function length(): Length
     {
-        return $this->measured(fn (string $text): Length => Length::parse($text));
+        return $this->measured(fn (string $text): Length => Length::parse($text, $this->bare));
     }
 
     /** @throws OrderFileError with the measure's own words */
     public function size(): Size
     {
-        return $this->measured(fn (string $text): Size => Size::parse($text));
+        return $this->measured(fn (string $text): Size => Size::parse($text, $this->bare));
     }
 
     /** @throws OrderFileError with the measure's own words */
     public function edgeDepth(): EdgeDepth
     {
-        return $this->measured(fn (string $text): EdgeDepth => EdgeDepth::parse($text));
+        return $this->measured(fn (string $text): EdgeDepth => EdgeDepth::parse($text, $this->bare));
     }
 
     public function colour(): Rgb

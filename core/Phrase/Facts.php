@@ -29,7 +29,7 @@ final class Facts
     public static function sharp(Plan $plan): array
     {
         return [
-            'figure' => 'Sharp from '.Figure::distance($plan->softest()->sharpness->sharpFromInches() * 2.54),
+            'figure' => 'Sharp from '.Figure::distance($plan->softest()->sharpness->sharpFromInches(), $plan->size()->unit()),
             'note' => 'to an eye of 1 arcminute',
         ];
     }

@@ -28,6 +28,15 @@ final readonly class PictureTrouble
         );
     }
 
+    public static function other(string $name): self
+    {
+        return new self(
+            'picture-other',
+            'It is another picture',
+            "“{$name}” isn’t the file that the order names by its checksum. Put the right one in its place, or take the checksum out.",
+        );
+    }
+
     public static function unreadable(string $name, string $why): self
     {
         return new self('picture-unreadable', 'The picture can’t be read', "“{$name}”: {$why}");

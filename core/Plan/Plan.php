@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Measure\Size;
+use Planisher\Measure\Unit;
 use Planisher\Plan\Layer\Picture;
 
 /**
@@ -33,6 +34,14 @@ final readonly class Plan
     public function besides(array $copies): self
     {
         return new self($this->layout, $this->parts, $this->files, $this->shown, $this->added, $copies);
+    }
+
+    /** The same, its files read back in a unit. */
+    public function readIn(Unit $unit): self
+    {
+        $files = array_map(fn (PlannedFile $file): PlannedFile => $file->with(readIn: $unit), $this->files);
+
+        return new self($this->layout, $this->parts, $files, $this->shown, $this->added, $this->copies);
     }
 
     /** @return non-empty-list<PlannedFile> the lab's and those for a screen */

@@ -7,6 +7,7 @@ namespace Planisher\Plan;
 use Planisher\Colour\Rgb;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
+use Planisher\Measure\Unit;
 use Planisher\Plan\Layer\Ground;
 use Planisher\Plan\Layer\Layer;
 use Planisher\Plan\Layer\Overlay;
@@ -22,6 +23,7 @@ final readonly class PlannedFile
      * @param  non-empty-list<Layer>  $layers  in the order they are painted; the first is a ground over all of it
      * @param  ?self  $nextPage  a further page of the same file, of the same size
      * @param  bool  $isForScreen  it lies apart, and never goes to the lab
+     * @param  Unit  $readIn  the unit its size is read back in
      */
     public function __construct(
         public string $name,
@@ -32,6 +34,7 @@ final readonly class PlannedFile
         public Encoding $encoding,
         public ?self $nextPage = null,
         public bool $isForScreen = false,
+        public Unit $readIn = Unit::Inch,
     ) {}
 
     /** The same with some of it changed, by name. */

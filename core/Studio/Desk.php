@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Studio;
 
+use Planisher\Measure\Unit;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureFacts;
 use Planisher\Words\Composition;
@@ -15,8 +16,14 @@ final readonly class Desk
     /**
      * @param  ?OrderHead  $head  null where only one line is looked at
      * @param  array<string, PictureFacts|string>  $marks  by their files' names; a text says why one can't be used
+     * @param  Unit  $unit  the studio's, for what has none of its own
      */
-    public function __construct(public ?OrderHead $head = null, private array $marks = [], private ?Typesetter $type = null) {}
+    public function __construct(
+        public ?OrderHead $head = null,
+        private array $marks = [],
+        private ?Typesetter $type = null,
+        public Unit $unit = Unit::Inch,
+    ) {}
 
     /** @return PictureFacts|string|null a text says why it can't be used; null where there is none of this name */
     public function mark(string $name): PictureFacts|string|null
@@ -28,11 +35,12 @@ final readonly class Desk
     public function toArray(): array
     {
         return [
-            'head' => $this->head === null ? null : get_object_vars($this->head),
+            'head' => $this->head === null ? null : array_diff_key($this->head->toArray(), ['remark' => true]),
             'marks' => array_map(
                 fn (PictureFacts|string $mark): array|string => $mark instanceof PictureFacts ? $mark->toArray() : $mark,
                 $this->marks,
             ),
+            'unit' => $this->unit->value,
         ];
     }
 
@@ -46,6 +54,7 @@ final readonly class Desk
                 $stored['marks'] ?? [],
             ),
             $type,
+            Unit::from($stored['unit'] ?? Unit::Inch->value),
         );
     }
 

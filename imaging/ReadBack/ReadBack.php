@@ -11,6 +11,7 @@ use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
+use Planisher\Measure\Unit;
 use Planisher\Plan\PlannedFile;
 
 /** A made file opened again and measured against its plan. */
@@ -73,11 +74,12 @@ final readonly class ReadBack
         $bytes = (int) filesize($path);
         $profile = $facts->profile === null ? null : ProfileHeader::read($facts->profile, Channels::Rgb)->description;
         $ppi = (float) (array_values($facts->ppi)[count($facts->ppi) - 1] ?? 0);
-        $inches = fn (float $width, float $height): string => Figure::decimal($width, 2).
+        $unit = $plan->readIn;
+        $size = fn (float $width, float $height): string => Figure::decimal(self::in($unit, $width), 2).
             ' × '.
-            Figure::decimal($height, 2).
+            Figure::decimal(self::in($unit, $height), 2).
             Figure::THIN_SPACE.
-            'in';
+            $unit->value;
         $planned = $plan->resolution->ppi();
         $tagsAgree =
             ! in_array(null, $facts->ppi, true) &&
@@ -87,12 +89,16 @@ final readonly class ReadBack
         $hasItsSize = $facts->width === $plan->width && $facts->height === $plan->height;
         $border = $unpacked !== null && $hasItsSize ? BorderReader::measure($unpacked, $plan, $profiles) : null;
         $figures = [
-            new Measured(
-                'inches',
-                $inches($plan->width / $planned, $plan->height / $planned),
-                $ppi > 0 ? $inches($facts->width / $ppi, $facts->height / $ppi) : 'unknown',
-                $tagsAgree && $hasItsSize,
-            ),
+            ...$plan->isForScreen // it has no size on paper
+                ? []
+                : [
+                    new Measured(
+                        $unit === Unit::Inch ? 'inches' : 'centimetres',
+                        $size($plan->width / $planned, $plan->height / $planned),
+                        $ppi > 0 ? $size($facts->width / $ppi, $facts->height / $ppi) : 'unknown',
+                        $tagsAgree && $hasItsSize,
+                    ),
+                ],
             new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $hasItsSize),
             new Measured('ppi', Figure::decimal($planned, 1), Figure::decimal($ppi, 1), $tagsAgree),
             new Measured(
@@ -114,6 +120,11 @@ final readonly class ReadBack
         ];
 
         return new self($facts->width, $facts->height, $ppi, $profile, $bytes, $checksum->hex(), $figures);
+    }
+
+    private static function in(Unit $unit, float $inches): float
+    {
+        return ($inches * Unit::Inch->nanometres()) / $unit->nanometres();
     }
 
     public function agrees(): bool

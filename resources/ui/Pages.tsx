@@ -1,22 +1,32 @@
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { useMe } from './api/people';
+import { useDoor } from './api/people';
 import { Bench } from './bench/Bench';
 import { Loading } from './common/Loading';
 import { HouseFinishesPage } from './house-finishes/HouseFinishesPage';
+import { LabPage, NewLab } from './labs/LabPage';
 import { LabsPage } from './labs/LabsPage';
 import { MakePage } from './make/MakePage';
 import { OrderSheetPage } from './order-sheet/OrderSheetPage';
 import { Orders } from './orders/Orders';
+import { ChoosePassword } from './sign-in/ChoosePassword';
+import { FirstPage } from './sign-in/FirstPage';
 import { SignIn } from './sign-in/SignIn';
+import { StudioPage } from './studio/StudioPage';
 import { WallPage } from './wall/WallPage';
 
 export function Pages() {
-    const me = useMe();
+    const door = useDoor();
     const { pathname } = useLocation();
-    if (me.isPending || me.isError) {
-        return <Loading error={me.error ?? me.failureReason} />;
+    if (pathname === '/choose-password') {
+        return <ChoosePassword />;
     }
-    if (me.data === null) {
+    if (door.isPending || door.isError) {
+        return <Loading error={door.error ?? door.failureReason} />;
+    }
+    if (door.data.user === null) {
+        if (door.data.isNew) {
+            return <FirstPage />;
+        }
         return pathname === '/sign-in' ? <SignIn /> : <Navigate to="/sign-in" state={{ to: pathname }} replace />;
     }
     return (
@@ -28,6 +38,9 @@ export function Pages() {
             <Route path="/orders/:order/make" element={<MakePage />} />
             <Route path="/orders/:order/wall" element={<WallPage />} />
             <Route path="/labs" element={<LabsPage />} />
+            <Route path="/labs/new" element={<NewLab />} />
+            <Route path="/labs/:lab" element={<LabPage />} />
+            <Route path="/studio" element={<StudioPage />} />
             <Route path="/house-finishes" element={<HouseFinishesPage />} />
             <Route path="*" element={<Loading error={new Error('There is no page of this address. Go back to all orders.')} />} />
         </Routes>

@@ -16,7 +16,7 @@ final class DemoTest extends TestCase
 {
     public function test_the_demo_is_sown_once_and_shows_every_level_of_finding(): void
     {
-        Order::query()->delete();
+        Order::query()->forceDelete();
         Client::query()->delete();
         Lab::query()->delete();
         User::query()->delete();

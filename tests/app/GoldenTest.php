@@ -22,7 +22,7 @@ final class GoldenTest extends TestCase
 
     public function test_answers_are_as_they_were(): void
     {
-        Order::query()->delete();
+        Order::query()->forceDelete();
         Client::query()->delete();
         Lab::query()->delete();
         User::query()->delete();

@@ -30,20 +30,28 @@ final class LabsTest extends TestCase
     /** @return array<string, mixed> */
     private function lab(): array
     {
-        return $this->getJson('/api/labs')->assertOk()->json('labs.0');
+        return $this->getJson("/api/labs/{$this->order->lab_id}")
+            ->assertOk()
+            ->json();
     }
 
-    /** @param  array<string, mixed>  $change */
-    private function card(array $change): TestResponse
+    /**
+     * @param  array<string, string>  $texts  by field
+     * @param  ?list<array<string, mixed>>  $papers
+     */
+    private function card(array $texts, ?array $papers = null): TestResponse
     {
-        return $this->patchJson("/api/labs/{$this->order->lab_id}", $change + ['seen' => $this->lab()['papers']]);
+        return $this->putJson(
+            "/api/labs/{$this->order->lab_id}",
+            ['version' => $this->lab()['version'], 'texts' => $texts] + ($papers === null ? [] : ['papers' => $papers]),
+        );
     }
 
     /** The lab with a matte paper whose profile is uploaded. */
     private function withRag(): void
     {
         $this->take((string) file_get_contents(self::PAPERS.'/simulated-matte.icc'), 'rag.icc')->assertCreated();
-        $this->card(['papers' => [['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc']]])->assertOk();
+        $this->card([], [['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc']])->assertOk();
     }
 
     public function test_a_profile_is_taken_up_and_read_with_its_own_description(): void
@@ -72,32 +80,21 @@ final class LabsTest extends TestCase
             self::assertMatchesRegularExpression("/{$says}/u", $message);
         }
         self::assertSame(0, LabProfile::query()->count());
-        $this->card(['papers' => [['name' => 'Rag', 'surface' => 'furry']]])->assertUnprocessable();
-        $this->patchJson("/api/labs/{$this->order->lab_id}", [
-            'papers' => [],
-            'seen' => [['name' => 'Other', 'surface' => 'matte']],
-        ])->assertConflict();
+        $this->card([], [['name' => 'Rag', 'surface' => 'furry']])->assertUnprocessable();
+        $this->putJson("/api/labs/{$this->order->lab_id}", ['version' => 7, 'texts' => [], 'papers' => []])->assertConflict();
     }
 
     public function test_how_the_lab_wants_its_files(): void
     {
-        $this->card([
-            'colour' => 'Adobe RGB (1998)',
-            'quality' => 88,
-            'ppi' => 240,
-            'formats' => ['tiff', 'jpeg'],
-            'bits' => [8, 16],
-        ])->assertOk();
-        self::assertSame(
-            ['Adobe RGB (1998)', 88, 240, ['tiff', 'jpeg'], [8, 16]],
-            array_map(fn (string $key): mixed => $this->lab()[$key], ['colour', 'quality', 'ppi', 'formats', 'bits']),
-        );
+        $wanted = ['colour' => 'Adobe RGB (1998)', 'quality' => '88', 'ppi' => '240', 'formats' => 'TIFF or JPEG', 'bits' => '8 or 16'];
+        $this->card($wanted)->assertOk();
+        self::assertEquals($wanted, array_intersect_key($this->lab()['texts'], $wanted));
         $this->line();
         self::assertStringContainsString(
             'in the lab’s Adobe RGB (1998), saved as TIFF',
             implode('', array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.sentence'), 'text')),
         );
-        foreach ([['colour' => 'CMYK'], ['quality' => 0], ['ppi' => 5000], ['formats' => []], ['bits' => [12.5]]] as $wrong) {
+        foreach ([['colour' => 'CMYK'], ['quality' => '0'], ['ppi' => '5000'], ['formats' => 'GIF'], ['bits' => '12.5']] as $wrong) {
             $this->card($wrong)->assertUnprocessable();
         }
     }
@@ -107,17 +104,17 @@ final class LabsTest extends TestCase
         $this->withRag();
         $this->line();
         $this->line('8 x 10 in', ['paper' => 'Rag']);
-        $this->card(['papers' => [...$this->lab()['papers'], ['name' => 'Plain']], 'takesPaperProfiles' => true])->assertOk();
+        $this->card(['takesPaperProfiles' => 'yes'], [...$this->lab()['papers'], ['name' => 'Plain']])->assertOk();
         self::assertSame([['Rag' => 2, 'Plain' => 0], []], [$this->lab()['linesOn'], $this->lab()['disagreements']]);
         self::assertMatchesRegularExpression('/^(Beyond|Short)/', $this->lab()['profiles'][0]['beside']);
-        $this->card(['papers' => [['name' => 'Plain']]])->assertOk();
+        $this->card([], [['name' => 'Plain']])->assertOk();
         self::assertSame(['Plain' => 1], $this->lab()['linesOn'], 'one names the paper that is gone');
         self::assertStringContainsString('none of its papers has one', $this->lab()['disagreements'][0]);
         self::assertContains(
             'paper-unknown',
             array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.1.findings'), 'code'),
         );
-        $this->card(['papers' => [['name' => 'Plain'], ['name' => 'Plain']]])->assertUnprocessable();
+        $this->card([], [['name' => 'Plain'], ['name' => 'Plain']])->assertUnprocessable();
     }
 
     public function test_a_print_is_seen_on_its_paper(): void
@@ -159,7 +156,7 @@ final class LabsTest extends TestCase
         $stopped = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0');
         self::assertSame('colour-not-taken', $stopped['findings'][0]['code']);
         self::assertStringContainsString('in its paper’s profile', implode('', array_column($stopped['sentence'], 'text')));
-        $this->card(['takesPaperProfiles' => true])->assertOk();
+        $this->card(['takesPaperProfiles' => 'yes'])->assertOk();
         $this->pass($line)->assertOk();
         $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated();
         $file = $this->getJson("/api/orders/{$this->order->id}/make")->json('makes.0.files.0');

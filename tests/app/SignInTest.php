@@ -18,7 +18,7 @@ final class SignInTest extends TestCase
     {
         $this->getJson('/api/me')
             ->assertOk()
-            ->assertExactJson(['user' => null]);
+            ->assertExactJson(['user' => null, 'studio' => null, 'isNew' => false]);
         foreach (
             [
                 'orders',

@@ -148,7 +148,21 @@ final class FuzzTest extends Attack
                 '/api/pictures/'.hash_file('sha256', "{$this->folder}/a.jpg").'/must-stay-in',
                 ['areas' => [['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2]], 'seen' => []],
             ],
-            ['PATCH', '/api/labs/1', ['papers' => [['name' => 'Lustre', 'surface' => 'lustre']], 'seen' => [], 'ppi' => 300]],
+            [
+                'PUT',
+                '/api/labs/1',
+                ['version' => 0, 'texts' => ['sizes' => '8x10, A4', 'ppi' => '300'], 'papers' => [['name' => 'Lustre']]],
+            ],
+            [
+                'POST',
+                '/api/labs/tried',
+                ['id' => 1, 'texts' => ['sizes' => '8x10', 'prices' => '8x10 2.20'], 'products' => [['name' => 'metal']]],
+            ],
+            ['POST', '/api/labs/read', ['text' => 'JPEG, sRGB, 300 ppi. 8x10 in  2.20 €']],
+            ['PATCH', '/api/orders/1', ['client' => 'Isholm Rowing Club', 'dueOn' => '2026-12-03', 'remark' => 'ring first']],
+            ['PATCH', '/api/studio', ['unit' => 'in', 'usual' => ['name' => ['parts' => ['client', 'number']]], 'picturesFolder' => null]],
+            ['GET', '/api/pictures-folder?below=a&sort=name', []],
+            ['GET', '/api/orders?where=desk&find=8x10&page=1', []],
             ['POST', "/api/lines/{$line['id']}/pass", ['version' => 1]],
         ];
         $statuses = [];

@@ -5,61 +5,166 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\UploadName;
+use App\Labs\CardFile;
+use App\Labs\CardStore;
+use App\Labs\LabView;
 use App\Labs\ProfileStore;
 use App\Models\Lab;
-use App\Models\LabProfile;
-use App\Models\Line;
 use App\Models\Order;
+use App\Models\Studio;
+use App\Orders\WhatChanges;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Planisher\Colour\Space;
-use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Look\Gamut;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Lab\LabCard;
-use Planisher\Lab\Paper;
+use Planisher\Lab\Requirements\Page;
+use Planisher\Lab\Requirements\Understood;
+use Planisher\Lab\Text\CardDraft;
+use Planisher\Naming\SafeText;
 use Planisher\OrderFile\Node;
-use Planisher\Telling\GamutTold;
 
 final class LabController
 {
-    private const KEPT_SECONDS = 2_592_000;
-
-    public function __construct(private readonly ProfileStore $store, private readonly Profiles $profiles) {}
-
-    private const CHANGEABLE = ['papers', 'takesPaperProfiles', 'colour', 'formats', 'quality', 'bits', 'ppi', 'minimumPpi'];
+    public function __construct(
+        private readonly ProfileStore $store,
+        private readonly LabView $view,
+        private readonly WhatChanges $changes,
+    ) {}
 
     public function index(): JsonResponse
     {
-        return response()->json(['labs' => Lab::query()->with('profiles')->get()->sortBy('name')->map($this->shown(...))->values()->all()]);
+        $labs = Lab::query()
+            ->with('profiles')
+            ->withCount(['orders' => fn ($order) => $order->whereNull('put_away_at')])
+            ->get()
+            ->sortBy('name')
+            ->values();
+
+        return response()->json(['labs' => $labs->map(LabView::row(...))->all(), 'fields' => LabView::fields()]);
     }
 
-    /** The papers of a lab card, and how it wants its files. */
+    public function show(Lab $lab): JsonResponse
+    {
+        return response()->json($this->view->page($lab));
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $draft = $this->draft($request, null);
+
+        return $draft->errors !== [] ? self::wrong($draft) : response()->json(['id' => CardStore::add($draft->card)->id], 201);
+    }
+
+    /** Puts a card, as it was filled in, in place of what it is; passed lines that change by it are opened again. */
     public function update(Request $request, Lab $lab): JsonResponse
     {
-        $given = $request->validate([
-            'papers' => ['sometimes', 'array'],
-            'takesPaperProfiles' => ['sometimes', 'boolean'],
-            'seen' => ['present', 'array'],
-        ]);
+        $request->validate(['version' => ['required', 'integer']]);
+        $draft = $this->draft($request, $lab);
+        if ($draft->errors !== []) {
+            return self::wrong($draft);
+        }
 
-        return DB::transaction(function () use ($lab, $given, $request): JsonResponse {
+        return DB::transaction(function () use ($request, $lab, $draft): JsonResponse {
             /** @var Lab $now */
             $now = Lab::query()->with('profiles')->whereKey($lab->id)->lockForUpdate()->firstOrFail();
-            if (self::papers($now->labCard()) != $given['seen']) {
+            if ($now->version !== $request->integer('version')) {
                 return response()->json(
                     ['message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.'],
                     409,
                 );
             }
-            $card = [...$now->card, ...$request->only(self::CHANGEABLE)];
-            $now->update(['card' => LabCard::fromNode(Node::root($card))->toArray()]);
+            $keep = fn () => $now->update(['name' => $draft->card['name'], 'card' => $draft->card, 'version' => $now->version + 1]);
+            $this->changes->keep(self::card($draft, $now), WhatChanges::ordersOf($lab->id), $keep);
 
-            return response()->json($this->shown($now));
+            return response()->json($this->view->page($now));
         });
+    }
+
+    /** What a card would be as it is filled in, and which lines come out otherwise by it. Nothing is kept. */
+    public function tried(Request $request): JsonResponse
+    {
+        $request->validate(['id' => ['nullable', 'integer']]);
+        $lab = $request->filled('id') ? Lab::query()->with('profiles')->findOrFail($request->integer('id')) : null;
+        $draft = $this->draft($request, $lab);
+        $card = $draft->errors === [] ? self::card($draft, $lab) : null;
+
+        return response()->json([
+            'errors' => (object) $draft->errors,
+            'told' => (object) $draft->told,
+            'sizes' => array_map(LabView::size(...), $card->sizes ?? []),
+            'disagreements' => $card?->disagreements() ?? [],
+            'lines' => $card === null || $lab === null ? [] : $this->changes->under($card, WhatChanges::ordersOf($lab->id)),
+        ]);
+    }
+
+    /** Reads a lab's own page of requirements, as text. Nothing is kept. */
+    public function read(Request $request): JsonResponse
+    {
+        $given = $request->validate(
+            ['text' => ['required', 'string', 'max:60000']],
+            ['text.max' => 'That is longer than any page: 60 000 letters at most.'],
+        );
+        $page = Page::read($given['text'], Studio::current()->unit);
+
+        return response()->json([
+            'understood' => array_map(fn (Understood $one): array => get_object_vars($one), $page->understood),
+            'rest' => $page->rest,
+        ]);
+    }
+
+    public function copy(Lab $lab): JsonResponse
+    {
+        $copy = CardStore::add(['name' => "{$lab->name}, copy"] + $lab->labCard()->toArray());
+        foreach ($lab->profiles as $profile) {
+            $copy->profiles()->create($profile->only(['file', 'sha256', 'description']));
+        }
+
+        return response()->json(['id' => $copy->id], 201);
+    }
+
+    public function destroy(Lab $lab): JsonResponse|Response
+    {
+        $open = Order::query()->where('lab_id', $lab->id)->whereNull('put_away_at')->pluck('number');
+        if ($open->isNotEmpty()) {
+            $few = $open->take(3)->implode(', ').($open->count() > 3 ? ' and '.($open->count() - 3).' more' : '');
+
+            return response()->json(
+                ['message' => "{$lab->name} has open orders: {$few}. Give them another lab or put them away first."],
+                422,
+            );
+        }
+        if (Order::withTrashed()->where('lab_id', $lab->id)->exists()) {
+            return response()->json(
+                ['message' => "Orders that were put away or removed still go to {$lab->name}. It is kept as long as they are."],
+                422,
+            );
+        }
+        $lab->delete();
+
+        return response()->noContent();
+    }
+
+    public function export(Lab $lab): Response
+    {
+        $name = (SafeText::of($lab->name) ?: 'lab').'.json';
+
+        return response(CardFile::write($lab), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+        ]);
+    }
+
+    public function import(Request $request): JsonResponse
+    {
+        $file = $request->file('card');
+        if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > 5_000_000) {
+            return response()->json(['message' => 'The file broke off, or is larger than any lab card. Nothing was kept.'], 422);
+        }
+
+        return response()->json(['id' => CardStore::add(CardFile::read((string) $file->get()))->id], 201);
     }
 
     /** Takes an ICC profile up onto the lab card. */
@@ -79,72 +184,50 @@ final class LabController
         return response()->json(['file' => $held->file, 'description' => $held->description], 201);
     }
 
-    /** @return array<string, mixed> */
-    private function shown(Lab $lab): array
+    private function draft(Request $request, ?Lab $lab): CardDraft
     {
-        $lab->load('profiles');
-        $card = $lab->labCard();
-        $srgb = Gamut::of(Space::Srgb, $this->profiles);
+        $given = $request->validate([
+            'texts' => ['present', 'array'],
+            'texts.*' => ['nullable', 'string', 'max:20000'],
+            'products' => ['nullable', 'array', 'max:40'],
+            'products.*.*' => ['nullable', 'string', 'max:20000'],
+            'papers' => ['nullable', 'array', 'max:40'],
+        ]);
+        $texts = array_map(strval(...), $given['texts']);
+        $products = isset($given['products'])
+            ? array_map(fn (array $typed): array => array_map(strval(...), $typed), array_values((array) $given['products']))
+            : null;
+        $papers = $request->has('papers') ? array_values((array) $request->input('papers')) : null;
+        $card = $lab === null ? ['name' => '', 'sizes' => []] : $lab->labCard()->toArray();
+        $draft = CardDraft::read(
+            $card,
+            $texts + ($lab === null ? ['name' => '', 'sizes' => ''] : []),
+            $products,
+            $papers,
+            Studio::current()->unit,
+        );
+        $isTaken = Lab::query()
+            ->where('name', $draft->card['name'])
+            ->when($lab !== null, fn ($query) => $query->whereKeyNot($lab?->id))
+            ->exists();
 
-        return [
-            'id' => $lab->id,
-            'name' => $lab->name,
-            'colour' => $card->colour->value,
-            'ppi' => $card->resolution->typed(),
-            'minimumPpi' => $card->minimumPpi,
-            'formats' => array_map(fn ($format): string => $format->value, $card->formats),
-            'quality' => $card->quality,
-            'bits' => $card->bits,
-            'sizes' => array_map(fn ($size): string => $size->label(), $card->sizes),
-            'canvas' => $card->canvas->isSaid ? $card->canvas->depth->label() : null,
-            'largestPiece' => $card->largestPiece?->label(),
-            'takesPaperProfiles' => $card->takesPaperProfiles,
-            'papers' => self::papers($card),
-            'linesOn' => (object) self::linesOn($lab, $card),
-            'disagreements' => $card->disagreements(),
-            'profiles' => $lab->profiles
-                ->map(
-                    fn (LabProfile $held): array => [
-                        'file' => $held->file,
-                        'description' => $held->description,
-                        'gamut' => $this->gamut($held),
-                        'beside' => GamutTold::beside($this->gamut($held), $srgb, Space::Srgb->value),
-                    ],
-                )
-                ->all(),
-            'spaces' => array_map(
-                fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space, $this->profiles)],
-                Space::cases(),
-            ),
-        ];
+        return $isTaken
+            ? $draft->refusing('name', "There is a lab called “{$draft->card['name']}” already. Give this one another name.")
+            : $draft;
     }
 
-    /** @return list<array<string, string>> */
-    private static function papers(LabCard $card): array
+    private static function card(CardDraft $draft, ?Lab $lab): LabCard
     {
-        return array_map(fn (Paper $paper): array => $paper->toArray(), $card->papers);
+        $card = LabCard::fromNode(Node::root($draft->card));
+
+        return $lab === null ? $card : $card->knowing($lab->labCard()->profiles);
     }
 
-    /**
-     * How many lines that aren't made yet are to be printed on each paper.
-     *
-     * @return array<string, int>
-     */
-    private static function linesOn(Lab $lab, LabCard $card): array
+    private static function wrong(CardDraft $draft): JsonResponse
     {
-        $counts = Line::query()
-            ->whereIn('order_id', Order::query()->where('lab_id', $lab->id)->select('id'))
-            ->where('state', '!=', Line::MADE)
-            ->selectRaw("coalesce(json_value(wanted, '$.paper'), ?) as paper, count(*) as many", [$card->paper(null)->name ?? ''])
-            ->groupBy('paper')
-            ->pluck('many', 'paper');
-
-        return array_map(fn (Paper $paper): int => (int) ($counts[$paper->name] ?? 0), array_column($card->papers, null, 'name'));
-    }
-
-    /** @return list<array{float, float}> */
-    private function gamut(LabProfile $held): array
-    {
-        return Cache::remember("gamut-{$held->sha256}", self::KEPT_SECONDS, fn (): array => Gamut::of($held->profile(), $this->profiles));
+        return response()->json(
+            ['message' => array_values($draft->errors)[0], 'errors' => array_map(fn (string $said): array => [$said], $draft->errors)],
+            422,
+        );
     }
 }

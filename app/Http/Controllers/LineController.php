@@ -9,6 +9,7 @@ use App\Lines\LineChanger;
 use App\Lines\LineView;
 use App\Models\Line;
 use App\Models\Order;
+use App\Orders\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -18,6 +19,7 @@ use Planisher\Finish\Finishes;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
 use Planisher\OrderFile\OrderFileError;
+use Planisher\OrderFile\Remark;
 
 final class LineController
 {
@@ -99,6 +101,25 @@ final class LineController
         }
     }
 
+    /** What is remarked of it, for oneself and for the lab; a passed line stays passed. */
+    public function remark(Request $request, Line $line): JsonResponse
+    {
+        $given = $request->validate(
+            [
+                'version' => ['required', 'integer'],
+                'remark' => ['present', 'nullable', 'string', 'max:'.Remark::LONGEST],
+                'remarkForLab' => ['present', 'nullable', 'string', 'max:'.Remark::LONGEST],
+            ],
+            ['*.max' => 'A remark has '.Remark::LONGEST.' letters at most.'],
+        );
+
+        return $this->shown(
+            LineChanger::change($line, $request->integer('version'), function (Line $now) use ($given): void {
+                $now->fill(['remark' => $given['remark'], 'remark_for_lab' => $given['remarkForLab']]);
+            }),
+        );
+    }
+
     public function pass(Request $request, Line $line): JsonResponse
     {
         $request->validate(['version' => ['required', 'integer']]);
@@ -139,6 +160,7 @@ final class LineController
     public function restore(Line $line): JsonResponse
     {
         $line->restore();
+        History::note($line->order_id, 'brought it back', $line);
 
         return $this->shown($line);
     }

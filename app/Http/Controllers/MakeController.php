@@ -28,7 +28,7 @@ final class MakeController
         $makes = $order->makes()->with('files.line')->get();
         $makes->each(PackZip::unlessReady(...));
 
-        return response()->json(['order' => OrderView::head($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
+        return response()->json(['order' => OrderView::title($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
     }
 
     public function store(Request $request, Order $order): JsonResponse

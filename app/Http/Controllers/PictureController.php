@@ -10,21 +10,20 @@ use App\Models\OrderPicture;
 use App\Models\Picture;
 use App\Pictures\Incoming;
 use App\Pictures\PictureStore;
+use App\Pictures\Taking;
 use App\Views\KeptFigures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Look\Hints;
-use Planisher\Imaging\PictureRefused;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\MustStayIn;
 
 final class PictureController
 {
-    public function __construct(private readonly PictureStore $pictures) {}
+    public function __construct(private readonly PictureStore $pictures, private readonly Taking $taking) {}
 
     public function store(Request $request, Order $order): JsonResponse
     {
@@ -44,29 +43,8 @@ final class PictureController
                 -150,
             ) ?:
             'picture';
-        $known = $order->pictures()->pluck('id');
-        try {
-            $picture = $this->pictures->take($order, $file->getRealPath(), $name);
-        } catch (PictureRefused $e) {
-            return self::refused($e, $order, $file->getRealPath(), $name);
-        }
 
-        return response()->json(['id' => $picture->id, 'name' => $picture->name, 'already' => $known->contains($picture->id)], 201);
-    }
-
-    /** What takes longer to read than somebody waits is read by a worker. */
-    private static function refused(PictureRefused $e, Order $order, string $upload, string $name): JsonResponse
-    {
-        $stopped = $e->getPrevious();
-        try {
-            if ($stopped instanceof Stopped && $stopped->isByTime) {
-                return response()->json(['reading' => Incoming::later($order, $upload, $name)], 202);
-            }
-        } catch (PictureRefused $full) {
-            $e = $full;
-        }
-
-        return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], 422);
+        return $this->taking->answer($order, $file->getRealPath(), $name);
     }
 
     /** How it went with an upload that a worker reads. */

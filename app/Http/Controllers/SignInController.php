@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Middleware\SessionOfThoseSignedIn;
 use App\Models\User;
+use App\People\Me;
+use App\People\Sessions;
 use App\SignIn\Tries;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 
@@ -20,9 +20,7 @@ final class SignInController
 {
     public function show(Request $request): JsonResponse
     {
-        $user = $request->user();
-
-        return response()->json(['user' => $user === null ? null : ['name' => $user->name, 'email' => $user->email]]);
+        return response()->json(Me::of($request->user()));
     }
 
     public function store(Request $request): JsonResponse
@@ -46,9 +44,7 @@ final class SignInController
             return response()->json(['message' => 'No such e-mail and password. Check both and try again.'], 422);
         }
         $tries->succeeded();
-        Auth::guard('web')->login($user);
-        $request->session()->regenerate(true);
-        $request->session()->put(SessionOfThoseSignedIn::SINCE, now()->getTimestamp());
+        Sessions::begin($request, $user);
 
         return $this->show($request);
     }
@@ -65,9 +61,8 @@ final class SignInController
     /** Ends every session of this person, this one among them. */
     public function everywhere(Request $request): Response
     {
-        DB::table(config('session.table'))
-            ->where('user_id', $request->user()?->getAuthIdentifier())
-            ->delete();
+        $person = $request->user();
+        $person === null || Sessions::end($person);
 
         return $this->destroy($request);
     }

@@ -15,13 +15,15 @@ final class BleedRule implements Rule
 
     public function read(Statement $statement, Unit $bare): array
     {
-        if (! $statement->isAbout('\bbleed') || $statement->isAbout('canvas')) {
+        if (! $statement->isAbout('\bbleed') || $statement->isAbout('\bcanvas')) {
             return [];
         }
         if ($statement->says('\b(?:no|without|don’t (?:need|add)|don\'t (?:need|add))\b[^.;]{0,20}\bbleed')) {
             return ['bleed' => 'none'];
         }
-        $m = $statement->match('('.self::LENGTH.')[^.;]{0,40}\bbleed') ?? $statement->match('\bbleed\b[^.;]{0,40}?('.self::LENGTH.')') ?? $statement->match('('.self::LENGTH.')');
+        $m =
+            $statement->match('('.self::LENGTH.')[^.;]{0,40}\bbleed') ??
+            ($statement->match('\bbleed\b[^.;]{0,40}?('.self::LENGTH.')') ?? $statement->match('('.self::LENGTH.')'));
         try {
             return $m === null ? [] : ['bleed' => (string) Length::parse($m[1], $bare)];
         } catch (MeasureError) {

@@ -28,7 +28,9 @@ final class CanvasRule implements Rule
                 if (preg_match('/^\s*(?:x|×|by)|(?:x|×|by)\s*$/iu', $after) === 1 || preg_match('/(?:x|×|\bby)\s*$/iu', $before) === 1) {
                     continue; // a side of a size
                 }
-                $isSpare = preg_match('/^[^,.;\d]{0,24}'.self::SPARE.'/iu', $after) === 1 || preg_match('/'.self::SPARE.'[^,.;\d]{0,16}$/iu', $before) === 1;
+                $isSpare =
+                    preg_match('/^[^,.;\d]{0,24}'.self::SPARE.'/iu', $after) === 1 ||
+                    preg_match('/'.self::SPARE.'[^,.;\d]{0,16}$/iu', $before) === 1;
                 $isDeep = preg_match('/'.self::DEEP.'/iu', $statement->text) === 1;
                 if ($isSpare || $isDeep) {
                     $said += self::length($isSpare ? 'canvas.spare' : 'canvas.depth', $words, $bare);

@@ -25,17 +25,22 @@ final class ColourRule implements Rule
     private static function space(Statement $statement): array
     {
         $isIn = fn (string $space): bool => $statement->says("(?<!\\w){$space}");
-        $isRefused = fn (string $space): bool => $statement->says(self::NO."[^.;]{0,40}{$space}") || $statement->says("{$space}[^.;,]{0,30}(?:is|are)\\s*(?:n’t|n't|not)");
-        $wanted = array_values(array_filter([
-            $isIn(self::SRGB) && ! $isRefused(self::SRGB) ? Space::Srgb : null,
-            $isIn(self::ADOBE) && ! $isRefused(self::ADOBE) ? Space::AdobeRgb : null,
-        ]));
+        $isRefused = fn (string $space): bool => $statement->says(self::NO."[^.;]{0,40}{$space}") ||
+            $statement->says("{$space}[^.;,]{0,30}(?:is|are)\\s*(?:n’t|n't|not)");
+        $wanted = array_values(
+            array_filter([
+                $isIn(self::SRGB) && ! $isRefused(self::SRGB) ? Space::Srgb : null,
+                $isIn(self::ADOBE) && ! $isRefused(self::ADOBE) ? Space::AdobeRgb : null,
+            ]),
+        );
         if (count($wanted) < 2) {
             return $wanted === [] ? [] : ['colour' => $wanted[0]->value];
         }
         // Where both are taken, the one that is preferred, else the one that can't go wrong.
         $prefer = '(?:prefer\w*|best|recommend\w*|ideally|convert\w*)';
-        $isAdobe = $statement->says("{$prefer}[^.;,]{0,24}".self::ADOBE) || $statement->says(self::ADOBE."[^.;]{0,16}\\(?(?:preferred|recommended)");
+        $isAdobe =
+            $statement->says("{$prefer}[^.;,]{0,24}".self::ADOBE) ||
+            $statement->says(self::ADOBE.'[^.;]{0,16}\\(?(?:preferred|recommended)');
 
         return ['colour' => ($isAdobe && ! $statement->says("{$prefer}[^.;,]{0,24}".self::SRGB) ? Space::AdobeRgb : Space::Srgb)->value];
     }
@@ -48,9 +53,16 @@ final class ColourRule implements Rule
         }
         $isRefused =
             $statement->says(self::NO.'[^.;]{0,60}\bprofiles?\b') ||
-            $statement->says('\bprofiles?\b[^.;]{0,40}(?:for\s+)?(?:soft[- ]?proof\w*\s+only|(?:are|is)\s*(?:n’t|n\'t|not)|only\s+for\s+(?:soft[- ]?)?proof)');
+            $statement->says(
+                '\bprofiles?\b[^.;]{0,40}(?:for\s+)?(?:soft[- ]?proof\w*\s+only|(?:are|is)\s*(?:n’t|n\'t|not)|'.
+                    'only\s+for\s+(?:soft[- ]?)?proof)',
+            );
         $isTaken = $statement->says('(?:convert\w*|accept\w*|take|send|embed\w*|welcome|may be|can be)');
 
-        return $isRefused ? ['takesPaperProfiles' => 'no'] : ($isTaken && $statement->says('convert|accept|take|welcome') ? ['takesPaperProfiles' => 'yes'] : []);
+        return $isRefused
+            ? ['takesPaperProfiles' => 'no']
+            : ($isTaken && $statement->says('convert|accept|take|welcome')
+                ? ['takesPaperProfiles' => 'yes']
+                : []);
     }
 }

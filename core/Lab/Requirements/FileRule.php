@@ -14,7 +14,10 @@ final class FileRule implements Rule
         $said = [];
         $size = $statement->match('(\d+(?:[.,]\d+)?)\s*(kB|MB|GB|megabytes?|gigabytes?)\b');
         $isOfFile = $statement->says('(?:kB|MB|GB)\s*(?:per|a|each|for each)\s*(?:file|image|picture)');
-        if ($size !== null && ($isOfFile || ! $statement->says('\b(?:order|zip|archive|parcel|in all|in total|altogether|at least|minimum)\b'))) {
+        if (
+            $size !== null &&
+            ($isOfFile || ! $statement->says('\b(?:order|zip|archive|parcel|in all|in total|altogether|at least|minimum)\b'))
+        ) {
             $unit = match (mb_strtolower($size[2])[0]) {
                 'k' => 'kB',
                 'm' => 'MB',

@@ -33,7 +33,9 @@ final class FormatRule implements Rule
         }
         asort($taken);
         // “16 bits in a TIFF”, “JPEG quality 95” don’t say that it is all the lab takes
-        $isOfOne = count($taken) === 1 && $statement->says('\b(?:bits?|compress\w*|layers?|larger than|up to \d+ MB)\b|quality\s*(?:of|:)?\s*\d+$|jpe?g quality') &&
+        $isOfOne =
+            count($taken) === 1 &&
+            $statement->says('\b(?:bits?|compress\w*|layers?|larger than|up to \d+ MB)\b|quality\s*(?:of|:)?\s*\d+$|jpe?g quality') &&
             ! $statement->says('\b(?:only|format|files? must be|send|accept|take|save)\b');
 
         return $taken === [] || $isOfOne ? [] : ['formats' => implode(' or ', array_keys($taken))];
@@ -48,7 +50,9 @@ final class FormatRule implements Rule
         if (preg_match('/\b(?:level\s*)?(\d{1,2})\s*(?:of|out of|\/)\s*(10|12)\b/iu', $statement->text, $m) === 1) {
             return ['quality' => (string) (int) round((100 * (int) $m[1]) / (int) $m[2])];
         }
-        $m = $statement->match('quality\D{0,24}?(100|[3-9]\d)(?:\s*%)?(?!\s*(?:ppi|dpi|MB|kB|x|×|\d|in\b|cm))') ?? $statement->match('(100|[3-9]\d)\s*%\s*(?:jpe?g\s*)?quality');
+        $m =
+            $statement->match('quality\D{0,24}?(100|[3-9]\d)(?:\s*%)?(?!\s*(?:ppi|dpi|MB|kB|x|×|\d|in\b|cm))') ??
+            $statement->match('(100|[3-9]\d)\s*%\s*(?:jpe?g\s*)?quality');
 
         return $m === null ? [] : ['quality' => $m[1]];
     }
@@ -58,7 +62,10 @@ final class FormatRule implements Rule
     {
         $sixteen = '16[\s-]*bits?';
         if ($statement->says($sixteen)) {
-            $isRefused = $statement->says(self::NO."[^.;]{0,30}{$sixteen}") || $statement->says("{$sixteen}[^.;]{0,30}(?:are|is|will be)\\s*(?:n’t|n't|not|converted|reduced)") || $statement->says('\b8[\s-]*bits?[^.;]{0,20}\bnot\b');
+            $isRefused =
+                $statement->says(self::NO."[^.;]{0,30}{$sixteen}") ||
+                $statement->says("{$sixteen}[^.;]{0,30}(?:are|is|will be)\\s*(?:n’t|n't|not|converted|reduced)") ||
+                $statement->says('\b8[\s-]*bits?[^.;]{0,20}\bnot\b');
 
             return ['bits' => $isRefused ? '8' : '8 or 16'];
         }

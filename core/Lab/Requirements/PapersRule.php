@@ -21,15 +21,21 @@ final class PapersRule implements Rule
         if ($statement->says('\bcanvas\b|\bprofiles?\b')) {
             return [];
         }
-        $list = $statement->match('\b(?:papers?|surfaces?|finish(?:es)?)\b(?:\s+(?:we\s+\w+|are|available|on offer|in stock))?\s*[:–—-]\s*(?<list>.+)$')
-            ?? $statement->match('\b(?:on|in|between)\s+(?<list>[^.:]*?)\s+(?:papers?|surfaces?|finish(?:es)?|stock)\b')
-            ?? (preg_match('/^(?:our |photo )*papers?$/iu', trim($statement->heading)) === 1 && preg_match('/[\d@]/', $statement->text) !== 1 ? ['list' => $statement->text] : null);
+        $list =
+            $statement->match(
+                '\b(?:papers?|surfaces?|finish(?:es)?)\b(?:\s+(?:we\s+\w+|are|available|on offer|in stock))?\s*[:–—-]\s*(?<list>.+)$',
+            ) ??
+            ($statement->match('\b(?:on|in|between)\s+(?<list>[^.:]*?)\s+(?:papers?|surfaces?|finish(?:es)?|stock)\b') ??
+                (preg_match('/^(?:our |photo )*papers?$/iu', trim($statement->heading)) === 1 &&
+                preg_match('/[\d@]/', $statement->text) !== 1
+                    ? ['list' => $statement->text]
+                    : null));
         if ($list === null) {
             return [];
         }
         $papers = [];
         foreach (preg_split('/,(?![^(]*\))|\/|;|\s+and\s+|\s+or\s+|\s+&\s+/iu', rtrim($list['list'], '.')) ?: [] as $part) {
-            $name = trim((string) preg_replace('/\([^)]*\)|\b(?:our|the|either|both|also|a|on)\b|\bpapers?\b/iu', ' ', $part), " .:-–");
+            $name = trim((string) preg_replace('/\([^)]*\)|\b(?:our|the|either|both|also|a|on)\b|\bpapers?\b/iu', ' ', $part), ' .:-–');
             $name = (string) preg_replace('/\s+/', ' ', $name);
             $surface = self::surface($part);
             if ($surface === null || $name === '' || mb_strlen($name) > 40 || str_word_count($name) > 5) {

@@ -13,7 +13,7 @@ final class PieceRule implements Rule
 {
     private const LIMIT = '\b(?:up to|largest|biggest|maximum|max\b\.?|no larger than|not larger than|at most|not exceed\w*|as large as)';
 
-    public const PRODUCTS = ['canvas', 'metal', 'acrylic', 'aluminium', 'wood', 'dibond', 'cotton', 'glass', 'poster'];
+    private const PRODUCTS = 'canvas|metal|acrylic|aluminium|wood|dibond|cotton|glass|poster';
 
     public function read(Statement $statement, Unit $bare): array
     {
@@ -44,11 +44,11 @@ final class PieceRule implements Rule
     {
         $before = substr($statement->text, 0, (int) strpos($statement->text, $words));
         $behind = substr($statement->text, strlen($before) + strlen($words));
-        $named = '/\b('.implode('|', self::PRODUCTS).')/iu';
+        $named = '/\b('.self::PRODUCTS.')/iu';
         if (preg_match_all($named, $before, $m) > 0) {
             return mb_strtolower((string) end($m[1]));
         }
-        if (preg_match('/^[^,;]{0,24}?\b('.implode('|', self::PRODUCTS).')/iu', $behind, $m) === 1) {
+        if (preg_match('/^[^,;]{0,24}?\b('.self::PRODUCTS.')/iu', $behind, $m) === 1) {
             return mb_strtolower($m[1]);
         }
 

@@ -23,11 +23,13 @@ final class PricesRule implements Rule
         if ($priced === [] || $statement->isAbout('\b(?:canvas|metal|acrylic|frame)')) {
             return $priced === [] && ! $statement->says('price') ? [] : $said;
         }
-        $unit = preg_match('/\bin\s+(cm|mm|inches)\b|\((cm|mm|inches)\)/iu', $statement->heading, $m) ? Unit::spelled($m[1] ?: $m[2]) : $bare;
+        $unit = preg_match('/\bin\s+(cm|mm|inches)\b|\((cm|mm|inches)\)/iu', $statement->heading, $m)
+            ? Unit::spelled($m[1] ?: $m[2])
+            : $bare;
         foreach ($priced as [$size, $amount]) {
             try {
                 $prices[] = SizeList::write(SizeList::size($size, $unit ?? $bare)).'  '.Money::write(Money::read($amount));
-            } catch (MeasureError | CardError) {
+            } catch (MeasureError|CardError) {
                 continue;
             }
         }
@@ -45,7 +47,16 @@ final class PricesRule implements Rule
     {
         $priced = [];
         foreach (SizeList::found($text) as $size) {
-            $amount = '((?:'.Money::CURRENCY.')\s?(?:'.Money::AMOUNT.')|(?:'.Money::AMOUNT.')\s?(?:'.Money::CURRENCY.')|\d+[.,]\d{2}(?!\d))';
+            $amount =
+                '((?:'.
+                Money::CURRENCY.
+                ')\s?(?:'.
+                Money::AMOUNT.
+                ')|(?:'.
+                Money::AMOUNT.
+                ')\s?(?:'.
+                Money::CURRENCY.
+                ')|\d+[.,]\d{2}(?!\d))';
             if (preg_match('/'.preg_quote($size, '/').self::AFTER.$amount.'/iu', $text, $m) === 1) {
                 $priced[] = [$size, $m[1]];
             }

@@ -43,7 +43,10 @@ final class Statements
     private static function sentences(string $line): array
     {
         // A stop behind a figure or a short form (“max.”, “e.g.”) ends no sentence unless a capital follows.
-        $parts = preg_split('/(?<=[.!?])(?<!e\.g\.|i\.e\.)(?<!max\.|min\.)(?<!approx\.)(?<!\.\.)\s+(?=[\p{Lu}“"\d])|\s*;\s+(?=\p{Ll}{2})/u', $line) ?: [$line];
+        $parts = preg_split(
+            '/(?<=[.!?])(?<!e\.g\.|i\.e\.)(?<!max\.|min\.)(?<!approx\.)(?<!\.\.)\s+(?=[\p{Lu}“"\d])|\s*;\s+(?=\p{Ll}{2})/u',
+            $line,
+        ) ?: [$line];
 
         return array_values(array_filter(array_map(trim(...), $parts), fn (string $part): bool => $part !== ''));
     }

@@ -28,7 +28,7 @@ final readonly class CardDraft
      */
     public static function read(array $card, array $texts, ?array $products, ?array $papers, Unit $bare): self
     {
-        [$errors, $told] = [[], []];
+        [$errors, $told, $read] = [[], [], []];
         foreach (CardField::cases() as $field) {
             $text = $texts[$field->value] ?? null;
             if ($text === null) {
@@ -52,7 +52,7 @@ final readonly class CardDraft
             }
         }
         if ($products !== null) {
-            $card['products'] = $read ?? [];
+            $card['products'] = $read;
         }
         if ($errors === []) {
             try {
@@ -63,6 +63,12 @@ final readonly class CardDraft
         }
 
         return new self($card, $errors, array_filter($told));
+    }
+
+    /** The same, with something against one of its fields. */
+    public function refusing(string $field, string $why): self
+    {
+        return new self($this->card, [$field => $why] + $this->errors, $this->told);
     }
 
     /**
@@ -105,10 +111,8 @@ final readonly class CardDraft
     private static function plain(array $card): array
     {
         $said = fn (mixed $value): bool => $value !== null;
-        if (isset($card['canvas'])) {
-            $card['canvas'] = array_filter($card['canvas'], $said) ?: null;
-        }
+        $inner = fn (mixed $value): mixed => is_array($value) && ! array_is_list($value) ? (array_filter($value, $said) ?: null) : $value;
 
-        return array_filter($card, $said);
+        return array_filter(array_map($inner, $card), $said);
     }
 }

@@ -139,11 +139,13 @@ enum CardField: string
             self::Currency => $card->currency,
             self::Depth => (string) $card->canvas->depth,
             self::Spare => (string) $card->canvas->spare,
-            self::EdgesApart => self::EdgesApart->choices()[match ($card->canvas->edgesApart) {
-                null => 0,
-                Apart::Files => 1,
-                Apart::Pages => 2,
-            }],
+            self::EdgesApart => self::EdgesApart->choices()[
+                match ($card->canvas->edgesApart) {
+                    null => 0,
+                    Apart::Files => 1,
+                    Apart::Pages => 2,
+                }
+            ],
             self::Colour => $card->colour->value,
             self::TakesPaperProfiles => self::YES[$card->takesPaperProfiles ? 0 : 1],
             self::Ppi => (string) $card->resolution->typed(),
@@ -174,18 +176,23 @@ enum CardField: string
         }
         try {
             return match ($this) {
-                self::Name => mb_strlen($text) <= self::NAME ? $text : throw new CardError('A name has '.self::NAME.' letters at most.'),
+                self::Name => mb_strlen($text) <= self::NAME
+                    ? $text
+                    : throw new CardError('A name has '.self::NAME.' letters at most.'),
                 self::Sizes => self::sizes($text, $bare),
                 self::LargestPiece => (string) Size::parse($text, $bare),
                 self::Bleed => (string) Length::parse($text, $bare),
                 self::Prices => PriceList::read($text, $bare) ?: null,
-                self::Currency => mb_strlen($text) <= 8 ? $text : throw new CardError("“{$text}” is too long: 8 letters at most, such as €."),
+                self::Currency => mb_strlen($text) <= 8
+                    ? $text
+                    : throw new CardError("“{$text}” is too long: 8 letters at most, such as €."),
                 self::Depth, self::Spare => (string) EdgeDepth::parse($text, $bare),
                 self::Ppi => self::number($text, 36, 1200),
                 self::MinimumPpi => self::number($text, 1, 1200),
                 self::Quality => (int) self::number($text, 1, 100),
                 self::NameLength => (int) self::number($text, 16, 200),
                 self::MaxBytes => self::size($text),
+                default => throw new \LogicException('It is chosen.'),
             };
         } catch (MeasureError $e) {
             throw new CardError($e->getMessage());
@@ -266,11 +273,13 @@ enum CardField: string
         $factor = ['k' => 1_000, 'm' => 1_000_000, 'g' => 1_000_000_000][strtolower($m[2])];
         $bytes = (int) round((float) str_replace(',', '.', $m[1]) * $factor);
 
-        return $bytes >= 100_000 && $bytes <= 100_000_000_000 ? $bytes : throw new CardError("“{$text}” is out of range: 100 kB to 100 GB.");
+        return $bytes >= 100_000 && $bytes <= 100_000_000_000
+            ? $bytes
+            : throw new CardError("“{$text}” is out of range: 100 kB to 100 GB.");
     }
 
     private static function bytes(int $bytes): string
     {
-        return $bytes % 1_000_000_000 === 0 ? ($bytes / 1_000_000_000).' GB' : ($bytes / 1_000_000).' MB';
+        return $bytes % 1_000_000_000 === 0 ? $bytes / 1_000_000_000 .' GB' : $bytes / 1_000_000 .' MB';
     }
 }

@@ -52,7 +52,9 @@ final class ProductText
             'name' => $name,
             'largestPiece' => $largest,
             'sizes' => array_map(strval(...), $sizes->sizes),
-            'papers' => array_values(array_filter(array_map(trim(...), explode(',', $text('papers'))), fn (string $paper): bool => $paper !== '')),
+            'papers' => array_values(
+                array_filter(array_map(trim(...), explode(',', $text('papers'))), fn (string $paper): bool => $paper !== ''),
+            ),
             'mounts' => Extras::read($text('mounts')),
             'options' => Extras::read($text('options')),
             'prices' => PriceList::read($text('prices'), $bare),

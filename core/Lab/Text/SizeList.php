@@ -23,7 +23,9 @@ final readonly class SizeList
     private const NAMED = '(?<![\w.])(?<name>[AB][0-8])(?!\w|\s*\/)';
 
     /** Words round sizes that say nothing themselves. */
-    private const NOISE = '/^(?:and|or|also|sizes?|prints?|in|of|up to|to|as|all|for|the|from|we|offer|print|paper|cm|mm|inch|inches|available|our|these|following)$/iu';
+    private const NOISE =
+        '/^(?:and|or|also|sizes?|prints?|in|of|up to|to|as|all|for|the|from|we|offer|print|paper|cm|mm|inch|'.
+        'inches|available|our|these|following)$/iu';
 
     /**
      * @param  list<Size>  $sizes  each once
@@ -45,7 +47,7 @@ final readonly class SizeList
             }
             $rest = self::without($rest, $words);
             $held = array_filter($sizes, fn (Size $other): bool => $other->sameAs($size));
-            $held === [] ? $sizes[] = $size : $twice[] = $size;
+            $held === [] ? ($sizes[] = $size) : ($twice[] = $size);
         }
 
         return new self($sizes, $twice, self::words($rest));

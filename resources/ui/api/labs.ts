@@ -1,13 +1,44 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, uploaded } from './client';
-import type { LabPage, Labs } from './types';
+import type { Created, LabPage, LabRead, Labs, LabTried, ProductTexts } from './types';
 
-export const useLabs = () =>
-    useQuery({ queryKey: ['labs'], queryFn: () => api.get<Labs>('labs'), select: (answer) => answer.labs });
+export const useLabs = () => useQuery({ queryKey: ['labs'], queryFn: () => api.get<Labs>('labs') });
 
-/** What of a lab card is changed; the papers that were seen say whether somebody else has changed it meanwhile. */
-export const changeLab = (labId: number, change: Partial<LabPage>, seen: LabPage['papers']) =>
-    api.patch<LabPage>(`labs/${labId}`, { ...change, seen });
+export const labKey = (id: number) => ['lab', id];
+
+export const useLab = (id: number) => useQuery({ queryKey: labKey(id), queryFn: () => api.get<LabPage>(`labs/${id}`) });
+
+/** A card as it is being filled in: its fields as they are typed, its products and papers. */
+export interface CardTyped {
+    texts: Record<string, string>;
+    products: ProductTexts[];
+    papers: LabPage['papers'];
+}
+
+/** What a card would be as it is filled in, and which lines it changes; null asks nothing. */
+export const useTried = (id: number | null, typed: CardTyped | null) =>
+    useQuery({
+        queryKey: ['lab-tried', id, typed],
+        queryFn: () => api.post<LabTried>('labs/tried', { id, ...typed }),
+        enabled: typed !== null,
+        placeholderData: keepPreviousData,
+        staleTime: 0,
+        gcTime: 0,
+    });
+
+export const addLab = (typed: CardTyped) => api.post<Created>('labs', typed);
+
+/** Puts a card in place of what it is; the version that was seen says whether somebody else has changed it meanwhile. */
+export const keepLab = (id: number, version: number, typed: CardTyped) => api.put<LabPage>(`labs/${id}`, { version, ...typed });
+
+export const copyLab = (id: number) => api.post<Created>(`labs/${id}/copy`);
+
+export const removeLab = (id: number) => api.delete<void>(`labs/${id}`);
+
+/** Reads a lab's own page of requirements; nothing is kept. */
+export const readRequirements = (text: string) => api.post<LabRead>('labs/read', { text });
+
+export const importLab = (file: File) => uploaded<Created>('labs/import', 'card', file, 'The card wasn’t taken. Try it again.');
 
 /** Takes an ICC profile up onto a lab card; fails with the reason it was refused. */
 export const uploadProfile = (lab: number, file: File) =>

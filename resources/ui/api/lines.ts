@@ -19,6 +19,8 @@ export interface LineActs {
     type: (name: string, typed: string) => Promise<LineView>;
     pass: () => Promise<LineView>;
     hold: () => Promise<LineView>;
+    /** What is remarked of it; a passed line stays passed. */
+    remark: (own: string | null, lab: string | null) => Promise<LineView>;
     remove: () => Promise<void>;
     isSaving: boolean;
 }
@@ -53,6 +55,12 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
             }
         },
     });
+    const remark = useMutation({
+        scope: { id: `line-${lineId}` },
+        mutationFn: (body: { remark: string | null; remarkForLab: string | null }) =>
+            api.put<LineView>(`lines/${lineId}/remark`, { ...body, version: lines.get(lineId).version }),
+        onSuccess: lines.keep,
+    });
     const remove = useMutation({
         scope: { id: `line-${lineId}` },
         mutationFn: async () => {
@@ -81,8 +89,9 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
         type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
         pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
         hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
+        remark: (own, lab) => remark.mutateAsync({ remark: own, remarkForLab: lab }),
         remove: () => remove.mutateAsync(),
-        isSaving: act.isPending,
+        isSaving: act.isPending || remark.isPending,
     };
 }
 

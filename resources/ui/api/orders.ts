@@ -1,14 +1,16 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api } from './client';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, uploaded } from './client';
 import { LOOK_EVERY_MS, WATCH_EVERY_MS } from './query-client';
-import type { Created, LineView, NewOrderChoices, OrderSheet, Orders } from './types';
+import type { Created, HeadOfOrder, LineChanges, LineView, NewOrderChoices, OrderHistory, Orders, OrderSheet } from './types';
 
-export const useOrders = (find: string) =>
+/** Where an order can be: on the desk, there waiting for somebody, put away, or removed. */
+export type Where = keyof Orders['counts'];
+
+export const useOrders = (where: Where, find: string, page: number) =>
     useQuery({
-        queryKey: ['orders', find],
-        queryFn: () => api.get<Orders>(`orders?find=${encodeURIComponent(find)}`),
-        select: (answer) => answer.orders,
-        placeholderData: (before) => before,
+        queryKey: ['orders', where, find, page],
+        queryFn: () => api.get<Orders>(`orders?where=${where}&find=${encodeURIComponent(find)}&page=${page}`),
+        placeholderData: keepPreviousData,
         refetchInterval: LOOK_EVERY_MS,
     });
 
@@ -33,7 +35,45 @@ export function useOrder(id: number) {
 }
 
 /** What a new order can be made of. */
-export const newOrderChoices = () => api.get<NewOrderChoices>('new-order');
+export const useOrderChoices = () => useQuery({ queryKey: ['new-order'], queryFn: () => api.get<NewOrderChoices>('new-order') });
 
 export const createOrder = (order: { client: string; title: string | null; dueOn: string | null; lab: string | null }) =>
     api.post<Created>('orders', order);
+
+/** What of an order's head is changed; what is left out stays. */
+export type HeadChange = Partial<Pick<HeadOfOrder, 'client' | 'title' | 'lab' | 'dueOn' | 'remark' | 'remarkForLab'>>;
+
+/** What is done to a whole order. */
+export function useOrderActs(id: number) {
+    const client = useQueryClient();
+    const onSuccess = () => client.invalidateQueries();
+    return {
+        change: useMutation({ mutationFn: (head: HeadChange) => api.patch<HeadOfOrder>(`orders/${id}`, head), onSuccess }),
+        copy: useMutation({ mutationFn: () => api.post<Created>(`orders/${id}/copy`), onSuccess }),
+        putAway: useMutation({ mutationFn: () => api.post<HeadOfOrder>(`orders/${id}/put-away`), onSuccess }),
+        bringBack: useMutation({ mutationFn: () => api.post<HeadOfOrder>(`orders/${id}/bring-back`), onSuccess }),
+        remove: useMutation({ mutationFn: () => api.delete<void>(`orders/${id}`), onSuccess }),
+        restore: useMutation({ mutationFn: () => api.post<HeadOfOrder>(`orders/${id}/restore`), onSuccess }),
+    };
+}
+
+/** Which lines come out otherwise at another lab; null asks nothing. */
+export const useAtAnotherLab = (id: number, lab: string | null) =>
+    useQuery({
+        queryKey: ['order-tried', id, lab],
+        queryFn: () => api.post<LineChanges>(`orders/${id}/tried`, { lab }),
+        enabled: lab !== null,
+        gcTime: 0,
+    });
+
+export const useOrderHistory = (id: number, isOpen: boolean) =>
+    useQuery({
+        queryKey: ['order-history', id],
+        queryFn: () => api.get<OrderHistory>(`orders/${id}/history`),
+        enabled: isOpen,
+        staleTime: 0,
+    });
+
+/** Takes an order in from the ZIP of its order file and pictures. */
+export const importOrder = (file: File) =>
+    uploaded<Created>('orders/import', 'order', file, 'The order wasn’t taken in. Try it again.');

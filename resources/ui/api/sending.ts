@@ -2,10 +2,10 @@ import { ApiError, csrfToken, errorOf } from './client';
 import { incoming } from './pictures';
 import type { Taken } from './types';
 
-/** An upload that takes long to read is read by a worker, and asked after. */
 const ASK_EVERY_MS = 1500;
 
-async function read(orderId: number, token: string): Promise<Taken> {
+/** What a worker reads, asked after until it is taken or refused. */
+export async function readLater(orderId: number, token: string): Promise<Taken> {
     for (;;) {
         await new Promise((resolve) => setTimeout(resolve, ASK_EVERY_MS));
         const now = await incoming(orderId, token);
@@ -30,7 +30,7 @@ export function sendPicture(orderId: number, file: File, told: (sent: number) =>
             request.status === 201
                 ? resolve(JSON.parse(request.responseText) as Taken)
                 : request.status === 202
-                  ? read(orderId, (JSON.parse(request.responseText) as { reading: string }).reading).then(resolve, reject)
+                  ? readLater(orderId, (JSON.parse(request.responseText) as { reading: string }).reading).then(resolve, reject)
                   : reject(errorOf(request.status, request.responseText));
         request.onerror = () => reject(new ApiError(0, `“${file.name}”: the upload broke off. Nothing was kept; try it again.`));
         const body = new FormData();

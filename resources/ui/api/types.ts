@@ -156,6 +156,19 @@ export interface OrderHead {
     number: string;
     client: string;
     date: string;
+    title?: string;
+    due?: string;
+    remark?: Remark;
+}
+/**
+ * For oneself, and for the lab; nothing is computed from it
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Remark".
+ */
+export interface Remark {
+    own?: string;
+    lab?: string;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -201,10 +214,7 @@ export interface LabCard {
      *
      * @maxItems 400
      */
-    prices?: {
-        size: Size;
-        price: number;
-    }[];
+    prices?: SizePrice[];
     currency?: string;
 }
 /**
@@ -236,6 +246,54 @@ export interface LabCanvas {
 export interface Product {
     name: string;
     largestPiece?: Size;
+    /**
+     * that it is had in; none for the lab's
+     *
+     * @maxItems 400
+     */
+    sizes?: Size[];
+    /**
+     * that it is printed on, by the card's names; none for all
+     *
+     * @maxItems 40
+     */
+    papers?: string[];
+    /**
+     * @maxItems 40
+     */
+    mounts?: Extra[];
+    /**
+     * @maxItems 40
+     */
+    options?: Extra[];
+    /**
+     * @maxItems 400
+     */
+    prices?: SizePrice[];
+}
+/**
+ * A mount or an option, and what it adds to the price of a piece
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Extra".
+ */
+export interface Extra {
+    name: string;
+    price?: number;
+}
+/**
+ * What one print of a size costs
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "SizePrice".
+ */
+export interface SizePrice {
+    size: Size;
+    price: number;
+    /**
+     * on that paper alone
+     */
+    paper?: string;
 }
 /**
  * A paper of the lab
@@ -382,6 +440,11 @@ export interface Line {
      */
     shape?: string;
     screenCopy?: ScreenCopy;
+    /**
+     * its number, where it isn't its place in the list
+     */
+    number?: number;
+    remark?: Remark;
 }
 /**
  * How large the image is on its paper; of one side the other follows
@@ -664,6 +727,7 @@ export interface Picture {
      * @maxItems 20
      */
     mustStayIn?: MustStayIn[];
+    sha256?: string;
 }
 /**
  * One order: what bin/planisher make reads. Lengths and sizes are text with their unit.
@@ -1063,6 +1127,8 @@ export interface LineView {
      */
     planHash: string | null;
     cells: CellView[];
+    remark: string | null;
+    remarkForLab: string | null;
 }
 /**
  * One print of a line that carries several, as if it were a line of its own
@@ -1139,16 +1205,17 @@ export interface Note {
 export interface LabPage {
     id: number;
     name: string;
+    version: number;
     colour: Space;
-    ppi: Ppi;
-    minimumPpi: number;
-    formats: Format[];
-    quality: number;
-    bits: number[];
-    sizes: string[];
-    canvas: string | null;
-    largestPiece: string | null;
-    takesPaperProfiles: boolean;
+    sizes: ListedSize[];
+    /**
+     * by the name of the field
+     */
+    texts: {
+        [k: string]: string;
+    };
+    products: ProductTexts[];
+    fields: CardField[];
     papers: Paper[];
     /**
      * how many lines that aren't made yet are to be printed on each paper
@@ -1156,6 +1223,10 @@ export interface LabPage {
     linesOn: {
         [k: string]: number;
     };
+    /**
+     * orders on the desk
+     */
+    usedBy: number;
     /**
      * where the card contradicts itself
      */
@@ -1170,6 +1241,48 @@ export interface LabPage {
         name: string;
         gamut: Outline;
     }[];
+}
+/**
+ * A size of a lab, upright, in mm
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ListedSize".
+ */
+export interface ListedSize {
+    label: string;
+    width: number;
+    height: number;
+}
+/**
+ * A product of a lab card as its fields are typed
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ProductTexts".
+ */
+export interface ProductTexts {
+    name: string;
+    sizes: string;
+    largestPiece: string;
+    papers: string;
+    mounts: string;
+    options: string;
+    prices: string;
+}
+/**
+ * A field of a lab card that is filled in as text
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "CardField".
+ */
+export interface CardField {
+    name: string;
+    label: string;
+    purpose: string;
+    /**
+     * what it is where nothing is said
+     */
+    start: string;
+    choices: string[];
 }
 /**
  * What a lab offers, as the sentence needs it
@@ -1227,6 +1340,9 @@ export interface OrderSheet {
     lab: string;
     orderedOn: string;
     dueOn: string | null;
+    remark: string | null;
+    remarkForLab: string | null;
+    isPutAway: boolean;
     labCard: LabOffer;
     pictures: OrderPicture[];
     lines: LineView[];
@@ -1251,18 +1367,6 @@ export interface FaceOffered {
     descent: number;
 }
 /**
- * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "LineRow".
- */
-export interface LineRow {
-    id: number;
-    state: LineState;
-    level: Level;
-    short: string;
-    drawing: DrawingFigures | null;
-    picture: UsedPicture | null;
-}
-/**
  * An order in one row of the start page
  *
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1276,7 +1380,22 @@ export interface OrderRow {
     lab: string;
     orderedOn: string;
     dueOn: string | null;
-    lines: LineRow[];
+    waitsFor: 'me' | 'client' | 'lab';
+    lines: number;
+    passed: number;
+    made: number;
+    face: OrderFace[];
+}
+/**
+ * One of the prints that an order is known by
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OrderFace".
+ */
+export interface OrderFace {
+    id: number;
+    drawing: DrawingFigures | null;
+    picture: UsedPicture | null;
 }
 /**
  * One figure of a finished file against the plan
@@ -1390,6 +1509,16 @@ export interface Reading {
  */
 export interface Orders {
     orders: OrderRow[];
+    counts: {
+        desk: number;
+        me: number;
+        client: number;
+        lab: number;
+        away: number;
+        removed: number;
+    };
+    page: number;
+    pages: number;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1427,7 +1556,25 @@ export interface Makes {
  * via the `definition` "Labs".
  */
 export interface Labs {
-    labs: LabPage[];
+    labs: LabRow[];
+    fields: CardField[];
+}
+/**
+ * A lab in the list
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LabRow".
+ */
+export interface LabRow {
+    id: number;
+    name: string;
+    sizes: ListedSize[];
+    colour: Space;
+    papers: string[];
+    /**
+     * on the desk
+     */
+    orders: number;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1466,6 +1613,14 @@ export interface Areas {
  */
 export interface Me {
     user: User | null;
+    studio: {
+        name: string;
+        unit: 'in' | 'cm';
+    } | null;
+    /**
+     * nobody is here yet
+     */
+    isNew: boolean;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1704,4 +1859,175 @@ export interface HeardAnswer {
     note: string | null;
     at: string;
     version: string;
+}
+/**
+ * What an order is headed with, and remarked
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "HeadOfOrder".
+ */
+export interface HeadOfOrder {
+    id: number;
+    number: string;
+    title: string | null;
+    client: string;
+    lab: string;
+    orderedOn: string;
+    dueOn: string | null;
+    remark: string | null;
+    remarkForLab: string | null;
+    isPutAway: boolean;
+}
+/**
+ * A line that comes out otherwise
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LineChange".
+ */
+export interface LineChange {
+    order: number;
+    number: string;
+    client: string;
+    line: number;
+    lineNumber: number;
+    short: string;
+    how: 'stops' | 'changes' | 'looks' | 'frees';
+    says: string;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LineChanges".
+ */
+export interface LineChanges {
+    lines: LineChange[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OrderEvent".
+ */
+export interface OrderEvent {
+    id: number;
+    line: number | null;
+    who: string;
+    what: string;
+    at: string;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OrderHistory".
+ */
+export interface OrderHistory {
+    events: OrderEvent[];
+}
+/**
+ * What a card would be as it is filled in
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LabTried".
+ */
+export interface LabTried {
+    /**
+     * by field; of a product products.0
+     */
+    errors: {
+        [k: string]: string;
+    };
+    /**
+     * what was read, where it isn't plain to see
+     */
+    told: {
+        [k: string]: string;
+    };
+    sizes: ListedSize[];
+    disagreements: string[];
+    lines: LineChange[];
+}
+/**
+ * Something read from a lab's words
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Understood".
+ */
+export interface Understood {
+    field: string;
+    text: string;
+    words: string;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LabRead".
+ */
+export interface LabRead {
+    understood: Understood[];
+    rest: string[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Person".
+ */
+export interface Person {
+    id: number;
+    name: string;
+    email: string;
+    isMe: boolean;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Studio".
+ */
+export interface Studio {
+    name: string;
+    unit: 'in' | 'cm';
+    usual: {
+        name?: Name;
+        output?: Output;
+    };
+    usualNames: Name;
+    exportFolder: string | null;
+    picturesFolder: string | null;
+    people: Person[];
+    canMail: boolean;
+}
+/**
+ * A link to choose a password by, once
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "PasswordLink".
+ */
+export interface PasswordLink {
+    id: number;
+    link: string;
+    wasMailed: boolean;
+}
+/**
+ * A picture in the pictures folder
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FolderFile".
+ */
+export interface FolderFile {
+    name: string;
+    path: string;
+    bytes: number;
+    changedAt: string;
+    takenAt: string | null;
+    rating: number | null;
+    isBeingWritten: boolean;
+    version: string;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "FolderPage".
+ */
+export interface FolderPage {
+    below: string;
+    folders: string[];
+    files: FolderFile[];
+    pictures: number;
+    /**
+     * files that are no pictures
+     */
+    others: number;
+    page: number;
+    pages: number;
 }

@@ -1,9 +1,11 @@
 import type { HeardAnswer, LineView, Remedy } from '@/api/types';
 import { ClientSaid } from '@/order-sheet/ClientSaid';
+import { Remark } from '@/order-sheet/Remark';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
 
 interface Props {
+    orderId: number;
     line: LineView;
     /** what the client said to it */
     said: HeardAnswer | undefined;
@@ -13,7 +15,7 @@ interface Props {
 }
 
 /** The findings, worst first, each with its remedy; and the photographer's yes. */
-export function BeforeItGoes({ line, said, onRemedy, onPass, onHold }: Props) {
+export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: Props) {
     const stopped = line.findings[0]?.level === 'stops';
     const passed = line.state === 'passed' || line.state === 'made';
     return (
@@ -49,6 +51,12 @@ export function BeforeItGoes({ line, said, onRemedy, onPass, onHold }: Props) {
                     </li>
                 ))}
             </ul>
+            <div className="flex items-baseline gap-3 px-[18px] py-2">
+                <p className="line-clamp-3 grow font-serif text-[13.5px] italic">
+                    {[line.remark, line.remarkForLab && `for the lab: ${line.remarkForLab}`].filter(Boolean).join(' · ')}
+                </p>
+                <Remark orderId={orderId} line={line} />
+            </div>
             <div className="flex items-center gap-2.5 border-t border-rule px-[18px] py-3.5">
                 {passed ? (
                     <>

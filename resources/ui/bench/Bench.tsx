@@ -211,6 +211,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                     <Facts line={line} />
                 </main>
                 <BeforeItGoes
+                    orderId={order.id}
                     line={line}
                     said={answers?.[line.id]}
                     onRemedy={(remedy) => tell(changeLine(remedy.change))}

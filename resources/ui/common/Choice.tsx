@@ -8,13 +8,18 @@ interface Props<T extends string> {
     onChoose: (value: T) => void;
 }
 
-/** One of a few, by arrow keys or by click. */
+/** One of a few, by arrow keys or by click; Enter sends the form it stands in. */
 export function Choice<T extends string>({ label, value, options, onChoose }: Props<T>) {
     return (
         <RadioGroup.Root
             aria-label={label}
             value={value ?? ''}
             onValueChange={(chosen) => onChoose(chosen as T)}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    (event.target as Element).closest('form')?.requestSubmit();
+                }
+            }}
             className="flex flex-col gap-px"
         >
             {options.map((option) => (

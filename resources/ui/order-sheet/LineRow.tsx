@@ -7,6 +7,7 @@ import { Silhouette } from '@/silhouette/Silhouette';
 import { ClientSaid } from './ClientSaid';
 import { useDrop } from './dragging';
 import { filled } from './filled';
+import { Remark } from './Remark';
 import { useDropped } from './useDropped';
 
 interface Props {
@@ -35,7 +36,7 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
     const figures = line.facts.length > 0 ? `${line.facts[1]!.figure} · ${line.uses.colour} · ` : '';
     return (
         <li
-            className={`group relative grid grid-cols-[28px_118px_1fr_190px_92px_28px] items-center gap-4 border-t border-rule py-2.5 hover:bg-chrome/60 ${drop.isOver ? 'bg-blush' : ''}`}
+            className={`group relative grid grid-cols-[28px_118px_1fr_190px_82px_56px_28px] items-center gap-4 border-t border-rule py-2.5 hover:bg-chrome/60 ${drop.isOver ? 'bg-blush' : ''}`}
             {...drop.handlers}
         >
             <label className="relative z-10 flex h-full items-center text-small text-soft">
@@ -63,10 +64,22 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
                     {added(line)}
                     {line.fileName}
                 </p>
+                {(line.remark ?? line.remarkForLab) && (
+                    <p className="truncate font-serif text-[13.5px] italic">
+                        {[line.remark, line.remarkForLab && `for the lab: ${line.remarkForLab}`].filter(Boolean).join(' · ')}
+                    </p>
+                )}
                 {said && <ClientSaid answer={said} line={line} isShort />}
             </div>
             <State line={line} />
             <p className="text-right text-[13px] font-semibold">{line.prints}</p>
+            <Remark
+                orderId={orderId}
+                line={line}
+                className={
+                    line.remark || line.remarkForLab ? '' : 'opacity-0 group-focus-within:opacity-100 group-hover:opacity-100'
+                }
+            />
             <button
                 aria-label={`Remove line ${line.number}`}
                 title="Remove this line"

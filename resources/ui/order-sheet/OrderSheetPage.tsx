@@ -10,7 +10,6 @@ import { useTell } from '@/common/useTell';
 import { useHistory } from '@/undo/history';
 import type { LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
-import { daysAway, longDay } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
@@ -23,6 +22,7 @@ import { AddLine } from './AddLine';
 import { useDrop } from './dragging';
 import { ScreenCopies } from '@/make/ScreenCopies';
 import { LineRow } from './LineRow';
+import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
 import { ShareSheets } from './ShareSheets';
 import { ShowTheClient } from './ShowTheClient';
@@ -101,6 +101,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     pictures={order.pictures}
                     uploads={uploads.uploads}
                     onFiles={uploads.add}
+                    onTake={uploads.take}
                     onAgain={uploads.again}
                     onAway={uploads.away}
                     onRemoved={(promise) => tell(promise.then(refetch))}
@@ -108,14 +109,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     onChoose={setPictures}
                 />
                 <main className="min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
-                    <h1 className="font-serif text-title leading-tight">
-                        {order.client}
-                        {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
-                    </h1>
-                    <p className="mt-1 text-[13px] text-soft">
-                        Order {order.number} · {order.lab}
-                        {order.dueOn ? ` · due ${longDay(order.dueOn)}, ${daysAway(order.dueOn)}` : ''}
-                    </p>
+                    <OrderHead order={order} />
                     <div className="mt-4 mb-3 flex items-center gap-3">
                         {(lines.length > 0 || pictures.length > 0) && (
                             <ChosenActs
@@ -129,12 +123,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             />
                         )}
                         <div className="ml-auto flex items-center gap-4">
-                            {lines.length + pictures.length === 0 && (
-                                <PassedBar
-                                    wide
-                                    lines={order.lines.map((line) => ({ state: line.state, level: line.findings[0]!.level }))}
-                                />
-                            )}
+                            {lines.length + pictures.length === 0 && <PassedBar wide {...passed(order.lines)} />}
                             <ShowTheClient orderId={order.id} />
                             <Link
                                 to={`/orders/${order.id}/wall`}
@@ -181,6 +170,17 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
             </div>
         </div>
     );
+}
+
+/** How many lines are passed, and what those that are open look like. */
+function passed(lines: LineView[]) {
+    const open = lines.filter((line) => line.state === 'open').map((line) => line.findings[0]!.level);
+    return {
+        all: lines.length,
+        done: lines.filter((line) => line.state === 'passed' || line.state === 'made').length,
+        look: open.filter((level) => level === 'look').length,
+        stops: open.filter((level) => level === 'stops').length,
+    };
 }
 
 /** What can be done to the chosen lines together. */

@@ -2,6 +2,7 @@ import { useRef } from 'react';
 import { thumbUrl } from '@/api/client';
 import { removePicture } from '@/api/pictures';
 import type { OrderPicture } from '@/api/types';
+import { PicturesFolder } from '@/pictures-folder/PicturesFolder';
 import { carryPictures, useDrop } from './dragging';
 import { UploadList } from './UploadList';
 import type { Upload } from './uploads';
@@ -11,6 +12,8 @@ interface Props {
     pictures: OrderPicture[];
     uploads: Upload[];
     onFiles: (files: File[]) => void;
+    /** paths in the pictures folder */
+    onTake: (paths: string[]) => void;
     onAgain: (upload: Upload) => void;
     onAway: (id: number) => void;
     onRemoved: (promise: Promise<unknown>) => void;
@@ -20,7 +23,7 @@ interface Props {
 }
 
 /** The order's pictures, those on their way, and where to drop more. */
-export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway, onRemoved, chosen, onChoose }: Props) {
+export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain, onAway, onRemoved, chosen, onChoose }: Props) {
     const input = useRef<HTMLInputElement>(null);
     const drop = useDrop({ onFiles });
     return (
@@ -92,6 +95,7 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onAgain, onAway,
                 >
                     Choose files…
                 </button>
+                <PicturesFolder held={pictures.map(({ name }) => name)} onTake={onTake} />
                 <input
                     ref={input}
                     type="file"

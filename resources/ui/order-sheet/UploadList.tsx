@@ -12,7 +12,7 @@ export function UploadList({ uploads, onAgain, onAway }: Props) {
         <ul className="mt-2 flex flex-col gap-2">
             {uploads.map((upload) => (
                 <li key={upload.id} className="rounded-[3px] bg-white px-2 py-1.5 text-small">
-                    <p className="truncate">{upload.file.name}</p>
+                    <p className="truncate">{upload.name}</p>
                     {upload.state === 'failed' ? (
                         <>
                             <p role="alert" className="text-stops">
@@ -44,7 +44,7 @@ function Progress({ upload }: { upload: Upload }) {
         upload.state === 'waiting' ? 'waiting' : upload.sent < 1 ? `${Math.round(upload.sent * 100)} % sent` : 'measuring';
     return (
         <p className="flex items-center gap-2 text-soft">
-            <progress value={upload.sent} max={1} aria-label={`${upload.file.name}: ${words}`} className="w-24" />
+            <progress value={upload.sent} max={1} aria-label={`${upload.name}: ${words}`} className="w-24" />
             {words}
         </p>
     );

@@ -1,10 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
+import { takeFromFolder } from '@/api/pictures-folder';
 import { sendPicture } from '@/api/sending';
+import type { Taken } from '@/api/types';
 
 export interface Upload {
     id: number;
-    file: File;
+    name: string;
+    send: (told: (sent: number) => void) => Promise<Taken>;
     /** 0 to 1 of the bytes that are over; at 1 the server measures the picture */
     sent: number;
     state: 'waiting' | 'sending' | 'failed';
@@ -39,11 +42,11 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
     }, []);
 
     const enqueue = useCallback(
-        (id: number, file: File, then?: (name: string) => void) => {
+        (id: number, send: Upload['send'], then?: (name: string) => void) => {
             queue.current.push(async () => {
                 update(id, { state: 'sending', sent: 0, message: null });
                 try {
-                    const taken = await sendPicture(orderId, file, (sent) => update(id, { sent }));
+                    const taken = await send((sent) => update(id, { sent }));
                     away(id);
                     if (taken.already) {
                         onAlready(taken.name);
@@ -60,16 +63,33 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
     );
 
     /** Takes files; `then` is told the name each has in the order. */
-    const add = useCallback(
-        (files: Iterable<File>, then?: (name: string) => void) => {
-            for (const file of files) {
-                const id = next.current++;
-                setUploads((all) => [...all, { id, file, sent: 0, state: 'waiting', message: null }]);
-                enqueue(id, file, then);
-            }
+    const begin = useCallback(
+        (name: string, send: Upload['send'], then?: (name: string) => void) => {
+            const id = next.current++;
+            setUploads((all) => [...all, { id, name, send, sent: 0, state: 'waiting', message: null }]);
+            enqueue(id, send, then);
         },
         [enqueue],
     );
+    const add = useCallback(
+        (files: Iterable<File>, then?: (name: string) => void) => {
+            for (const file of files) {
+                begin(file.name, (told) => sendPicture(orderId, file, told), then);
+            }
+        },
+        [begin, orderId],
+    );
+    /** The same for files of the pictures folder on the server. */
+    const take = useCallback(
+        (paths: string[]) =>
+            paths.forEach((path) =>
+                begin(path.split('/').at(-1)!, (told) => {
+                    told(1);
+                    return takeFromFolder(orderId, path);
+                }),
+            ),
+        [begin, orderId],
+    );
 
-    return { uploads, add, again: (upload: Upload) => enqueue(upload.id, upload.file), away };
+    return { uploads, add, take, again: (upload: Upload) => enqueue(upload.id, upload.send), away };
 }

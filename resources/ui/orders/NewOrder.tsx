@@ -1,9 +1,9 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { ApiError } from '@/api/client';
-import { createOrder, newOrderChoices } from '@/api/orders';
+import { createOrder, useOrderChoices } from '@/api/orders';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
@@ -28,10 +28,7 @@ export function NewOrder({ open, onOpenChange }: { open: boolean; onOpenChange: 
 
 function Form() {
     const navigate = useNavigate();
-    const choices = useQuery({
-        queryKey: ['new-order'],
-        queryFn: newOrderChoices,
-    });
+    const choices = useOrderChoices();
     const [client, setClient] = useState('');
     const [title, setTitle] = useState('');
     const [dueOn, setDueOn] = useState('');
@@ -75,6 +72,15 @@ function Form() {
                     options={(choices.data?.labs ?? []).map((name) => ({ value: name, label: name }))}
                     onChoose={setLab}
                 />
+                {choices.data?.labs.length === 0 && (
+                    <p className="text-[13px]">
+                        There is no lab yet.{' '}
+                        <Link to="/labs/new" className="font-semibold text-copper underline underline-offset-4">
+                            Add the one you print with
+                        </Link>{' '}
+                        first.
+                    </p>
+                )}
                 {errors.lab && (
                     <p role="alert" className="mt-1 text-small text-stops">
                         {errors.lab[0]}

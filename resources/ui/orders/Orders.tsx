@@ -1,22 +1,49 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { useOrders } from '@/api/orders';
-import type { OrderRow } from '@/api/types';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { importOrder, useOrderActs, useOrders, type Where } from '@/api/orders';
+import type { OrderRow, Orders as Page } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { daysAway, longDay } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
+import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
 import { useKeys } from '@/common/useKeys';
-import { scaleFor, Silhouette } from '@/silhouette/Silhouette';
+import { Face } from './Face';
 import { NewOrder } from './NewOrder';
 import { PassedBar } from './PassedBar';
 
-/** All open orders, soonest due on top. */
+const PLACES: { where: Where; label: string }[] = [
+    { where: 'desk', label: 'On the desk' },
+    { where: 'me', label: 'waiting for us' },
+    { where: 'client', label: 'for the client' },
+    { where: 'lab', label: 'for the lab' },
+    { where: 'away', label: 'Put away' },
+    { where: 'removed', label: 'Removed' },
+];
+
+/** All orders a page at a time, soonest due on top, by what they wait for. */
 export function Orders() {
-    const [find, setFind] = useState('');
+    const [params, setParams] = useSearchParams();
+    const where = PLACES.find((place) => place.where === params.get('where'))?.where ?? 'desk';
+    const find = params.get('find') ?? '';
+    const page = Math.max(1, Number(params.get('page')) || 1);
+    const go = (change: { where?: Where; find?: string; page?: number }) => {
+        const next = { where, find, page: 1, ...change };
+        setParams(
+            Object.entries({
+                ...next,
+                where: next.where === 'desk' ? '' : next.where,
+                page: next.page === 1 ? '' : `${next.page}`,
+            })
+                .filter(([, value]) => value !== '')
+                .map(([key, value]): [string, string] => [key, String(value)]),
+            { replace: change.find !== undefined },
+        );
+    };
     const [isNew, setIsNew] = useState(false);
     const field = useRef<HTMLInputElement>(null);
-    const orders = useOrders(find);
+    const orders = useOrders(where, find, page);
     useKeys({ '/': () => field.current?.focus(), n: () => setIsNew(true) });
     return (
         <div className="flex h-screen flex-col">
@@ -35,29 +62,36 @@ export function Orders() {
                         <Link to="/house-finishes" className="text-[13px] text-soft hover:text-ink">
                             House finishes
                         </Link>
-                        <label className="flex items-center gap-2 text-[13px] text-soft">
-                            Find by client, number or picture
-                            <input
-                                ref={field}
-                                type="search"
-                                value={find}
-                                onChange={(event) => setFind(event.target.value)}
-                                className="w-44 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-ink"
-                            />
-                        </label>
+                        <Link to="/studio" className="text-[13px] text-soft hover:text-ink">
+                            The studio
+                        </Link>
+                        <input
+                            ref={field}
+                            type="search"
+                            aria-label="Find by client, number, name, picture, size or day"
+                            placeholder="Client, number, picture, size, day"
+                            value={find}
+                            onChange={(event) => go({ find: event.target.value })}
+                            className="w-60 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-[13px] text-ink"
+                        />
                     </>
                 }
             />
             <Trouble error={orders.data ? orders.failureReason : null} />
             {orders.data ? (
-                <main className="grow overflow-auto px-10 py-8">
-                    <div className="mb-5 flex items-baseline justify-between">
-                        <h1 className="font-serif text-title leading-tight">{find ? `Orders with “${find}”` : 'On the desk'}</h1>
+                <main className="grow overflow-auto px-10 py-7">
+                    <div className="mb-4 flex items-center gap-4">
+                        <h1 className="grow font-serif text-title leading-tight">
+                            {find ? `Orders with “${find}”` : heading(where)}
+                        </h1>
+                        <TakeIn />
                         <Button look="main" onClick={() => setIsNew(true)}>
                             New order<Key>N</Key>
                         </Button>
                     </div>
-                    <Rows orders={orders.data} find={find} />
+                    <Places counts={orders.data.counts} where={where} onGo={(to) => go({ where: to })} />
+                    <Rows page={orders.data} find={find} where={where} />
+                    <Turning page={orders.data} onTurn={(to) => go({ page: to })} />
                 </main>
             ) : (
                 <Loading error={orders.error ?? orders.failureReason} />
@@ -67,62 +101,197 @@ export function Orders() {
     );
 }
 
-function Rows({ orders, find }: { orders: OrderRow[]; find: string }) {
-    if (orders.length === 0) {
-        return (
-            <p className="border-t border-rule py-8 text-soft">
-                {find
-                    ? 'No order fits that. Try part of a name.'
-                    : 'No orders yet. Start with New order: a client and a lab are enough.'}
-            </p>
-        );
-    }
-    const scale = scaleFor(
-        orders.flatMap((order) => order.lines.map((line) => line.drawing)),
-        74,
-        58,
+const heading = (where: Where) =>
+    ({
+        desk: 'On the desk',
+        me: 'Waiting for us',
+        client: 'Waiting for the client',
+        lab: 'Waiting for the lab',
+        away: 'Put away',
+        removed: 'Removed',
+    })[where];
+
+/** Where orders are, with how many each. */
+function Places({ counts, where, onGo }: { counts: Page['counts']; where: Where; onGo: (to: Where) => void }) {
+    return (
+        <nav aria-label="Where orders are" className="mb-1 flex items-baseline gap-1 text-[13px]">
+            {PLACES.map((place) => (
+                <button
+                    key={place.where}
+                    type="button"
+                    aria-current={place.where === where ? 'page' : undefined}
+                    onClick={() => onGo(place.where)}
+                    className={`h-7.5 rounded-[3px] px-2.5 ${place.where === where ? 'bg-blush font-semibold' : 'text-soft hover:text-ink'} ${place.where === 'away' ? 'ml-auto' : ''}`}
+                >
+                    {place.label} {counts[place.where]}
+                </button>
+            ))}
+        </nav>
     );
+}
+
+function Rows({ page, find, where }: { page: Page; find: string; where: Where }) {
+    if (page.orders.length === 0) {
+        return <p className="border-t border-rule py-8 text-soft">{empty(find, where)}</p>;
+    }
+    let last = '';
     return (
         <ul>
-            {orders.map((order) => (
-                <Row key={order.id} order={order} scale={scale} />
-            ))}
+            {page.orders.map((order) => {
+                const group = where === 'away' || where === 'removed' ? '' : dueGroup(order.dueOn);
+                const isFirst = group !== last;
+                last = group;
+                return (
+                    <li key={order.id}>
+                        {isFirst && <h2 className="mt-4 mb-1.5 text-small font-semibold text-soft">{group}</h2>}
+                        <Row order={order} where={where} />
+                    </li>
+                );
+            })}
         </ul>
     );
 }
 
-const SHOWN = 9;
+function empty(find: string, where: Where) {
+    if (find) {
+        return 'No order fits that. Try part of a name, a size such as 8x10, or a day such as 4 Dec.';
+    }
+    return {
+        desk: 'No orders yet. Start with New order: a client and a lab are enough.',
+        me: 'Nothing waits for us.',
+        client: 'Nothing waits for a client. Show an order to its client from its order sheet.',
+        lab: 'Nothing is made and on its way to a lab.',
+        away: 'Nothing is put away. An order that is done is put away from its order sheet.',
+        removed: 'Nothing was removed in the last thirty days.',
+    }[where];
+}
 
-function Row({ order, scale }: { order: OrderRow; scale: number }) {
-    const rest = order.lines.length - SHOWN;
+const DAY_MS = 86_400_000;
+
+function dueGroup(dueOn: string | null): string {
+    if (!dueOn) {
+        return 'No day set';
+    }
+    const days = Math.round((new Date(`${dueOn}T00:00:00`).getTime() - new Date().setHours(0, 0, 0, 0)) / DAY_MS);
+    return days < 0
+        ? 'Overdue'
+        : days === 0
+          ? 'Due today'
+          : days <= 7
+            ? 'Due within a week'
+            : days <= 31
+              ? 'Due within a month'
+              : 'Later';
+}
+
+function Row({ order, where }: { order: OrderRow; where: Where }) {
     return (
-        <li className="relative grid grid-cols-[15rem_1fr_12rem] items-center gap-6 border-t border-rule py-4 last:border-b hover:bg-chrome/60">
-            <div>
-                <h2 className="font-serif text-lead leading-snug font-medium">
-                    <Link to={`/orders/${order.id}`} className="after:absolute after:inset-0">
-                        {order.client}
-                    </Link>
-                </h2>
-                <p className="text-small text-soft">
+        <div className="relative grid grid-cols-[19rem_1fr_13rem_11rem] items-center gap-6 border-t border-rule py-3 hover:bg-chrome/60">
+            <Face prints={order.face} />
+            <div className="min-w-0">
+                <h3 className="truncate font-serif text-lead leading-snug font-medium">
+                    {where === 'removed' ? (
+                        order.client
+                    ) : (
+                        <Link to={`/orders/${order.id}`} className="after:absolute after:inset-0">
+                            {order.client}
+                        </Link>
+                    )}
+                </h3>
+                <p className="truncate text-small text-soft">
                     {order.title ? `${order.title} · ` : ''}
                     {order.number}
                 </p>
-                <p className="text-small text-soft">{order.lab}</p>
+                <p className="truncate text-small text-soft">{order.lab}</p>
             </div>
-            <div className="flex items-end gap-3 overflow-hidden">
-                {order.lines.slice(0, SHOWN).map((line) => (
-                    <Silhouette key={line.id} drawing={line.drawing} picture={line.picture} scale={scale} label={line.short} />
-                ))}
-                {rest > 0 && <span className="self-center text-small text-soft">and {rest} more</span>}
-                {order.lines.length === 0 && <span className="text-small text-soft">No lines yet</span>}
+            <div>
+                <p className="mb-1.5 text-[13px]">{waits(order)}</p>
+                <PassedBar done={order.passed + order.made} all={order.lines} />
             </div>
-            <div className="text-[13px]">
-                <p className={order.dueOn ? 'font-semibold' : 'text-soft'}>
-                    {order.dueOn ? `Due ${daysAway(order.dueOn)}` : 'No day set'}
-                </p>
-                <p className="mb-2 text-small text-soft">{order.dueOn ? longDay(order.dueOn) : ''}</p>
-                <PassedBar lines={order.lines} />
-            </div>
-        </li>
+            {where === 'removed' ? (
+                <Restore order={order} />
+            ) : (
+                <div className="text-[13px]">
+                    <p className={order.dueOn ? 'font-semibold' : 'text-soft'}>
+                        {order.dueOn ? `Due ${daysAway(order.dueOn)}` : 'No day set'}
+                    </p>
+                    <p className="text-small text-soft">{order.dueOn ? longDay(order.dueOn) : ''}</p>
+                </div>
+            )}
+        </div>
+    );
+}
+
+/** What an order waits for, in words. */
+function waits({ waitsFor, lines, passed, made }: OrderRow): string {
+    if (waitsFor === 'client') {
+        return 'The client is asked';
+    }
+    if (waitsFor === 'lab') {
+        return 'Made, for the lab';
+    }
+    const open = lines - passed - made;
+    return lines === 0 ? 'No lines yet' : open > 0 ? `${open === 1 ? 'One line' : `${open} lines`} to pass` : 'Files to make';
+}
+
+function Restore({ order }: { order: OrderRow }) {
+    const { restore } = useOrderActs(order.id);
+    return <Button onClick={() => restore.mutate()}>Bring it back</Button>;
+}
+
+function Turning({ page, onTurn }: { page: Page; onTurn: (to: number) => void }) {
+    if (page.pages < 2) {
+        return null;
+    }
+    return (
+        <nav aria-label="Pages" className="flex items-center justify-center gap-4 border-t border-rule py-4 text-[13px]">
+            <Button onClick={() => onTurn(page.page - 1)} disabled={page.page === 1}>
+                Sooner
+            </Button>
+            <span>
+                Page {page.page} of {page.pages}
+            </span>
+            <Button onClick={() => onTurn(page.page + 1)} disabled={page.page === page.pages}>
+                Later
+            </Button>
+        </nav>
+    );
+}
+
+/** An order from the ZIP of its order file and pictures. */
+function TakeIn() {
+    const field = useRef<HTMLInputElement>(null);
+    const navigate = useNavigate();
+    const client = useQueryClient();
+    const { say } = useNotices();
+    const take = useMutation({
+        mutationFn: importOrder,
+        onSuccess: async ({ id }) => {
+            await client.invalidateQueries({ queryKey: ['orders'] });
+            void navigate(`/orders/${id}`);
+        },
+        onError: (error) => say(error.message, { lasts: true }),
+    });
+    return (
+        <>
+            <Button look="quiet" onClick={() => field.current?.click()} disabled={take.isPending}>
+                {take.isPending ? 'Taking it in…' : 'Take in an order…'}
+            </Button>
+            <input
+                ref={field}
+                type="file"
+                accept=".zip,application/zip"
+                aria-label="An exported order"
+                className="sr-only"
+                tabIndex={-1}
+                onChange={(event) => {
+                    const file = event.target.files?.[0];
+                    event.target.value = '';
+                    if (file) {
+                        take.mutate(file);
+                    }
+                }}
+            />
+        </>
     );
 }

@@ -1,12 +1,16 @@
-import type { Level, LineState } from '@/api/types';
+interface Props {
+    /** passed, or made */
+    done: number;
+    all: number;
+    /** open and worth a look, open and stopped */
+    look?: number;
+    stops?: number;
+    wide?: boolean;
+}
 
 /** Lines passed of all, as one bar: passed or made, worth a look, stopped, and the rest. */
-export function PassedBar({ lines, wide = false }: { lines: { state: LineState; level: Level }[]; wide?: boolean }) {
-    const done = lines.filter((line) => line.state === 'passed' || line.state === 'made').length;
-    const open = lines.filter((line) => line.state === 'open');
-    const look = open.filter((line) => line.level === 'look').length;
-    const stops = open.filter((line) => line.level === 'stops').length;
-    const share = (count: number) => `${(count / Math.max(1, lines.length)) * 100}%`;
+export function PassedBar({ done, all, look = 0, stops = 0, wide = false }: Props) {
+    const share = (count: number) => `${(count / Math.max(1, all)) * 100}%`;
     return (
         <div className="flex items-center gap-3">
             <svg
@@ -19,7 +23,7 @@ export function PassedBar({ lines, wide = false }: { lines: { state: LineState; 
                 <rect x={share(done + look)} width={share(stops)} height="6" className="fill-stops" />
             </svg>
             <span className="text-[13px] whitespace-nowrap text-soft">
-                {done} of {lines.length} passed
+                {done} of {all} passed
             </span>
         </div>
     );

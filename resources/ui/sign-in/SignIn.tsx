@@ -4,7 +4,7 @@ import { useLocation, useNavigate } from 'react-router';
 import { signIn } from '@/api/people';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
-import { Wordmark } from '@/common/TopBar';
+import { Door } from './Door';
 
 export function SignIn() {
     const [email, setEmail] = useState('');
@@ -24,77 +24,32 @@ export function SignIn() {
         signingIn.mutate();
     };
     return (
-        <main className="grid min-h-screen grid-cols-[minmax(24rem,2fr)_3fr]">
-            <form onSubmit={submit} className="flex flex-col justify-center gap-4 border-r border-rule px-14">
-                <Wordmark />
-                <h1 className="mt-3 mb-2 max-w-96 font-serif text-title leading-tight">The order, ready for the lab.</h1>
-                <Field
-                    label="E-mail"
-                    type="email"
-                    name="email"
-                    required
-                    autoFocus
-                    autoComplete="username"
-                    value={email}
-                    onChange={(e) => setEmail(e.target.value)}
-                    className="max-w-80"
-                />
-                <Field
-                    label="Password"
-                    type="password"
-                    name="password"
-                    required
-                    autoComplete="current-password"
-                    value={password}
-                    onChange={(e) => setPassword(e.target.value)}
-                    error={signingIn.error?.message}
-                    className="max-w-80"
-                />
-                <div className="mt-2">
-                    <Button look="main" type="submit" disabled={signingIn.isPending}>
-                        Sign in
-                    </Button>
-                </div>
-            </form>
-            <TicketDrawing />
-        </main>
-    );
-}
-
-/** What the product is about, as a dimensioned drawing. */
-function TicketDrawing() {
-    const figure = 'narrow fill-ink text-[13px] font-medium';
-    return (
-        <div className="grid place-items-center bg-desk" aria-hidden="true">
-            <svg viewBox="0 0 520 460" className="w-[min(80%,34rem)]">
-                <g className="fill-none stroke-ink" strokeWidth="1">
-                    <path d="M100 92 V40 M440 92 V40 M92 100 H40 M92 372 H40" />
-                    <path d="M104 50 H244 M296 50 H436 M50 104 V210 M50 262 V368" />
-                </g>
-                <path
-                    d="M100 50 l9 -3.5 v7 z M440 50 l-9 -3.5 v7 z M50 100 l-3.5 9 h7 z M50 372 l-3.5 -9 h7 z"
-                    className="fill-ink"
-                />
-                <text x="270" y="54" textAnchor="middle" className={figure}>
-                    10 in
-                </text>
-                <text x="50" y="240" textAnchor="middle" transform="rotate(-90 50 236)" className={figure}>
-                    8 in
-                </text>
-                <rect x="100" y="100" width="340" height="272" className="fill-white" />
-                <rect x="100" y="100" width="340" height="182" fill="#d9d9d8" />
-                <path
-                    d="M100 282 V236 C160 214 190 228 232 220 C290 206 320 176 366 190 C400 200 420 222 440 226 V282 Z"
-                    fill="#a8a8a7"
-                />
-                <rect x="100" y="282" width="340" height="90" fill="#bdbdbc" />
-                <path d="M226 300 C262 322 330 324 372 292 C372 330 346 344 300 344 C262 344 234 332 226 300 Z" fill="#4a4a4a" />
-                <rect x="205" y="272" width="190" height="88" className="fill-none stroke-copper" strokeWidth="1.6" />
-                <rect x="205" y="254" width="76" height="18" className="fill-copper" />
-                <text x="243" y="267" textAnchor="middle" className="narrow fill-white text-[12px]">
-                    must stay in
-                </text>
-            </svg>
-        </div>
+        <Door title="The order, ready for the lab." onSubmit={submit}>
+            <Field
+                label="E-mail"
+                type="email"
+                name="email"
+                autoFocus
+                autoComplete="username"
+                value={email}
+                onChange={(e) => setEmail(e.target.value)}
+                className="max-w-80"
+            />
+            <Field
+                label="Password"
+                type="password"
+                name="password"
+                autoComplete="current-password"
+                value={password}
+                onChange={(e) => setPassword(e.target.value)}
+                error={signingIn.error?.message}
+                className="max-w-80"
+            />
+            <div className="mt-2">
+                <Button look="main" type="submit" disabled={signingIn.isPending}>
+                    Sign in
+                </Button>
+            </div>
+        </Door>
     );
 }

@@ -303,7 +303,7 @@ final class WallTest extends TestCase
         yield 'enough for the wall, below the lab’s least' => [
             'pixels-enough',
             Level::Fine,
-            '67 ppi.*looked at from 2\.7 m',
+            '67 ppi.*looked at from 9 ft',
             self::PANELS,
             null,
             ['minimumPpi' => 100],

@@ -26,7 +26,9 @@ final class RequirementsTest extends TestCase
         foreach (self::pages() as $name => [$meant, $text]) {
             $read = self::read($text);
             foreach ($meant as $field => $value) {
-                ($read[$field] ?? null) === $value ? $right++ : ($wrong[] = "{$name} {$field}: ".($read[$field] ?? 'nothing')." for {$value}");
+                ($read[$field] ?? null) === $value
+                    ? $right++
+                    : ($wrong[] = "{$name} {$field}: ".($read[$field] ?? 'nothing')." for {$value}");
             }
             foreach (array_diff_key($read, $meant) as $field => $value) {
                 $wrong[] = "{$name} {$field}: {$value}, which nobody said";
@@ -44,7 +46,11 @@ final class RequirementsTest extends TestCase
         $page = Page::read($text);
         $seen = [...array_map(fn (Understood $one): string => $one->words, $page->understood), ...$page->rest];
         foreach ($seen as $words) {
-            self::assertStringContainsString($words, (string) preg_replace('/ +/', ' ', $text), 'it stands beside the words it was read from');
+            self::assertStringContainsString(
+                $words,
+                (string) preg_replace('/ +/', ' ', $text),
+                'it stands beside the words it was read from',
+            );
         }
         foreach (preg_split('/\R/', $text) ?: [] as $line) {
             if (preg_match('/\d\s*(?:ppi|dpi|cm|mm|in\b|"|MB|GB|bit|character|%|x)/', $line) === 1) {

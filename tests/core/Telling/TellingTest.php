@@ -57,7 +57,7 @@ final class TellingTest extends TestCase
                 '3500 × 2800 px: taken from 4200 × 2800',
                 '350 ppi at size: at 300 ppi, reduced × 0.86',
                 '17 % cut: left 8.3, right 8.3 %',
-                'Sharp from 25 cm: to an eye of 1 arcminute',
+                'Sharp from 10 in: to an eye of 1 arcminute',
                 '3000 × 2400 px: JPEG 95, 21.6 MB unpacked',
             ],
             $facts,

@@ -1,20 +1,8 @@
 import { useTell } from '@/common/useTell';
-import type { NamePart } from '@/api/types';
 import { Choice } from '@/common/Choice';
+import { NAME_PARTS } from '@/sentence/nameParts';
 import { Parts } from '@/sentence/Parts';
 import type { WordProps } from '@/sentence/word';
-
-const PARTS = {
-    client: 'client',
-    order: 'order',
-    size: 'size',
-    subject: 'subject',
-    finish: 'finish',
-    panel: 'panel',
-    number: 'number',
-    copies: 'copies',
-    date: 'date',
-} satisfies Record<Extract<NamePart, string>, string>;
 
 export function NameWord({ line, change }: WordProps) {
     const tell = useTell();
@@ -27,7 +15,7 @@ export function NameWord({ line, change }: WordProps) {
             <Parts
                 of="the name"
                 parts={parts}
-                named={PARTS}
+                named={NAME_PARTS}
                 change={(changed) => change(({ uses: { name } }) => ({ name: { ...name, parts: changed(name.parts) } }))}
             />
             <Choice

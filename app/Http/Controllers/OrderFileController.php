@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\PrivateFile;
+use App\Models\Order;
+use App\Orders\ImportRefused;
+use App\Orders\OrderFile;
+use App\Orders\OrderImport;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Naming\SafeText;
+
+/** An order out as an order file with its pictures, and in again. */
+final class OrderFileController
+{
+    public function export(Order $order, OrderFile $file): Response
+    {
+        set_time_limit(600);
+        $name = (SafeText::of("{$order->number}_{$order->client->name}") ?: 'order').'.zip';
+        $path = storage_path('app/zips/order-'.$order->id.'-'.bin2hex(random_bytes(6)).'.zip');
+        File::ensureDirectoryExists(dirname($path));
+        $file->zip($order, $path);
+
+        return PrivateFile::download($path, 'application/zip', $name);
+    }
+
+    public function import(Request $request, OrderImport $import): JsonResponse
+    {
+        set_time_limit(600);
+        $file = $request->file('order');
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
+        }
+        try {
+            return response()->json(['id' => $import->take($file->getRealPath())->id], 201);
+        } catch (ImportRefused|PictureRefused $e) {
+            return response()->json(['message' => 'The order wasn’t taken in: '.$e->getMessage()], 422);
+        }
+    }
+}

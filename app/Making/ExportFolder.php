@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Making;
+
+use App\Models\MadeFile;
+use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Write\CannotWrite;
+
+/** A folder on the server that made files are put into besides, each whole and under its final name only. */
+final class ExportFolder
+{
+    /**
+     * Puts a made file there, where its set wants it.
+     *
+     * @throws CannotWrite with what to do
+     */
+    public static function put(MadeFile $file, string $sha256): void
+    {
+        $folder = $file->make->export_folder;
+        if ($folder === null) {
+            return;
+        }
+        $trouble = self::trouble($folder);
+        if ($trouble !== null) {
+            throw new CannotWrite("It is made, and couldn’t be put into the export folder: {$trouble}");
+        }
+        $to = $folder.substr($file->path(), strlen(storage_path('app/orders')));
+        if (is_file($to)) {
+            if (Checksum::of($to) === $sha256) {
+                return;
+            }
+            throw new CannotWrite(
+                "It is made, and “{$to}” is another file, which isn’t overwritten. Move that one away, then make it again.",
+            );
+        }
+        $part = $to.'.'.getmypid().'.part';
+        is_dir(dirname($to)) || @mkdir(dirname($to), 0770, true);
+        if (! @copy($file->path(), $part) || Checksum::of($part) !== $sha256 || ! @rename($part, $to)) {
+            @unlink($part);
+            throw new CannotWrite("It is made, and couldn’t be written into “{$folder}”. Make room there, then make it again.");
+        }
+    }
+
+    /** Why a folder can't be one, in words; null where it can. */
+    public static function trouble(string $folder): ?string
+    {
+        $real = realpath($folder);
+
+        return match (true) {
+            ! str_starts_with($folder, '/') => "“{$folder}” is no whole path. Begin it with a /, such as /srv/prints.",
+            $real === false || ! is_dir($real) => "“{$folder}” isn’t there. Make the folder on the server first.",
+            str_starts_with("{$real}/", storage_path().'/') => "“{$folder}” is Planisher’s own. Choose a folder outside its data.",
+            ! is_writable($real) => "“{$folder}” can’t be written to. Let the user that Planisher runs as write there.",
+            default => null,
+        };
+    }
+}

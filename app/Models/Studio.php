@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Planisher\Measure\Unit;
+
+/**
+ * The one studio of an instance, as it has settled things for itself.
+ *
+ * @property int $id
+ * @property string $name
+ * @property Unit $unit
+ * @property ?array{name?: array<string, mixed>, output?: array<string, mixed>} $usual  what new lines begin with
+ * @property ?string $export_folder
+ * @property ?string $pictures_folder
+ */
+class Studio extends Model
+{
+    protected $table = 'studio';
+
+    protected $guarded = [];
+
+    protected $attributes = ['name' => 'The studio', 'unit' => 'in', 'usual' => null, 'export_folder' => null, 'pictures_folder' => null];
+
+    protected function casts(): array
+    {
+        return ['unit' => Unit::class, 'usual' => 'json:unicode'];
+    }
+
+    /** As it is now: read once a request. */
+    public static function current(): self
+    {
+        return app(self::class);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\LabProfile;
+use App\Models\Line;
+use App\Models\Order;
+use App\Models\StudioMark;
+use App\Pictures\PictureStore;
+use App\Studio\MarkStore;
+use Planisher\Finish\LinePictures;
+use Planisher\Order\Order as ToldOrder;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\OrderFile\Remark;
+use Planisher\Overlay\MarksNamed;
+
+/**
+ * An order as an order file, and with all that it names in a ZIP: `order.json`, and the pictures, marks and profiles beside each
+ * other in `pictures`. `bin/planisher make` makes the same files from it as Planisher itself.
+ */
+final class OrderFile
+{
+    public const JSON = 'order.json';
+
+    public const FOLDER = 'pictures';
+
+    public function __construct(private readonly PictureStore $pictures, private readonly MarkStore $marks) {}
+
+    /** @return array<string, mixed> */
+    public function of(Order $order): array
+    {
+        $order->loadMissing(['client', 'lab.profiles', 'lines.pictures.orderPicture.picture', 'pictures.picture']);
+
+        return [
+            'planisher' => ToldOrder::VERSION,
+            'order' => $order->head()->toArray(),
+            'lab' => $order->lab->labCard()->toArray(),
+            'pictures' => $order->pictures
+                ->map(
+                    fn ($picture): array => array_filter([
+                        'name' => $picture->name,
+                        'sha256' => $picture->picture->sha256,
+                        'mustStayIn' => $picture->picture->must_stay_in ?: null,
+                    ]),
+                )
+                ->all(),
+            'lines' => $order->lines->map(self::line(...))->values()->all(),
+        ];
+    }
+
+    /**
+     * Writes the ZIP.
+     *
+     * @throws OrderFileError where something of it is missing, or two things have one name
+     */
+    public function zip(Order $order, string $path): void
+    {
+        $told = $this->of($order);
+        $files = $this->files($order);
+        $part = "{$path}.part";
+        $zip = new \ZipArchive();
+        $zip->open($part, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
+        $zip->addFromString(self::JSON, (string) json_encode($told, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        foreach ($files as $name => $from) {
+            $zip->addFile($from, self::FOLDER."/{$name}");
+            $zip->setCompressionName(self::FOLDER."/{$name}", \ZipArchive::CM_STORE);
+        }
+        if (! @$zip->close()) {
+            @unlink($part);
+            abort(507, 'The ZIP can’t be written: the studio’s disk is full.');
+        }
+        rename($part, $path);
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(Line $line): array
+    {
+        $remark = (new Remark($line->remark, $line->remark_for_lab))->toArray();
+
+        return [
+            'number' => $line->number,
+            ...LinePictures::put($line->wanted, $line->names()),
+            ...$remark === [] ? [] : ['remark' => $remark],
+        ];
+    }
+
+    /** @return array<string, string> where they lie, by their names in the order */
+    private function files(Order $order): array
+    {
+        $files = [];
+        foreach ($order->pictures as $picture) {
+            $path = $this->pictures->verified($picture->facts());
+            $files[$picture->name] = is_string($path) ? $path : abort(422, "{$path->title}. {$path->text}");
+        }
+        $others = [];
+        foreach (StudioMark::query()->whereIn('name', MarksNamed::in($order->lines->pluck('wanted')->all()))->get() as $mark) {
+            $others[$mark->name] = $this->marks->path($mark->sha256);
+        }
+        foreach ($order->lab->profiles as $profile) {
+            /** @var LabProfile $profile */
+            $others[$profile->file] = storage_path("app/profiles/{$profile->sha256}.icc");
+        }
+        foreach ($others as $name => $path) {
+            if (isset($files[$name])) {
+                abort(422, "“{$name}” is the name of a picture of the order and of a mark or profile, too. Give one of them another.");
+            }
+            $files[$name] = $path;
+        }
+
+        return $files;
+    }
+}

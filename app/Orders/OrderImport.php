@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Labs\CardStore;
+use App\Labs\ProfileStore;
+use App\Lines\LineChanger;
+use App\Models\Client;
+use App\Models\Lab;
+use App\Models\Order;
+use App\Models\StudioMark;
+use App\Pictures\PictureStore;
+use App\Studio\MarkStore;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Planisher\Imaging\Checksum;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Line\Line as WantedLine;
+use Planisher\Order\Order as ToldOrder;
+use Planisher\OrderFile\JsonText;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\OrderFile\OrderFileErrors;
+use Planisher\Overlay\MarksNamed;
+
+/** Takes an order in from its ZIP. All of it comes in, or nothing does. */
+final class OrderImport
+{
+    private const MOST_BYTES = 20_000_000_000;
+
+    private const MOST_JSON = 20_000_000;
+
+    private const MOST_TOLD = 3;
+
+    public function __construct(
+        private readonly PictureStore $pictures,
+        private readonly MarkStore $marks,
+        private readonly ProfileStore $profiles,
+    ) {}
+
+    /** @throws ImportRefused with all that is wrong with it */
+    public function take(string $path): Order
+    {
+        $zip = new \ZipArchive();
+        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw new ImportRefused('It is no ZIP, or its end is missing. Export the order again, and bring in the whole file.');
+        }
+        $folder = storage_path('app/incoming/order-'.bin2hex(random_bytes(8)));
+        File::ensureDirectoryExists($folder);
+        try {
+            [$order, $decoded] = self::order($zip);
+            $files = self::unpacked($zip, $order, $decoded, $folder);
+
+            return DB::transaction(fn (): Order => $this->keep($order, $decoded, $files));
+        } finally {
+            $zip->close();
+            File::deleteDirectory($folder);
+        }
+    }
+
+    /** @return array{ToldOrder, array<string, mixed>} */
+    private static function order(\ZipArchive $zip): array
+    {
+        $stat = $zip->statName(OrderFile::JSON);
+        if ($stat === false || $stat['size'] > self::MOST_JSON) {
+            throw new ImportRefused('There is no '.OrderFile::JSON.' in it. Bring in a ZIP that Planisher exported.');
+        }
+        try {
+            $decoded = JsonText::decode((string) $zip->getFromName(OrderFile::JSON));
+            $version = is_array($decoded) ? $decoded['planisher'] ?? null : null;
+            if (is_int($version) && $version > ToldOrder::VERSION) {
+                throw new ImportRefused(
+                    "It was written by a newer Planisher (version {$version} of the order file). Update this one first.",
+                );
+            }
+
+            return [ToldOrder::read($decoded), (array) $decoded];
+        } catch (OrderFileError|OrderFileErrors $e) {
+            $errors =
+                $e instanceof OrderFileErrors
+                    ? array_map(fn (OrderFileError $one): string => $one->getMessage(), $e->errors)
+                    : [$e->getMessage()];
+            $more = count($errors) - self::MOST_TOLD;
+            throw new ImportRefused(
+                OrderFile::JSON.
+                    ' can’t be read. '.
+                    implode('; ', array_slice($errors, 0, self::MOST_TOLD)).
+                    ($more > 0 ? "; and {$more} more." : '.'),
+            );
+        }
+    }
+
+    /**
+     * What the order names, unpacked under numbers and not under names of a stranger's.
+     *
+     * @param  array<string, mixed>  $decoded
+     * @return array<string, string> paths by name
+     */
+    private static function unpacked(\ZipArchive $zip, ToldOrder $order, array $decoded, string $folder): array
+    {
+        $named = [];
+        foreach ($order->lines as $line) {
+            $named = [...$named, ...array_filter($line->pictures())];
+        }
+        $pictures = array_unique([...$named, ...array_keys($order->sums)]);
+        $marks = MarksNamed::in(array_values(array_map(fn (WantedLine $line): array => $line->toArray(), $order->lines)));
+        $profiles = array_filter(array_column($decoded['lab']['papers'] ?? [], 'profile'));
+        [$files, $wrong, $bytes] = [[], [], 0];
+        foreach (array_values(array_unique([...$pictures, ...$marks, ...$profiles])) as $i => $name) {
+            $in = OrderFile::FOLDER."/{$name}";
+            $stat = $zip->statName($in);
+            $bytes += $stat['size'] ?? 0;
+            if ($bytes > self::MOST_BYTES) {
+                throw new ImportRefused('What is in it is larger than 20 GB unpacked, the most that is taken.');
+            }
+            $stream = $stat === false ? false : $zip->getStream($in);
+            if ($stream === false) {
+                $wrong[] = "“{$name}” is missing";
+
+                continue;
+            }
+            $files[$name] = "{$folder}/{$i}";
+            if (@file_put_contents($files[$name], $stream) !== $stat['size']) {
+                throw new ImportRefused("“{$name}” couldn’t be unpacked: the ZIP is cut off, or the studio’s disk is full.");
+            }
+            $sum = $order->sums[$name] ?? null;
+            if ($sum !== null && Checksum::of($files[$name]) !== $sum) {
+                $wrong[] = "“{$name}” isn’t the picture that the order names by its checksum";
+            }
+        }
+        if ($wrong !== []) {
+            $more = count($wrong) - self::MOST_TOLD;
+            $said = implode('; ', array_slice($wrong, 0, self::MOST_TOLD));
+            throw new ImportRefused(
+                "{$said}".($more > 0 ? "; and {$more} more" : '').'. Nothing was taken in; export the order again.',
+            );
+        }
+
+        return $files;
+    }
+
+    /**
+     * @param  array<string, mixed>  $decoded
+     * @param  array<string, string>  $files  paths by name
+     */
+    private function keep(ToldOrder $order, array $decoded, array $files): Order
+    {
+        $made = Order::query()->create([
+            'number' => $order->head->number,
+            'title' => $order->head->title,
+            'client_id' => Client::query()->firstOrCreate(['name' => $order->head->client])->id,
+            'lab_id' => $this->lab($decoded['lab'], $files)->id,
+            'ordered_on' => $order->head->date,
+            'due_on' => $order->head->due,
+            'remark' => $order->head->remark->own,
+            'remark_for_lab' => $order->head->remark->lab,
+        ]);
+        $wanted = array_values(array_map(fn (WantedLine $line): array => $line->toArray(), $order->lines));
+        foreach (MarksNamed::in($wanted) as $name) {
+            $held = StudioMark::query()->where('name', $name)->value('sha256');
+            if ($held !== null && $held !== Checksum::of($files[$name])) {
+                throw new ImportRefused("The studio has another mark called “{$name}”. Remove or rename that one first.");
+            }
+            $held === null && $this->marks->take($files[$name], $name);
+        }
+        $others = [...MarksNamed::in($wanted), ...array_column($decoded['lab']['papers'] ?? [], 'profile')];
+        foreach (array_diff_key($files, array_flip($others)) as $name => $path) {
+            $picture = $this->pictures->take($made, $path, $name);
+            if ($picture->name !== $name) {
+                throw new ImportRefused(
+                    "“{$name}” and “{$picture->name}” are one picture. Name it once in the order, then bring it in again.",
+                );
+            }
+            $marked = $order->mustStayIn[$name] ?? [];
+            if ($marked !== [] && $picture->picture->areas() === []) {
+                $picture->picture->update(['must_stay_in' => array_map(fn ($area): array => $area->toArray(), $marked)]);
+            }
+        }
+        foreach ($order->lines as $number => $line) {
+            $remark = $order->remarks[$number];
+            LineChanger::add($made, $line->toArray(), $number)->update(['remark' => $remark->own, 'remark_for_lab' => $remark->lab]);
+        }
+        $made->events()->delete();
+        History::note($made->id, 'brought it in from an order file');
+
+        return $made;
+    }
+
+    /**
+     * The lab of the order: one of that name with the same card, else a new one.
+     *
+     * @param  array<string, mixed>  $card
+     * @param  array<string, string>  $files
+     */
+    private function lab(array $card, array $files): Lab
+    {
+        $profiles = array_values(array_unique(array_filter(array_column($card['papers'] ?? [], 'profile'))));
+        $sums = array_map(fn (string $file): string => Checksum::of($files[$file]), array_combine($profiles, $profiles));
+        $typed = CardStore::typed($card);
+        foreach (Lab::query()->with('profiles')->get() as $lab) {
+            $same = ['name' => ''] + $lab->labCard()->toArray();
+            if (['name' => ''] + $typed == $same && array_intersect_key($lab->profiles->pluck('sha256', 'file')->all(), $sums) == $sums) {
+                return $lab;
+            }
+        }
+        $lab = CardStore::add($typed);
+        foreach ($profiles as $file) {
+            try {
+                $this->profiles->take($lab, $files[$file], $file);
+            } catch (PictureRefused $e) {
+                throw new ImportRefused("The profile “{$file}” wasn’t taken: {$e->getMessage()}");
+            }
+        }
+
+        return $lab;
+    }
+}

@@ -1,0 +1,303 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { addLab, copyLab, keepLab, labKey, removeLab, useLab, useLabs } from '@/api/labs';
+import type { CardField, LabPage as Lab } from '@/api/types';
+import { Button } from '@/common/Button';
+import { Loading } from '@/common/Loading';
+import { Mark } from '@/common/Mark';
+import { useNotices } from '@/common/notices';
+import { TopBar } from '@/common/TopBar';
+import { WhatWouldChange } from '@/common/WhatWouldChange';
+import { CardFields } from './CardFields';
+import { PapersSaid, PapersTyped } from './CardPapers';
+import { ProductsSaid, ProductsTyped } from './CardProducts';
+import { CardSection } from './CardSection';
+import { GamutPlot } from './GamutPlot';
+import { SizesDrawn } from './SizesDrawn';
+import { useCardDraft, type CardDraft } from './useCardDraft';
+import { WhatTheLabSays } from './WhatTheLabSays';
+
+/** A lab's card. */
+export function LabPage() {
+    const lab = useLab(Number(useParams().lab));
+    return lab.data ? <Card key={lab.data.id} lab={lab.data} fields={lab.data.fields} /> : <Loading error={lab.error} />;
+}
+
+/** A lab that isn't there yet: its name and its sizes are enough. */
+export function NewLab() {
+    const labs = useLabs();
+    return labs.data ? <Card lab={null} fields={labs.data.fields} /> : <Loading error={labs.error} />;
+}
+
+const CANVAS = ['canvas.depth', 'canvas.spare', 'canvas.edgesApart'];
+const FILES = ['colour', 'ppi', 'minimumPpi', 'formats', 'quality', 'bits', 'maxBytes', 'nameLength'];
+
+function Card({ lab, fields }: { lab: Lab | null; fields: CardField[] }) {
+    const draft = useCardDraft(lab);
+    const named = (names: string[]) => names.map((name) => fields.find((field) => field.name === name)!);
+    const { texts } = draft.typed;
+    const sizes = draft.tried && draft.tried.sizes.length > 0 ? draft.tried.sizes : (lab?.sizes ?? []);
+    const disagreements = draft.tried?.disagreements ?? lab?.disagreements ?? [];
+    const isNew = lab === null;
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`${lab?.name ?? 'A new lab'} · Planisher`}</title>
+            <TopBar
+                where={
+                    <>
+                        <Link to="/labs" className="text-soft hover:text-ink">
+                            Labs ›
+                        </Link>
+                        <span className="font-semibold">{lab?.name ?? 'A new lab'}</span>
+                    </>
+                }
+                keys={[{ keys: 'Tab', does: 'walk the card' }]}
+            />
+            <main className="min-h-0 grow overflow-auto px-10 py-8">
+                <div className="mx-auto max-w-[66rem] rounded-[3px] bg-white px-10 py-8 shadow-sm">
+                    <div className="flex items-start gap-6">
+                        <div className="grow">
+                            <h1 className="font-serif text-title leading-tight">{texts.name || 'A new lab'}</h1>
+                            {lab && (
+                                <p className="mt-0.5 text-[13px] text-soft">
+                                    {lab.usedBy === 0
+                                        ? 'No open order goes to it.'
+                                        : `${lab.usedBy === 1 ? 'One open order goes' : `${lab.usedBy} open orders go`} to it.`}
+                                </p>
+                            )}
+                        </div>
+                        <WhatTheLabSays fields={fields} draft={draft} />
+                        {lab && <More lab={lab} />}
+                    </div>
+                    <div className="mt-5 mb-4 min-h-10">
+                        {sizes.length > 0 ? (
+                            <SizesDrawn sizes={sizes} />
+                        ) : (
+                            <p className="text-soft">
+                                Its name and its sizes are enough to begin with. Everything else has a start, and says what it is
+                                for.
+                            </p>
+                        )}
+                    </div>
+                    {disagreements.length > 0 && (
+                        <ul aria-label="Where the card disagrees" className="mb-4 flex flex-col gap-1 text-[13px]">
+                            {disagreements.map((said) => (
+                                <li key={said} className="flex items-baseline gap-2">
+                                    <Mark level="look" />
+                                    {said}
+                                </li>
+                            ))}
+                        </ul>
+                    )}
+                    <CardSection
+                        title="Prints"
+                        isOpen={isNew}
+                        says={<Said draft={draft} fields={named(['sizes', 'largestPiece', 'bleed'])} />}
+                    >
+                        <CardFields draft={draft} fields={named(['name', 'sizes', 'largestPiece', 'bleed'])} />
+                    </CardSection>
+                    <CardSection title="Papers" says={<PapersSaid draft={draft} lab={lab} />}>
+                        <PapersTyped draft={draft} lab={lab} />
+                    </CardSection>
+                    <CardSection title="Files" says={<FilesSaid draft={draft} fields={fields} />}>
+                        <CardFields draft={draft} fields={named(FILES)} />
+                    </CardSection>
+                    <CardSection title="Canvas" says={<Said draft={draft} fields={named(CANVAS)} />}>
+                        <CardFields draft={draft} fields={named(CANVAS)} />
+                    </CardSection>
+                    <CardSection title="Products" says={<ProductsSaid draft={draft} />}>
+                        <ProductsTyped draft={draft} />
+                    </CardSection>
+                    <CardSection title="Prices" says={<PricesSaid draft={draft} />}>
+                        <CardFields draft={draft} fields={named(['prices', 'currency'])} />
+                    </CardSection>
+                    {lab && <Gamuts lab={lab} />}
+                </div>
+            </main>
+            {(draft.isChanged || isNew) && <Keep lab={lab} draft={draft} />}
+        </div>
+    );
+}
+
+/** Fields as they are read: what is said, and what is taken where nothing is. */
+const Said = ({ draft, fields }: { draft: CardDraft; fields: CardField[] }) => (
+    <dl className="flex flex-col gap-0.5">
+        {fields.map((field) => {
+            const said = draft.typed.texts[field.name] ?? '';
+            return (
+                <div key={field.name} className="flex gap-2">
+                    <dt className="shrink-0 text-soft">{field.label}:</dt>
+                    <dd className={said === '' ? 'text-soft' : ''}>{said || field.start || 'none'}</dd>
+                </div>
+            );
+        })}
+    </dl>
+);
+
+function FilesSaid({ draft, fields }: { draft: CardDraft; fields: CardField[] }) {
+    const said = (name: string) => draft.typed.texts[name] || fields.find((field) => field.name === name)!.start;
+    const isTiff = said('formats').includes('TIFF');
+    return (
+        <p>
+            {said('formats')} in {said('colour')}, made at {said('ppi')} ppi and not below {said('minimumPpi')}; JPEG quality{' '}
+            {said('quality')}
+            {isTiff ? `, ${said('bits')} bits in a TIFF` : ''}.{' '}
+            {said('maxBytes') === 'no limit said' ? 'No limit to a file is said' : `A file has ${said('maxBytes')} at most`}; its
+            name {said('nameLength')} letters.
+        </p>
+    );
+}
+
+function PricesSaid({ draft }: { draft: CardDraft }) {
+    const { prices = '', currency } = draft.typed.texts;
+    if (prices.trim() === '') {
+        return <p className="text-soft">None said. Sheets are then compared by paper.</p>;
+    }
+    return (
+        <ul className="flex flex-wrap gap-x-6 gap-y-0.5">
+            {prices
+                .split('\n')
+                .filter((line) => line.trim() !== '')
+                .map((line) => (
+                    <li key={line}>
+                        {line} <span className="text-soft">{currency || '€'}</span>
+                    </li>
+                ))}
+        </ul>
+    );
+}
+
+function Gamuts({ lab }: { lab: Lab }) {
+    const outlines = [
+        ...lab.spaces.map(({ name: space, gamut }) => ({ name: space, gamut, isPaper: false })),
+        ...lab.papers.flatMap((held) => {
+            const profile = lab.profiles.find(({ file }) => file === held.profile);
+            return profile ? [{ name: held.name, gamut: profile.gamut, isPaper: true, beside: profile.beside }] : [];
+        }),
+    ];
+    return (
+        <section aria-label="Colours" className="grid grid-cols-[9rem_1fr] gap-x-6 border-t border-rule py-4">
+            <h2 className="text-[13px] font-semibold">Colours</h2>
+            <GamutPlot outlines={outlines} />
+        </section>
+    );
+}
+
+/** At the foot while something is changed: what it changes elsewhere, and the two ways on. */
+function Keep({ lab, draft }: { lab: Lab | null; draft: CardDraft }) {
+    const client = useQueryClient();
+    const navigate = useNavigate();
+    const { say } = useNotices();
+    const keep = useMutation({
+        mutationFn: async () => {
+            if (lab) {
+                const kept = await keepLab(lab.id, draft.version!, draft.typed);
+                draft.kept(kept);
+                client.setQueryData(labKey(lab.id), kept);
+                await client.invalidateQueries();
+                say(`The card of ${kept.name} is kept.`);
+                return;
+            }
+            const { id } = await addLab(draft.typed);
+            await client.invalidateQueries();
+            void navigate(`/labs/${id}`, { replace: true });
+        },
+    });
+    const errors = Object.values(draft.tried?.errors ?? {});
+    return (
+        <footer aria-label="Keep the card" className="border-t border-rule bg-paper px-10 py-4">
+            <div className="mx-auto flex max-w-[66rem] items-end gap-6">
+                <div className="grow">
+                    {errors.length > 0 ? (
+                        <p className="text-[13px] text-stops">{errors[0]}</p>
+                    ) : (
+                        lab && draft.tried && <WhatWouldChange lines={draft.tried.lines} hasOrders />
+                    )}
+                    {keep.error && (
+                        <p role="alert" className="text-[13px] text-stops">
+                            {keep.error.message}
+                        </p>
+                    )}
+                </div>
+                {lab ? (
+                    <Button onClick={draft.leave}>Leave it as it was</Button>
+                ) : (
+                    <Button onClick={() => void navigate('/labs')}>Not now</Button>
+                )}
+                <Button
+                    look="main"
+                    onClick={() => keep.mutate()}
+                    disabled={keep.isPending || errors.length > 0 || (draft.isChanged && draft.isReading)}
+                >
+                    {lab ? 'Keep the card' : 'Add this lab'}
+                </Button>
+            </div>
+        </footer>
+    );
+}
+
+const ITEM = 'block rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
+
+/** What is done with a whole card. */
+function More({ lab }: { lab: Lab }) {
+    const client = useQueryClient();
+    const navigate = useNavigate();
+    const { say } = useNotices();
+    const [isAsked, setIsAsked] = useState(false);
+    const onError = (error: Error) => say(error.message, { lasts: true });
+    const copy = useMutation({
+        mutationFn: () => copyLab(lab.id),
+        onSuccess: async ({ id }) => {
+            await client.invalidateQueries({ queryKey: ['labs'] });
+            void navigate(`/labs/${id}`);
+        },
+        onError,
+    });
+    const remove = useMutation({
+        mutationFn: () => removeLab(lab.id),
+        onSuccess: async () => {
+            await client.invalidateQueries({ queryKey: ['labs'] });
+            say(`${lab.name} is removed.`);
+            void navigate('/labs');
+        },
+        onError,
+    });
+    return (
+        <DropdownMenu.Root modal={false} onOpenChange={() => setIsAsked(false)}>
+            <DropdownMenu.Trigger asChild>
+                <Button>More</Button>
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content
+                    align="end"
+                    sideOffset={6}
+                    className="z-40 rounded border border-rule bg-white p-1 shadow-lg"
+                >
+                    <DropdownMenu.Item className={ITEM} onSelect={() => copy.mutate()}>
+                        Copy the card
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className={ITEM} asChild>
+                        <a href={`/api/labs/${lab.id}/export`} download>
+                            Export it as a file
+                        </a>
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className={`${ITEM} text-stops`}
+                        onSelect={(event) => {
+                            if (!isAsked) {
+                                event.preventDefault();
+                                setIsAsked(true);
+                            } else {
+                                remove.mutate();
+                            }
+                        }}
+                    >
+                        {isAsked ? 'Remove it for good' : 'Remove it…'}
+                    </DropdownMenu.Item>
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}

@@ -1,0 +1,53 @@
+import { useDeferredValue, useEffect, useState } from 'react';
+import { useTried, type CardTyped } from '@/api/labs';
+import type { LabPage } from '@/api/types';
+
+/** How long typing rests before it is read. */
+const REST_MS = 250;
+
+const EMPTY: CardTyped = { texts: { name: '', sizes: '' }, products: [], papers: [] };
+
+const typedOf = (lab: LabPage | null): CardTyped =>
+    lab ? { texts: lab.texts, products: lab.products, papers: lab.papers } : EMPTY;
+
+/** A card as it is being filled in: nothing of it is kept until somebody says so, and what it changes is told meanwhile. */
+export function useCardDraft(lab: LabPage | null) {
+    const [typed, setTyped] = useState(() => typedOf(lab));
+    const [version, setVersion] = useState(lab?.version);
+    const isChanged = JSON.stringify(typed) !== JSON.stringify(typedOf(lab));
+    if (lab && version !== lab.version && !isChanged) {
+        setVersion(lab.version);
+        setTyped(typedOf(lab));
+    }
+    const rested = useRested(useDeferredValue(typed));
+    const tried = useTried(lab?.id ?? null, isChanged ? rested : null);
+    return {
+        typed,
+        isChanged,
+        /** of what is typed now, once it has been read */
+        tried: isChanged ? tried.data : undefined,
+        isReading: isChanged && (tried.isFetching || rested !== typed),
+        /** the version that the draft was begun on */
+        version,
+        text: (field: string, value: string) => setTyped((held) => ({ ...held, texts: { ...held.texts, [field]: value } })),
+        texts: (texts: Record<string, string>) => setTyped((held) => ({ ...held, texts: { ...held.texts, ...texts } })),
+        products: (products: CardTyped['products']) => setTyped((held) => ({ ...held, products })),
+        papers: (papers: CardTyped['papers']) => setTyped((held) => ({ ...held, papers })),
+        kept: (now: LabPage) => {
+            setVersion(now.version);
+            setTyped(typedOf(now));
+        },
+        leave: () => setTyped(typedOf(lab)),
+    };
+}
+
+export type CardDraft = ReturnType<typeof useCardDraft>;
+
+function useRested<T>(value: T): T {
+    const [rested, setRested] = useState(value);
+    useEffect(() => {
+        const later = setTimeout(() => setRested(value), REST_MS);
+        return () => clearTimeout(later);
+    }, [value]);
+    return rested;
+}

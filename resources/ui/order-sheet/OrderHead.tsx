@@ -1,0 +1,264 @@
+import { Dialog, DropdownMenu } from 'radix-ui';
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiError } from '@/api/client';
+import { useAtAnotherLab, useOrderActs, useOrderChoices, useOrderHistory } from '@/api/orders';
+import type { OrderSheet } from '@/api/types';
+import { Button } from '@/common/Button';
+import { Choice } from '@/common/Choice';
+import { daysAway, longDay } from '@/common/days';
+import { Field } from '@/common/Field';
+import { useNotices } from '@/common/notices';
+import { WhatWouldChange } from '@/common/WhatWouldChange';
+import { RemarkField } from './Remark';
+
+/** What the order is headed with, and what is done with all of it. */
+export function OrderHead({ order }: { order: OrderSheet }) {
+    const [isOpen, setIsOpen] = useState(false);
+    const [isHistory, setIsHistory] = useState(false);
+    const remarks = [order.remark, order.remarkForLab && `For the lab: ${order.remarkForLab}`].filter(Boolean);
+    return (
+        <header>
+            <div className="flex items-baseline gap-4">
+                <h1 className="min-w-0 grow truncate font-serif text-title leading-tight">
+                    {order.client}
+                    {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
+                </h1>
+                {order.isPutAway && <span className="text-[13px] font-semibold text-look">Put away</span>}
+                <More order={order} onChange={() => setIsOpen(true)} onHistory={() => setIsHistory(true)} />
+            </div>
+            <button
+                type="button"
+                aria-label="Change client, name, day, lab or remarks"
+                onClick={() => setIsOpen(true)}
+                className="mt-1 h-6 text-left text-[13px] text-soft hover:text-ink hover:underline hover:underline-offset-4"
+            >
+                Order {order.number} · {order.lab}
+                {order.dueOn ? ` · due ${longDay(order.dueOn)}, ${daysAway(order.dueOn)}` : ' · no day set'}
+            </button>
+            {remarks.length > 0 && <p className="mt-1 max-w-[60rem] font-serif text-[14.5px]">{remarks.join(' · ')}</p>}
+            <Shown title="The order" isOpen={isOpen} onOpen={setIsOpen}>
+                <Form order={order} onDone={() => setIsOpen(false)} />
+            </Shown>
+            <Shown title="What was done" isOpen={isHistory} onOpen={setIsHistory}>
+                <History orderId={order.id} isOpen={isHistory} />
+            </Shown>
+        </header>
+    );
+}
+
+interface ShownProps {
+    title: string;
+    isOpen: boolean;
+    onOpen: (isOpen: boolean) => void;
+    children: React.ReactNode;
+}
+
+const Shown = ({ title, isOpen, onOpen, children }: ShownProps) => (
+    <Dialog.Root open={isOpen} onOpenChange={onOpen}>
+        <Dialog.Portal>
+            <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
+            <Dialog.Content
+                aria-describedby={undefined}
+                className="fixed top-1/2 left-1/2 z-50 max-h-[88vh] w-[32rem] -translate-1/2 overflow-auto rounded bg-white p-6 shadow-xl"
+            >
+                <Dialog.Title className="mb-4 font-serif text-lead font-medium">{title}</Dialog.Title>
+                {children}
+            </Dialog.Content>
+        </Dialog.Portal>
+    </Dialog.Root>
+);
+
+function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
+    const choices = useOrderChoices();
+    const { change } = useOrderActs(order.id);
+    const [head, setHead] = useState({
+        client: order.client,
+        title: order.title ?? '',
+        dueOn: order.dueOn ?? '',
+        lab: order.lab,
+        remark: order.remark ?? '',
+        remarkForLab: order.remarkForLab ?? '',
+    });
+    const set = (what: Partial<typeof head>) => setHead((held) => ({ ...held, ...what }));
+    const other = useAtAnotherLab(order.id, head.lab === order.lab ? null : head.lab);
+    const errors = change.error instanceof ApiError ? (change.error.body.errors ?? {}) : {};
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        const was = {
+            ...order,
+            title: order.title ?? '',
+            dueOn: order.dueOn ?? '',
+            remark: order.remark ?? '',
+            remarkForLab: order.remarkForLab ?? '',
+        };
+        const said = Object.entries(head).filter(([key, value]) => was[key as keyof typeof head] !== value);
+        change.mutate(Object.fromEntries(said.map(([key, value]) => [key, value.trim() || null])), { onSuccess: onDone });
+    };
+    return (
+        <form onSubmit={submit} noValidate className="flex flex-col gap-3.5">
+            <Field
+                label="Client"
+                list="known-clients"
+                autoFocus
+                value={head.client}
+                onChange={(event) => set({ client: event.target.value })}
+                error={errors.client?.[0]}
+            />
+            <datalist id="known-clients">
+                {choices.data?.clients.map((name) => (
+                    <option key={name} value={name} />
+                ))}
+            </datalist>
+            <Field
+                label="What it is called, if anything"
+                value={head.title}
+                onChange={(event) => set({ title: event.target.value })}
+                error={errors.title?.[0]}
+            />
+            <Field
+                label="Due, if a day is set"
+                type="date"
+                value={head.dueOn}
+                onChange={(event) => set({ dueOn: event.target.value })}
+                error={errors.dueOn?.[0]}
+                className="w-44"
+            />
+            <div>
+                <p className="mb-1 text-small text-soft">Lab</p>
+                <Choice
+                    label="Lab"
+                    value={head.lab}
+                    options={(choices.data?.labs ?? [order.lab]).map((name) => ({ value: name, label: name }))}
+                    onChoose={(lab) => set({ lab })}
+                />
+                {head.lab !== order.lab && (
+                    <div className="mt-2 rounded-[3px] bg-blush px-3 py-2">
+                        {other.data ? (
+                            <WhatWouldChange lines={other.data.lines} />
+                        ) : (
+                            <p className="text-[13px]">Planning every line anew…</p>
+                        )}
+                    </div>
+                )}
+            </div>
+            <RemarkField label="Remark, for ourselves" value={head.remark} onType={(remark) => set({ remark })} />
+            <RemarkField label="Remark, for the lab" value={head.remarkForLab} onType={(remarkForLab) => set({ remarkForLab })} />
+            {change.error && Object.keys(errors).length === 0 && (
+                <p role="alert" className="text-small text-stops">
+                    {change.error.message}
+                </p>
+            )}
+            <div className="mt-1 flex gap-3">
+                <Button look="main" type="submit" disabled={change.isPending || (head.lab !== order.lab && !other.data)}>
+                    Keep it
+                </Button>
+                <Dialog.Close asChild>
+                    <Button>Leave it as it was</Button>
+                </Dialog.Close>
+            </div>
+        </form>
+    );
+}
+
+function History({ orderId, isOpen }: { orderId: number; isOpen: boolean }) {
+    const history = useOrderHistory(orderId, isOpen);
+    const when = (at: string) =>
+        new Date(at).toLocaleString('en-GB', {
+            weekday: 'short',
+            day: 'numeric',
+            month: 'short',
+            hour: '2-digit',
+            minute: '2-digit',
+        });
+    if (!history.data) {
+        return <p className="text-soft">Fetching…</p>;
+    }
+    return (
+        <ol className="flex flex-col gap-1 text-[13px]">
+            {history.data.events.length === 0 && <li className="text-soft">Nothing was done yet.</li>}
+            {history.data.events.map((event) => (
+                <li key={event.id} className="grid grid-cols-[9rem_1fr] gap-3 border-b border-rule py-1.5 last:border-0">
+                    <span className="text-soft">{when(event.at)}</span>
+                    <span>
+                        <span className="font-semibold">{event.who}</span> {event.what}
+                        {event.line !== null && <span className="text-soft"> · line {event.line}</span>}
+                    </span>
+                </li>
+            ))}
+        </ol>
+    );
+}
+
+const ITEM = 'block cursor-default rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
+
+function More({ order, onChange, onHistory }: { order: OrderSheet; onChange: () => void; onHistory: () => void }) {
+    const acts = useOrderActs(order.id);
+    const navigate = useNavigate();
+    const { say } = useNotices();
+    const onError = (error: Error) => say(error.message, { lasts: true });
+    const remove = () =>
+        acts.remove.mutate(undefined, {
+            onSuccess: () => {
+                say(`Order ${order.number} is removed. It is kept for thirty days.`, {
+                    lasts: true,
+                    act: { label: 'Bring it back', run: () => acts.restore.mutate() },
+                });
+                void navigate('/');
+            },
+            onError,
+        });
+    return (
+        <DropdownMenu.Root modal={false}>
+            <DropdownMenu.Trigger asChild>
+                <Button>The order…</Button>
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content
+                    align="end"
+                    sideOffset={6}
+                    className="z-40 rounded border border-rule bg-white p-1 shadow-lg"
+                >
+                    <DropdownMenu.Item className={ITEM} onSelect={onChange}>
+                        Change client, day, lab, remarks
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className={ITEM} onSelect={onHistory}>
+                        What was done
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className={ITEM}
+                        onSelect={() =>
+                            acts.copy.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/orders/${id}`), onError })
+                        }
+                    >
+                        Copy it
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className={ITEM} asChild>
+                        <a href={`/api/orders/${order.id}/export`} download>
+                            Export it with its pictures
+                        </a>
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                        className={ITEM}
+                        onSelect={() =>
+                            order.isPutAway
+                                ? acts.bringBack.mutate(undefined, { onError })
+                                : acts.putAway.mutate(undefined, {
+                                      onSuccess: () => {
+                                          say(`Order ${order.number} is put away.`);
+                                          void navigate('/');
+                                      },
+                                      onError,
+                                  })
+                        }
+                    >
+                        {order.isPutAway ? 'Bring it back to the desk' : 'Put it away'}
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item className={`${ITEM} text-stops`} onSelect={remove}>
+                        Remove it
+                    </DropdownMenu.Item>
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}

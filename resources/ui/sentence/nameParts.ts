@@ -1,0 +1,14 @@
+import type { NamePart } from '@/api/types';
+
+/** What a file name can be built of. */
+export const NAME_PARTS = {
+    client: 'client',
+    order: 'order',
+    size: 'size',
+    subject: 'subject',
+    finish: 'finish',
+    panel: 'panel',
+    number: 'number',
+    copies: 'copies',
+    date: 'date',
+} satisfies Record<Extract<NamePart, string>, string>;
