@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\PersonCommand;
 use App\Console\RecoverCommand;
 use App\Console\StatusCommand;
 use App\Console\SweepCommand;
@@ -22,7 +23,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             require __DIR__.'/../routes/web.php';
         },
     )
-    ->withCommands([RecoverCommand::class, StatusCommand::class, SweepCommand::class])
+    ->withCommands([PersonCommand::class, RecoverCommand::class, StatusCommand::class, SweepCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
         $middleware->append(ContentSecurityPolicy::class);

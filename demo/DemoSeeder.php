@@ -12,7 +12,9 @@ use App\Models\HouseFinish;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\Order;
+use App\Models\Studio;
 use App\Models\User;
+use App\Orders\History;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use Illuminate\Database\Seeder;
@@ -24,6 +26,7 @@ use Planisher\Finish\LineReader;
 use Planisher\House\Choices;
 use Planisher\House\HouseFinish as Finish;
 use Planisher\OrderFile\Node;
+use Symfony\Component\Process\Process;
 
 /** A made-up coast: one studio, two labs, three clients, three orders. Sown once, into an empty Planisher. */
 final class DemoSeeder extends Seeder
@@ -57,13 +60,23 @@ final class DemoSeeder extends Seeder
             ],
             'largestPiece' => '40 x 60 in',
             'canvas' => ['depth' => '1.5 in'],
-            'products' => [['name' => 'canvas', 'largestPiece' => '48 x 96 in'], ['name' => 'metal', 'largestPiece' => '30 x 40 in']],
+            'products' => [
+                ['name' => 'canvas', 'largestPiece' => '48 x 96 in'],
+                [
+                    'name' => 'metal',
+                    'largestPiece' => '30 x 40 in',
+                    'sizes' => ['8 x 12 in', '12 x 18 in', '20 x 30 in'],
+                    'mounts' => [['name' => 'hanging rail', 'price' => 9], ['name' => 'easel back', 'price' => 6.5]],
+                    'options' => [['name' => 'rounded corners']],
+                ],
+            ],
             'prices' => [
                 ['size' => '4 x 6 in', 'price' => 0.35],
                 ['size' => '5 x 7 in', 'price' => 0.8],
                 ['size' => '8 x 10 in', 'price' => 2.2],
                 ['size' => '8 x 12 in', 'price' => 2.6],
                 ['size' => '12 x 18 in', 'price' => 6.5],
+                ['size' => '8 x 10 in', 'price' => 3.1, 'paper' => 'Cotton rag'],
             ],
             'maxBytes' => 200_000_000,
             'nameLength' => 60,
@@ -272,6 +285,20 @@ final class DemoSeeder extends Seeder
         ],
     ];
 
+    /** What lies in the pictures folder: below which folder, which picture, how it is rated. */
+    private const IN_FOLDER = [
+        ['', 'point-light.jpg', 5],
+        ['', 'dawn-boat.jpg', 4],
+        ['', 'high-dunes.jpg', 0],
+        ['', 'lone-tree.jpg', 3],
+        ['', 'long-shore.jpg', 0],
+        ['', 'glazed-bowls.jpg', 4],
+        ['', 'dyed-wool.jpg', 0],
+        ['winter-fair/', 'old-gears.jpg', 2],
+        ['winter-fair/', 'kitchen-table.jpg', 5],
+        ['winter-fair/', 'beehives.jpg', 0],
+    ];
+
     public function run(): void
     {
         if (User::query()->exists()) {
@@ -299,11 +326,56 @@ final class DemoSeeder extends Seeder
             foreach (self::FINISHES as $name => $wanted) {
                 $this->finish($name, $wanted);
             }
+            self::folder($pictures);
         } finally {
             File::deleteDirectory($folder);
         }
+        $in = dirname(storage_path()).'/pictures-folder'; // laid ready by bin/planisher, beside what is the application's own
+        Studio::query()->create([
+            'name' => 'Wren Halloway’s studio',
+            'unit' => 'in',
+            'pictures_folder' => is_dir($in) && is_writable($in) ? $in : null,
+        ]);
         // last: marks the demo as sown
         User::query()->create(['name' => 'Wren Halloway', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+    }
+
+    /**
+     * A folder of pictures as a studio has one, some of them rated: in the file, or beside it.
+     *
+     * @param  array<string, string>  $pictures  paths by name
+     */
+    private static function folder(array $pictures): void
+    {
+        $folder = dirname(storage_path()).'/pictures-folder';
+        if (! is_dir($folder) || ! is_writable($folder)) {
+            return;
+        }
+        foreach (self::IN_FOLDER as $n => [$below, $name, $rating]) {
+            File::ensureDirectoryExists("{$folder}/{$below}");
+            $path = "{$folder}/{$below}{$name}";
+            copy($pictures[$name], $path);
+            $taken = Carbon::today()
+                ->subDays(9)
+                ->setTime(7, 12)
+                ->addMinutes(17 * $n);
+            (new Process([
+                'exiftool',
+                '-q',
+                '-overwrite_original',
+                '-DateTimeOriginal='.$taken->format('Y:m:d H:i:s'),
+                $path,
+            ]))->mustRun();
+            touch($path, (int) $taken->addDays(2)->timestamp);
+            if ($rating > 0) {
+                $xmp =
+                    '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#">'.
+                    '<rdf:Description xmlns:xmp="http://ns.adobe.com/xap/1.0/" xmp:Rating="'.
+                    $rating.
+                    '"/></rdf:RDF></x:xmpmeta>';
+                file_put_contents("{$folder}/{$below}".pathinfo($name, PATHINFO_FILENAME).'.xmp', $xmp);
+            }
+        }
     }
 
     /**
@@ -344,6 +416,8 @@ final class DemoSeeder extends Seeder
             $looks = array_filter($worked->of($line)->findings, fn (Finding $finding): bool => $finding->level === Level::Look);
             $line->update(['passed_with' => array_map(fn (Finding $finding): array => $finding->toArray(), array_values($looks))]);
         }
+        $order->events()->delete();
+        History::note($order->id, 'opened the order', who: 'Wren Halloway');
     }
 
     /** @param  array<string, mixed>  $wanted  a line's choices, and which of them are kept */

@@ -20,7 +20,7 @@ refuse_root() {
 # A service's environment is this list, whatever the shell had.
 service_names='APP_NAME APP_ENV APP_DEBUG APP_KEY APP_URL APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE
   LOG_CHANNEL DB_CONNECTION DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE QUEUE_CONNECTION DB_QUEUE_RETRY_AFTER
-  MAIL_MAILER BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_STORAGE VIPS_CONCURRENCY'
+  MAIL_MAILER MAIL_URL MAIL_FROM_ADDRESS MAIL_FROM_NAME BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_STORAGE VIPS_CONCURRENCY'
 as_app() {
   local name list=(PATH=/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin LANG=C.UTF-8 "HOME=$root/var" "TMPDIR=$run/tmp")
   for name in $service_names; do [ -z "${!name+x}" ] || list+=("$name=${!name}"); done
@@ -34,6 +34,7 @@ use_instance() {
   app_port=$2; db_port=$3
   umask 027   # nobody else reads settings, logs or pictures
   mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$home/cache"
+  [ "$instance" = own ] || mkdir -p "$home/pictures-folder"   # the demo's
   if [ ! -f "$home/env" ]; then
     ( umask 077; cat >"$home/env" <<ENV
 APP_NAME=Planisher
@@ -58,6 +59,9 @@ ENV
   set -a; . "$home/env"; set +a
   # PLANISHER_URL is the address people use where TLS is ended in front of it, such as https://studio.example
   export APP_URL=${PLANISHER_URL:-http://127.0.0.1:$app_port} DB_PORT=$db_port PLANISHER_STORAGE=$storage LOG_CHANNEL=daily
+  if [ -n "${PLANISHER_MAIL:-}" ]; then
+    export MAIL_MAILER=smtp MAIL_URL=$PLANISHER_MAIL MAIL_FROM_ADDRESS=${PLANISHER_MAIL_FROM:-planisher@localhost} MAIL_FROM_NAME=Planisher
+  fi
   # Laravel's caches hold an instance's settings, so each instance has its own.
   export APP_CONFIG_CACHE=$home/cache/config.php APP_ROUTES_CACHE=$home/cache/routes.php APP_EVENTS_CACHE=$home/cache/events.php
   export APP_SERVICES_CACHE=$home/cache/services.php APP_PACKAGES_CACHE=$home/cache/packages.php
@@ -69,6 +73,7 @@ own() {
   if [ "$(id -u)" = 0 ]; then
     chown "$db_user:$app_user" "$home"
     chown -R "$app_user:$app_user" "$storage" "$run" "$logs" "$home/cache"
+    [ ! -d "$home/pictures-folder" ] || chown -R "$app_user:$app_user" "$home/pictures-folder"
   fi
   chmod 0750 "$home" "$storage" "$run" "$run/tmp" "$logs" "$home/cache"
   find "$logs" "$home/cache" "$storage/framework" "$storage/logs" -type f -exec chmod 0640 {} +

@@ -45,6 +45,7 @@ final class MakeView
                         'sha256' => $file->sha256,
                         'readBack' => $file->read_back ?? [],
                         'picture' => Ticket::pictures($file->ticket)[0]['sha256'],
+                        'shows' => $file->ticket['shows'] ?? null,
                     ],
                 )
                 ->all(),

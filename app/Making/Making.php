@@ -98,7 +98,7 @@ final class Making
                 'line_version' => $line->version,
                 'name' => $file->name,
                 'is_for_screen' => $file->isForScreen,
-                'ticket' => Ticket::of($worked),
+                'ticket' => Ticket::of($worked) + ['shows' => Shows::of($file)],
             ]);
         }
     }

@@ -34,7 +34,7 @@ final class Face
     {
         $keys = [];
         foreach ($orders as $order) {
-            $keys[$order->id] = "face-{$order->id}-".substr(hash('sha256', (string) $order->getAttribute('touched')), 0, 16);
+            $keys[$order->id] = "face-1-{$order->id}-".substr(hash('sha256', (string) $order->getAttribute('touched')), 0, 16);
         }
         $kept = Cache::many(array_values($keys));
         $missing = array_filter($orders, fn (Order $order): bool => ! is_array($kept[$keys[$order->id]] ?? null));
@@ -74,7 +74,7 @@ final class Face
         $seen = [];
         $fresh = $again = [];
         foreach ($lines as $line) {
-            $picture = $line->pictureAt(0)->order_picture_id ?? null;
+            $picture = $line->pictureAt(0)->id ?? null;
             if ($picture === null) {
                 continue;
             }

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
 use Planisher\Lab\LabCard;
+use Planisher\Measure\Figure;
 use Planisher\Order\WorkedLine;
 use Planisher\Telling\Sentence;
 
@@ -85,9 +86,12 @@ final class WhatChanges
     private static function said(WorkedLine $before, WorkedLine $after): ?array
     {
         $worst = $after->worst();
-        $codes = fn (WorkedLine $worked): array => array_map(
-            fn (Finding $finding): string => $finding->code.$finding->text,
-            $worked->findings,
+        $known = array_map(fn (Finding $finding): string => $finding->code.$finding->text, $before->findings);
+        $new = array_values(
+            array_filter(
+                $after->findings,
+                fn (Finding $finding): bool => $finding->level === Level::Look && ! in_array($finding->code.$finding->text, $known, true),
+            ),
         );
 
         return match (true) {
@@ -95,7 +99,7 @@ final class WhatChanges
             $before->isStopped() && ! $after->isStopped() => ['frees', 'It is stopped no more.'],
             $before->plan?->hash() !== $after->plan?->hash() => ['changes', self::otherwise($before, $after)],
             (string) $before->name !== (string) $after->name => ['changes', "Its file is called {$after->name}."],
-            $codes($before) !== $codes($after) && $worst->level === Level::Look => ['looks', "{$worst->title}."],
+            $new !== [] => ['looks', "{$new[0]->title}."],
             default => null,
         };
     }
@@ -106,7 +110,7 @@ final class WhatChanges
         if ($was === null || $will === null) {
             return 'It is made otherwise.';
         }
-        $size = "{$will->width} × {$will->height} px";
+        $size = Figure::pixels($will->width, $will->height);
 
         return match (true) {
             $was->encoding->target() != $will->encoding->target() => "It is converted to {$will->encoding->profileDescription()}.",

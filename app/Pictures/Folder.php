@@ -63,7 +63,7 @@ final class Folder
                 continue;
             }
             if (! self::isPicture($name)) {
-                is_dir("{$at}/{$name}") ? ($folders[] = $name) : $others++;
+                is_dir("{$at}/{$name}") ? ($folders[] = $name) : ($others += self::isBeside($name) ? 0 : 1);
             } else {
                 $files[$name] = $sort === 'newest' ? (int) @filemtime("{$at}/{$name}") : 0;
             }
@@ -165,6 +165,12 @@ final class Folder
     private static function isPicture(string $name): bool
     {
         return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::ENDINGS, true);
+    }
+
+    /** What is said of a picture in a file beside it. */
+    private static function isBeside(string $name): bool
+    {
+        return strtolower(pathinfo($name, PATHINFO_EXTENSION)) === 'xmp';
     }
 
     private static function isSettling(string $path): bool

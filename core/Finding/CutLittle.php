@@ -33,6 +33,9 @@ final class CutLittle implements Check
                     : 'The picture has the shape it is printed in.',
             );
         }
+        if ($cut->isUnseen()) {
+            return Finding::fine('cut-unseen', 'Next to nothing is cut', 'A hair at the edges, less than anybody sees.');
+        }
         $share = Figure::percent($cut->area);
 
         return $cut->area > self::LITTLE + 1e-9

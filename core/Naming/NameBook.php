@@ -30,7 +30,7 @@ final class NameBook
                 fn (string $part): array => self::parts($order, $line, str_pad((string) $number, $digits, '0', STR_PAD_LEFT), $part),
                 $line->wanted->apart($lab),
             );
-            $join = fn (int $most): array => array_map(fn (array $of): string => self::join($of, $line->name->join, $most), $parts);
+            $join = fn (int $most): array => self::joined($parts, $line->name->join, $most);
             $stems = $join($room);
             $apart = $stems;
             // A set is numbered apart as a set, so that its names stay alike.
@@ -82,7 +82,7 @@ final class NameBook
         return $side($size->width->in($unit)).'x'.$side($size->height->in($unit)).($unit->value === 'in' ? '' : $unit->value);
     }
 
-    /** @return list<array{text: string, tellsApart: bool, isWhole: bool}> the parts that have something to say */
+    /** @return list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}> the parts that have something to say */
     private static function parts(OrderHead $order, Line $line, string $number, string $of): array
     {
         $parts = [];
@@ -111,25 +111,57 @@ final class NameBook
                     'text' => $text,
                     'tellsApart' => $part instanceof NamePart && $part->tellsApart(),
                     'isWhole' => $part === NamePart::Size,
+                    'isOf' => $part === NamePart::Panel,
                 ];
             }
         }
 
-        return $parts ?: [['text' => $number, 'tellsApart' => true, 'isWhole' => false]];
+        return $parts ?: [['text' => $number, 'tellsApart' => true, 'isWhole' => false, 'isOf' => false]];
     }
 
     /**
-     * The parts joined in at most $room characters, the longest part shortened first. A size is said whole or, where all else
-     * has gone and there is still no room, not at all: a shortened one would be another size.
+     * The names of a set, each in at most $room characters: what they have in common is shortened for the longest of them, so that
+     * they differ only in what tells them apart, and sort together.
      *
-     * @param  list<array{text: string, tellsApart: bool, isWhole: bool}>  $parts
+     * @param  list<list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}>>  $set
+     * @return list<string>
      */
-    private static function join(array $parts, string $join, int $room): string
+    private static function joined(array $set, string $join, int $room): array
     {
-        $stem = function () use (&$parts, $join): string {
-            return implode($join, array_filter(array_column($parts, 'text'), fn (string $text): bool => $text !== ''));
-        };
-        while (strlen($stem()) > $room) {
+        $lengths = array_map(fn (array $parts): int => strlen(self::stem(array_column($parts, 'text'), $join)), $set);
+        $longest = $set[(int) array_search(max($lengths), $lengths, true)];
+        $short = self::shortened($longest, $join, $room);
+        $isTold =
+            array_filter(
+                $longest,
+                fn (array $part, int $i): bool => $part['isOf'] && $part['text'] !== $short[$i],
+                ARRAY_FILTER_USE_BOTH,
+            ) === [];
+
+        return array_map(
+            fn (array $parts): string => self::safe(
+                self::stem(
+                    $isTold
+                        ? array_map(fn (array $part, string $common): string => $part['isOf'] ? $part['text'] : $common, $parts, $short)
+                        : self::shortened($parts, $join, $room),
+                    $join,
+                ),
+                $join,
+            ),
+            $set,
+        );
+    }
+
+    /**
+     * The texts of parts that fit joined into $room characters, the longest part shortened first. A size is said whole or, where all
+     * else has gone and there is still no room, not at all: a shortened one would be another size.
+     *
+     * @param  list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}>  $parts
+     * @return list<string>
+     */
+    private static function shortened(array $parts, string $join, int $room): array
+    {
+        while (strlen(self::stem(array_column($parts, 'text'), $join)) > $room) {
             $longest = null;
             foreach ($parts as $i => $part) {
                 $weight = strlen($part['text']) - ($part['tellsApart'] ? 2000 : 0) - ($part['isWhole'] ? 1000 : 0);
@@ -144,8 +176,18 @@ final class NameBook
             $text = $parts[$longest['part']]['isWhole'] ? '' : rtrim(substr($text, 0, -1), '-');
             unset($text);
         }
-        $name = $stem();
 
+        return array_column($parts, 'text');
+    }
+
+    /** @param  list<string>  $texts */
+    private static function stem(array $texts, string $join): string
+    {
+        return implode($join, array_filter($texts, fn (string $text): bool => $text !== ''));
+    }
+
+    private static function safe(string $name, string $join): string
+    {
         return SafeText::isReserved($name) ? "print{$join}{$name}" : $name;
     }
 }

@@ -19,6 +19,7 @@ final class Facts
         $cut = $plan->mostCut()->cut;
 
         return match (true) {
+            $cut->sides() !== '' && $cut->isUnseen() => ['figure' => 'Next to nothing cut', 'note' => 'a hair at the edges'],
             $cut->sides() !== '' => ['figure' => Figure::percent($cut->area).' cut', 'note' => $cut->sidesShort()],
             $plan->layout->imageFillsPaper() => ['figure' => 'Nothing cut', 'note' => 'the whole picture is printed'],
             default => null,

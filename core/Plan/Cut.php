@@ -11,6 +11,9 @@ use Planisher\Picture\PictureFacts;
 /** What a window leaves out of its picture: shares from 0 to 1, of the picture's width or height per side, of its area in all. */
 final readonly class Cut
 {
+    /** The least share of a side that is told in figures; common practice, no source. */
+    private const SEEN = 0.005;
+
     private function __construct(public float $left, public float $right, public float $top, public float $bottom, public float $area) {}
 
     public static function by(PixelRect $window, PictureFacts $picture): self
@@ -22,6 +25,12 @@ final readonly class Cut
             ($picture->height - $window->y - $window->height) / $picture->height,
             1 - $window->area() / ($picture->width * $picture->height),
         );
+    }
+
+    /** So little that nobody sees it: less than half a per cent of a side, on each. */
+    public function isUnseen(): bool
+    {
+        return max($this->left, $this->right, $this->top, $this->bottom) < self::SEEN;
     }
 
     /** “9 % from the left and 4 % from the right”; nothing is said of a side that keeps all, or loses a rounding of pixels. */

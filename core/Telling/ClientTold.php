@@ -37,7 +37,7 @@ final class ClientTold
     public static function cut(Situation $at): string
     {
         $parts = $at->plan->parts ?? [];
-        $cut = array_filter($parts, fn (Part $part): bool => $part->cut->sides() !== '');
+        $cut = array_filter($parts, fn (Part $part): bool => $part->cut->sides() !== '' && ! $part->cut->isUnseen());
         if ($cut === []) {
             return count($parts) > 1 ? 'All of every picture is on it.' : 'All of the picture is on it.';
         }

@@ -1426,6 +1426,14 @@ export interface MadeFile {
     readBack: Measured[];
     picture: string;
     isForScreen: boolean;
+    /**
+     * the part of the picture that is in it, in its pixels
+     */
+    shows: {
+        window: PixelRect;
+        width: number;
+        height: number;
+    } | null;
 }
 /**
  * A set of files

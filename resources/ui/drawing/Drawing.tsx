@@ -5,6 +5,7 @@ import { useChosen } from '@/drawing/tools/chosen';
 import { useLettering } from '@/drawing/tools/lettering';
 import { useMode } from '@/drawing/tools/mode';
 import { viewUrl } from '@/api/views';
+import { useUnit } from '@/api/people';
 import { useKeys } from '@/common/useKeys';
 import type { FinishUi } from '@/finishes/finish';
 import { DimensionFigure, DimensionLines } from './Dimension';
@@ -19,6 +20,7 @@ import { ProofBar } from './ProofBar';
 import { ScaleBar } from './ScaleBar';
 import { SplitEdge } from './SplitEdge';
 import { useProof } from './useProof';
+import { rulerUnit } from './units';
 import { useSize } from './useSize';
 import type { WantedWindow } from './tools/window';
 
@@ -42,6 +44,7 @@ interface Props {
 /** The plan, dimensioned. The picture is dragged under the window; figures can be typed into. */
 export function Drawing({ line, finish, faces, onLettering, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
     const { ref, size } = useSize<HTMLDivElement>();
+    const unit = useUnit();
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
     const [showsHistograms, setShowsHistograms] = useState(false);
@@ -129,7 +132,7 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                             <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
                                 {!line.drawing.isForScreen && (
                                     <>
-                                        <ScaleBar scale={frame.scale} />
+                                        <ScaleBar scale={frame.scale} unit={rulerUnit(line.drawing, unit)} />
                                         <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
                                     </>
                                 )}

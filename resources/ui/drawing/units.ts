@@ -16,10 +16,21 @@ export interface PaperUnit {
     rounded: (mm: number) => number;
 }
 
-/** How lengths are dragged on a drawing: in the unit its sizes stand in. */
-export function unitOf({ dimensions }: DrawingFigures): PaperUnit {
+/** The unit that a drawing's sizes stand in. */
+export function unitSaid({ dimensions }: DrawingFigures): string {
     const label = dimensions.find((one) => !one.isMargin && /[a-z]+$/.test(one.label))?.label ?? '';
-    const said = label.match(/[a-z]+$/)?.[0] ?? 'mm';
+    return label.match(/[a-z]+$/)?.[0] ?? 'mm';
+}
+
+/** The unit of a ruler: the drawing's, or the studio's where the drawing's is neither. */
+export function rulerUnit(drawing: DrawingFigures | null | undefined, studio: 'in' | 'cm'): 'in' | 'cm' {
+    const said = drawing ? unitSaid(drawing) : studio;
+    return said === 'in' || said === 'cm' ? said : studio;
+}
+
+/** How lengths are dragged on a drawing: in the unit its sizes stand in. */
+export function unitOf(drawing: DrawingFigures): PaperUnit {
+    const said = unitSaid(drawing);
     const unit = said in STEPS ? said : 'mm'; // pixels are no length
     const { mm: size, step } = STEPS[unit] ?? STEPS.mm!;
     const rounded = (mm: number) => Math.round(mm / size / step) * step * size;

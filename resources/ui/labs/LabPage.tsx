@@ -162,7 +162,7 @@ function PricesSaid({ draft }: { draft: CardDraft }) {
                 .filter((line) => line.trim() !== '')
                 .map((line) => (
                     <li key={line}>
-                        {line} <span className="text-soft">{currency || '€'}</span>
+                        {line.replace(/ {2,}/, ' · ')} <span className="text-soft">{currency || '€'}</span>
                     </li>
                 ))}
         </ul>

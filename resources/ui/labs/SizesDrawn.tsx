@@ -12,7 +12,7 @@ export function SizesDrawn({ sizes, height = HEIGHT }: { sizes: ListedSize[]; he
     let at = 0;
     const places = shown.map((size) => {
         const x = at;
-        at += Math.max(size.width * scale, 30) + GAP;
+        at += Math.max(size.width * scale, 36) + GAP;
         return { size, x };
     });
     return (

@@ -141,11 +141,9 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
     });
     return (
         <li className="grid grid-cols-[52px_minmax(15rem,22rem)_1fr_auto] items-center gap-4 border-t border-rule py-2.5">
-            <img src={thumbUrl(file.picture)} alt="" className="h-10 w-[52px] object-cover" />
+            <Shown file={file} />
             <div className="min-w-0">
-                <p className="truncate font-medium" title={file.name}>
-                    {file.name}
-                </p>
+                <FileName name={file.name} />
                 <p className="text-small text-soft">
                     <Link to={`/orders/${orderId}/lines/${file.lineId}`} className="underline underline-offset-2 hover:text-ink">
                         Line {file.lineNumber}
@@ -209,6 +207,31 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
         </li>
     );
 }
+
+/** The part of its picture that is in a file. */
+function Shown({ file: { picture, shows } }: { file: MadeFile }) {
+    if (!shows || shows.window.width <= 0 || shows.window.height <= 0) {
+        return <img src={thumbUrl(picture)} alt="" className="h-10 w-[52px] object-cover" />;
+    }
+    const { x, y, width, height } = shows.window;
+    return (
+        <svg viewBox={`${x} ${y} ${width} ${height}`} className="h-10 w-[52px]" aria-hidden="true">
+            <svg x={x} y={y} width={width} height={height} viewBox={`${x} ${y} ${width} ${height}`}>
+                <image href={thumbUrl(picture)} width={shows.width} height={shows.height} preserveAspectRatio="none" />
+            </svg>
+        </svg>
+    );
+}
+
+const TAIL = 18;
+
+/** A file's name; where it is too long it is cut in the middle, since what tells files apart stands at the end. */
+const FileName = ({ name }: { name: string }) => (
+    <p className="flex font-medium" title={name}>
+        <span className="truncate">{name.slice(0, -TAIL)}</span>
+        <span className="shrink-0">{name.slice(-TAIL)}</span>
+    </p>
+);
 
 const said: Record<string, (found: string) => string> = {
     ppi: (found) => `${found} ppi`,

@@ -2,7 +2,7 @@ import type { OrderFace } from '@/api/types';
 import { Silhouette } from '@/silhouette/Silhouette';
 
 const HIGH = 66;
-const WIDE = 92;
+const WIDE = 84;
 
 /** What one knows an order by: its first prints, each as large as its place allows. */
 export function Face({ prints }: { prints: OrderFace[] }) {

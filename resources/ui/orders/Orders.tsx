@@ -69,7 +69,7 @@ export function Orders() {
                             ref={field}
                             type="search"
                             aria-label="Find by client, number, name, picture, size or day"
-                            placeholder="Client, number, picture, size, day"
+                            placeholder="Client, picture, size, day"
                             value={find}
                             onChange={(event) => go({ find: event.target.value })}
                             className="w-60 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-[13px] text-ink"
@@ -186,7 +186,7 @@ function dueGroup(dueOn: string | null): string {
 
 function Row({ order, where }: { order: OrderRow; where: Where }) {
     return (
-        <div className="relative grid grid-cols-[19rem_1fr_13rem_11rem] items-center gap-6 border-t border-rule py-3 hover:bg-chrome/60">
+        <div className="relative grid grid-cols-[26.5rem_1fr_13rem_11rem] items-center gap-6 border-t border-rule py-3 hover:bg-chrome/60">
             <Face prints={order.face} />
             <div className="min-w-0">
                 <h3 className="truncate font-serif text-lead leading-snug font-medium">

@@ -192,7 +192,6 @@ function One({ file, isHeld, isChosen, onChoose }: OneProps) {
     const time = new Date(file.takenAt ?? file.changedAt).toLocaleString('en-GB', {
         day: 'numeric',
         month: 'short',
-        year: 'numeric',
         hour: '2-digit',
         minute: '2-digit',
     });

@@ -80,8 +80,8 @@ type OpenProps = Omit<WordProps, 'close'>;
 function Said({ word, text, ...props }: OpenProps & { word: string; text: string }) {
     const entry = WORDS[word];
     return entry ? (
-        <Opening title={entry.title} text={text} isName={word === 'name'}>
-            {(close) => <entry.Panel {...props} close={close} />}
+        <Opening title={entry.title} text={text} isName={word === 'name'} change={props.change}>
+            {(close, change) => <entry.Panel {...props} change={change} close={close} />}
         </Opening>
     ) : (
         <span>{text}</span>
@@ -93,10 +93,10 @@ function Add(props: OpenProps) {
     const [chosen, setChosen] = useState<string | null>(null);
     const entry = chosen === null ? undefined : WORDS[chosen];
     return (
-        <Opening title={entry?.title ?? 'Add to it'} text="add…" onOpen={() => setChosen(null)}>
-            {(close) =>
+        <Opening title={entry?.title ?? 'Add to it'} text="add…" onOpen={() => setChosen(null)} change={props.change}>
+            {(close, change) =>
                 entry ? (
-                    <entry.Panel {...props} close={close} />
+                    <entry.Panel {...props} change={change} close={close} />
                 ) : (
                     <ul className="flex flex-col gap-px">
                         {Object.entries(props.line.addable).map(([word, words]) => (
@@ -122,11 +122,13 @@ interface OpeningProps {
     text: string;
     isName?: boolean;
     onOpen?: () => void;
-    children: (close: () => void) => ReactNode;
+    change: WordProps['change'];
+    /** given the way to close it, and to change something, after which the word is done with */
+    children: (close: () => void, change: WordProps['change']) => ReactNode;
 }
 
 /** An underlined word and the popover it opens. */
-function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
+function Opening({ title, text, isName, onOpen, change, children }: OpeningProps) {
     const [open, setOpen] = useState(false);
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
@@ -135,6 +137,11 @@ function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
         isDone.current = true;
         setOpen(false);
     };
+    const changed: WordProps['change'] = (what) =>
+        change(what).then((line) => {
+            isDone.current = true;
+            return line;
+        });
     return (
         <Popover.Root
             open={open}
@@ -171,7 +178,7 @@ function Opening({ title, text, isName, onOpen, children }: OpeningProps) {
                     className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
                 >
                     <h2 className="mb-2.5 text-[13px] font-semibold">{title}</h2>
-                    {children(close)}
+                    {children(close, changed)}
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>

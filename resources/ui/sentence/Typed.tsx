@@ -7,6 +7,8 @@ interface Props {
     value: string;
     note?: ReactNode;
     width?: string;
+    /** words stand left, figures right */
+    isWords?: boolean;
     inputMode?: 'numeric' | 'text';
     /** saves; fails with the words for the field */
     onSet: (typed: string) => Promise<unknown>;
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** Exact entry: typed, set with Enter, its error told where it is typed. Leaving it sets it, too. */
-export function Typed({ label, value, note, width = 'w-32', inputMode, onSet, onDone }: Props) {
+export function Typed({ label, value, note, width = 'w-32', isWords = false, inputMode, onSet, onDone }: Props) {
     const [typed, setTyped] = useState(value);
     const [error, setError] = useState<string | null>(null);
     const [known, setKnown] = useState(value);
@@ -52,7 +54,7 @@ export function Typed({ label, value, note, width = 'w-32', inputMode, onSet, on
                     onChange={(event) => setTyped(event.target.value)}
                     onFocus={(event) => event.target.select()}
                     onBlur={() => void set()}
-                    className={`text-right ${width}`}
+                    className={`${isWords ? '' : 'text-right'} ${width}`}
                 />
             </div>
             <Button type="submit" className="sr-only">

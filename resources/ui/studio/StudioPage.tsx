@@ -49,7 +49,7 @@ function Settled({ studio }: { studio: Studio }) {
                 <h1 className="mb-5 font-serif text-title leading-tight">{studio.name}</h1>
                 <Part title="Name and unit" about="What is typed with its own unit always stands as it is typed.">
                     <div className="max-w-96">
-                        <Typed label="Name" value={studio.name} width="w-64" onSet={(name) => change({ name })} />
+                        <Typed label="Name" value={studio.name} width="w-64" isWords onSet={(name) => change({ name })} />
                     </div>
                     <div className="w-64">
                         <Choice
@@ -99,6 +99,7 @@ function Settled({ studio }: { studio: Studio }) {
                     <div className="flex max-w-[34rem] flex-col gap-3">
                         <Typed
                             label="Pictures are taken from"
+                            isWords
                             value={studio.picturesFolder ?? ''}
                             width="w-80"
                             note="Besides what is dropped on an order. Empty for none."
@@ -106,6 +107,7 @@ function Settled({ studio }: { studio: Studio }) {
                         />
                         <Typed
                             label="Made files go into"
+                            isWords
                             value={studio.exportFolder ?? ''}
                             width="w-80"
                             note="Besides Planisher’s own folder. Empty for none."

@@ -6,6 +6,8 @@ import { Loading } from '@/common/Loading';
 import { TopBar } from '@/common/TopBar';
 import { useKeys } from '@/common/useKeys';
 import { ScaleBar } from '@/drawing/ScaleBar';
+import { rulerUnit } from '@/drawing/units';
+import { useUnit } from '@/api/people';
 import { useSize } from '@/drawing/useSize';
 import { Silhouette } from '@/silhouette/Silhouette';
 import { hang } from './hang';
@@ -71,6 +73,7 @@ export function WallPage() {
 }
 
 function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; person: boolean }) {
+    const unit = useUnit();
     const { ref, size } = useSize<HTMLDivElement>();
     const drawn = lines.filter((line) => line.drawing !== null);
     const pieces = drawn.map((line) => line.drawing!.hung.size);
@@ -134,7 +137,7 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                         </svg>
                     )}
                     <div className="fixed right-5 bottom-3">
-                        <ScaleBar scale={hung.scale} />
+                        <ScaleBar scale={hung.scale} unit={rulerUnit(lines[0]?.drawing, unit)} />
                     </div>
                 </>
             )}

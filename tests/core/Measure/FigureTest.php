@@ -34,8 +34,8 @@ final class FigureTest extends TestCase
         yield ['13 500 × 9000 px', Figure::pixels(13_500, 9000)];
         yield ['36 cm', Figure::distance(36.2 / 2.54, Unit::Centimetre)];
         yield ['6.6 m', Figure::distance(655 / 2.54, Unit::Centimetre)];
-        yield ['14 in', Figure::distance(14.2, Unit::Inch)];
-        yield ['21 ft', Figure::distance(252, Unit::Inch)];
+        yield ['14 in', Figure::distance(14.2, Unit::Inch)];
+        yield ['21 ft', Figure::distance(252, Unit::Inch)];
         yield ['999 bytes', Figure::bytes(999)];
         yield ['628 kB', Figure::bytes(628_123)];
         yield ['7.4 MB', Figure::bytes(7_400_000)];

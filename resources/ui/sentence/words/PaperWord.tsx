@@ -6,13 +6,14 @@ import type { WordProps } from '@/sentence/word';
 const FIRST = 'first';
 
 /** Which of the lab's papers it is printed on. */
-export function PaperWord({ line, order, change }: WordProps) {
+export function PaperWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     return (
         <div className="flex flex-col gap-3">
             <Choice
                 label={`Papers of ${order.labCard.name}`}
                 value={line.line.paper ?? FIRST}
+                onDone={close}
                 onChoose={(paper) => tell(change({ paper: paper === FIRST ? null : paper }))}
                 options={[
                     { value: FIRST, label: 'As usual', note: order.labCard.papers[0]?.name },

@@ -5,12 +5,13 @@ import type { WordProps } from '@/sentence/word';
 const LAB = 'as usual';
 
 /** What the lab prints it on; all panels of a set alike. */
-export function ProductWord({ line, order, change }: WordProps) {
+export function ProductWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     return (
         <Choice
             label={`What ${order.labCard.name} prints on`}
             value={line.line.product ?? LAB}
+            onDone={close}
             onChoose={(product) => tell(change({ product: product === LAB ? null : product }))}
             options={[
                 { value: LAB, label: 'As usual' },

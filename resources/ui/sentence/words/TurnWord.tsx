@@ -10,7 +10,7 @@ const OPTIONS = [
     { value: 'portrait' as const, label: 'Portrait' },
 ];
 
-export function TurnWord({ line, change }: WordProps) {
+export function TurnWord({ line, change, close }: WordProps) {
     const tell = useTell();
     return (
         <Choice
@@ -18,6 +18,7 @@ export function TurnWord({ line, change }: WordProps) {
             value={line.line.turn ?? 'auto'}
             options={[line.cells.length > 0 ? SUITS_ALL : SUITS, ...OPTIONS]}
             onChoose={(turn) => tell(change({ turn }))}
+            onDone={close}
         />
     );
 }

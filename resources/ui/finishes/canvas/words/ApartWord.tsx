@@ -5,7 +5,7 @@ import type { WordProps } from '@/sentence/word';
 type How = 'lab' | 'apart' | 'together';
 
 /** Whether face and edges are written together or apart. */
-export function ApartWord({ line, order, change }: WordProps) {
+export function ApartWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     const apart = line.line.canvas?.edgesApart;
     const value: How = apart === undefined ? 'lab' : apart ? 'apart' : 'together';
@@ -13,6 +13,7 @@ export function ApartWord({ line, order, change }: WordProps) {
         <Choice<How>
             label="Face and edge"
             value={value}
+            onDone={close}
             onChoose={(how) => tell(change({ canvas: { edgesApart: how === 'lab' ? null : how === 'apart' } }))}
             options={[
                 { value: 'lab', label: `As ${order.labCard.name} says` },

@@ -20,6 +20,7 @@ export function EdgeWord({ line, change, close }: WordProps) {
                 label="What goes round the bar"
                 value={edge}
                 options={OPTIONS}
+                onDone={(chosen) => chosen !== 'one-colour' && close()}
                 onChoose={(chosen) => tell(change({ canvas: { edge: chosen === 'mirrored' ? null : chosen } }))}
             />
             {edge === 'one-colour' && (

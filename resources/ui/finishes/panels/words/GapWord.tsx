@@ -1,3 +1,4 @@
+import { useUnit } from '@/api/people';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import type { WordProps } from '@/sentence/word';
@@ -6,7 +7,8 @@ import { Typed } from '@/sentence/Typed';
 /** How panels hang: apart, and what becomes of the picture there; or overlapping, to be pasted together. */
 export function GapWord({ line, change }: WordProps) {
     const tell = useTell();
-    const { gap = '0 in', behindGap = 'keep', overlap = '0 in' } = line.line.panels ?? {};
+    const none = `0 ${useUnit()}`;
+    const { gap = none, behindGap = 'keep', overlap = none } = line.line.panels ?? {};
     return (
         <div className="flex flex-col gap-3">
             <Typed

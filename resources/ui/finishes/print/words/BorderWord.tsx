@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useUnit } from '@/api/people';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import { ColourField } from '@/sentence/ColourField';
@@ -10,8 +11,8 @@ type Sides = Record<(typeof SIDES)[number], string>;
 type How = 'none' | 'even' | 'below' | 'each';
 
 /** A border as the order file has it, with all its sides. */
-const sidesOf = (border: string | Partial<Sides> | undefined): Sides => {
-    const side = (name: (typeof SIDES)[number]) => (typeof border === 'string' ? border : border?.[name]) ?? '0 in';
+const sidesOf = (border: string | Partial<Sides> | undefined, unit: string): Sides => {
+    const side = (name: (typeof SIDES)[number]) => (typeof border === 'string' ? border : border?.[name]) ?? `0 ${unit}`;
     return { top: side('top'), right: side('right'), bottom: side('bottom'), left: side('left') };
 };
 
@@ -28,7 +29,8 @@ const howOf = (sides: Sides, isSet: boolean): How =>
 export function BorderWord({ line, change, close }: WordProps) {
     const tell = useTell();
     const border = line.line.border as string | Partial<Sides> | undefined;
-    const sides = sidesOf(border);
+    const unit = useUnit();
+    const sides = sidesOf(border, unit);
     const stored = howOf(sides, border !== undefined);
     const [chosen, setChosen] = useState<How | null>(null);
     const how = chosen ?? stored;
@@ -40,7 +42,8 @@ export function BorderWord({ line, change, close }: WordProps) {
             tell(change({ border: null }));
         }
     };
-    const first = border === undefined ? (whole ? '1 in' : '0.5 in') : sides.top;
+    const usual = unit === 'in' ? ['0.5 in', '1 in'] : ['1 cm', '2.5 cm'];
+    const first = border === undefined ? usual[whole ? 1 : 0]! : sides.top;
     return (
         <div className="flex flex-col gap-3">
             <Choice

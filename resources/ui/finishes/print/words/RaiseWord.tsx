@@ -24,6 +24,7 @@ export function RaiseWord({ line, change, close }: WordProps) {
                 label="How high the image sits"
                 value={typing ? 'by' : stored}
                 onChoose={choose}
+                onDone={(how) => how !== 'by' && close()}
                 options={[
                     { value: 'middle', label: 'In the middle' },
                     { value: 'optical', label: 'At the optical centre', note: 'a hair above' },

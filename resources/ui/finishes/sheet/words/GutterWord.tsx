@@ -1,12 +1,14 @@
+import { useUnit } from '@/api/people';
 import type { WordProps } from '@/sentence/word';
 import { Typed } from '@/sentence/Typed';
 
 /** What is left free between the prints. */
 export function GutterWord({ line, change, close }: WordProps) {
+    const unit = useUnit();
     return (
         <Typed
             label="Free between prints"
-            value={line.line.sheet?.gutter ?? '0 in'}
+            value={line.line.sheet?.gutter ?? `0 ${unit}`}
             onSet={(gutter) => change({ sheet: { gutter } })}
             onDone={close}
             note="0 lays them edge to edge: one cut parts two."

@@ -1,12 +1,14 @@
+import { useUnit } from '@/api/people';
 import type { WordProps } from '@/sentence/word';
 import { Typed } from '@/sentence/Typed';
 
 /** What is left free inside the sheet's edge. */
 export function MarginWord({ line, change, close }: WordProps) {
+    const unit = useUnit();
     return (
         <Typed
             label="Free inside the edge"
-            value={line.line.sheet?.margin ?? '0 in'}
+            value={line.line.sheet?.margin ?? `0 ${unit}`}
             onSet={(margin) => change({ sheet: { margin } })}
             onDone={close}
         />
