@@ -22,17 +22,22 @@ final class PersonCommand extends Command
 
     public function handle(): int
     {
-        $email = User::spelled((string) $this->argument('email'));
+        [$act, $email, $name] = array_map(fn (string $of): string => is_string($this->argument($of)) ? $this->argument($of) : '', [
+            'act',
+            'email',
+            'name',
+        ]);
+        $email = User::spelled($email);
 
-        return match ($this->argument('act')) {
+        return match ($act) {
             'list' => $this->listed(),
-            'add' => $this->added($email, trim((string) $this->argument('name'))),
+            'add' => $this->added($email, trim($name)),
             'link' => $this->with($email, fn (User $person) => $this->linked($person)),
             'sign-out' => $this->with($email, function (User $person): void {
                 Sessions::end($person);
                 $this->info("{$person->name} is signed out everywhere.");
             }),
-            default => $this->wrong("“{$this->argument('act')}” is nothing it can do: list, add, link or sign-out."),
+            default => $this->wrong("“{$act}” is nothing it can do: list, add, link or sign-out."),
         };
     }
 

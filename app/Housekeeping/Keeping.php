@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Housekeeping;
 
+use App\Orders\Removed;
 use Illuminate\Support\Facades\DB;
 
 /** All that grows while an instance is used, each with its bound. Whoever adds something that grows names it here. */
@@ -60,6 +61,14 @@ final class Keeping
             self::SESSION_ROWS,
             'swept after '.config('session.lifetime') / 60 .' h unused',
         );
+        $held[] = new Held('history of orders', $rows('order_events'), 'rows', null, 'kept as long as its order');
+        $held[] = new Held(
+            'removed orders',
+            DB::table('orders')->whereNotNull('deleted_at')->count(),
+            'rows',
+            null,
+            'swept after '.Removed::DAYS.' days',
+        );
         $held[] = new Held('jobs that failed', $rows('failed_jobs'), 'rows', self::FAILED_JOBS, 'the newest are kept');
         $held[] = new Held('clients’ answers', $rows('client_answers'), 'rows', null, 'kept; at most 5000 a page');
         foreach (self::KEPT as $name => $folder) {
@@ -82,6 +91,7 @@ final class Keeping
             DB::table('sessions')
                 ->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))
                 ->delete() + self::beyond('sessions', 'last_activity', self::SESSION_ROWS);
+        $gone['removed orders'] = Removed::sweep();
         $gone['jobs that failed'] = self::beyond('failed_jobs', 'id', self::FAILED_JOBS);
 
         return $gone;

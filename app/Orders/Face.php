@@ -38,7 +38,7 @@ final class Face
         }
         $kept = Cache::many(array_values($keys));
         $missing = array_filter($orders, fn (Order $order): bool => ! is_array($kept[$keys[$order->id]] ?? null));
-        (new Collection($missing))->load(WorkedOrder::RELATIONS);
+        (new Collection($missing))->loadMissing(WorkedOrder::RELATIONS);
         $faces = $new = [];
         foreach ($orders as $order) {
             $faces[$order->id] = $kept[$keys[$order->id]] ?? ($new[$keys[$order->id]] = $this->drawn($order));

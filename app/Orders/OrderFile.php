@@ -81,7 +81,7 @@ final class OrderFile
 
         return [
             'number' => $line->number,
-            ...LinePictures::put($line->wanted, $line->names()),
+            ...array_filter(LinePictures::put($line->wanted, $line->names()), fn (mixed $value): bool => $value !== null),
             ...$remark === [] ? [] : ['remark' => $remark],
         ];
     }

@@ -12,7 +12,7 @@ use Planisher\Picture\PictureFacts;
 final readonly class Cut
 {
     /** The least share of a side that is told in figures; common practice, no source. */
-    private const SEEN = 0.005;
+    private const SEEN = 0.003;
 
     private function __construct(public float $left, public float $right, public float $top, public float $bottom, public float $area) {}
 
@@ -27,7 +27,7 @@ final readonly class Cut
         );
     }
 
-    /** So little that nobody sees it: less than half a per cent of a side, on each. */
+    /** So little that nobody sees it: less than 0.3 % of a side, on each. */
     public function isUnseen(): bool
     {
         return max($this->left, $this->right, $this->top, $this->bottom) < self::SEEN;

@@ -90,7 +90,8 @@ final class Answers
         $path = (string) parse_url($uri, PHP_URL_PATH);
         $isJson = str_starts_with((string) $answer->headers->get('Content-Type'), 'application/json');
         $isShown = preg_match('~/shown/\d+/~', $path) === 1;
-        if ((! str_contains($path, '/api/') && ! $isShown) || ! $isJson || ! $answer->isSuccessful()) {
+        $isFile = $answer->headers->has('Content-Disposition');
+        if ($isFile || (! str_contains($path, '/api/') && ! $isShown) || ! $isJson || ! $answer->isSuccessful()) {
             return;
         }
         $asked = $method.' '.($isShown ? $path : explode('/api/', $path, 2)[1]);

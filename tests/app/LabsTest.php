@@ -104,7 +104,7 @@ final class LabsTest extends TestCase
         $this->withRag();
         $this->line();
         $this->line('8 x 10 in', ['paper' => 'Rag']);
-        $this->card(['takesPaperProfiles' => 'yes'], [...$this->lab()['papers'], ['name' => 'Plain']])->assertOk();
+        $this->card(['takesPaperProfiles' => 'yes'], array_values([...$this->lab()['papers'], ['name' => 'Plain']]))->assertOk();
         self::assertSame([['Rag' => 2, 'Plain' => 0], []], [$this->lab()['linesOn'], $this->lab()['disagreements']]);
         self::assertMatchesRegularExpression('/^(Beyond|Short)/', $this->lab()['profiles'][0]['beside']);
         $this->card([], [['name' => 'Plain']])->assertOk();

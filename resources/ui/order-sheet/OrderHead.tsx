@@ -149,7 +149,7 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
                     {change.error.message}
                 </p>
             )}
-            <div className="mt-1 flex gap-3">
+            <div className="sticky -bottom-6 -mx-6 flex gap-3 border-t border-rule bg-white px-6 py-4">
                 <Button look="main" type="submit" disabled={change.isPending || (head.lab !== order.lab && !other.data)}>
                     Keep it
                 </Button>

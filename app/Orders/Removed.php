@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\Make;
+use App\Models\Order;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
+
+/** Orders that were removed: kept for thirty days, then gone with what was made of them. Originals stay in the studio's store. */
+final class Removed
+{
+    public const DAYS = 30;
+
+    /** @return int how many orders went */
+    public static function sweep(): int
+    {
+        $gone = Order::onlyTrashed()
+            ->where('deleted_at', '<', Carbon::now()->subDays(self::DAYS))
+            ->get();
+        foreach ($gone as $order) {
+            $folders = Make::query()->where('order_id', $order->id)->get()->map(fn (Make $make): string => $make->path());
+            $order->forceDelete();
+            $folders->each(fn (string $folder): bool => File::deleteDirectory($folder));
+        }
+
+        return $gone->count();
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Models\Client;
+use App\Models\Lab;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Order;
+use App\Models\Picture;
+use App\Models\User;
+use Demo\DemoSeeder;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Validator;
+
+/** An order out as an order file with its pictures, and in again to the same files. */
+final class OrderFileTest extends TestCase
+{
+    private function export(Order $order): string
+    {
+        $answer = $this->get("/api/orders/{$order->id}/export")->assertOk();
+        $below = substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/'));
+
+        return storage_path('app/'.rawurldecode($below));
+    }
+
+    private function import(string $zip): TestResponse
+    {
+        return $this->post(
+            '/api/orders/import',
+            ['order' => new UploadedFile($zip, 'order.zip', test: true)],
+            ['Accept' => 'application/json'],
+        );
+    }
+
+    /** @param  callable(array<string, mixed>, \ZipArchive): array<string, mixed>  $change */
+    private function altered(string $zip, callable $change): string
+    {
+        $to = storage_path('app/uploads/'.bin2hex(random_bytes(4)).'.zip');
+        copy($zip, $to);
+        $archive = new \ZipArchive();
+        $archive->open($to);
+        $told = $change((array) json_decode((string) $archive->getFromName('order.json'), true), $archive);
+        $archive->addFromString('order.json', (string) json_encode($told));
+        $archive->close();
+
+        return $to;
+    }
+
+    /** @return array<string, string> sums by name */
+    private function made(Order $order): array
+    {
+        Line::query()
+            ->where('order_id', $order->id)
+            ->update(['state' => Line::PASSED]);
+        $this->postJson("/api/orders/{$order->id}/make")->assertCreated();
+
+        return MadeFile::query()
+            ->whereIn('make_id', $order->makes()->pluck('id'))
+            ->where('state', MadeFile::MADE)
+            ->pluck('sha256', 'name')
+            ->sortKeys()
+            ->all();
+    }
+
+    public function test_every_demo_order_comes_in_again_to_the_same_bytes_and_the_command_makes_them_too(): void
+    {
+        Order::query()->forceDelete();
+        Lab::query()->delete();
+        Client::query()->delete();
+        User::query()->delete();
+        (new DemoSeeder())->run();
+        $this->actingAs(User::query()->firstOrFail());
+        $schema = 'https://planisher.example/order.schema.json';
+        $validator = new Validator();
+        $validator->resolver()?->registerFile($schema, __DIR__.'/../../core/OrderFile/order.schema.json');
+        $pictures = Picture::query()->count();
+        foreach (Order::query()->get() as $order) {
+            // what isn't large, so that the test stays short; a set of panels and a canvas are among it
+            $order->lines()->where('wanted', 'like', '%180 x 120 cm%')->delete();
+            $zip = $this->export($order);
+            $folder = storage_path('app/uploads/out-'.$order->id);
+            $archive = new \ZipArchive();
+            $archive->open($zip);
+            $archive->extractTo($folder);
+            self::assertTrue($validator->validate(json_decode((string) file_get_contents("{$folder}/order.json")), $schema)->isValid());
+            $in = Order::query()->findOrFail((int) $this->import($zip)->assertCreated()->json('id'));
+            self::assertSame($order->lab_id, $in->lab_id, 'the lab is the one that is there');
+            [$first, $again] = [$this->made($order->refresh()), $this->made($in)];
+            self::assertNotSame([], $first);
+            self::assertSame($first, $again);
+            exec(
+                PHP_BINARY.
+                    ' -d ffi.enable=1 '.
+                    base_path('bin/make.php').
+                    " {$folder}/order.json --pictures {$folder}/pictures --out {$folder}/made 2>/dev/null",
+                $said,
+            );
+            foreach ($first as $name => $sum) {
+                self::assertSame($sum, hash_file('sha256', "{$folder}/made/{$name}"), $name);
+            }
+            File::deleteDirectory($folder);
+        }
+        self::assertSame($pictures, Picture::query()->count(), 'no picture is kept twice');
+    }
+
+    public function test_into_another_studio_with_lab_profile_remarks_and_marks(): void
+    {
+        $line = $this->line();
+        $gone = $this->line(picture: 'slipway.jpg');
+        $this->line('8 x 10 in', ['paper' => 'Rag'], 'oars.jpg');
+        $this->deleteJson("/api/lines/{$gone->id}", ['version' => $gone->fresh()?->version])->assertNoContent();
+        $this->putJson("/api/lines/{$line->id}/remark", [
+            'version' => $line->fresh()?->version,
+            'remark' => 'ring first',
+            'remarkForLab' => 'no gloss',
+        ])->assertOk();
+        $this->patchJson("/api/orders/{$this->order->id}", ['title' => 'Autumn set', 'remarkForLab' => 'by Friday'])->assertOk();
+        $names = array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines'), 'fileName');
+        $zip = $this->export($this->order->refresh());
+        Order::query()->forceDelete();
+        Lab::query()->delete();
+        $id = $this->import($zip)->assertCreated()->json('id');
+        $sheet = $this->getJson("/api/orders/{$id}")->assertOk();
+        self::assertSame($names, array_column($sheet->json('lines'), 'fileName'));
+        self::assertSame([1, 3], array_column($sheet->json('lines'), 'number'), 'numbers stay as they were');
+        self::assertSame(['ring first', 'no gloss'], [$sheet->json('lines.0.remark'), $sheet->json('lines.0.remarkForLab')]);
+        self::assertSame(
+            ['2611-01', 'Autumn set', 'by Friday', '2026-12-04'],
+            array_map(fn (string $key): mixed => $sheet->json($key), ['number', 'title', 'remarkForLab', 'dueOn']),
+        );
+    }
+
+    public function test_what_is_refused_is_told_and_nothing_comes_in(): void
+    {
+        $this->line();
+        $zip = $this->export($this->order);
+        $orders = Order::query()->count();
+        $cases = [
+            'missing' => [
+                $this->altered($zip, function (array $told, \ZipArchive $in): array {
+                    $in->deleteName('pictures/dawn-boat.jpg');
+
+                    return $told;
+                }),
+                '“dawn-boat.jpg” is missing',
+            ],
+            'another picture' => [
+                $this->altered($zip, function (array $told, \ZipArchive $in): array {
+                    $in->addFromString('pictures/dawn-boat.jpg', self::pictureBytes(blue: 7));
+
+                    return $told;
+                }),
+                'isn’t the picture that the order names by its checksum',
+            ],
+            'newer' => [$this->altered($zip, fn (array $told): array => ['planisher' => 2] + $told), 'newer Planisher'],
+            'wrong' => [
+                $this->altered($zip, function (array $told): array {
+                    $told['lines'][0]['size'] = '8 x jumbo';
+
+                    return $told;
+                }),
+                'lines[0].size',
+            ],
+        ];
+        $path = storage_path('app/uploads/none.zip');
+        file_put_contents($path, 'hello');
+        $cases['no ZIP'] = [$path, 'It is no ZIP'];
+        $half = storage_path('app/uploads/half.zip');
+        file_put_contents($half, substr((string) file_get_contents($zip), 0, 5000));
+        $cases['cut off'] = [$half, 'It is no ZIP'];
+        foreach ($cases as [$file, $says]) {
+            self::assertStringContainsString($says, $this->import($file)->assertUnprocessable()->json('message'));
+        }
+        self::assertSame($orders, Order::query()->count());
+        self::assertSame([], glob(storage_path('app/incoming/order-*')));
+    }
+}
