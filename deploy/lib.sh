@@ -34,7 +34,7 @@ use_instance() {
   app_port=$2; db_port=$3
   umask 027   # nobody else reads settings, logs or pictures
   mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$home/cache"
-  [ "$instance" = own ] || mkdir -p "$home/pictures-folder"   # the demo's
+  [[ $instance = own* ]] || mkdir -p "$home/pictures-folder"   # the demo's
   if [ ! -f "$home/env" ]; then
     ( umask 077; cat >"$home/env" <<ENV
 APP_NAME=Planisher

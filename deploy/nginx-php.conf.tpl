@@ -5,4 +5,4 @@ fastcgi_param DOCUMENT_ROOT @ROOT@/public;
 @HOST@
 fastcgi_pass unix:@RUN@/php-fpm.sock;
 fastcgi_buffers 16 32k; fastcgi_buffer_size 32k;
-fastcgi_request_buffering on; fastcgi_read_timeout 60s;
+fastcgi_request_buffering on;

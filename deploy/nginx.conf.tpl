@@ -11,7 +11,7 @@ http {
   sendfile on; tcp_nopush on; server_tokens off;
   client_body_temp_path @RUN@/tmp/body; proxy_temp_path @RUN@/tmp/proxy; fastcgi_temp_path @RUN@/tmp/fastcgi;
   uwsgi_temp_path @RUN@/tmp/uwsgi; scgi_temp_path @RUN@/tmp/scgi;
-  client_max_body_size 1m;
+  client_max_body_size 1m; fastcgi_read_timeout 60s;
   client_header_timeout 20s; client_body_timeout 60s; send_timeout 60s;
   large_client_header_buffers 4 16k;
   gzip on; gzip_vary on; gzip_comp_level 5; gzip_min_length 1024;
@@ -45,6 +45,13 @@ http {
       fastcgi_pass_request_body off;
     }
     location ~ ^/api/orders/[0-9]+/pictures$ { auth_request /_known; client_max_body_size 402m; include @RUN@/nginx-php.conf; }
+    # A whole order with its pictures: larger, and longer on its way, than anything else.
+    location = /api/orders/import {
+      auth_request /_known; client_max_body_size 8002m; include @RUN@/nginx-php.conf; fastcgi_read_timeout 300s;
+      fastcgi_param PHP_VALUE "upload_max_filesize=8000M
+post_max_size=8002M";
+    }
+    location ~ ^/api/orders/[0-9]+/export$ { auth_request /_known; include @RUN@/nginx-php.conf; fastcgi_read_timeout 300s; }
     location = /api/marks { auth_request /_known; client_max_body_size 41m; include @RUN@/nginx-php.conf; }
     location ~ ^/api/labs/[0-9]+/profiles$ { auth_request /_known; client_max_body_size 21m; include @RUN@/nginx-php.conf; }
     location / { try_files $uri @page; }
@@ -54,7 +61,7 @@ http {
 
     location @not_understood { default_type application/json; return 400 '{"message":"The request can’t be understood."}'; }
     location @sign_in_first { default_type application/json; return 401 '{"message":"Sign in first."}'; }
-    location @too_large { default_type application/json; return 413 '{"message":"That is larger than what is taken: 400 MB of a picture, 40 MB of a mark, 20 MB of a profile, 1 MB of anything else."}'; }
+    location @too_large { default_type application/json; return 413 '{"message":"That is larger than what is taken: 8 GB of an exported order, 400 MB of a picture, 40 MB of a mark, 20 MB of a profile, 1 MB of anything else."}'; }
     location @came_down { default_type application/json; return 502 '{"message":"Planisher isn’t answering. What was saved is kept; this is tried again."}'; }
   }
 }

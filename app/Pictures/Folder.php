@@ -115,6 +115,9 @@ final class Folder
     {
         $path = $this->path($file);
         $before = self::stamp($path);
+        if (! is_readable($path)) {
+            throw new PictureRefused('it can’t be read. Let the user that Planisher runs as read it.');
+        }
         if (self::isSettling($path)) {
             throw new PictureRefused('it is still being written. Wait a moment, then take it again.');
         }

@@ -114,8 +114,38 @@ test('every page and popover', async ({ page }) => {
     await audit(page);
     await page.keyboard.press('Escape');
     await page.goto('/labs');
+    await expect(page.getByRole('heading', { name: 'Labs' })).toBeVisible();
+    await audit(page);
+    await page.goto('/labs/1');
     await expect(page.getByRole('img', { name: /^Gamuts of/ }).first()).toBeVisible();
     await audit(page);
+    for (const part of ['prints', 'papers', 'files', 'canvas', 'products', 'prices']) {
+        await page.getByRole('button', { name: `Change ${part}` }).click();
+    }
+    await page.getByRole('textbox', { name: 'Sizes' }).fill('8x10, jumbo');
+    await expect(page.getByRole('alert')).toBeVisible();
+    await audit(page);
+    await page.getByRole('button', { name: 'Paste what the lab says…' }).click();
+    await page.getByRole('dialog').getByRole('textbox').fill('Tidewater Prints\nJPEG, sRGB, 300 ppi. Corners of 3 mm.');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByText('Not understood')).toBeVisible();
+    await audit(page);
+    await page.goto('/studio');
+    await expect(page.getByRole('region', { name: 'People' })).toBeVisible();
+    await audit(page);
+    await page.goto('/orders/1');
+    await page.getByRole('button', { name: 'From the pictures folder…' }).click();
+    await expect(page.getByRole('dialog', { name: 'The pictures folder' })).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Change client, name, day, lab or remarks' }).click();
+    await page.getByRole('dialog').getByRole('radio', { name: 'Copperbeck Colour' }).click();
+    await expect(page.getByText(/change by it/)).toBeVisible();
+    await audit(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'A remark on line 1' }).click();
+    await audit(page);
+    await page.keyboard.press('Escape');
     await page.goto('/house-finishes');
     await expect(page.getByRole('heading', { name: 'House finishes' })).toBeVisible();
     await audit(page);

@@ -20,9 +20,12 @@ use Planisher\Naming\SafeText;
 /** An order out as an order file with its pictures, and in again. */
 final class OrderFileController
 {
+    /** A whole order takes longer than anything else that is waited for. */
+    private const SECONDS = 280;
+
     public function export(Order $order, OrderFile $file): Response
     {
-        set_time_limit(600);
+        set_time_limit(self::SECONDS);
         $name = (SafeText::of("{$order->number}_{$order->client->name}") ?: 'order').'.zip';
         $path = storage_path('app/zips/order-'.$order->id.'-'.bin2hex(random_bytes(6)).'.zip');
         File::ensureDirectoryExists(dirname($path));
@@ -33,7 +36,7 @@ final class OrderFileController
 
     public function import(Request $request, OrderImport $import): JsonResponse
     {
-        set_time_limit(600);
+        set_time_limit(self::SECONDS);
         $file = $request->file('order');
         if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
