@@ -57,6 +57,19 @@ final class Table
         );
     }
 
+    /** Milliseconds, beside those of something else in the same run, and held against a limit of their own. */
+    public function against(string $what, float $ours, string $against, float $theirs, float $limit): void
+    {
+        $this->row(
+            $what,
+            sprintf('%.0f ms', $ours),
+            sprintf('%s %.0f ms', $against, $theirs),
+            sprintf('%.2f', $ours / $theirs),
+            "at most {$limit} ms",
+            $this->says($ours <= $limit),
+        );
+    }
+
     /**
      * @param  non-empty-list<Measured>  $ours
      * @param  non-empty-list<Measured>  $theirs

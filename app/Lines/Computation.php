@@ -9,6 +9,7 @@ use App\Models\Order;
 use App\Pictures\PictureStore;
 use App\Studio\Desks;
 use App\Views\KeptLosses;
+use Illuminate\Database\Eloquent\Collection;
 use Planisher\Lab\LabCard;
 use Planisher\Order\WorkedLine;
 
@@ -28,6 +29,12 @@ final class Computation
     public function order(Order $order, ?array $screenCopy = null, ?LabCard $card = null): WorkedOrder
     {
         return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy, $card);
+    }
+
+    /** Some lines of an order, only to be drawn: nothing is asked of what was measured of them, and their names are not theirs. */
+    public function drawn(Order $order, Line ...$lines): WorkedOrder
+    {
+        return new WorkedOrder($order->setRelation('lines', new Collection($lines)), $this->pictures, null, $this->desks);
     }
 
     /** One line as it is now, worked with all of its order: names are told apart there. */

@@ -47,12 +47,13 @@ final class WorkedOrder
 
     /**
      * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
+     * @param  ?KeptLosses  $losses  null where nobody asks what becomes of its colours
      * @param  ?LabCard  $card  in place of its lab's
      */
     public function __construct(
         Order $order,
         private readonly PictureStore $pictures,
-        private readonly KeptLosses $losses,
+        private readonly ?KeptLosses $losses,
         Desks $desks,
         ?array $screenCopy = null,
         ?LabCard $card = null,
@@ -84,7 +85,7 @@ final class WorkedOrder
             array_map(fn (int $place) => $this->picture($line, $place), array_keys($wanted->pictures())),
             $this->lab,
             $this->names[$line->number],
-            fn (Plan $plan): ?ColourLoss => $this->losses->at($plan, $this->paperProfile($line)),
+            fn (Plan $plan): ?ColourLoss => $this->losses?->at($plan, $this->paperProfile($line)),
             $this->desk,
         );
     }
@@ -101,7 +102,7 @@ final class WorkedOrder
     {
         $plan = $this->has($line) ? $this->of($line)->plan : null;
 
-        return $plan !== null && ! $this->losses->knows($plan, $this->paperProfile($line));
+        return $plan !== null && $this->losses !== null && ! $this->losses->knows($plan, $this->paperProfile($line));
     }
 
     public function has(Line $line): bool

@@ -51,7 +51,8 @@ final class Face
     /** @return list<array<string, mixed>> */
     private function drawn(Order $order): array
     {
-        $worked = $this->computation->order($order);
+        $chosen = self::chosen($order->lines->all());
+        $worked = $this->computation->drawn($order, ...$chosen);
 
         return array_map(function (Line $line) use ($worked): array {
             $at = $worked->of($line)->at;
@@ -62,7 +63,7 @@ final class Face
                 'drawing' => self::slim(LineView::drawing($at)),
                 'picture' => $picture === null ? null : LineView::picture($picture),
             ];
-        }, self::chosen($order->lines->all()));
+        }, $chosen);
     }
 
     /**

@@ -122,7 +122,7 @@ test('every page and popover', async ({ page }) => {
     for (const part of ['prints', 'papers', 'files', 'canvas', 'products', 'prices']) {
         await page.getByRole('button', { name: `Change ${part}` }).click();
     }
-    await page.getByRole('textbox', { name: 'Sizes' }).fill('8x10, jumbo');
+    await page.getByRole('textbox', { name: 'Sizes' }).first().fill('8x10, jumbo');
     await expect(page.getByRole('alert')).toBeVisible();
     await audit(page);
     await page.getByRole('button', { name: 'Paste what the lab says…' }).click();

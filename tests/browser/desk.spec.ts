@@ -39,7 +39,7 @@ test('a lab from its pasted page, and a card that tells which lines change by it
     await addPictures(page, `${PICTURES}/lone-tree.jpg`);
     await addLine(page, '20 x 30 cm', 1, 'lone-tree.jpg');
     await page.goto('/labs');
-    await page.getByRole('link', { name: 'Tidewater Prints' }).click();
+    await page.getByRole('link', { name: 'Tidewater Prints', exact: true }).click();
     await page.getByRole('button', { name: 'Change prints' }).click();
     await page.getByRole('textbox', { name: 'Sizes' }).fill('30 x 45 cm, A4');
     await expect(page.getByText(/^One open line changes by it/)).toBeVisible();
@@ -57,7 +57,7 @@ test('a lab from its pasted page, and a card that tells which lines change by it
     await page.getByRole('menuitem', { name: 'Remove it…' }).click();
     await page.getByRole('menuitem', { name: 'Remove it for good' }).click();
     await expect(page.getByText('Tidewater Prints (2) is removed.')).toBeVisible();
-    await page.getByRole('link', { name: 'Tidewater Prints' }).click();
+    await page.getByRole('link', { name: 'Tidewater Prints', exact: true }).click();
     await page.getByRole('button', { name: 'More' }).click();
     await page.getByRole('menuitem', { name: 'Remove it…' }).click();
     await page.getByRole('menuitem', { name: 'Remove it for good' }).click();
@@ -271,7 +271,7 @@ test.describe('a studio of one’s own', () => {
         await page.getByRole('textbox', { name: 'Name' }).fill('Tidewater Prints');
         await page.getByRole('textbox', { name: 'Sizes' }).fill('10x15, 20x30, A4');
         await page.getByRole('button', { name: 'Add this lab' }).click();
-        await expect(page.getByRole('heading', { name: 'Tidewater Prints' })).toBeVisible();
+        await expect(page).toHaveURL(/\/labs\/\d+$/);
 
         // its first order
         await page.getByRole('link', { name: 'Planisher, all orders' }).click();
@@ -289,7 +289,7 @@ test.describe('a studio of one’s own', () => {
         await expect(page.getByText('Every line is passed')).toBeVisible();
         await page.getByRole('button', { name: 'Make files' }).click();
         await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 60_000 });
-        await expect(page.getByText(/^30 × 20 cm$/)).toBeVisible();
+        await expect(page.getByText(/^30 × 20\scm$/)).toBeVisible();
         const made = exif(await download(page, () => page.getByRole('link', { name: /^Download keepers/ }).click()));
         expect([made['File:ImageWidth'], made['File:ImageHeight']]).toEqual([3543, 2362]); // 30 × 20 cm at 300 ppi
     });

@@ -26,7 +26,7 @@ const PLACES: { where: Where; label: string }[] = [
 export function Orders() {
     const [params, setParams] = useSearchParams();
     const where = PLACES.find((place) => place.where === params.get('where'))?.where ?? 'desk';
-    const find = params.get('find') ?? '';
+    const [find, setFind] = useState(params.get('find') ?? ''); // typed: the address follows when it can
     const page = Math.max(1, Number(params.get('page')) || 1);
     const go = (change: { where?: Where; find?: string; page?: number }) => {
         const next = { where, find, page: 1, ...change };
@@ -71,7 +71,10 @@ export function Orders() {
                             aria-label="Find by client, number, name, picture, size or day"
                             placeholder="Client, picture, size, day"
                             value={find}
-                            onChange={(event) => go({ find: event.target.value })}
+                            onChange={(event) => {
+                                setFind(event.target.value);
+                                go({ find: event.target.value });
+                            }}
                             className="w-60 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-[13px] text-ink"
                         />
                     </>

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use App\Models\Lab;
+use App\Models\Line;
+use App\Models\Order;
+use App\Models\Studio;
+use App\Models\User;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What pages with much on them take of the server, by the application's own kernel on a database of its own: the start page of two
+ * thousand orders, a card change over sixty open lines, a folder of twenty thousand pictures. Beside each stands the same work
+ * with little, or with nothing of ours, in the same run.
+ */
+final class Pages
+{
+    private const ORDERS = 2000;
+
+    private const LINES = 60;
+
+    private const PICTURES = 20_000;
+
+    private const TURNS = 9;
+
+    private readonly Table $table;
+
+    public function __construct(private readonly string $folder)
+    {
+        $this->table = new Table();
+    }
+
+    /** @return bool whether every limit was kept */
+    public function run(): bool
+    {
+        Auth::login(User::query()->firstOrFail());
+        printf("Medians of %d turns, in this process.\n\n", self::TURNS);
+        $this->table->begin();
+        $this->startPage();
+        $this->cardChange();
+        $this->folder();
+
+        return $this->table->allKept();
+    }
+
+    private function startPage(): void
+    {
+        $few = $this->milliseconds(fn () => $this->get('/api/orders'));
+        $order = (array) Order::query()->toBase()->first();
+        $lines = array_map(
+            fn (object $line): array => (array) $line,
+            Line::query()->where('order_id', $order['id'])->toBase()->get()->all(),
+        );
+        foreach (array_chunk(range(1, self::ORDERS), 200) as $ids) {
+            DB::table('orders')->insert(
+                array_map(fn (int $n): array => ['id' => 1_000_000 + $n, 'number' => "2701-{$n}", 'due_on' => '2027-01-31'] + $order, $ids),
+            );
+            foreach ($lines as $line) {
+                DB::table('lines')->insert(array_map(fn (int $n): array => ['id' => null, 'order_id' => 1_000_000 + $n] + $line, $ids));
+            }
+        }
+        DB::statement(
+            'insert into order_pictures (order_id, picture_id, name) select o.id, p.picture_id, p.name from orders o '.
+                'join order_pictures p on p.order_id = ? where o.id > 1000000',
+            [$order['id']],
+        );
+        DB::statement(
+            'insert into line_pictures (line_id, place, order_picture_id) select l.id, at.place, mine.id from `lines` l '.
+                'join `lines` l0 on l0.order_id = ? and l0.number = l.number join line_pictures at on at.line_id = l0.id '.
+                'join order_pictures its on its.id = at.order_picture_id '.
+                'join order_pictures mine on mine.order_id = l.order_id and mine.picture_id = its.picture_id where l.order_id > 1000000',
+            [$order['id']],
+        );
+        $this->told(
+            'start page of '.self::ORDERS.' orders',
+            $this->milliseconds(fn () => $this->get('/api/orders')),
+            $few,
+            'of the demo',
+            200,
+        );
+        $cold = $this->milliseconds(fn () => $this->get('/api/orders'), fn () => Cache::flush());
+        $this->told('  its faces not kept yet', $cold, $few, 'of the demo', 400);
+        $this->told('  a size looked for', $this->milliseconds(fn () => $this->get('/api/orders?find=8x10')), $few, 'of the demo', 300);
+        $this->told('  the hundredth page', $this->milliseconds(fn () => $this->get('/api/orders?page=100')), $few, 'of the demo', 200);
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        $bytes = strlen($this->get('/api/orders'));
+        $this->table->limit('  queries', count(DB::getQueryLog()), 12, '');
+        $this->table->limit('  sent', $bytes / 1000, 100, 'kB');
+        DB::disableQueryLog();
+        Order::query()->where('id', '>', 1_000_000)->forceDelete();
+    }
+
+    private function cardChange(): void
+    {
+        $order = Order::query()->whereHas('lines')->orderBy('id')->firstOrFail();
+        $line = (array) Line::query()->where('order_id', $order->id)->whereHas('pictures')->toBase()->first();
+        $picture = DB::table('line_pictures')->where('line_id', $line['id'])->value('order_picture_id');
+        DB::table('lines')
+            ->where('state', '!=', Line::MADE)
+            ->update(['state' => Line::MADE]); // those of the demo
+        for ($n = 1; $n <= self::LINES; $n++) {
+            $id = DB::table('lines')->insertGetId(['id' => null, 'number' => 1000 + $n, 'state' => Line::OPEN] + $line);
+            DB::table('line_pictures')->insert(['line_id' => $id, 'place' => 0, 'order_picture_id' => $picture]);
+        }
+        $lab = Lab::query()->whereKey($order->lab_id)->firstOrFail();
+        $ask = fn (): string => $this->post('/api/labs/tried', ['id' => $lab->id, 'texts' => ['ppi' => '240']]);
+        $told = count(json_decode($ask(), true)['lines']);
+        $sheet = $this->milliseconds(fn () => $this->get("/api/orders/{$order->id}"));
+        $this->told("a card change over {$told} open lines told", $this->milliseconds($ask), $sheet, 'its order sheet', 500);
+    }
+
+    private function folder(): void
+    {
+        is_dir($this->folder) || mkdir($this->folder, 0770);
+        for ($n = 0; $n < self::PICTURES; $n++) {
+            touch(sprintf('%s/p%05d.jpg', $this->folder, $n), time() - 3600 - $n);
+        }
+        Studio::query()
+            ->firstOrFail()
+            ->update(['pictures_folder' => $this->folder]);
+        app()->forgetScopedInstances();
+        $bare = $this->milliseconds(
+            fn () => array_map(fn (string $name): mixed => @stat("{$this->folder}/{$name}"), scandir($this->folder) ?: []),
+        );
+        foreach (['newest', 'name'] as $sort) {
+            $ours = $this->milliseconds(fn () => $this->get("/api/pictures-folder?sort={$sort}"));
+            $this->told('a folder of '.self::PICTURES." by {$sort}", $ours, $bare, 'stat of each', 1000);
+        }
+    }
+
+    private function told(string $what, float $ours, float $theirs, string $against, float $limit): void
+    {
+        $this->table->against($what, $ours, $against, $theirs, $limit);
+    }
+
+    private function get(string $path): string
+    {
+        return $this->ask(Request::create($path));
+    }
+
+    /** @param  array<string, mixed>  $body */
+    private function post(string $path, array $body): string
+    {
+        $json = (string) json_encode($body);
+
+        return $this->ask(Request::create($path, 'POST', server: ['CONTENT_TYPE' => 'application/json'], content: $json));
+    }
+
+    /** Past the door: what is measured is the page, not the session. */
+    private function ask(Request $request): string
+    {
+        $request->headers->set('Accept', 'application/json');
+        $answer = app(Kernel::class)->handle($request);
+        if ($answer->getStatusCode() !== 200) {
+            throw new \RuntimeException("{$request->path()}: {$answer->getStatusCode()} {$answer->getContent()}");
+        }
+
+        return (string) $answer->getContent();
+    }
+
+    private function milliseconds(callable $call, ?callable $before = null): float
+    {
+        $call();
+        $took = [];
+        for ($n = 0; $n < self::TURNS; $n++) {
+            $before === null || $before();
+            $from = hrtime(true);
+            $call();
+            $took[] = (hrtime(true) - $from) / 1e6;
+        }
+        sort($took);
+
+        return $took[intdiv(self::TURNS, 2)];
+    }
+}
