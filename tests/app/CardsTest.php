@@ -163,7 +163,7 @@ final class CardsTest extends TestCase
                 '{"presets": []}' => 'no lab card of Planisher’s',
                 substr($text, 0, 60) => 'broken or cut off at line',
                 '{"planisher": 1, "lab": {"name": "x", "sizes": []}}' => 'Its sizes can’t be',
-                '{"planisher": 1, "lab": {"name": "x", "sizes": ["8 x 10 in"], "prices": [{"size": "8 x 10 in", "price": -3}]}}' => 'prices[0].price',
+                '{"planisher": 1, "lab": {"name": "x", "sizes": ["A4"], "prices": [{"size": "A4", "price": -3}]}}' => 'prices[0].price',
             ] as $wrong => $says
         ) {
             self::assertStringContainsString($says, $this->take((string) $wrong)->assertUnprocessable()->json('message'));

@@ -8,11 +8,14 @@ use App\Models\Line;
 use App\Models\Studio;
 use App\Models\User;
 use App\People\PasswordLink;
+use Illuminate\Mail\Mailer;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Testing\TestResponse;
 
 /** The studio, and the people in it. */
@@ -72,6 +75,29 @@ final class StudioTest extends TestCase
         $this->choose($late, 'other words here')->assertUnprocessable();
         $this->travelBack();
         $this->choose(str_replace('token=', 'token=0', PasswordLink::for($this->wren)), 'other words here')->assertUnprocessable();
+    }
+
+    public function test_the_link_is_mailed_where_mail_is_set(): void
+    {
+        self::assertFalse($this->postJson('/api/people', ['name' => 'Ida', 'email' => 'ida@halloway.example'])->json('wasMailed'));
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp' => ['transport' => 'array']]);
+        Mail::forgetMailers();
+        $id = User::query()->where('email', 'ida@halloway.example')->firstOrFail()->id;
+        $answer = $this->postJson("/api/people/{$id}/link")->assertOk();
+        self::assertTrue($answer->json('wasMailed'));
+        $mailer = Mail::mailer('smtp');
+        self::assertInstanceOf(Mailer::class, $mailer);
+        $transport = $mailer->getSymfonyTransport();
+        self::assertInstanceOf(ArrayTransport::class, $transport);
+        self::assertStringContainsString($answer->json('link'), (string) $transport->messages()[0]->getOriginalMessage()->getTextBody());
+        config(['mail.mailers.smtp' => ['transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 9, 'timeout' => 1]]);
+        Mail::forgetMailers();
+        self::assertFalse(
+            $this->postJson("/api/people/{$id}/link")
+                ->assertOk()
+                ->json('wasMailed'),
+            'a server that is away loses no link',
+        );
     }
 
     public function test_who_is_removed_is_out_and_the_last_one_stays(): void

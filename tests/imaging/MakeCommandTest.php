@@ -271,4 +271,27 @@ final class MakeCommandTest extends TestCase
         self::assertStringContainsString('not an ICC profile', $broken['findings'][0]['text']);
         self::assertSame(['profile-refused', 'profile-refused'], [$broken['findings'][0]['code'], $outside['findings'][0]['code']]);
     }
+
+    public function test_numbers_remarks_and_sums_of_pictures(): void
+    {
+        $picture = $this->picture('dawn-boat.jpg', 600, 400);
+        $this->picture('slipway.jpg', 600, 400);
+        $order = self::order([
+            ['number' => 3, 'picture' => 'dawn-boat.jpg', 'size' => '4 x 6 in', 'remark' => ['own' => 'ring first', 'lab' => 'no gloss']],
+            ['picture' => 'slipway.jpg', 'size' => '4 x 6 in'],
+        ]);
+        $order['order'] += ['title' => 'Autumn set', 'due' => '2026-12-04', 'remark' => ['lab' => 'by Friday']];
+        $order['pictures'] = [
+            ['name' => 'dawn-boat.jpg', 'sha256' => hash_file('sha256', $picture)],
+            ['name' => 'slipway.jpg', 'sha256' => str_repeat('0', 64)],
+        ];
+        self::assertSame(1, $this->make($order)->getExitCode());
+        $lines = $this->report()['lines'];
+        self::assertSame([3, 4], array_column($lines, 'number'), 'the next one counts on');
+        self::assertSame('isholm_4x6_dawn-boat_3.jpg', $lines[0]['files'][0]['name']);
+        self::assertSame([true, false], array_column($lines, 'made'));
+        self::assertContains('picture-other', array_column($lines[1]['findings'], 'code'));
+        $order['lines'][1]['number'] = 3;
+        self::assertStringContainsString('a number that no line before it has', $this->make($order)->getErrorOutput());
+    }
 }

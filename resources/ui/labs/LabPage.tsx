@@ -28,13 +28,24 @@ export function LabPage() {
 /** A lab that isn't there yet: its name and its sizes are enough. */
 export function NewLab() {
     const labs = useLabs();
-    return labs.data ? <Card lab={null} fields={labs.data.fields} /> : <Loading error={labs.error} />;
+    const [isFirst, setIsFirst] = useState<boolean | null>(null);
+    if (labs.data && isFirst === null) {
+        setIsFirst(labs.data.labs.length === 0);
+    }
+    return labs.data ? <Card lab={null} fields={labs.data.fields} isFirst={isFirst === true} /> : <Loading error={labs.error} />;
 }
 
 const CANVAS = ['canvas.depth', 'canvas.spare', 'canvas.edgesApart'];
 const FILES = ['colour', 'ppi', 'minimumPpi', 'formats', 'quality', 'bits', 'maxBytes', 'nameLength'];
 
-function Card({ lab, fields }: { lab: Lab | null; fields: CardField[] }) {
+interface CardProps {
+    lab: Lab | null;
+    fields: CardField[];
+    /** the studio's first lab: its first order comes next */
+    isFirst?: boolean;
+}
+
+function Card({ lab, fields, isFirst = false }: CardProps) {
     const draft = useCardDraft(lab);
     const named = (names: string[]) => names.map((name) => fields.find((field) => field.name === name)!);
     const { texts } = draft.typed;
@@ -116,7 +127,7 @@ function Card({ lab, fields }: { lab: Lab | null; fields: CardField[] }) {
                     {lab && <Gamuts lab={lab} />}
                 </div>
             </main>
-            {(draft.isChanged || isNew) && <Keep lab={lab} draft={draft} />}
+            {(draft.isChanged || isNew) && <Keep lab={lab} draft={draft} isFirst={isFirst} />}
         </div>
     );
 }
@@ -186,7 +197,7 @@ function Gamuts({ lab }: { lab: Lab }) {
 }
 
 /** At the foot while something is changed: what it changes elsewhere, and the two ways on. */
-function Keep({ lab, draft }: { lab: Lab | null; draft: CardDraft }) {
+function Keep({ lab, draft, isFirst }: { lab: Lab | null; draft: CardDraft; isFirst: boolean }) {
     const client = useQueryClient();
     const navigate = useNavigate();
     const { say } = useNotices();
@@ -202,7 +213,7 @@ function Keep({ lab, draft }: { lab: Lab | null; draft: CardDraft }) {
             }
             const { id } = await addLab(draft.typed);
             await client.invalidateQueries();
-            void navigate(`/labs/${id}`, { replace: true });
+            void (isFirst ? navigate('/', { state: { isNewOrder: true } }) : navigate(`/labs/${id}`, { replace: true }));
         },
     });
     const errors = Object.values(draft.tried?.errors ?? {});

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { importOrder, useOrderActs, useOrders, type Where } from '@/api/orders';
 import type { OrderRow, Orders as Page } from '@/api/types';
 import { Button, Key } from '@/common/Button';
@@ -41,7 +41,8 @@ export function Orders() {
             { replace: change.find !== undefined },
         );
     };
-    const [isNew, setIsNew] = useState(false);
+    const came = useLocation().state as { isNewOrder?: boolean } | null;
+    const [isNew, setIsNew] = useState(came?.isNewOrder === true);
     const field = useRef<HTMLInputElement>(null);
     const orders = useOrders(where, find, page);
     useKeys({ '/': () => field.current?.focus(), n: () => setIsNew(true) });

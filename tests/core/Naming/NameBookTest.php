@@ -6,10 +6,13 @@ namespace Tests\core\Naming;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Planisher\Finish\LineReader;
+use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Measure\Size;
 use Planisher\Naming\NameBook;
 use Planisher\Naming\SafeText;
+use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderHead;
 use Tests\core\Situations;
 
@@ -147,5 +150,43 @@ final class NameBookTest extends TestCase
                 self::assertDoesNotMatchRegularExpression('/^(con|prn|aux|nul|com\d|lpt\d)\./', $name);
             }
         }
+    }
+
+    public function test_the_files_of_a_set_have_one_stem_however_short_it_is(): void
+    {
+        foreach (range(20, 60) as $room) {
+            foreach ([[1, 1, 1], [1, 2, 1], [1, 1, 1, 1, 1]] as $columns) {
+                $names = self::names(
+                    [
+                        'make' => 'panels',
+                        'size' => '90 x 60 in',
+                        'panels' => ['columns' => $columns],
+                        'subject' => 'The shoreline at dusk, looking north',
+                    ],
+                    $room,
+                );
+                $stems = array_unique(
+                    array_map(
+                        fn (string $name): string => (string) preg_replace('/(_|-)?(left|middle|right|\\dof5)\\.jpg$/', '', $name),
+                        $names,
+                    ),
+                );
+                self::assertCount(1, $stems, implode(', ', $names));
+                array_map(fn (string $name) => self::assertLessThanOrEqual($room, strlen($name)), $names);
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $line
+     * @return list<string>
+     */
+    private static function names(array $line, int $room): array
+    {
+        $lab = LabCard::fromNode(Node::root(['name' => 'Larkmoor', 'sizes' => ['8 x 10 in'], 'nameLength' => $room]));
+
+        return NameBook::names(new OrderHead('2611-04', 'Isholm Rowing Club', '2026-11-24'), $lab, [
+            1 => LineReader::read(Node::root($line)),
+        ])[1]->files();
     }
 }
