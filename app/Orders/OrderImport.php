@@ -114,6 +114,9 @@ final class OrderImport
             if ($bytes > self::MOST_BYTES) {
                 throw new ImportRefused('What is in it is larger than 20 GB unpacked, the most that is taken.');
             }
+            if (2 * $bytes > (int) disk_free_space($folder)) {
+                throw new ImportRefused('The studio’s disk hasn’t room for what is in it. Make room, then bring it in again.');
+            }
             $stream = $stat === false ? false : $zip->getStream($in);
             if ($stream === false) {
                 $wrong[] = "“{$name}” is missing";
