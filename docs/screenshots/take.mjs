@@ -1,7 +1,8 @@
-// Takes the pictures of the main views from a freshly seeded, running demo:  node docs/screenshots/take.mjs [ADDRESS] [FOLDER]
+// Takes the pictures of the main views from a freshly seeded, running demo, and of the first page of an empty studio where its address
+// is given:  node docs/screenshots/take.mjs [ADDRESS] [FOLDER] [ADDRESS OF AN EMPTY STUDIO]
 import { chromium } from '@playwright/test';
 
-const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots'] = process.argv.slice(2);
+const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots', empty] = process.argv.slice(2);
 const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
@@ -13,9 +14,13 @@ const take = async (name) => {
     await page.screenshot({ path: `${folder}/${name}.png` });
 };
 
+if (empty) {
+    await page.goto(empty);
+    await page.getByLabel('What the studio is called').waitFor();
+    await take('first-page');
+}
 await page.goto('/');
 await page.getByLabel('E-mail').waitFor();
-await take('sign-in');
 await page.getByLabel('E-mail').fill('wren@halloway.example');
 await page.getByLabel('Password').fill('copper-and-paper');
 await page.getByRole('button', { name: 'Sign in' }).click();
@@ -28,12 +33,6 @@ await page.goto('/orders/1/lines/3');
 await page.getByTestId('preview').waitFor();
 await page.keyboard.press('f');
 await take('bench');
-await page
-    .getByTestId('sentence')
-    .getByRole('button', { name: /Size on paper$/ })
-    .click();
-await take('bench-word');
-await page.keyboard.press('Escape');
 await page.goto('/orders/1/lines/6');
 await page.getByTestId('preview').waitFor();
 await page
@@ -50,8 +49,6 @@ await page.keyboard.press('Escape');
 await page.goto('/orders/3/lines/13');
 await page.getByTestId('turned').waitFor();
 await take('bench-canvas');
-await page.keyboard.press('b');
-await take('bench-canvas-turned');
 await page.goto('/orders/3/lines/15');
 await page.getByTestId('preview').first().waitFor();
 await take('bench-panels');
@@ -59,12 +56,17 @@ await page.goto('/orders/1/lines/4');
 await page.getByRole('button', { name: 'Split' }).click();
 await page.getByText(/Darkest tone/).waitFor();
 await take('bench-on-paper');
-await page.goto('/labs');
-await page
-    .getByRole('img', { name: /^Gamuts of/ })
-    .first()
-    .waitFor();
-await take('labs');
+await page.goto('/labs/1');
+await page.getByRole('img', { name: /^Gamuts of/ }).waitFor();
+await take('lab');
+await page.goto('/studio');
+await page.getByRole('region', { name: 'People' }).waitFor();
+await take('studio');
+await page.goto('/orders/1');
+await page.getByRole('button', { name: 'From the pictures folder…' }).click();
+await page.getByRole('button', { name: /point-light/ }).waitFor();
+await page.waitForTimeout(2500); // small pictures follow
+await take('pictures-folder');
 await page.goto('/orders/3/wall');
 await page.getByLabel('180 cm line').check();
 await take('on-the-wall');

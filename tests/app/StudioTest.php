@@ -51,7 +51,7 @@ final class StudioTest extends TestCase
             ->assertUnprocessable()
             ->json('errors');
         self::assertSame(['studio', 'name', 'email', 'password', 'unit'], array_keys($errors));
-        self::assertStringContainsString('10 letters', $errors['password'][0]);
+        self::assertStringContainsString('12 letters', $errors['password'][0]);
         $this->postJson('/api/first', self::FIRST)
             ->assertCreated()
             ->assertJson(['user' => ['name' => 'Ada Fenn'], 'studio' => ['unit' => 'cm']]);
@@ -66,7 +66,7 @@ final class StudioTest extends TestCase
             ->json('link');
         $this->postJson('/api/people', ['name' => 'Ida', 'email' => 'ida@halloway.example'])->assertUnprocessable();
         $this->signOut();
-        self::assertStringContainsString('10 letters', $this->choose($link, 'rain')->assertUnprocessable()->json('message'));
+        self::assertStringContainsString('12 letters', $this->choose($link, 'rain')->assertUnprocessable()->json('message'));
         $this->choose($link, 'rain on slate')->assertNoContent();
         self::assertTrue(Hash::check('rain on slate', User::query()->where('email', 'ida@halloway.example')->firstOrFail()->password));
         self::assertStringContainsString('used already', $this->choose($link, 'other words here')->assertUnprocessable()->json('message'));

@@ -74,10 +74,10 @@ test('a second person joins, works, is removed and is out at once', async ({ pag
     const context = await browser.newContext({ baseURL: process.env.APP_URL, storageState: { cookies: [], origins: [] } });
     const hers = await context.newPage();
     await hers.goto(link);
-    await hers.getByLabel('A password, of ten letters or more').fill('rain');
+    await hers.getByLabel('A password, of twelve letters or more').fill('rain');
     await hers.getByRole('button', { name: 'Keep it and sign in' }).click();
-    await expect(hers.getByText('10 letters at least')).toBeVisible();
-    await hers.getByLabel('A password, of ten letters or more').fill('rain on slate');
+    await expect(hers.getByText('12 letters at least')).toBeVisible();
+    await hers.getByLabel('A password, of twelve letters or more').fill('rain on slate');
     await hers.getByRole('button', { name: 'Keep it and sign in' }).click();
     await hers.getByLabel('E-mail').fill('ida@halloway.example');
     await hers.getByLabel('Password').fill('rain on slate');
@@ -98,7 +98,7 @@ test('a second person joins, works, is removed and is out at once', async ({ pag
     await hers.reload();
     await expect(hers.getByRole('button', { name: 'Sign in' })).toBeVisible();
     await hers.goto(link);
-    await hers.getByLabel('A password, of ten letters or more').fill('rain on slate');
+    await hers.getByLabel('A password, of twelve letters or more').fill('rain on slate');
     await hers.getByRole('button', { name: 'Keep it and sign in' }).click();
     await expect(hers.getByText('This link was used already')).toBeVisible();
     await context.close();
@@ -258,11 +258,11 @@ test.describe('a studio of one’s own', () => {
         await page.getByLabel('What the studio is called').fill('Fenn & Daughter');
         await page.getByLabel('Your name').fill('Ada Fenn');
         await page.getByLabel('Your e-mail, to sign in with').fill('ada@fenn.example');
-        await page.getByLabel('A password, of ten letters or more').fill('rain');
+        await page.getByLabel('A password, of twelve letters or more').fill('rain');
         await page.getByRole('button', { name: 'Open the studio' }).click();
-        await expect(page.getByText('10 letters at least')).toBeVisible();
+        await expect(page.getByText('12 letters at least')).toBeVisible();
         await expect(page.getByText('Choose inches or centimetres.')).toBeVisible();
-        await page.getByLabel('A password, of ten letters or more').fill('rain on slate');
+        await page.getByLabel('A password, of twelve letters or more').fill('rain on slate');
         await page.getByRole('radio', { name: 'Centimetres' }).click();
         await page.getByRole('button', { name: 'Open the studio' }).click();
 

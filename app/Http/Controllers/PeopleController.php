@@ -20,7 +20,7 @@ use Illuminate\Validation\Rules\Password as PasswordRule;
 /** The people of the studio: who they are, how they come in, and out. */
 final class PeopleController
 {
-    public const LEAST_LETTERS = 10;
+    public const LEAST_LETTERS = 12;
 
     public const WRONG = [
         'name.required' => 'Give a name.',

@@ -36,7 +36,7 @@ export function ChoosePassword() {
                         className="max-w-80 bg-chrome"
                     />
                     <Field
-                        label="A password, of ten letters or more"
+                        label="A password, of twelve letters or more"
                         type="password"
                         autoFocus
                         autoComplete="new-password"

@@ -12,7 +12,7 @@ const FIELDS = [
     { name: 'studio', label: 'What the studio is called', type: 'text', autoComplete: 'organization' },
     { name: 'name', label: 'Your name', type: 'text', autoComplete: 'name' },
     { name: 'email', label: 'Your e-mail, to sign in with', type: 'email', autoComplete: 'username' },
-    { name: 'password', label: 'A password, of ten letters or more', type: 'password', autoComplete: 'new-password' },
+    { name: 'password', label: 'A password, of twelve letters or more', type: 'password', autoComplete: 'new-password' },
 ] as const;
 
 /** The first page of an empty instance: the studio, and the first person of it. */
