@@ -47,6 +47,6 @@ class ClientPage extends Model
 
     public function isOpen(): bool
     {
-        return $this->revoked_at === null && $this->expires_at->isFuture();
+        return $this->revoked_at === null && $this->expires_at->isFuture() && $this->order()->exists(); // a removed order shows nothing
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use Planisher\OrderFile\OrderHead;
 use Planisher\OrderFile\Remark;
 
@@ -36,6 +37,8 @@ class Order extends Model
 {
     use SoftDeletes;
 
+    private const LOCK_SECONDS = 10;
+
     protected $guarded = [];
 
     protected function casts(): array
@@ -55,6 +58,19 @@ class Order extends Model
                 ->max() ?? 0;
 
         return sprintf('%s-%02d', $month, $last + 1);
+    }
+
+    /**
+     * A further order under the next number of a day's month: two that are opened at once get two.
+     *
+     * @param  array<string, mixed>  $attributes
+     */
+    public static function opened(Carbon $day, array $attributes): self
+    {
+        return Cache::lock('order-number', self::LOCK_SECONDS)->block(
+            self::LOCK_SECONDS,
+            fn (): self => self::query()->create(['number' => self::nextNumber($day), 'ordered_on' => $day] + $attributes),
+        );
     }
 
     public function head(): OrderHead

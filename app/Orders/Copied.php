@@ -15,37 +15,42 @@ final class Copied
 {
     public static function from(Order $order): Order
     {
-        return DB::transaction(function () use ($order): Order {
-            $copy = Order::query()->create([
-                'number' => Order::nextNumber(Carbon::today()),
-                'title' => $order->title,
-                'client_id' => $order->client_id,
-                'lab_id' => $order->lab_id,
-                'ordered_on' => Carbon::today(),
-                'due_on' => null,
-                'remark' => $order->remark,
-                'remark_for_lab' => $order->remark_for_lab,
-            ]);
-            $pictures = [];
-            foreach ($order->pictures()->get() as $picture) {
-                $pictures[$picture->id] = OrderPicture::query()->create([
-                    'order_id' => $copy->id,
-                    'picture_id' => $picture->picture_id,
-                    'name' => $picture->name,
-                ])->id;
-            }
-            foreach ($order->lines()->with('pictures')->get() as $line) {
-                $made = Line::query()->create([
-                    ...$line->only(['number', 'wanted', 'size_key', 'remark', 'remark_for_lab']),
-                    'order_id' => $copy->id,
-                ]);
-                foreach ($line->pictures as $at) {
-                    $made->pictures()->create(['place' => $at->place, 'order_picture_id' => $pictures[$at->order_picture_id]]);
-                }
-            }
-            History::note($copy->id, "copied it from {$order->number}");
+        $copy = Order::opened(Carbon::today(), [
+            'title' => $order->title,
+            'client_id' => $order->client_id,
+            'lab_id' => $order->lab_id,
+            'remark' => $order->remark,
+            'remark_for_lab' => $order->remark_for_lab,
+        ]);
+        try {
+            DB::transaction(fn () => self::fill($copy, $order));
+        } catch (\Throwable $e) {
+            $copy->forceDelete();
+            throw $e;
+        }
+        History::note($copy->id, "copied it from {$order->number}");
 
-            return $copy;
-        });
+        return $copy;
+    }
+
+    private static function fill(Order $copy, Order $order): void
+    {
+        $pictures = [];
+        foreach ($order->pictures()->get() as $picture) {
+            $pictures[$picture->id] = OrderPicture::query()->create([
+                'order_id' => $copy->id,
+                'picture_id' => $picture->picture_id,
+                'name' => $picture->name,
+            ])->id;
+        }
+        foreach ($order->lines()->with('pictures')->get() as $line) {
+            $made = Line::query()->create([
+                ...$line->only(['number', 'wanted', 'size_key', 'remark', 'remark_for_lab']),
+                'order_id' => $copy->id,
+            ]);
+            foreach ($line->pictures as $at) {
+                $made->pictures()->create(['place' => $at->place, 'order_picture_id' => $pictures[$at->order_picture_id]]);
+            }
+        }
     }
 }

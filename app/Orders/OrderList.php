@@ -120,6 +120,7 @@ final class OrderList
         $open = DB::table('client_pages')->whereNull('revoked_at')->where('expires_at', '>', now());
         $asked = DB::table('lines')
             ->whereNull('deleted_at')
+            ->whereExists(fn ($picture) => $picture->from('line_pictures')->whereColumn('line_id', 'lines.id')) // others aren't shown
             ->whereIn('order_id', (clone $open)->select('order_id'))
             ->groupBy('order_id')
             ->selectRaw('order_id, count(*) as asked');

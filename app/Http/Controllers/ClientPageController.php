@@ -8,6 +8,7 @@ use App\Clients\Answers;
 use App\Clients\Links;
 use App\Models\ClientPage;
 use App\Models\Order;
+use App\Orders\History;
 use App\Studio\MarkStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -43,12 +44,15 @@ final class ClientPageController
             'expires_at' => now()->addDays((int) ($given['days'] ?? self::USUAL_DAYS)),
         ]);
 
+        History::note($order->id, 'showed it to the client');
+
         return response()->json(self::shown($page), 201);
     }
 
     public function revoke(ClientPage $page): JsonResponse
     {
         $page->update(['revoked_at' => $page->revoked_at ?? now()]);
+        History::note($page->order_id, 'revoked the client’s link');
 
         return response()->json(self::shown($page));
     }

@@ -66,12 +66,10 @@ final class OrderController
             ],
             self::WRONG,
         );
-        $order = Order::query()->create([
-            'number' => Order::nextNumber(Carbon::today()),
+        $order = Order::opened(Carbon::today(), [
             'title' => $given['title'] ?? null,
             'client_id' => Client::query()->firstOrCreate(['name' => trim($given['client'])])->id,
             'lab_id' => Lab::query()->where('name', $given['lab'])->firstOrFail()->id,
-            'ordered_on' => Carbon::today(),
             'due_on' => $given['dueOn'] ?? null,
         ]);
         History::note($order->id, 'opened the order');

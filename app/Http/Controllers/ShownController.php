@@ -12,6 +12,7 @@ use App\Lines\LineChanger;
 use App\Models\ClientAnswer;
 use App\Models\ClientPage;
 use App\Models\Line;
+use App\Orders\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -108,6 +109,8 @@ final class ShownController
                 'is_yes' => (bool) $answer['isYes'],
                 'note' => $answer['isYes'] ? null : trim((string) $answer['note']),
             ]);
+            $said = $answer['isYes'] ? 'said yes to it' : 'left a note on it';
+            History::note($page->order_id, $said, $line, who: $page->order->client->name);
             if (! $answer['isYes'] && $page->reopens) {
                 LineChanger::reopen($line);
             }
