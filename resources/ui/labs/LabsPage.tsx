@@ -1,11 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { importLab, useLabs } from '@/api/labs';
 import type { LabRow } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Loading } from '@/common/Loading';
-import { useNotices } from '@/common/notices';
+import { TakeIn } from '@/common/TakeIn';
 import { TopBar } from '@/common/TopBar';
 import { useKeys } from '@/common/useKeys';
 import { SizesDrawn } from './SizesDrawn';
@@ -36,7 +34,13 @@ export function LabsPage() {
                 <main className="grow overflow-auto px-10 py-8">
                     <div className="mb-5 flex items-baseline gap-4">
                         <h1 className="grow font-serif text-title leading-tight">Labs</h1>
-                        <TakeIn />
+                        <TakeIn
+                            label="Take in a card…"
+                            file="A lab card"
+                            accept=".json,application/json"
+                            take={importLab}
+                            list="labs"
+                        />
                         <Button look="main" onClick={() => void navigate('/labs/new')}>
                             Add a lab<Key>N</Key>
                         </Button>
@@ -80,43 +84,5 @@ function Row({ lab }: { lab: LabRow }) {
                 <SizesDrawn sizes={lab.sizes} height={58} />
             </div>
         </li>
-    );
-}
-
-/** A card from a file that another studio, or this one, has exported. */
-function TakeIn() {
-    const field = useRef<HTMLInputElement>(null);
-    const navigate = useNavigate();
-    const client = useQueryClient();
-    const { say } = useNotices();
-    const take = useMutation({
-        mutationFn: importLab,
-        onSuccess: async ({ id }) => {
-            await client.invalidateQueries({ queryKey: ['labs'] });
-            void navigate(`/labs/${id}`);
-        },
-        onError: (error) => say(error.message, { lasts: true }),
-    });
-    return (
-        <>
-            <Button look="quiet" onClick={() => field.current?.click()} disabled={take.isPending}>
-                Take in a card…
-            </Button>
-            <input
-                ref={field}
-                type="file"
-                accept=".json,application/json"
-                aria-label="A lab card"
-                className="sr-only"
-                tabIndex={-1}
-                onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    event.target.value = '';
-                    if (file) {
-                        take.mutate(file);
-                    }
-                }}
-            />
-        </>
     );
 }

@@ -1,12 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
+import { Link, useLocation, useSearchParams } from 'react-router';
 import { importOrder, useOrderActs, useOrders, type Where } from '@/api/orders';
 import type { OrderRow, Orders as Page } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { daysAway, longDay } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
-import { useNotices } from '@/common/notices';
+import { TakeIn } from '@/common/TakeIn';
 import { TopBar } from '@/common/TopBar';
 import { useKeys } from '@/common/useKeys';
 import { Face } from './Face';
@@ -88,7 +87,13 @@ export function Orders() {
                         <h1 className="grow font-serif text-title leading-tight">
                             {find ? `Orders with “${find}”` : heading(where)}
                         </h1>
-                        <TakeIn />
+                        <TakeIn
+                            label="Take in an order…"
+                            file="An exported order"
+                            accept=".zip,application/zip"
+                            take={importOrder}
+                            list="orders"
+                        />
                         <Button look="main" onClick={() => setIsNew(true)}>
                             New order<Key>N</Key>
                         </Button>
@@ -259,43 +264,5 @@ function Turning({ page, onTurn }: { page: Page; onTurn: (to: number) => void })
                 Later
             </Button>
         </nav>
-    );
-}
-
-/** An order from the ZIP of its order file and pictures. */
-function TakeIn() {
-    const field = useRef<HTMLInputElement>(null);
-    const navigate = useNavigate();
-    const client = useQueryClient();
-    const { say } = useNotices();
-    const take = useMutation({
-        mutationFn: importOrder,
-        onSuccess: async ({ id }) => {
-            await client.invalidateQueries({ queryKey: ['orders'] });
-            void navigate(`/orders/${id}`);
-        },
-        onError: (error) => say(error.message, { lasts: true }),
-    });
-    return (
-        <>
-            <Button look="quiet" onClick={() => field.current?.click()} disabled={take.isPending}>
-                {take.isPending ? 'Taking it in…' : 'Take in an order…'}
-            </Button>
-            <input
-                ref={field}
-                type="file"
-                accept=".zip,application/zip"
-                aria-label="An exported order"
-                className="sr-only"
-                tabIndex={-1}
-                onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    event.target.value = '';
-                    if (file) {
-                        take.mutate(file);
-                    }
-                }}
-            />
-        </>
     );
 }

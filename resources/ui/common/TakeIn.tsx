@@ -1,0 +1,55 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { useNavigate } from 'react-router';
+import type { Created } from '@/api/types';
+import { Button } from './Button';
+import { useNotices } from './notices';
+
+interface Props {
+    /** what is on the button */
+    label: string;
+    /** what the file is, for readers */
+    file: string;
+    accept: string;
+    take: (file: File) => Promise<Created>;
+    /** the list that it comes into, as the query cache knows it; its page lies below an address of the same name */
+    list: string;
+}
+
+/** Takes in a file that was exported, and opens what came of it. */
+export function TakeIn({ label, file, accept, take, list }: Props) {
+    const field = useRef<HTMLInputElement>(null);
+    const navigate = useNavigate();
+    const client = useQueryClient();
+    const { say } = useNotices();
+    const taking = useMutation({
+        mutationFn: take,
+        onSuccess: async ({ id }) => {
+            await client.invalidateQueries({ queryKey: [list] });
+            void navigate(`/${list}/${id}`);
+        },
+        onError: (error) => say(error.message, { lasts: true }),
+    });
+    return (
+        <>
+            <Button look="quiet" onClick={() => field.current?.click()} disabled={taking.isPending}>
+                {taking.isPending ? 'Taking it in…' : label}
+            </Button>
+            <input
+                ref={field}
+                type="file"
+                accept={accept}
+                aria-label={file}
+                className="sr-only"
+                tabIndex={-1}
+                onChange={(event) => {
+                    const chosen = event.target.files?.[0];
+                    event.target.value = '';
+                    if (chosen) {
+                        taking.mutate(chosen);
+                    }
+                }}
+            />
+        </>
+    );
+}
