@@ -46,7 +46,7 @@ final class ExportFolder
     /** Why a folder can't be one, in words; null where it can. */
     public static function trouble(string $folder): ?string
     {
-        $real = realpath($folder);
+        $real = str_contains($folder, "\0") ? false : realpath($folder);
 
         return match (true) {
             ! str_starts_with($folder, '/') => "“{$folder}” is no whole path. Begin it with a /, such as /srv/prints.",

@@ -27,6 +27,7 @@ final class MakeView
         return [
             'id' => $make->id,
             'folder' => "orders/{$make->folder}",
+            'exportedTo' => $make->export_folder === null ? null : "{$make->export_folder}/{$make->folder}",
             'zip' => self::zip($make, false),
             'screenZip' => self::zip($make, true),
             'startedAt' => $make->created_at->toIso8601String(),

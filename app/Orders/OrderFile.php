@@ -58,6 +58,7 @@ final class OrderFile
     public function zip(Order $order, string $path): void
     {
         $told = $this->of($order);
+        $told['lines'] === [] && abort(422, 'The order has no lines yet, so there is nothing to export.');
         $files = $this->files($order);
         $part = "{$path}.part";
         $zip = new \ZipArchive();

@@ -36,7 +36,7 @@ final class Folder
     /** Why a folder can't be it, in words; null where it can. */
     public static function trouble(string $folder): ?string
     {
-        $real = realpath($folder);
+        $real = str_contains($folder, "\0") ? false : realpath($folder);
 
         return match (true) {
             ! str_starts_with($folder, '/') => "“{$folder}” is no whole path. Begin it with a /, such as /srv/pictures.",
@@ -62,7 +62,9 @@ final class Folder
             if ($name[0] === '.') {
                 continue;
             }
-            if (! self::isPicture($name)) {
+            if (! mb_check_encoding($name, 'UTF-8')) {
+                $others++; // it can't be named on a page
+            } elseif (! self::isPicture($name)) {
                 is_dir("{$at}/{$name}") ? ($folders[] = $name) : ($others += self::isBeside($name) ? 0 : 1);
             } else {
                 $files[$name] = $sort === 'newest' ? (int) @filemtime("{$at}/{$name}") : 0;
@@ -157,7 +159,7 @@ final class Folder
     /** @throws FolderAway for what isn't below it */
     private function path(string $below): string
     {
-        $real = realpath($this->root.($below === '' ? '' : "/{$below}"));
+        $real = str_contains($below, "\0") ? false : realpath($this->root.($below === '' ? '' : "/{$below}"));
         if ($real === false || ! str_starts_with("{$real}/", "{$this->root}/")) {
             throw new FolderAway("“{$below}” isn’t in the pictures folder any more.");
         }

@@ -91,7 +91,7 @@ final class FolderTest extends TestCase
         $this->lay('new.jpg', age: 0);
         self::assertStringContainsString('still being written', $take('new.jpg')->assertUnprocessable()->json('message'));
         self::assertTrue($this->getJson('/api/pictures-folder')->json('files.0.isBeingWritten'));
-        foreach (['../etc/passwd', 'fair/../../x.jpg', 'gone.jpg'] as $outside) {
+        foreach (['../etc/passwd', 'fair/../../x.jpg', 'gone.jpg', "a\0b.jpg"] as $outside) {
             $take($outside)->assertUnprocessable();
         }
         symlink('/etc/hosts', "{$this->folder}/link.jpg");

@@ -1454,6 +1454,10 @@ export interface Make {
      * of the copies for screens
      */
     screenZip: ('ready' | 'packing') | null;
+    /**
+     * where its files are put besides, on the server
+     */
+    exportedTo: string | null;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useTried, type CardTyped } from '@/api/labs';
 import type { LabPage } from '@/api/types';
 
@@ -19,7 +19,7 @@ export function useCardDraft(lab: LabPage | null) {
         setVersion(lab.version);
         setTyped(typedOf(lab));
     }
-    const rested = useRested(useDeferredValue(typed));
+    const rested = useRested(typed);
     const tried = useTried(lab?.id ?? null, isChanged ? rested : null);
     return {
         typed,

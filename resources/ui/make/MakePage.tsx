@@ -75,7 +75,10 @@ function Set({ make, orderId }: { make: Make; orderId: number }) {
         <section className="mt-6" aria-label={make.folder}>
             <div className="flex items-end gap-5 pb-2">
                 <div className="min-w-0 grow">
-                    <h2 className="truncate text-[13px] font-semibold">{make.folder}</h2>
+                    <h2 className="truncate text-[13px] font-semibold">
+                        {make.folder}
+                        {make.exportedTo && <span className="font-normal text-soft"> · also in {make.exportedTo}</span>}
+                    </h2>
                     <p className="text-small text-soft" role="status">
                         {started} · {made} of {make.files.length} made and read back
                         {failed > 0 ? ` · ${failed} could not be made` : ''}
