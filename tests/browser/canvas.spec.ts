@@ -95,9 +95,11 @@ test('softened, darkened and drawn out, then running on, then in one colour', as
     const edge = await openWord(page, 'The edge');
     await edge.getByRole('radio', { name: /Drawn out/ }).click();
     await expect(sentence).toContainText('its edge drawn out');
+    await openWord(page, 'The edge'); // one choice: it closed when it was chosen
     await edge.getByRole('radio', { name: /Runs on/ }).click();
     await expect(page.getByText(/of the window goes round the bar/)).toBeVisible();
     await expect(fact(page, /64 × 44\scm of canvas/)).toBeVisible();
+    await openWord(page, 'The edge');
     await edge.getByRole('radio', { name: /One colour/ }).click();
     await expect(sentence).toContainText('its edge in white');
     await page.keyboard.press('Escape');
