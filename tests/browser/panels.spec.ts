@@ -34,7 +34,7 @@ test('a three-panel wall piece, a joint moved off what is marked, to the files t
     }
     await expect(page.getByText('3 of 30 × 60 in, one colour space, one kind of file.')).toBeVisible();
     await expect(
-        page.getByText(/47\sppi: less than the lab’s 300\sppi, but sharp from 1\.9\sm, and it is looked at from 2\.7\sm/),
+        page.getByText(/47\sppi: less than the lab’s 300\sppi, but sharp from 6\.1\sft, and it is looked at from 9\sft/),
     ).toBeVisible();
     await expect(fact(page, /at most 90 × 60\sin by picture and lab/)).toBeVisible(); // the lab makes nothing longer than 60 in
     await page.getByRole('button', { name: 'Make it at 150 ppi' }).click();
