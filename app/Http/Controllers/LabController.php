@@ -193,9 +193,12 @@ final class LabController
             'products.*.*' => ['nullable', 'string', 'max:20000'],
             'papers' => ['nullable', 'array', 'max:40'],
         ]);
-        $texts = array_map(strval(...), $given['texts']);
+        $texts = array_map(fn (?string $typed): string => mb_scrub((string) $typed), $given['texts']);
         $products = isset($given['products'])
-            ? array_map(fn (array $typed): array => array_map(strval(...), $typed), array_values((array) $given['products']))
+            ? array_map(
+                fn (array $typed): array => array_map(fn (?string $text): string => mb_scrub((string) $text), $typed),
+                array_values((array) $given['products']),
+            )
             : null;
         $papers = $request->has('papers') ? array_values((array) $request->input('papers')) : null;
         $card = $lab === null ? ['name' => '', 'sizes' => []] : $lab->labCard()->toArray();

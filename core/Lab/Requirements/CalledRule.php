@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Lab\Requirements;
 
+use Planisher\Lab\Text\Edges;
 use Planisher\Measure\Unit;
 
 /** What the lab is called: its page's first line, or where it greets. */
@@ -37,7 +38,7 @@ final class CalledRule implements Rule
 
     private static function clean(string $name): string
     {
-        $name = trim($name, ' .:!,–—-');
+        $name = Edges::off($name, '.:!,–—-');
 
         return mb_strtoupper($name) === $name && preg_match('/\p{L}{4}/u', $name) ? mb_convert_case($name, MB_CASE_TITLE) : $name;
     }

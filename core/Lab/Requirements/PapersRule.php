@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Lab\Requirements;
 
 use Planisher\Colour\Surface;
+use Planisher\Lab\Text\Edges;
 use Planisher\Measure\Unit;
 
 /** The papers a lab prints on, where it names them: a list behind “papers”, or the surfaces it has prints in. */
@@ -35,7 +36,8 @@ final class PapersRule implements Rule
         }
         $papers = [];
         foreach (preg_split('/,(?![^(]*\))|\/|;|\s+and\s+|\s+or\s+|\s+&\s+/iu', rtrim($list['list'], '.')) ?: [] as $part) {
-            $name = trim((string) preg_replace('/\([^)]*\)|\b(?:our|the|either|both|also|a|on)\b|\bpapers?\b/iu', ' ', $part), ' .:-–');
+            $name = (string) preg_replace('/\([^)]*\)|\b(?:our|the|either|both|also|a|on)\b|\bpapers?\b/iu', ' ', $part);
+            $name = Edges::off($name, '.:-–');
             $name = (string) preg_replace('/\s+/', ' ', $name);
             $surface = self::surface($part);
             if ($surface === null || $name === '' || mb_strlen($name) > 40 || str_word_count($name) > 5) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Lab\Requirements;
 
+use Planisher\Lab\Text\Edges;
+
 /** A text taken apart into statements, each with its heading. */
 final class Statements
 {
@@ -16,7 +18,8 @@ final class Statements
         $statements = [];
         $heading = '';
         foreach (preg_split('/\R/u', $text) ?: [] as $line) {
-            $line = trim((string) preg_replace('/^\s*(?:[-–—*•·▪>#]+|\d{1,2}[.)])\s+/u', '', $line), " \u{2022}=_*#");
+            $line = (string) preg_replace('/^\s*(?:[-–—*•·▪>#]+|\d{1,2}[.)])\s+/u', '', $line);
+            $line = Edges::off($line, '•=_*#');
             if ($line === '') {
                 continue;
             }

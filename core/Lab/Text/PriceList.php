@@ -61,7 +61,7 @@ final class PriceList
         } catch (MeasureError $e) {
             throw new CardError($e->getMessage());
         }
-        $rest = trim(substr($line, strlen($found)), " \t:=–-.·");
+        $rest = Edges::off(substr($line, strlen($found)), ':=–-.·');
         $paper = preg_match('/^on\s+(.+?)\s*[:=]?\s+(\S+(?:\s*(?:'.Money::CURRENCY.'))?)$/iu', $rest, $m) ? $m[1] : null;
         // a sign right in front of the amount is part of it, a dash apart from it isn't
         $amount = $paper === null ? (string) preg_replace('/^[\s:=]*(?:[-–·.]+\s+)?/u', '', substr($line, strlen($found))) : $m[2];

@@ -119,7 +119,7 @@ final readonly class SizeList
             fn (string $part): string => implode(
                 ' ',
                 array_filter(
-                    explode(' ', trim($part, " -–—*\t")),
+                    explode(' ', Edges::off($part, '-–—*')),
                     fn (string $word): bool => $word !== '' && preg_match(self::NOISE, $word) !== 1,
                 ),
             ),

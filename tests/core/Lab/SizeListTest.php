@@ -6,6 +6,7 @@ namespace Tests\core\Lab;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Planisher\Lab\Requirements\Page;
 use Planisher\Lab\Text\CardError;
 use Planisher\Lab\Text\CardField;
 use Planisher\Lab\Text\Extras;
@@ -100,6 +101,27 @@ final class SizeListTest extends TestCase
             foreach ($field->choices() as $choice) {
                 $field->read(strtoupper($choice), Unit::Inch);
             }
+        }
+    }
+
+    public function test_no_letter_is_broken_whatever_is_typed(): void
+    {
+        mt_srand(11);
+        $letters = mb_str_split('ab8x10×½“”–—·•é…✓日 ,;:.|"A4in€');
+        for ($i = 0; $i < 2000; $i++) {
+            $text = implode('', array_map(fn (): string => $letters[mt_rand(0, count($letters) - 1)], range(0, mt_rand(0, 24))));
+            foreach (SizeList::read($text)->rest as $rest) {
+                self::assertTrue(mb_check_encoding($rest, 'UTF-8'), $text);
+            }
+            foreach (CardField::cases() as $field) {
+                try {
+                    $field->read($text, Unit::Inch);
+                } catch (CardError $e) {
+                    self::assertTrue(mb_check_encoding($e->getMessage(), 'UTF-8'), $text);
+                }
+            }
+            $page = Page::read($text);
+            self::assertNotFalse(json_encode([$page->understood, $page->rest]), $text);
         }
     }
 }
