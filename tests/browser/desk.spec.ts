@@ -150,6 +150,8 @@ test('the head of an order changes, and another lab is told first; it is copied,
     await expect(page.getByRole('heading', { name: 'Isholm Rowing Club, spring races' })).toBeVisible();
     await expect(page.getByText('ask for the oars')).toBeVisible();
     await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible(); // before that nobody hears a key
+    await expect(page.getByRole('navigation', { name: 'Where orders are' })).toBeVisible();
     await page.keyboard.press('/');
     await page.keyboard.type('8x12');
     await expect(page.getByRole('heading', { name: 'Orders with “8x12”' })).toBeVisible();
