@@ -32,22 +32,10 @@ final class CardFile
         } catch (OrderFileError $e) {
             throw new OrderFileError('file', $e->found, $e->expected, "It is broken or cut off at {$e->path}: found {$e->found}.");
         }
-        $version = is_array($decoded) ? $decoded['planisher'] ?? null : null;
-        if (! is_array($decoded) || ! is_int($version) || ! is_array($decoded['lab'] ?? null)) {
-            throw new OrderFileError(
-                'file',
-                'something else',
-                'a lab card',
-                'It is no lab card of Planisher’s: those have "planisher" and "lab" in them.',
-            );
-        }
-        if ($version > Order::VERSION) {
-            throw new OrderFileError(
-                'file',
-                "version {$version}",
-                'version '.Order::VERSION,
-                "It was written by a newer Planisher (version {$version}). Update this one first.",
-            );
+        $isCard = is_array($decoded) && is_int($decoded['planisher'] ?? null) && is_array($decoded['lab'] ?? null);
+        $why = $isCard ? Order::newer($decoded) : 'It is no lab card of Planisher’s: those have "planisher" and "lab" in them.';
+        if ($why !== null) {
+            throw new OrderFileError('file', 'something else', 'a lab card', $why);
         }
         try {
             return CardStore::typed($decoded['lab']);

@@ -53,7 +53,6 @@ final class LabView
             'id' => $lab->id,
             'name' => $lab->name,
             'version' => $lab->version,
-            'colour' => $card->colour->value,
             'sizes' => array_map(self::size(...), $card->sizes),
             ...CardDraft::texts($card),
             'fields' => self::fields(),

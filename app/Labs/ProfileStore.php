@@ -19,11 +19,16 @@ final class ProfileStore
     public function take(Lab $lab, string $upload, string $file): LabProfile
     {
         $profile = Handed::profile($upload, $file);
-        KeptOnce::keep($upload, "{$this->folder}/{$profile->sha256}.icc");
+        KeptOnce::keep($upload, $this->path($profile->sha256));
 
         return LabProfile::query()->updateOrCreate(
             ['lab_id' => $lab->id, 'file' => $file],
             ['sha256' => $profile->sha256, 'description' => $profile->description],
         );
+    }
+
+    public function path(string $sha256): string
+    {
+        return "{$this->folder}/{$sha256}.icc";
     }
 }

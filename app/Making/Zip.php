@@ -40,19 +40,8 @@ final class Zip
 
             return $path;
         }
-        is_dir(dirname($path)) || mkdir(dirname($path), 0770, true);
-        $part = $path.'.'.getmypid().'.part';
-        $zip = new \ZipArchive();
-        $zip->open($part, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
-        foreach ($files as $file) {
-            $zip->addFile($file->setRelation('make', $make)->path(), $file->name);
-            $zip->setCompressionName($file->name, \ZipArchive::CM_STORE);
-        }
-        if (! @$zip->close()) {
-            @unlink($part);
-            abort(507, 'The ZIP can’t be written: the disk is full, or a made file was moved away.');
-        }
-        rename($part, $path);
+        $paths = $files->mapWithKeys(fn (MadeFile $file): array => [$file->name => $file->setRelation('make', $make)->path()]);
+        StoredZip::write($path, $paths->all());
 
         return $path;
     }

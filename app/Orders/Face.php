@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Cache;
 /** What one knows an order by at a glance: its first few prints, no picture twice while there are others. */
 final class Face
 {
-    public const MOST = 4;
+    private const MOST = 4;
 
     /** Of a shared sheet */
     private const MOST_PRINTS = 12;
@@ -97,15 +97,14 @@ final class Face
         if ($drawing === null) {
             return null;
         }
-        $few = fn (mixed $value): mixed => is_float($value) ? round($value, 1) : $value;
         $drawing = [...$drawing, 'dimensions' => [], 'joints' => [], 'cuts' => [], 'cutsSaid' => []];
         $drawing['added'] = ['caption' => null, 'lettering' => [], 'overlays' => []];
         $drawing['prints'] = array_map(
             fn (array $print): array => [...$print, 'dimensions' => [], 'label' => ''],
             array_slice($drawing['prints'], 0, self::MOST_PRINTS),
         );
-        array_walk_recursive($drawing, function (mixed &$value) use ($few): void {
-            $value = $few($value);
+        array_walk_recursive($drawing, function (mixed &$value): void {
+            $value = is_float($value) ? round($value, 1) : $value;
         });
 
         return $drawing;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Models\LabProfile;
+use App\Labs\ProfileStore;
+use App\Making\StoredZip;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\StudioMark;
@@ -12,7 +13,6 @@ use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use Planisher\Finish\LinePictures;
 use Planisher\Order\Order as ToldOrder;
-use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
 use Planisher\Overlay\MarksNamed;
 
@@ -26,7 +26,11 @@ final class OrderFile
 
     public const FOLDER = 'pictures';
 
-    public function __construct(private readonly PictureStore $pictures, private readonly MarkStore $marks) {}
+    public function __construct(
+        private readonly PictureStore $pictures,
+        private readonly MarkStore $marks,
+        private readonly ProfileStore $profiles,
+    ) {}
 
     /** @return array<string, mixed> */
     public function of(Order $order): array
@@ -50,29 +54,17 @@ final class OrderFile
         ];
     }
 
-    /**
-     * Writes the ZIP.
-     *
-     * @throws OrderFileError where something of it is missing, or two things have one name
-     */
+    /** Writes the ZIP; ends the request where something of it is missing, or two things have one name. */
     public function zip(Order $order, string $path): void
     {
         $told = $this->of($order);
         $told['lines'] === [] && abort(422, 'The order has no lines yet, so there is nothing to export.');
-        $files = $this->files($order);
-        $part = "{$path}.part";
-        $zip = new \ZipArchive();
-        $zip->open($part, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
-        $zip->addFromString(self::JSON, (string) json_encode($told, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
-        foreach ($files as $name => $from) {
-            $zip->addFile($from, self::FOLDER."/{$name}");
-            $zip->setCompressionName(self::FOLDER."/{$name}", \ZipArchive::CM_STORE);
+        $files = [];
+        foreach ($this->files($order) as $name => $from) {
+            $files[self::FOLDER."/{$name}"] = $from;
         }
-        if (! @$zip->close()) {
-            @unlink($part);
-            abort(507, 'The ZIP can’t be written: the studio’s disk is full.');
-        }
-        rename($part, $path);
+        $json = json_encode($told, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        StoredZip::write($path, $files, [self::JSON => $json]);
     }
 
     /** @return array<string, mixed> */
@@ -100,8 +92,7 @@ final class OrderFile
             $others[$mark->name] = $this->marks->path($mark->sha256);
         }
         foreach ($order->lab->profiles as $profile) {
-            /** @var LabProfile $profile */
-            $others[$profile->file] = storage_path("app/profiles/{$profile->sha256}.icc");
+            $others[$profile->file] = $this->profiles->path($profile->sha256);
         }
         foreach ($others as $name => $path) {
             if (isset($files[$name])) {

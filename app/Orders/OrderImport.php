@@ -10,6 +10,7 @@ use App\Lines\LineChanger;
 use App\Models\Client;
 use App\Models\Lab;
 use App\Models\Order;
+use App\Models\OrderPicture;
 use App\Models\StudioMark;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
@@ -17,6 +18,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Imaging\Checksum;
 use Planisher\Imaging\PictureRefused;
+use Planisher\Lab\LabCard;
+use Planisher\Lab\Paper;
 use Planisher\Line\Line as WantedLine;
 use Planisher\Order\Order as ToldOrder;
 use Planisher\OrderFile\JsonText;
@@ -49,18 +52,17 @@ final class OrderImport
         $folder = storage_path('app/incoming/order-'.bin2hex(random_bytes(8)));
         File::ensureDirectoryExists($folder);
         try {
-            [$order, $decoded] = self::order($zip);
-            $files = self::unpacked($zip, $order, $decoded, $folder);
+            $order = self::order($zip);
+            $files = self::unpacked($zip, $order, $folder);
 
-            return DB::transaction(fn (): Order => $this->keep($order, $decoded, $files));
+            return DB::transaction(fn (): Order => $this->keep($order, $files));
         } finally {
             $zip->close();
             File::deleteDirectory($folder);
         }
     }
 
-    /** @return array{ToldOrder, array<string, mixed>} */
-    private static function order(\ZipArchive $zip): array
+    private static function order(\ZipArchive $zip): ToldOrder
     {
         $stat = $zip->statName(OrderFile::JSON);
         if ($stat === false || $stat['size'] > self::MOST_JSON) {
@@ -68,46 +70,65 @@ final class OrderImport
         }
         try {
             $decoded = JsonText::decode((string) $zip->getFromName(OrderFile::JSON));
-            $version = is_array($decoded) ? $decoded['planisher'] ?? null : null;
-            if (is_int($version) && $version > ToldOrder::VERSION) {
-                throw new ImportRefused(
-                    "It was written by a newer Planisher (version {$version} of the order file). Update this one first.",
-                );
+            $newer = ToldOrder::newer($decoded);
+            if ($newer !== null) {
+                throw new ImportRefused($newer);
             }
 
-            return [ToldOrder::read($decoded), (array) $decoded];
+            return ToldOrder::read($decoded);
         } catch (OrderFileError|OrderFileErrors $e) {
             $errors =
                 $e instanceof OrderFileErrors
                     ? array_map(fn (OrderFileError $one): string => $one->getMessage(), $e->errors)
                     : [$e->getMessage()];
-            $more = count($errors) - self::MOST_TOLD;
-            throw new ImportRefused(
-                OrderFile::JSON.
-                    ' can’t be read. '.
-                    implode('; ', array_slice($errors, 0, self::MOST_TOLD)).
-                    ($more > 0 ? "; and {$more} more." : '.'),
-            );
+            throw new ImportRefused(OrderFile::JSON.' can’t be read. '.self::few($errors).'.');
         }
+    }
+
+    /**
+     * What is wrong, the first few of it.
+     *
+     * @param  list<string>  $wrong
+     */
+    private static function few(array $wrong): string
+    {
+        $more = count($wrong) - self::MOST_TOLD;
+
+        return implode('; ', array_slice($wrong, 0, self::MOST_TOLD)).($more > 0 ? "; and {$more} more" : '');
+    }
+
+    /** @return list<string> the studio's marks that its lines name */
+    private static function marks(ToldOrder $order): array
+    {
+        return MarksNamed::in(array_values(array_map(fn (WantedLine $line): array => $line->toArray(), $order->lines)));
+    }
+
+    /** @return list<string> the profiles that its lab's papers or its lines name; where it was exported one may not have been at hand */
+    private static function profiles(ToldOrder $order): array
+    {
+        $named = [
+            ...array_map(fn (Paper $paper): ?string => $paper->profile, $order->lab->papers),
+            ...array_map(fn (WantedLine $line): ?string => $line->output->profile, array_values($order->lines)),
+        ];
+
+        return array_values(array_unique(array_filter($named, fn (?string $file): bool => $file !== null)));
     }
 
     /**
      * What the order names, unpacked under numbers and not under names of a stranger's.
      *
-     * @param  array<string, mixed>  $decoded
      * @return array<string, string> paths by name
      */
-    private static function unpacked(\ZipArchive $zip, ToldOrder $order, array $decoded, string $folder): array
+    private static function unpacked(\ZipArchive $zip, ToldOrder $order, string $folder): array
     {
         $named = [];
         foreach ($order->lines as $line) {
             $named = [...$named, ...array_filter($line->pictures())];
         }
         $pictures = array_unique([...$named, ...array_keys($order->sums)]);
-        $marks = MarksNamed::in(array_values(array_map(fn (WantedLine $line): array => $line->toArray(), $order->lines)));
-        $profiles = array_filter(array_column($decoded['lab']['papers'] ?? [], 'profile'));
+        $profiles = self::profiles($order);
         [$files, $wrong, $bytes] = [[], [], 0];
-        foreach (array_values(array_unique([...$pictures, ...$marks, ...$profiles])) as $i => $name) {
+        foreach (array_values(array_unique([...$pictures, ...self::marks($order), ...$profiles])) as $i => $name) {
             $in = OrderFile::FOLDER."/{$name}";
             $stat = $zip->statName($in);
             $bytes += $stat['size'] ?? 0;
@@ -116,6 +137,9 @@ final class OrderImport
             }
             if (2 * $bytes > (int) disk_free_space($folder)) {
                 throw new ImportRefused('The studio’s disk hasn’t room for what is in it. Make room, then bring it in again.');
+            }
+            if ($stat === false && in_array($name, $profiles, true)) {
+                continue;
             }
             $stream = $stat === false ? false : $zip->getStream($in);
             if ($stream === false) {
@@ -133,43 +157,34 @@ final class OrderImport
             }
         }
         if ($wrong !== []) {
-            $more = count($wrong) - self::MOST_TOLD;
-            $said = implode('; ', array_slice($wrong, 0, self::MOST_TOLD));
-            throw new ImportRefused(
-                "{$said}".($more > 0 ? "; and {$more} more" : '').'. Nothing was taken in; export the order again.',
-            );
+            throw new ImportRefused(self::few($wrong).'. Nothing was taken in; export the order again.');
         }
 
         return $files;
     }
 
-    /**
-     * @param  array<string, mixed>  $decoded
-     * @param  array<string, string>  $files  paths by name
-     */
-    private function keep(ToldOrder $order, array $decoded, array $files): Order
+    /** @param  array<string, string>  $files  paths by name */
+    private function keep(ToldOrder $order, array $files): Order
     {
         $made = Order::query()->create([
             'number' => $order->head->number,
             'title' => $order->head->title,
             'client_id' => Client::query()->firstOrCreate(['name' => $order->head->client])->id,
-            'lab_id' => $this->lab($decoded['lab'], $files)->id,
+            'lab_id' => $this->lab($order, $files)->id,
             'ordered_on' => $order->head->date,
             'due_on' => $order->head->due,
             'remark' => $order->head->remark->own,
             'remark_for_lab' => $order->head->remark->lab,
         ]);
-        $wanted = array_values(array_map(fn (WantedLine $line): array => $line->toArray(), $order->lines));
-        foreach (MarksNamed::in($wanted) as $name) {
+        foreach (self::marks($order) as $name) {
             $held = StudioMark::query()->where('name', $name)->value('sha256');
             if ($held !== null && $held !== Checksum::of($files[$name])) {
                 throw new ImportRefused("The studio has another mark called “{$name}”. Remove or rename that one first.");
             }
-            $held === null && $this->marks->take($files[$name], $name);
+            $held === null && self::named($name, fn () => $this->marks->take($files[$name], $name));
         }
-        $others = [...MarksNamed::in($wanted), ...array_column($decoded['lab']['papers'] ?? [], 'profile')];
-        foreach (array_diff_key($files, array_flip($others)) as $name => $path) {
-            $picture = $this->pictures->take($made, $path, $name);
+        foreach (array_diff_key($files, array_flip([...self::marks($order), ...self::profiles($order)])) as $name => $path) {
+            $picture = self::named($name, fn (): OrderPicture => $this->pictures->take($made, $path, $name));
             if ($picture->name !== $name) {
                 throw new ImportRefused(
                     "“{$name}” and “{$picture->name}” are one picture. Name it once in the order, then bring it in again.",
@@ -191,31 +206,43 @@ final class OrderImport
     }
 
     /**
-     * The lab of the order: one of that name with the same card, else a new one.
+     * The lab of the order: one with the same card, whatever it is called here, else a new one.
      *
-     * @param  array<string, mixed>  $card
      * @param  array<string, string>  $files
      */
-    private function lab(array $card, array $files): Lab
+    private function lab(ToldOrder $order, array $files): Lab
     {
-        $profiles = array_values(array_unique(array_filter(array_column($card['papers'] ?? [], 'profile'))));
+        $profiles = array_values(array_filter(self::profiles($order), fn (string $file): bool => isset($files[$file])));
         $sums = array_map(fn (string $file): string => Checksum::of($files[$file]), array_combine($profiles, $profiles));
-        $typed = CardStore::typed($card);
+        $unnamed = fn (LabCard $card): array => ['name' => ''] + $card->toArray();
         foreach (Lab::query()->with('profiles')->get() as $lab) {
-            $same = ['name' => ''] + $lab->labCard()->toArray();
-            if (['name' => ''] + $typed == $same && array_intersect_key($lab->profiles->pluck('sha256', 'file')->all(), $sums) == $sums) {
+            $held = array_intersect_key($lab->profiles->pluck('sha256', 'file')->all(), $sums);
+            if ($unnamed($lab->labCard()) == $unnamed($order->lab) && $held == $sums) {
                 return $lab;
             }
         }
-        $lab = CardStore::add($typed);
+        $lab = CardStore::add($order->lab->toArray());
         foreach ($profiles as $file) {
-            try {
-                $this->profiles->take($lab, $files[$file], $file);
-            } catch (PictureRefused $e) {
-                throw new ImportRefused("The profile “{$file}” wasn’t taken: {$e->getMessage()}");
-            }
+            self::named($file, fn () => $this->profiles->take($lab, $files[$file], $file));
         }
 
         return $lab;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $take
+     * @return T
+     *
+     * @throws ImportRefused that says which file was refused
+     */
+    private static function named(string $name, callable $take): mixed
+    {
+        try {
+            return $take();
+        } catch (PictureRefused $e) {
+            throw new ImportRefused("“{$name}” wasn’t taken: {$e->getMessage()}");
+        }
     }
 }

@@ -122,7 +122,7 @@ final class WhatChanges
     }
 
     /**
-     * The orders on the desk that a lab's card counts for.
+     * The orders that a lab's card counts for still, those that were put away among them: they can come back.
      *
      * @return Collection<int, Order>
      */

@@ -36,6 +36,16 @@ final readonly class Order
         public array $remarks,
     ) {}
 
+    /** Why a document of a later version can't be read, in words for somebody who chose the file; null where it isn't one. */
+    public static function newer(mixed $decoded): ?string
+    {
+        $version = is_array($decoded) ? $decoded['planisher'] ?? null : null;
+
+        return is_int($version) && $version > self::VERSION
+            ? "It was written by a newer Planisher (version {$version} of its files). Update this one first."
+            : null;
+    }
+
     /**
      * @param  mixed  $decoded  the JSON document, objects as associative arrays
      *

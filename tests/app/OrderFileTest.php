@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Labs\ProfileStore;
 use App\Models\Client;
 use App\Models\Lab;
 use App\Models\Line;
@@ -111,6 +112,10 @@ final class OrderFileTest extends TestCase
         $line = $this->line();
         $gone = $this->line(picture: 'slipway.jpg');
         $this->line('8 x 10 in', ['paper' => 'Rag'], 'oars.jpg');
+        // a profile that no paper has, named by a line
+        app(ProfileStore::class)->take($this->order->lab, __DIR__.'/../../demo/profiles/simulated-matte.icc', 'rag.icc');
+        $this->putJson("/api/labs/{$this->order->lab_id}", ['version' => 1, 'texts' => ['takesPaperProfiles' => 'yes']])->assertOk();
+        $this->change($line, ['output' => ['colour' => 'rag.icc']])->assertOk();
         $this->deleteJson("/api/lines/{$gone->id}", ['version' => $gone->fresh()?->version])->assertNoContent();
         $this->putJson("/api/lines/{$line->id}/remark", [
             'version' => $line->fresh()?->version,
@@ -118,13 +123,20 @@ final class OrderFileTest extends TestCase
             'remarkForLab' => 'no gloss',
         ])->assertOk();
         $this->patchJson("/api/orders/{$this->order->id}", ['title' => 'Autumn set', 'remarkForLab' => 'by Friday'])->assertOk();
-        $names = array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines'), 'fileName');
+        $told = fn (int $id, string $key): array => array_column(
+            $this->getJson("/api/orders/{$id}")
+                ->assertOk()
+                ->json('lines'),
+            $key,
+        );
+        [$names, $hashes] = [$told($this->order->id, 'fileName'), $told($this->order->id, 'planHash')];
         $zip = $this->export($this->order->refresh());
         Order::query()->forceDelete();
         Lab::query()->delete();
         $id = $this->import($zip)->assertCreated()->json('id');
         $sheet = $this->getJson("/api/orders/{$id}")->assertOk();
         self::assertSame($names, array_column($sheet->json('lines'), 'fileName'));
+        self::assertSame($hashes, $told((int) $id, 'planHash'), 'the same pixels, in the same colours');
         self::assertSame([1, 3], array_column($sheet->json('lines'), 'number'), 'numbers stay as they were');
         self::assertSame(['ring first', 'no gloss'], [$sheet->json('lines.0.remark'), $sheet->json('lines.0.remarkForLab')]);
         self::assertSame(

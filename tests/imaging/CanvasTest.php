@@ -22,7 +22,7 @@ final class CanvasTest extends TestCase
 {
     use Pictures;
 
-    private const LINE = ['make' => 'canvas', 'size' => '6 x 4 in', 'output' => ['ppi' => 60, 'format' => 'tiff']];
+    private const LINE = ['size' => '6 x 4 in', 'make' => 'canvas', 'output' => ['ppi' => 60, 'format' => 'tiff']];
 
     /**
      * @param  array<string, mixed>  $canvas

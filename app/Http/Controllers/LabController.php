@@ -104,7 +104,7 @@ final class LabController
     public function read(Request $request): JsonResponse
     {
         $given = $request->validate(
-            ['text' => ['required', 'string', 'max:60000']],
+            ['text' => ['required', 'string', 'max:'.Page::LONGEST]],
             ['text.max' => 'That is longer than any page: 60 000 letters at most.'],
         );
         $page = Page::read($given['text'], Studio::current()->unit);

@@ -13,8 +13,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\File;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Naming\SafeText;
 
 /** An order out as an order file with its pictures, and in again. */
@@ -28,7 +26,6 @@ final class OrderFileController
         set_time_limit(self::SECONDS);
         $name = (SafeText::of("{$order->number}_{$order->client->name}") ?: 'order').'.zip';
         $path = storage_path('app/zips/order-'.$order->id.'-'.bin2hex(random_bytes(6)).'.zip');
-        File::ensureDirectoryExists(dirname($path));
         $file->zip($order, $path);
 
         return PrivateFile::download($path, 'application/zip', $name);
@@ -43,7 +40,7 @@ final class OrderFileController
         }
         try {
             return response()->json(['id' => $import->take($file->getRealPath())->id], 201);
-        } catch (ImportRefused|PictureRefused $e) {
+        } catch (ImportRefused $e) {
             return response()->json(['message' => 'The order wasn’t taken in: '.$e->getMessage()], 422);
         }
     }

@@ -18,7 +18,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Planisher\Finish\LineReader;
 use Planisher\Line\NamePattern;
-use Planisher\Line\Output;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 
@@ -53,7 +52,8 @@ final class StudioController
         $studio = Studio::query()->first() ?? new Studio();
         foreach (self::COLUMNS as $key => $column) {
             if (array_key_exists($key, $given)) {
-                $studio->setAttribute($column, is_string($given[$key]) ? (rtrim(trim($given[$key]), '/') ?: null) : $given[$key]);
+                $isFolder = str_ends_with($column, '_folder') && is_string($given[$key]);
+                $studio->setAttribute($column, $isFolder ? (rtrim($given[$key], '/') ?: null) : $given[$key]);
             }
         }
         if (array_key_exists('usual', $given)) {

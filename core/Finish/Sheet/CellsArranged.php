@@ -95,8 +95,8 @@ final class CellsArranged
     }
 
     /** @return array{int, int} width and height in nanometres, as it was given */
-    private static function sides(Cell $cell): array
+    private static function sides(Cell $of): array
     {
-        return [$cell->size()->width->nanometres, $cell->size()->height->nanometres];
+        return [$of->size()->width->nanometres, $of->size()->height->nanometres];
     }
 }

@@ -12,7 +12,8 @@ final readonly class Page
     /** Of papers and products there are many; of everything else the first that is said counts. */
     private const MANY = ['papers', 'products', 'prices'];
 
-    private const LONGEST = 60_000;
+    /** Letters; the rest of a longer text isn't read */
+    public const LONGEST = 60_000;
 
     /**
      * @param  list<Understood>  $understood  in the order of the page

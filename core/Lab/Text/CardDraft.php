@@ -7,6 +7,7 @@ namespace Planisher\Lab\Text;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Product;
 use Planisher\Measure\Unit;
+use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 
@@ -35,7 +36,7 @@ final readonly class CardDraft
                 continue;
             }
             try {
-                $card = self::with($card, $field->value, $field->read($text, $bare));
+                $card = MergePatch::apply($card, self::patch($field, $field->read($text, $bare)));
                 $told[$field->value] = $field->told($text, $bare);
             } catch (CardError $e) {
                 $errors[$field->value] = $e->getMessage();
@@ -56,7 +57,7 @@ final readonly class CardDraft
         }
         if ($errors === []) {
             try {
-                $card = LabCard::fromNode(Node::root(self::plain($card)))->toArray();
+                $card = LabCard::fromNode(Node::root(array_filter($card, fn (mixed $value): bool => $value !== [])))->toArray();
             } catch (OrderFileError $e) {
                 $errors[explode('[', $e->path)[0]] = $e->plain ?? $e->getMessage();
             }
@@ -86,33 +87,11 @@ final readonly class CardDraft
         return ['texts' => $texts, 'products' => array_map(fn (Product $product): array => ProductText::write($product), $card->products)];
     }
 
-    /**
-     * @param  array<string, mixed>  $card
-     * @return array<string, mixed>
-     */
-    private static function with(array $card, string $path, mixed $value): array
+    /** @return array<string, mixed> a merge patch of the card: null takes away what isn't said any more */
+    private static function patch(CardField $field, mixed $value): array
     {
-        [$key, $under] = explode('.', $path) + [1 => null];
-        if ($under === null) {
-            $card[$key] = $value;
-        } else {
-            $card[$key] = [...$card[$key] ?? [], $under => $value];
-        }
+        [$key, $under] = explode('.', $field->value) + [1 => null];
 
-        return $card;
-    }
-
-    /**
-     * Without what is not said.
-     *
-     * @param  array<string, mixed>  $card
-     * @return array<string, mixed>
-     */
-    private static function plain(array $card): array
-    {
-        $said = fn (mixed $value): bool => $value !== null;
-        $inner = fn (mixed $value): mixed => is_array($value) && ! array_is_list($value) ? (array_filter($value, $said) ?: null) : $value;
-
-        return array_filter(array_map($inner, $card), $said);
+        return [$key => $under === null ? $value : [$under => $value]];
     }
 }

@@ -1206,7 +1206,6 @@ export interface LabPage {
     id: number;
     name: string;
     version: number;
-    colour: Space;
     sizes: ListedSize[];
     /**
      * by the name of the field

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { signOut, useMe } from '@/api/people';
 import { KeysHelp, type PageKey } from './KeysHelp';
+import { Menu, MenuAct } from './Menu';
 
 export const Wordmark = () => (
     <span className="flex items-center gap-2">
@@ -41,30 +41,15 @@ function Account() {
         },
     });
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger className="text-[13px] whitespace-nowrap text-soft hover:text-ink">
-                {me.data?.name ?? 'Account'}
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content
-                    align="end"
-                    sideOffset={8}
-                    className="z-40 rounded border border-rule bg-white p-1 shadow-lg"
-                >
-                    <DropdownMenu.Item
-                        className="rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome"
-                        onSelect={() => signingOut.mutate('here')}
-                    >
-                        Sign out
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                        className="rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome"
-                        onSelect={() => signingOut.mutate('everywhere')}
-                    >
-                        Sign out everywhere
-                    </DropdownMenu.Item>
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu
+            trigger={
+                <button type="button" className="text-[13px] whitespace-nowrap text-soft hover:text-ink">
+                    {me.data?.name ?? 'Account'}
+                </button>
+            }
+        >
+            <MenuAct onSelect={() => signingOut.mutate('here')}>Sign out</MenuAct>
+            <MenuAct onSelect={() => signingOut.mutate('everywhere')}>Sign out everywhere</MenuAct>
+        </Menu>
     );
 }

@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { changeFinish, removeFinish, useFinishAct, useHouseFinishes } from '@/api/house-finishes';
 import type { HouseFinish } from '@/api/types';
 import { Loading } from '@/common/Loading';
-import { TopBar } from '@/common/TopBar';
+import { BelowOrders } from '@/common/BelowOrders';
 import { Typed } from '@/sentence/Typed';
 import { StudioMarks } from '@/marks/StudioMarks';
 
@@ -11,19 +10,7 @@ import { StudioMarks } from '@/marks/StudioMarks';
 export function HouseFinishesPage() {
     const finishes = useHouseFinishes();
     return (
-        <div className="flex h-screen flex-col">
-            <title>House finishes · Planisher</title>
-            <TopBar
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <span className="font-semibold">House finishes</span>
-                    </>
-                }
-                keys={[{ keys: 'Tab', does: 'walk the finishes' }]}
-            />
+        <BelowOrders title="House finishes" keys={[{ keys: 'Tab', does: 'walk the finishes' }]}>
             {finishes.data ? (
                 <main className="grow overflow-auto px-10 py-8">
                     <h1 className="font-serif text-title leading-tight">House finishes</h1>
@@ -45,7 +32,7 @@ export function HouseFinishesPage() {
             ) : (
                 <Loading error={finishes.error} />
             )}
-        </div>
+        </BelowOrders>
     );
 }
 

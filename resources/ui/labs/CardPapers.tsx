@@ -22,6 +22,10 @@ export function PapersSaid({ draft, lab }: Props) {
     if (papers.length === 0) {
         return <p className="text-soft">None named. A line is then printed on what the lab usually takes.</p>;
     }
+    const onIt = (name: string) => {
+        const many = lab?.linesOn[name] ?? 0;
+        return many === 0 ? '' : many === 1 ? ' · one open line' : ` · ${many} open lines`;
+    };
     const described = (paper: Paper) => lab?.profiles.find(({ file }) => file === paper.profile)?.description;
     return (
         <>
@@ -32,6 +36,7 @@ export function PapersSaid({ draft, lab }: Props) {
                         <span className="text-soft">
                             , {paper.surface ?? 'lustre'}
                             {described(paper) ? ` · ${described(paper)}` : ' · no profile yet'}
+                            {onIt(paper.name)}
                         </span>
                     </li>
                 ))}

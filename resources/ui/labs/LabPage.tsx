@@ -1,5 +1,4 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { addLab, copyLab, keepLab, labKey, removeLab, useLab, useLabs } from '@/api/labs';
@@ -7,6 +6,7 @@ import type { CardField, LabPage as Lab } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Loading } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
+import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
@@ -28,11 +28,11 @@ export function LabPage() {
 /** A lab that isn't there yet: its name and its sizes are enough. */
 export function NewLab() {
     const labs = useLabs();
-    const [isFirst, setIsFirst] = useState<boolean | null>(null);
-    if (labs.data && isFirst === null) {
-        setIsFirst(labs.data.labs.length === 0);
-    }
-    return labs.data ? <Card lab={null} fields={labs.data.fields} isFirst={isFirst === true} /> : <Loading error={labs.error} />;
+    return labs.data ? (
+        <Card lab={null} fields={labs.data.fields} isFirst={labs.data.labs.length === 0} />
+    ) : (
+        <Loading error={labs.error} />
+    );
 }
 
 const CANVAS = ['canvas.depth', 'canvas.spare', 'canvas.edgesApart'];
@@ -87,8 +87,8 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                             <SizesDrawn sizes={sizes} />
                         ) : (
                             <p className="text-soft">
-                                Its name and its sizes are enough to begin with. Everything else has a start, and says what it is
-                                for.
+                                {isFirst && 'First the lab you print with, then the first order. '}Its name and its sizes are
+                                enough to begin with. Everything else has a start, and says what it is for.
                             </p>
                         )}
                     </div>
@@ -249,8 +249,6 @@ function Keep({ lab, draft, isFirst }: { lab: Lab | null; draft: CardDraft; isFi
     );
 }
 
-const ITEM = 'block rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
-
 /** What is done with a whole card. */
 function More({ lab }: { lab: Lab }) {
     const client = useQueryClient();
@@ -276,39 +274,22 @@ function More({ lab }: { lab: Lab }) {
         onError,
     });
     return (
-        <DropdownMenu.Root modal={false} onOpenChange={() => setIsAsked(false)}>
-            <DropdownMenu.Trigger asChild>
-                <Button>More</Button>
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content
-                    align="end"
-                    sideOffset={6}
-                    className="z-40 rounded border border-rule bg-white p-1 shadow-lg"
-                >
-                    <DropdownMenu.Item className={ITEM} onSelect={() => copy.mutate()}>
-                        Copy the card
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className={ITEM} asChild>
-                        <a href={`/api/labs/${lab.id}/export`} download>
-                            Export it as a file
-                        </a>
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                        className={`${ITEM} text-stops`}
-                        onSelect={(event) => {
-                            if (!isAsked) {
-                                event.preventDefault();
-                                setIsAsked(true);
-                            } else {
-                                remove.mutate();
-                            }
-                        }}
-                    >
-                        {isAsked ? 'Remove it for good' : 'Remove it…'}
-                    </DropdownMenu.Item>
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu trigger={<Button>More</Button>} onOpen={() => setIsAsked(false)}>
+            <MenuAct onSelect={() => copy.mutate()}>Copy the card</MenuAct>
+            <MenuDownload href={`/api/labs/${lab.id}/export`}>Export it as a file</MenuDownload>
+            <MenuAct
+                isGrave
+                onSelect={(event) => {
+                    if (!isAsked) {
+                        event.preventDefault();
+                        setIsAsked(true);
+                    } else {
+                        remove.mutate();
+                    }
+                }}
+            >
+                {isAsked ? 'Remove it for good' : 'Remove it…'}
+            </MenuAct>
+        </Menu>
     );
 }

@@ -4,7 +4,7 @@ import type { LabRow } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Loading } from '@/common/Loading';
 import { TakeIn } from '@/common/TakeIn';
-import { TopBar } from '@/common/TopBar';
+import { BelowOrders } from '@/common/BelowOrders';
 import { useKeys } from '@/common/useKeys';
 import { SizesDrawn } from './SizesDrawn';
 
@@ -14,22 +14,13 @@ export function LabsPage() {
     const navigate = useNavigate();
     useKeys({ n: () => void navigate('/labs/new') });
     return (
-        <div className="flex h-screen flex-col">
-            <title>Labs · Planisher</title>
-            <TopBar
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <span className="font-semibold">Labs</span>
-                    </>
-                }
-                keys={[
-                    { keys: 'N', does: 'add a lab' },
-                    { keys: 'Tab', does: 'walk the labs' },
-                ]}
-            />
+        <BelowOrders
+            title="Labs"
+            keys={[
+                { keys: 'N', does: 'add a lab' },
+                { keys: 'Tab', does: 'walk the labs' },
+            ]}
+        >
             {labs.data ? (
                 <main className="grow overflow-auto px-10 py-8">
                     <div className="mb-5 flex items-baseline gap-4">
@@ -60,7 +51,7 @@ export function LabsPage() {
             ) : (
                 <Loading error={labs.error} />
             )}
-        </div>
+        </BelowOrders>
     );
 }
 

@@ -1,4 +1,4 @@
-import { Dialog, DropdownMenu } from 'radix-ui';
+import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '@/api/client';
@@ -8,6 +8,7 @@ import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { daysAway, longDay } from '@/common/days';
 import { Field } from '@/common/Field';
+import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
 import { useNotices } from '@/common/notices';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
 import { RemarkField } from './Remark';
@@ -190,13 +191,19 @@ function History({ orderId, isOpen }: { orderId: number; isOpen: boolean }) {
     );
 }
 
-const ITEM = 'block cursor-default rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
-
 function More({ order, onChange, onHistory }: { order: OrderSheet; onChange: () => void; onHistory: () => void }) {
     const acts = useOrderActs(order.id);
     const navigate = useNavigate();
     const { say } = useNotices();
     const onError = (error: Error) => say(error.message, { lasts: true });
+    const putAway = () =>
+        acts.putAway.mutate(undefined, {
+            onSuccess: () => {
+                say(`Order ${order.number} is put away.`);
+                void navigate('/');
+            },
+            onError,
+        });
     const remove = () =>
         acts.remove.mutate(undefined, {
             onSuccess: () => {
@@ -209,56 +216,23 @@ function More({ order, onChange, onHistory }: { order: OrderSheet; onChange: () 
             onError,
         });
     return (
-        <DropdownMenu.Root modal={false}>
-            <DropdownMenu.Trigger asChild>
-                <Button>The order…</Button>
-            </DropdownMenu.Trigger>
-            <DropdownMenu.Portal>
-                <DropdownMenu.Content
-                    align="end"
-                    sideOffset={6}
-                    className="z-40 rounded border border-rule bg-white p-1 shadow-lg"
-                >
-                    <DropdownMenu.Item className={ITEM} onSelect={onChange}>
-                        Change client, day, lab, remarks
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className={ITEM} onSelect={onHistory}>
-                        What was done
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                        className={ITEM}
-                        onSelect={() =>
-                            acts.copy.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/orders/${id}`), onError })
-                        }
-                    >
-                        Copy it
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className={ITEM} asChild>
-                        <a href={`/api/orders/${order.id}/export`} download>
-                            Export it with its pictures
-                        </a>
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                        className={ITEM}
-                        onSelect={() =>
-                            order.isPutAway
-                                ? acts.bringBack.mutate(undefined, { onError })
-                                : acts.putAway.mutate(undefined, {
-                                      onSuccess: () => {
-                                          say(`Order ${order.number} is put away.`);
-                                          void navigate('/');
-                                      },
-                                      onError,
-                                  })
-                        }
-                    >
-                        {order.isPutAway ? 'Bring it back to the desk' : 'Put it away'}
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item className={`${ITEM} text-stops`} onSelect={remove}>
-                        Remove it
-                    </DropdownMenu.Item>
-                </DropdownMenu.Content>
-            </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu trigger={<Button>The order…</Button>}>
+            <MenuAct onSelect={onChange}>Change client, day, lab, remarks</MenuAct>
+            <MenuAct onSelect={onHistory}>What was done</MenuAct>
+            <MenuAct
+                onSelect={() => acts.copy.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/orders/${id}`), onError })}
+            >
+                Copy it
+            </MenuAct>
+            <MenuDownload href={`/api/orders/${order.id}/export`}>Export it with its pictures</MenuDownload>
+            {order.isPutAway ? (
+                <MenuAct onSelect={() => acts.bringBack.mutate(undefined, { onError })}>Bring it back to the desk</MenuAct>
+            ) : (
+                <MenuAct onSelect={putAway}>Put it away</MenuAct>
+            )}
+            <MenuAct isGrave onSelect={remove}>
+                Remove it
+            </MenuAct>
+        </Menu>
     );
 }

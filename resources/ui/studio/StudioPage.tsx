@@ -9,7 +9,7 @@ import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
 import { Loading } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
-import { TopBar } from '@/common/TopBar';
+import { BelowOrders } from '@/common/BelowOrders';
 import { NAME_PARTS } from '@/sentence/nameParts';
 import { Parts } from '@/sentence/Parts';
 import { Typed } from '@/sentence/Typed';
@@ -20,21 +20,9 @@ import { UsualFile } from './UsualFile';
 export function StudioPage() {
     const studio = useStudio();
     return (
-        <div className="flex h-screen flex-col">
-            <title>The studio · Planisher</title>
-            <TopBar
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <span className="font-semibold">The studio</span>
-                    </>
-                }
-                keys={[{ keys: 'Tab', does: 'walk the page' }]}
-            />
+        <BelowOrders title="The studio" keys={[{ keys: 'Tab', does: 'walk the page' }]}>
             {studio.data ? <Settled studio={studio.data} /> : <Loading error={studio.error} />}
-        </div>
+        </BelowOrders>
     );
 }
 

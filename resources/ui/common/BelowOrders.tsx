@@ -1,0 +1,29 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { PageKey } from './KeysHelp';
+import { TopBar } from './TopBar';
+
+interface Props {
+    title: string;
+    keys: PageKey[];
+    children: ReactNode;
+}
+
+/** A page of the studio's, a step below its orders. */
+export const BelowOrders = ({ title, keys, children }: Props) => (
+    <div className="flex h-screen flex-col">
+        <title>{`${title} · Planisher`}</title>
+        <TopBar
+            where={
+                <>
+                    <Link to="/" className="text-soft hover:text-ink">
+                        Orders ›
+                    </Link>
+                    <span className="font-semibold">{title}</span>
+                </>
+            }
+            keys={keys}
+        />
+        {children}
+    </div>
+);

@@ -1,0 +1,45 @@
+import { DropdownMenu } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+const ITEM = 'block cursor-default rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
+
+interface Props {
+    /** what opens it */
+    trigger: ReactNode;
+    children: ReactNode;
+    onOpen?: () => void;
+}
+
+/** What can be done with something as a whole, behind a button. */
+export const Menu = ({ trigger, children, onOpen }: Props) => (
+    <DropdownMenu.Root modal={false} onOpenChange={onOpen}>
+        <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+            <DropdownMenu.Content align="end" sideOffset={6} className="z-40 rounded border border-rule bg-white p-1 shadow-lg">
+                {children}
+            </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+);
+
+interface ActProps {
+    onSelect: (event: Event) => void;
+    /** it takes something away */
+    isGrave?: boolean;
+    children: ReactNode;
+}
+
+export const MenuAct = ({ onSelect, isGrave = false, children }: ActProps) => (
+    <DropdownMenu.Item className={`${ITEM} ${isGrave ? 'text-stops' : ''}`} onSelect={onSelect}>
+        {children}
+    </DropdownMenu.Item>
+);
+
+/** A file that is had by it. */
+export const MenuDownload = ({ href, children }: { href: string; children: ReactNode }) => (
+    <DropdownMenu.Item className={ITEM} asChild>
+        <a href={href} download>
+            {children}
+        </a>
+    </DropdownMenu.Item>
+);
