@@ -52,7 +52,11 @@ export function useOrderActs(id: number) {
         copy: useMutation({ mutationFn: () => api.post<Created>(`orders/${id}/copy`), onSuccess }),
         putAway: useMutation({ mutationFn: () => api.post<HeadOfOrder>(`orders/${id}/put-away`), onSuccess }),
         bringBack: useMutation({ mutationFn: () => api.post<HeadOfOrder>(`orders/${id}/bring-back`), onSuccess }),
-        remove: useMutation({ mutationFn: () => api.delete<void>(`orders/${id}`), onSuccess }),
+        // its own page is left for the list, and isn't asked after what is gone
+        remove: useMutation({
+            mutationFn: () => api.delete<void>(`orders/${id}`),
+            onSuccess: () => client.invalidateQueries({ queryKey: ['orders'] }),
+        }),
         restore: useMutation({ mutationFn: () => api.post<HeadOfOrder>(`orders/${id}/restore`), onSuccess }),
     };
 }

@@ -2,6 +2,8 @@ import type { ListedSize } from '@/api/types';
 
 const HEIGHT = 84;
 const GAP = 10;
+/** Of a label, about */
+const LETTER = 4.4;
 const MOST = 24;
 
 /** What a lab prints, each size as an outline at one scale, the smallest first. */
@@ -12,7 +14,7 @@ export function SizesDrawn({ sizes, height = HEIGHT }: { sizes: ListedSize[]; he
     let at = 0;
     const places = shown.map((size) => {
         const x = at;
-        at += Math.max(size.width * scale, 36) + GAP;
+        at += Math.max(size.width * scale, size.label.length * LETTER) + GAP;
         return { size, x };
     });
     return (
