@@ -40,6 +40,7 @@ test('a worker killed in the middle of a file: the next one makes it, nothing ha
     await addPictures(page, `${PICTURES}/lighthouse-point.jpg`);
     await addLine(page, '20 x 30 in', 1, 'lighthouse-point.jpg');
     await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+    await expect(page.getByTestId('sentence')).toContainText('Make 1 print');
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'Make files' }).click();
     await expect(page).toHaveURL(/make$/);
