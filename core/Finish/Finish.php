@@ -17,6 +17,7 @@ use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
 use Planisher\Studio\Desk;
+use Planisher\Wish\Phrase;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
@@ -75,6 +76,9 @@ interface Finish
     /** Whether its size should be one that the lab lists; others are made to measure. */
     public function needsListedSize(): bool;
 
+    /** Whether it is ordered in a size on paper. */
+    public function needsSize(): bool;
+
     public function said(): Said;
 
     public function drawn(): Drawn;
@@ -85,4 +89,11 @@ interface Finish
      * @return list<Choice>
      */
     public function choices(): array;
+
+    /**
+     * How people say what is wanted of it, longer ways before those that are part of them.
+     *
+     * @return list<Phrase>
+     */
+    public function phrases(): array;
 }

@@ -90,6 +90,11 @@ final class CanvasFinish implements Finish
         return false;
     }
 
+    public function needsSize(): bool
+    {
+        return true;
+    }
+
     public function said(): CanvasSaid
     {
         return new CanvasSaid();
@@ -103,5 +108,10 @@ final class CanvasFinish implements Finish
     public function choices(): array
     {
         return [];
+    }
+
+    public function phrases(): array
+    {
+        return CanvasPhrases::all();
     }
 }

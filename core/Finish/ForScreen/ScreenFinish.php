@@ -74,6 +74,11 @@ final class ScreenFinish implements Finish
         return false;
     }
 
+    public function needsSize(): bool
+    {
+        return false;
+    }
+
     public function said(): ScreenSaid
     {
         return new ScreenSaid();
@@ -87,5 +92,10 @@ final class ScreenFinish implements Finish
     public function choices(): array
     {
         return [];
+    }
+
+    public function phrases(): array
+    {
+        return ScreenPhrases::all();
     }
 }

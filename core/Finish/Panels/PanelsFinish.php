@@ -90,6 +90,11 @@ final class PanelsFinish implements Finish
         return false;
     }
 
+    public function needsSize(): bool
+    {
+        return true;
+    }
+
     public function said(): PanelsSaid
     {
         return new PanelsSaid();
@@ -103,5 +108,10 @@ final class PanelsFinish implements Finish
     public function choices(): array
     {
         return [];
+    }
+
+    public function phrases(): array
+    {
+        return PanelsPhrases::all();
     }
 }

@@ -115,6 +115,11 @@ final class PrintFinish implements Finish
         return true;
     }
 
+    public function needsSize(): bool
+    {
+        return true;
+    }
+
     public function said(): PrintSaid
     {
         return new PrintSaid();
@@ -128,5 +133,10 @@ final class PrintFinish implements Finish
     public function choices(): array
     {
         return PrintChoices::all();
+    }
+
+    public function phrases(): array
+    {
+        return PrintPhrases::all();
     }
 }

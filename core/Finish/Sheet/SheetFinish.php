@@ -150,6 +150,11 @@ final class SheetFinish implements Finish, Gathers
         return true;
     }
 
+    public function needsSize(): bool
+    {
+        return true;
+    }
+
     public function said(): SheetSaid
     {
         return new SheetSaid();
@@ -163,5 +168,10 @@ final class SheetFinish implements Finish, Gathers
     public function choices(): array
     {
         return [];
+    }
+
+    public function phrases(): array
+    {
+        return SheetPhrases::all();
     }
 }

@@ -116,6 +116,11 @@ final class PairFinish implements Drawn, Finish, Said
         return true;
     }
 
+    public function needsSize(): bool
+    {
+        return true;
+    }
+
     public function said(): Said
     {
         return $this;
@@ -202,5 +207,10 @@ final class PairFinish implements Drawn, Finish, Said
             [new Ground($paper, Rgb::white()), new Picture($picture, $window, $paper)],
             $encoding,
         );
+    }
+
+    public function phrases(): array
+    {
+        return [];
     }
 }

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\ClientList;
+
+use Planisher\Finish\Finishes;
+use Planisher\Finish\LineReader;
+use Planisher\Line\Line;
+use Planisher\OrderFile\MergePatch;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\Wish\Known;
+use Planisher\Wish\Phrase;
+
+/** Makes lines of an order of one thing that is spoken of. */
+final readonly class Prints
+{
+    private const CHEAPEST = 'cheapest';
+
+    public function __construct(private Known $known) {}
+
+    /**
+     * @param  list<string>  $pictures  by name
+     * @param  ?Token  $size  its own, or that of its heading
+     * @param  ?Token  $count
+     * @param  array<string, mixed>  $general  what holds for it beside its own wishes
+     * @return list<ReadPrint>
+     */
+    public function of(Item $item, array $pictures, ?Token $size, ?Token $count, array $general, ?string $remark): array
+    {
+        $change = Changes::merged($general, Changes::of($item->wishes, $this->known->lab));
+        $copies = $this->copies($item, $count, $pictures);
+        $gather = $change[Phrase::GATHER] ?? null;
+        unset($change[Phrase::GATHER]);
+        $paper = $size?->size;
+        if ($paper === null && is_string($change['carrier'] ?? null) && $change['carrier'] !== 'none') {
+            $paper = $change['carrier'];
+            unset($change['carrier']);
+        }
+        $base = ['copies' => $copies, ...$paper === null ? [] : ['size' => (string) $paper]];
+        $prints = [];
+        foreach ($pictures ?: [null] as $picture) {
+            $prints[] = $this->print($item, $base, $change, $picture, $remark, $size);
+        }
+
+        return $gather === null ? $prints : $this->gathered($item, $prints, (int) $gather, $copies);
+    }
+
+    /**
+     * @param  array<string, mixed>  $base
+     * @param  array<string, mixed>  $change
+     */
+    private function print(Item $item, array $base, array $change, ?string $picture, ?string $remark, ?Token $size): ReadPrint
+    {
+        $wanted = [...$base, ...$picture === null ? [] : ['picture' => $picture]];
+        $full = MergePatch::apply($wanted, $this->made($change, isset($base['size'])));
+        try {
+            $line = $this->line($full);
+        } catch (OrderFileError $e) {
+            ($item->wishes[0] ?? $item->size ?? $item->pictures[0] ?? null)?->doubt($e->getMessage());
+            $line = null;
+        }
+        if ($line !== null && $line->ignored !== []) {
+            foreach ($item->wishes as $wish) {
+                array_intersect(array_keys($wish->change), $line->ignored) === [] ||
+                    $wish->doubt("That says nothing of {$line->wanted->inWords()}, and was left out.");
+            }
+        }
+        $isWhole = $line !== null && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
+
+        return new ReadPrint(
+            $line === null ? array_filter($full, fn (mixed $value): bool => $value !== null) : ['make' => $line->make] + $line->toArray(),
+            $remark,
+            $isWhole && $picture !== null && $item->isSure() && $size?->why === null,
+            $isWhole,
+        );
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private function line(array $wanted): ?Line
+    {
+        if (! isset($wanted['size']) && Finishes::named($wanted['make'] ?? Finishes::USUAL)?->needsSize()) {
+            return null;
+        }
+
+        return LineReader::read(Node::root(array_filter($wanted, fn (mixed $value): bool => $value !== null), $this->known->unit));
+    }
+
+    /**
+     * What names no finish but what one alone reads is made into that; what has no size on paper is wanted besides, where there is one.
+     *
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function made(array $change, bool $hasSize): array
+    {
+        foreach (Finishes::all() as $name => $finish) {
+            if ($name !== Finishes::USUAL && ! isset($change['make']) && array_intersect_key($change, [$name => true]) !== []) {
+                $change['make'] = $name;
+            }
+        }
+        $finish = Finishes::named($change['make'] ?? Finishes::USUAL);
+        if ($hasSize && $finish?->needsSize() === false) {
+            $own = array_intersect_key($change, array_flip($finish->keys()));
+
+            return array_diff_key($change, $own, ['make' => true]) + ['screenCopy' => array_intersect_key($own, ['longSide' => true])];
+        }
+
+        return $change;
+    }
+
+    /**
+     * @param  list<ReadPrint>  $prints
+     * @param  int  $gather  how many share a sheet; 0 for all
+     * @return list<ReadPrint>
+     */
+    private function gathered(Item $item, array $prints, int $gather, int $copies): array
+    {
+        $whole = array_values(array_filter($prints, fn (ReadPrint $print): bool => $print->isWhole));
+        if ($whole === []) {
+            return $prints;
+        }
+        $all = $copies * count($whole);
+        $sheets = 1;
+        $each = $copies;
+        if ($gather > 0) {
+            if (count($whole) === 1 && $copies === 1) {
+                [$each, $all] = [$gather, $gather];
+            } elseif ($all % $gather === 0 && $gather % count($whole) === 0) {
+                [$sheets, $each] = [intdiv($all, $gather), intdiv($gather, count($whole))];
+            } else {
+                $item->wishes[0]->doubt("{$all} prints don’t come out even, {$gather} to a sheet. They are laid on as few sheets as they need.");
+            }
+        }
+        $lines = array_map(
+            fn (ReadPrint $print): Line => LineReader::read(Node::root(['copies' => $each] + $print->wanted, $this->known->unit)),
+            $whole,
+        );
+        $wanted = ['copies' => $sheets] + Finishes::gathering()->gathered($lines, self::CHEAPEST);
+
+        return [new ReadPrint($wanted, $prints[0]->remark, $prints[0]->isSure && $item->isSure(), true)];
+    }
+
+    /** @param  list<string>  $pictures */
+    private function copies(Item $item, ?Token $count, array $pictures): int
+    {
+        $many = count($pictures);
+        if ($count === null || $count->count === null) {
+            return 1;
+        }
+        if ($many > 1 && $count->count === $many && ! $item->isEach && $item->all === null) {
+            $count->doubt("{$many} in all, or {$many} of each? It was read as one of each.");
+
+            return 1;
+        }
+        if ($count->count > Line::MOST_COPIES) {
+            $count->doubt('That is more than '.Line::MOST_COPIES.' of one print.');
+
+            return 1;
+        }
+
+        return $count->count;
+    }
+}
