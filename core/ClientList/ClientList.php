@@ -28,7 +28,7 @@ final readonly class ClientList
         $isParted = false;
         foreach (preg_split('/\R/u', $text) ?: [] as $i => $line) {
             [$start, $rest] = self::start($line);
-            $isPolite = Polite::isGreeting($rest) || Polite::isParting($rest) || Polite::isHeader($line) || ($isParted && self::isName($rest));
+            $isPolite = Polite::isGreeting($rest) || Polite::isParting($rest) || Polite::isHeader($rest) || ($isParted && self::isName($rest));
             $isParted = Polite::isParting($rest) || ($isParted && trim($rest) === '') || ($isParted && self::isName($rest));
             $tokens = $isPolite || trim($rest) === '' || self::isUnitOfAll($rest) ? [] : self::moved($grammar->tokens($rest), strlen($start));
             $lines[] = new ReadLine($i + 1, $line, $tokens, $tokens === [] ? [] : Items::of($tokens));
@@ -68,7 +68,7 @@ final readonly class ClientList
             if ($line->items === [] || isset($general['from'][$i])) {
                 continue;
             }
-            if (self::heads($lines, $i)) {
+            if (self::heads($lines, $i, $heading !== null && $heading->size !== null && ! $isApart)) {
                 [$heading, $isApart] = [$line->items[0], false];
 
                 continue;
@@ -154,8 +154,9 @@ final readonly class ClientList
      * Whether a line heads those that follow: “8x10:”, or a size by itself above pictures, or a picture above sizes.
      *
      * @param  list<ReadLine>  $lines
+     * @param  bool  $isUnderSize  it stands under the heading of a size
      */
-    private static function heads(array $lines, int $at): bool
+    private static function heads(array $lines, int $at, bool $isUnderSize): bool
     {
         $line = $lines[$at];
         $item = $line->items[0];
@@ -178,7 +179,7 @@ final readonly class ClientList
         return match (true) {
             $line->isHeading() => $item->pictures === [] ? $next->pictures !== [] : $item->size === null && $wantsPicture,
             $item->size !== null => ! $item->hasPictures() && $item->count === null && $wantsSize,
-            default => $item->pictures !== [] && $item->count === null && $item->wishes === [] && $wantsPicture,
+            default => ! $isUnderSize && $item->pictures !== [] && $item->count === null && $item->wishes === [] && $wantsPicture,
         };
     }
 
@@ -218,7 +219,7 @@ final readonly class ClientList
      */
     private static function start(string $line): array
     {
-        preg_match('/^(?:\s*(?:>+|[-–—*•·▪‣]\s|\(?\d{1,3}[.)]\s+(?=\S)|\(?[a-z][.)]\s+(?=\S)|\[[ x]?\]))*\s*(?:(?:hi|hello|hey|dear)\s+(?!\d)\pL+(?:\s+\pL+)?\s*[,!–-]+\s*)?/iu', $line, $m);
+        preg_match('/^(?:\s*(?:>+|[-–—*•·▪‣]\s|\(?\d{1,3}[.)]\s+(?=\S)|\(?[a-z][.)]\s+(?=\S)|\[[ x]?\]))*\s*(?:(?:(?:hi|hello|hey|dear)(?:\s+(?!\d)\pL+){1,2}|good (?:morning|afternoon|evening|day)(?:\s+\pL+)?)\s*[,!–-]+\s*)?/iu', $line, $m);
         $start = $m[0] ?? '';
 
         return [$start, substr($line, strlen($start))];
@@ -250,9 +251,6 @@ final readonly class ClientList
     {
         return $by === 0
             ? $tokens
-            : array_map(
-                fn (Token $t): Token => new Token($t->kind, $t->at + $by, $t->length, $t->count, $t->size, $t->change, $t->pictures, $t->why, $t->offers),
-                $tokens,
-            );
+: array_map(fn (Token $token): Token => $token->at($token->at + $by, $token->length), $tokens);
     }
 }

@@ -28,16 +28,20 @@ final class Grammar
         '|(?:re-?touch(?:ed|ing)?|photo-?shop(?:ped)?|air-?brush(?:ed)?)(?: [^,;.\n]{1,40})?'.
         '|(?:remove|erase|take out|get rid of|edit out|clone out|paint out) [^,;.\n]{1,60}'.
         '|(?:brighter|bright(?:en(?:ed)?)|less dark|more (?:colou?rful|saturated|vivid)|saturat(?:e|ed|ion)|warmer|cooler|colou?r[- ]correct(?:ed|ion)?|filter(?:s|ed)?)(?: [^,;.\n]{0,20})?'.
-        '|(?:ready )?framed(?: (?:in|with) [^,;.\n]{1,40})?|with (?:a |the )?(?:[a-z]+ )?frame|(?:photo )?(?:mugs?|calendars?|albums?|magnets?|books?|puzzles?|cushions?|posters? tube)';
+        '|(?<!be )(?:ready )?framed(?: (?:in|with) [^,;.\n]{1,40})?|with (?:a |the )?(?:[a-z]+ )?frame|(?:photo )?(?:mugs?|calendars?|albums?|magnets?|books?|puzzles?|cushions?|posters? tube)';
 
     /** @var list<Phrase> */
     private readonly array $phrases;
+
+    /** @var list<Phrase> */
+    private readonly array $texts;
 
     private readonly SizeWords $sizes;
 
     public function __construct(private readonly Known $known, private readonly PictureWords $pictures, ?Unit $unitOfAll = null)
     {
         $this->sizes = new SizeWords($known->lab, $unitOfAll ?? $known->unit, $unitOfAll !== null);
+        $this->texts = LinePhrases::texts();
         $this->phrases = [
             ...LinePhrases::ofLab($known),
             ...LinePhrases::all(),
@@ -71,7 +75,7 @@ final class Grammar
         $tokens = [...$tokens, ...$this->pictures->numbered($words)];
         $this->bareCounts($words, $tokens);
         $this->scopes($words, $tokens);
-        $tokens = [...$tokens, ...$this->pictures->parts($words, $whole !== [])];
+        $tokens = [...$tokens, ...$this->pictures->parts($words)];
         foreach ($words->left('/[\pL\pN’\'&+#]+(?:[-\/][\pL\pN’\']+)*|[^\s\pL\pN]/u') as [$word, $at]) {
             $tokens[] = $this->other($word, $at);
         }
@@ -87,7 +91,7 @@ final class Grammar
      */
     private function quoted(Wording $words, array &$tokens): void
     {
-        foreach (LinePhrases::texts() as $phrase) {
+        foreach ($this->texts as $phrase) {
             $this->wish($phrase, $words, $tokens);
         }
     }
@@ -95,6 +99,9 @@ final class Grammar
     /** @param  list<Token>  $tokens */
     private function wish(Phrase $phrase, Wording $words, array &$tokens): void
     {
+        if (preg_match($phrase->hint, $words->text) !== 1) {
+            return;
+        }
         $words->take($phrase->pattern, function (array $said, int $at, int $length) use ($phrase, &$tokens): bool {
             $change = ($phrase->means)(new Heard($said, $this->known->unit), $this->known);
             if ($change === null) {
@@ -144,6 +151,7 @@ final class Grammar
             "(?<n>{$count})\\s*(?:(?:x|×|\\*)(?![\\pL\\pN])|(?:x|×)(?=\\s))",
             "(?<![\\d.,])(?:x|×)\\s*(?<n>\\d{1,4})",
             "(?<n>{$count}) (?:copies|copy|prints?|pieces?|pcs|pc|off|times|sets?|sheets?)(?: (?:of|each))?",
+            "(?<n>{$count}) of (?<all>each)(?: one)?(?! of)",
             "(?<n>{$count})(?: of)? each(?: of)?",
             "(?<n>{$count}) (?:of|off)(?! (?:the )?(?:first|last))",
             "(?<n>(?:a |half a |two |three )?(?:dozen|pair|couple))(?: of)?",
@@ -163,7 +171,7 @@ final class Grammar
                 };
                 $tokens[] = new Token(Kind::Count, $at, $length, count: $n, why: $why, offers: $isLoose ? [new Offer('2', '2 of'), new Offer('3', '3 of')] : []);
                 if ($isEach) {
-                    $tokens[] = new Token(Kind::Each, $at + $length, 0);
+                    $tokens[] = new Token(($m['all'] ?? '') === '' ? Kind::Each : Kind::All, $at + $length, 0);
                 }
 
                 return true;
@@ -190,7 +198,7 @@ final class Grammar
     private function scopes(Wording $words, array &$tokens): void
     {
         $ways = [
-            [Kind::Except, '(?:except(?: for)?|but not|apart from|other than|without|not)(?= (?:the |picture |number |no\. ?)*[\pL\pN\x1f])(?= ?(?:the |picture |number )*\x1f)'],
+            [Kind::Except, '(?:except(?: for)?|but not|apart from|other than|without|instead of|rather than|in place of|not)(?= (?:the |picture |number |no\. ?)*[\pL\pN\x1f])(?= ?(?:the |picture |number )*\x1f)'],
             [Kind::Rest, '(?:all )?(?:the )?(?:rest|others|other ones|remaining(?: (?:ones|pictures|photos))?|remainder)(?: of (?:them|the (?:pictures|photos|set|lot)))?'],
             [Kind::Same, '(?:of )?(?:the |that )?same(?: (?:one|ones|picture|pictures|photo|image|shot|again))*'],
             [Kind::All, '(?:all|every|everything|each|both)(?: (?:of (?:them|these|those|it)|(?:the )?(?:pictures?|photos?|images?|prints?|shots?|ones?|lot)|them|these|those|one))*'],
@@ -210,8 +218,8 @@ final class Grammar
         $plain = mb_strtolower($word);
 
         return match (true) {
-            in_array($word, ['.', ';', '!'], true) => new Token(Kind::End, $at, 1),
-            preg_match('/^[,:&+•·|–—\/()-]$/u', $word) === 1, in_array($plain, ['and', 'plus', 'also', 'then'], true) => new Token(
+            in_array($word, ['.', '!', '?'], true) => new Token(Kind::End, $at, 1),
+            preg_match('/^[,;:&+•·|–—\/()-]$/u', $word) === 1, in_array($plain, ['and', 'plus', 'also', 'then', 'but'], true) => new Token(
                 Kind::Stop,
                 $at,
                 strlen($word),

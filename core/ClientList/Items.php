@@ -31,7 +31,9 @@ final class Items
                     default => $item->isBegun() && $isEnded,
                 };
                 if ($isNew) {
+                    $unclear = $last === Kind::Unknown && ! $isEnded ? array_slice($item->left, -1) : [];
                     $items[] = $item = new Item();
+                    $item->left = $unclear; // what stands between two things may be said of both
                 }
                 $isEnded = false;
             }

@@ -83,12 +83,12 @@ final class LinePhrases
             Phrase::of('(?:no|without(?: any)?) sharpening|unsharpened|not sharpened|(?:do not|don[’\']?t) sharpen(?: it)?', ['output' => ['sharpen' => null]]),
             Phrase::with("(?:gently|lightly|softly|slightly|a (?:little|bit|touch)) sharpen(?:ed|ing)?{$for}|sharpen(?:ed|ing)? (?:it )?(?:gently|lightly|slightly|a (?:little|bit|touch))".str_replace('surface', 'on', $for), $sharpened('gentle')),
             Phrase::with("sharpen(?:ed|ing)?(?: (?:it|normally|for print|for output))*{$for}", $sharpened('normal')),
-            Phrase::of('(?:as |in )?(?:an? )?16[ -]?bits?(?: tiffs?)?(?: files?)?', ['output' => ['bits' => 16, 'format' => 'tiff']]),
-            Phrase::of('(?:as |in )?(?:an? )?tiffs?(?: files?)?|(?:as )?tifs?(?: files?)?', ['output' => ['format' => 'tiff']]),
-            Phrase::of('(?:as |in )?(?:an? )?jpe?gs?(?: files?)?', ['output' => ['format' => 'jpeg']]),
             Phrase::with('(?:at )?(?:jpe?g )?quality(?: of)? (?<quality>\d{1,3})(?:\s*%)?', fn (Heard $said): ?array => (int) $said->words('quality') < 1 || (int) $said->words('quality') > 100 ? null : [
                 'output' => ['quality' => (int) $said->words('quality')],
             ]),
+            Phrase::of('(?:as |in )?(?:an? )?16[ -]?bits?(?: tiffs?)?(?: files?)?', ['output' => ['bits' => 16, 'format' => 'tiff']]),
+            Phrase::of('(?:as |in )?(?:an? )?tiffs?(?: files?)?|(?:as )?tifs?(?: files?)?', ['output' => ['format' => 'tiff']]),
+            Phrase::of('(?:as |in )?(?:an? )?jpe?gs?(?: files?)?', ['output' => ['format' => 'jpeg']]),
             Phrase::of('(?:in |converted to |as )?s ?rgb', ['output' => ['colour' => 'sRGB']]),
             Phrase::of('(?:in |converted to |as )?adobe ?rgb(?: \(1998\)| 1998)?', ['output' => ['colour' => 'Adobe RGB (1998)']]),
             Phrase::of('(?:in|for) (?:the |its )?paper[’\']s (?:own )?(?:profile|colours?)', ['output' => ['colour' => 'paper']]),
@@ -119,19 +119,19 @@ final class LinePhrases
     private static function papers(): array
     {
         return [
-            Phrase::with('(?:printed )?(?:on |in )?(?:an? |the )?(?<surface>gloss(?:y)?|shiny|lustre|luster|pearl|semi-?gloss|satin|mat(?:te|t)?)(?: (?:photo )?(?:paper|finish|surface|stock))?', self::paper(...)),
+            Phrase::with('(?:printed )?(?:on |in )?(?:an? |the )?(?<surface>gloss(?:y)?|shiny|lustre|luster|pearl|semi-?gloss|satin|matte|matt|mat(?= paper| finish))(?: (?:photo )?(?:paper|finish|surface|stock))?', self::paper(...)),
         ];
     }
 
     /** @return list<Phrase> */
     private static function marks(): array
     {
-        $mark = '(?:studio )?(?:mark|logo|watermark)s?';
+        $mark = '(?:(?:studio(?:[’\']s)? )?mark|logo|watermark)';
         $places = self::PLACES;
 
         return [
-            Phrase::of("(?:no|without(?: an?| the| our)?) {$mark}", ['overlays' => []]),
-            Phrase::with("(?:with )?(?:(?:the |our |an? |my ))?{$mark}(?: (?:on (?:it|them)|over it))?(?:,?(?: in| at)?(?: the| its)? (?<where>{$places})(?: corner)?)?(?:,? {percent}{%} wide)?|watermarked", function (Heard $said, Known $known): array|Unsure {
+            Phrase::of("(?:no|without(?: an?| the| our)?) {$mark}s?", ['overlays' => []]),
+            Phrase::with("(?:(?:with )?(?:the |our |my |your )(?:studio )?(?:mark|logo|watermark)|(?:with an? )?(?:studio mark|logo|watermark))(?: (?:on (?:it|them)|over it))?(?:,?(?: in| at)?(?: the| its)? (?<where>{$places})(?: corner)?)?(?:,? {percent}{%} wide)?|watermarked", function (Heard $said, Known $known): array|Unsure {
                 $where = strtr(str_replace(' ', '-', mb_strtolower($said->words('where'))), ['lower' => 'bottom', 'upper' => 'top']);
                 $mark = $known->marks[0] ?? null;
                 if ($mark === null) {

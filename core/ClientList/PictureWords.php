@@ -71,7 +71,7 @@ final class PictureWords
             $pattern = implode('[^\pL\pN]{1,3}', array_map(fn (string $word): string => preg_quote($word, '/'), $of));
             $words->take("/(?<![\\pL\\pN])[\"“„'‘]?(?:the )?{$pattern}(?:\\.(?:jpe?g|tiff?|png|webp|heic|avif))?[\"”’']?(?![\\pL\\pN])/iu", function (array $m, int $at, int $length) use ($names, &$tokens): bool {
                 $ended = array_values(array_filter($names, fn (string $name): bool => str_contains(mb_strtolower($m[0]), mb_strtolower($name))));
-                $tokens[] = $this->token($ended ?: $names, $at, $length, isSure: true);
+                $tokens[] = self::token($ended ?: $names, $at, $length);
 
                 return true;
             });
@@ -125,7 +125,7 @@ final class PictureWords
             }
             $tokens[] = $names === []
                 ? new Token(Kind::Unknown, $at, $length, why: "No picture has the number {$m['number']}.", offers: $this->nearest((int) $m['number']))
-                : $this->token($names, $at, $length, isSure: true);
+                : self::token($names, $at, $length);
 
             return true;
         });
@@ -136,10 +136,9 @@ final class PictureWords
     /**
      * Parts of names in what is left.
      *
-     * @param  bool  $isNamed  a picture is named whole in the same line already
      * @return list<Token>
      */
-    public function parts(Wording $words, bool $isNamed): array
+    public function parts(Wording $words): array
     {
         $tokens = [];
         $run = [];
@@ -155,7 +154,7 @@ final class PictureWords
 
                 continue;
             }
-            $tokens = [...$tokens, ...$this->ofRun($run, $isNamed)];
+            $tokens = [...$tokens, ...$this->ofRun($run)];
             $run = preg_match('/^[\pL\pN]/u', $word) === 1 && mb_strlen($word) >= self::SHORTEST_PART && $plain !== 'and' ? [[$plain, $at, strlen($word)]] : [];
         }
         foreach ($tokens as $token) {
@@ -191,10 +190,9 @@ final class PictureWords
     /** @param  array{string, int, int}  $last */
     private function isCutOff(Wording $words, array $last, int $at): bool
     {
-        $between = substr($words->text, $last[1] + $last[2], max(0, min($at, strlen($words->text)) - $last[1] - $last[2]));
-        $left = $words->left('/\x1f/');
+        $between = $words->between($last[1] + $last[2], min($at, strlen($words->text)));
 
-        return array_filter($left, fn (array $taken): bool => $taken[1] >= $last[1] + $last[2] && $taken[1] < $at) !== [] || preg_match('/[,;.:!?()\/]/', $between) === 1;
+        return $between === null || preg_match('/[,;.:!?()\/]/', $between) === 1;
     }
 
     /**
@@ -203,7 +201,7 @@ final class PictureWords
      * @param  list<array{string, int, int}>  $run
      * @return list<Token>
      */
-    private function ofRun(array $run, bool $isNamed): array
+    private function ofRun(array $run): array
     {
         $tokens = [];
         for ($from = 0; $from < count($run); ) {
@@ -213,11 +211,7 @@ final class PictureWords
                 $names = $this->having(array_column($part, 0));
                 if ($names !== []) {
                     [$first, $last] = [$part[0], $part[$many - 1]];
-                    $token = $this->token($names, $first[1], $last[1] + $last[2] - $first[1], isSure: true);
-                    if ($isNamed && count($names) === 1 && count($this->words[$names[0]]) > $many) {
-                        $token->doubt("Is “{$names[0]}” meant, too?");
-                    }
-                    $tokens[] = $token;
+                    $tokens[] = self::token($names, $first[1], $last[1] + $last[2] - $first[1]);
                     $taken = $many;
                     break;
                 }
@@ -268,9 +262,9 @@ final class PictureWords
     }
 
     /** @param  non-empty-list<string>  $names */
-    private function token(array $names, int $at, int $length, bool $isSure): Token
+    private static function token(array $names, int $at, int $length): Token
     {
-        return count($names) === 1 && $isSure
+        return count($names) === 1
             ? new Token(Kind::Pictures, $at, $length, pictures: $names)
             : new Token(Kind::Pictures, $at, $length, pictures: [$names[0]], why: 'Several pictures may be meant.', offers: array_map(self::offer(...), array_slice($names, 0, 12)));
     }

@@ -11,7 +11,7 @@ final class Polite
         'i we us he she they our me my mine his her their it its is are be was were have has having had get need needs needed want wants wanted like likes love order ordered '.
         'ordering make made do done send print prints printed printing copy copies photo photos photograph photographs pic pics picture pictures image images shot shots file files '.
         'size sizes sized as well too this that these those them you your i’d i\'d we’d we\'d i’ll i\'ll i’m i\'m let let’s let\'s so here there now just some paper papers format so '.
-        'up by hi hello dear hey good morning afternoon evening following below list each one ones which should go goes going if that’s that\'s ok okay alright possible '.
+        'up by hi hello dear hey good following below list each one ones which should go goes going if that’s that\'s ok okay alright possible '.
         'very much again another more once extra new what about how off qty quantity pcs piece pieces item items line';
 
     private const GREETING = '/^\s*(?:hi|hello|hey|dear|good (?:morning|afternoon|evening|day))\b[^:\d]{0,40}[,!.:]?\s*$/iu';

@@ -13,11 +13,12 @@ use Planisher\Wish\Offer;
 use Planisher\Wish\Wording;
 
 /** Sizes in any writing: “8x10”, “8 by 10”, “20×30 cm”, “A4”, “5 x 7"”, “eight by ten”, “12 in square”. */
-final readonly class SizeWords
+final class SizeWords
 {
     private const UNIT = '(?:inches|inch|ins?(?!\pL)\.?|cms?(?!\pL)|centimet(?:er|re)s?|mms?(?!\pL)|millimet(?:er|re)s?|"|″|”|\'\')';
 
-    private const BY = '\s*(?:x|×|\*|by)\s*';
+    /** Not the end of “six” */
+    private const BY = '\s*(?:(?<!si)x|×|\*|by)\s*';
 
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
     private const METRIC = [
@@ -25,39 +26,52 @@ final readonly class SizeWords
         '40x40', '40x50', '40x60', '45x60', '50x50', '50x60', '50x70', '50x75', '60x60', '60x80', '60x90', '70x100', '75x100', '80x120', '100x150',
     ];
 
+    /** @var array<string, array{token: ?Token}> */
+    private array $read = [];
+
     /**
      * @param  Unit  $unit  of what has none
      * @param  bool  $isSaid  somebody has said that it is the unit of all
      */
-    public function __construct(private LabCard $lab, private Unit $unit, private bool $isSaid) {}
+    public function __construct(private readonly LabCard $lab, private readonly Unit $unit, private readonly bool $isSaid) {}
 
     /** @return list<Token> */
     public function take(Wording $words): array
     {
         $tokens = [];
-        $number = '(?:'.NumberWords::any().')(?<!a)(?<!an)';
-        $unit = self::UNIT;
         $by = self::BY;
-        $side = "{$number}[\\s-]*{$unit}?";
-        $apart = "(?<![\\pL\\pN.,\\/½¼¾⅓⅔⅛⅜⅝⅞]|[\\d] )";
+        $side = NumberWords::figures().'[\s-]*'.self::UNIT.'?';
         // “2 x 8x10” and “8x10 x 2”: one of the three figures is how many.
-        $words->take("/(?<![\\pL\\pN])(\\d{1,3}){$by}({$side}){$by}({$side})(?:s\\b)?(?![\\pL\\pN])/iu", function (array $said, int $at, int $length) use (&$tokens): bool {
+        $three = "/(?<![\\pL\\pN])(\\d{1,3}){$by}({$side}){$by}({$side})(?:s\\b)?(?![\\pL\\pN])/iu";
+        $words->take($three, function (array $said, int $at, int $length) use (&$tokens): bool {
             $found = $this->three($said, $at, $length);
             $tokens = [...$tokens, ...$found];
 
             return $found !== [];
         });
-        $words->take(
-            "/(?<![\\pL\\pN.,\\/])(?:(?<square>{$number})[\\s-]*(?<its>{$unit})?[\\s-]*(?:square|sq\\.?)(?:\\s*{$unit})?|{$side}{$by}{$side}|(?<named>[AB][0-8])(?!-))(?:[ ’']?s(?!\\pL))?(?![\\pL\\pN\\/])/iu",
-            function (array $said, int $at, int $length) use (&$tokens): bool {
+        $ways = [self::pattern(NumberWords::figures())];
+        if ($words->has('/(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|teen|twenty|ty|half|quarter)\W.{0,14}(?:by|x|×|square)/iu')) {
+            $ways[] = self::pattern('(?:'.NumberWords::any().')(?<!a)(?<!an)');
+        }
+        foreach ($ways as $way) {
+            $words->take($way, function (array $said, int $at, int $length) use (&$tokens): bool {
                 $token = $this->token($said, $at, $length);
                 $tokens[] = $token;
 
                 return $token !== null;
-            },
-        );
+            });
+        }
 
         return array_values(array_filter($tokens));
+    }
+
+    private static function pattern(string $number): string
+    {
+        [$unit, $by] = [self::UNIT, self::BY];
+        $side = "{$number}[\\s-]*{$unit}?";
+        $square = "(?<square>{$number})[\\s-]*(?<its>{$unit})?[\\s-]*(?:square|sq\\.?)(?:\\s*{$unit})?";
+
+        return "/(?<![\\pL\\pN.,\\/])(?:{$square}|{$side}{$by}{$side}|(?<named>[AB][0-8])(?!-))(?:[ ’']?s(?!\\pL))?(?![\\pL\\pN\\/])/iu";
     }
 
     /** @param  array<int|string, string>  $said */
@@ -65,14 +79,23 @@ final readonly class SizeWords
     {
         $typed = match (true) {
             ($said['square'] ?? '') !== '' => "{$said['square']} ".($said['its'] ?? '')." x {$said['square']} ".($said['its'] ?? ''),
-            default => (string) preg_replace('/(?<=[\d"″A-B]|in|cm|mm|inch)[ ’\']?s$/iu', '', $said[0]),
+            default => (string) preg_replace('/(?<=[\d"″]|in|cm|mm|inch|three|four|five|six|seven|eight|nine|ten|eleven|twelve)[ ’\']?s$/iu', '', $said[0]),
         };
 
         return $this->read($typed, $at, $length);
     }
 
+    /** A list says the same few sizes over and over. */
     private function read(string $typed, int $at, int $length): ?Token
     {
+        $known = $this->read[$typed] ??= ['token' => $this->parsed($typed)];
+
+        return $known['token']?->at($at, $length);
+    }
+
+    private function parsed(string $typed): ?Token
+    {
+        [$at, $length] = [0, strlen($typed)];
         $sides = preg_split('/'.self::BY.'/iu', $typed) ?: [];
         if (count($sides) === 2) {
             $typed = implode(' x ', array_map(

@@ -36,6 +36,12 @@ final class Token
         $this->offers = $this->offers ?: $offers;
     }
 
+    /** The same in another place. */
+    public function at(int $at, int $length): self
+    {
+        return new self($this->kind, $at, $length, $this->count, $this->size, $this->change, $this->pictures, $this->why, $this->offers);
+    }
+
     public function end(): int
     {
         return $this->at + $this->length;

@@ -20,6 +20,9 @@ final class Finishes
     /** @var ?array<string, Finish> by name */
     private static ?array $all = null;
 
+    /** @var ?array<string, list<string>> by name */
+    private static ?array $keys = null;
+
     /** @return array<string, Finish> by name */
     public static function all(): array
     {
@@ -32,15 +35,23 @@ final class Finishes
         ]);
     }
 
+    /** @return array<string, list<string>> the keys of a line that only it reads, by finish */
+    public static function keys(): array
+    {
+        return self::$keys ??= array_map(fn (Finish $finish): array => $finish->keys(), self::all());
+    }
+
     /** Adds a finish of somebody else's. */
     public static function add(Finish $finish): void
     {
+        self::$keys = null;
         self::$all = [...self::all(), $finish->name() => $finish];
     }
 
     /** Takes such a one out again. */
     public static function forget(string $name): void
     {
+        self::$keys = null;
         self::$all = array_diff_key(self::all(), [$name => true]);
     }
 

@@ -14,9 +14,8 @@ final class LineReader
     /** @throws OrderFileError */
     public static function read(Node $node): Line
     {
-        $finishes = Finishes::all();
-        $keys = array_map(fn (Finish $finish): array => $finish->keys(), $finishes);
-        $node->object(array_values(array_unique([...Line::KEYS, ...array_merge(...array_values($keys))])));
+        [$finishes, $keys] = [Finishes::all(), Finishes::keys()];
+        $node->object([...Line::KEYS, ...array_merge(...array_values($keys))]);
         $named = $node->maybe('make');
         $name = $named?->oneOf(Finishes::names()) ?? Finishes::USUAL;
         $foreign = array_diff(array_merge(...array_values(array_diff_key($keys, [$name => true]))), $keys[$name]);

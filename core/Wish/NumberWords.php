@@ -11,6 +11,8 @@ final class NumberWords
 {
     private const VULGAR = '½¼¾⅓⅔⅛⅜⅝⅞';
 
+    private const FIGURES = '\d+[ -]\d+\/\d+|\d+\/\d+|\d*\s?['.self::VULGAR.']|\d+(?:[.,]\d+)?|[.,]\d+';
+
     private const TENS = ['thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'eighty' => 80, 'hundred' => 100];
 
     private const SETS = [
@@ -51,12 +53,17 @@ final class NumberWords
         return $pattern ??= '(?:'.implode('|', [...array_keys(self::SETS), '\d{1,6}', ...self::names()]).')';
     }
 
+    /** A pattern of numbers in figures, that may have parts. */
+    public static function figures(): string
+    {
+        return '(?:'.self::FIGURES.')';
+    }
+
     /** A pattern of numbers that may have parts. */
     public static function any(): string
     {
         static $pattern = null;
-        $vulgar = self::VULGAR;
-        $figures = "\\d+[ -]\\d+\\/\\d+|\\d+\\/\\d+|\\d*\\s?[{$vulgar}]|\\d+(?:[.,]\\d+)?|[.,]\\d+";
+        $figures = self::FIGURES;
         $parts = str_replace(' ', '[ -]', implode('|', array_keys(self::PARTS)));
 
         return $pattern ??= "(?:(?:{$figures}|{$parts}|".implode('|', self::names()).')(?:\s+and a (?:half|quarter))?)';

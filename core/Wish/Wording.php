@@ -29,9 +29,11 @@ final class Wording
      */
     public function take(string $pattern, callable $means): void
     {
-        if (preg_match_all($pattern, $this->left, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE) < 1) {
+        // Most patterns are nowhere in a line, which is told sooner without their groups.
+        if (preg_match($pattern, $this->left) !== 1) {
             return;
         }
+        preg_match_all($pattern, $this->left, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
         foreach ($found as $match) {
             [$words, $at] = $match[0];
             $groups = array_map(fn (array $group): string => $group[0], array_filter($match, fn (array $group): bool => $group[1] >= 0));
@@ -49,6 +51,14 @@ final class Wording
     public function has(string $pattern): bool
     {
         return preg_match($pattern, $this->left) === 1;
+    }
+
+    /** What stands between two places; null where some of it was taken. */
+    public function between(int $from, int $to): ?string
+    {
+        $words = substr($this->left, $from, max(0, $to - $from));
+
+        return str_contains($words, self::TAKEN) ? null : $words;
     }
 
     /**

@@ -43,11 +43,11 @@ final class CanvasPhrases
                 'edge' => 'one-colour',
                 'colour' => $said->colour($said->has('colour') ? 'colour' : 'in'),
             ])),
-            Phrase::with("dark(?:en(?:ed)?)?(?: (?:the )?{$edge})?(?: by)? {percent}{%}(?: {$edge})?", fn (Heard $said): array => $canvas([
+            Phrase::with("(?:{$edge} (?:are )?)?dark(?:en(?:ed)?)?(?: (?:the )?{$edge})?(?: by)? {percent}{%}(?: {$edge})?", fn (Heard $said): array => $canvas([
                 'darken' => ['strength' => $said->share()],
             ])),
             Phrase::of("dark(?:er|ened)?(?: {$edge})|{$edge} (?:a (?:bit|little) )?dark(?:er|ened)?", $canvas(['darken' => ['strength' => self::USUAL_STRENGTH]])),
-            Phrase::with("soft(?:en(?:ed)?)?(?: {$edge})?(?: by)? {percent}{%}(?: {$edge})?", fn (Heard $said): array => $canvas(['soften' => $said->share()])),
+            Phrase::with("(?:{$edge} (?:are )?)?soft(?:en(?:ed)?)?(?: {$edge})?(?: by)? {percent}{%}(?: {$edge})?", fn (Heard $said): array => $canvas(['soften' => $said->share()])),
             Phrase::of("(?:soft(?:ened)?|blurred) {$edge}|{$edge} (?:softened|blurred)", $canvas(['soften' => self::USUAL_STRENGTH])),
             Phrase::of("(?:with )?{$edge} (?:apart|separate(?:ly)?|in files of their own)|separate {$edge}", $canvas(['edgesApart' => true])),
             Phrase::of('(?:(?:as )?(?:an? )?|on )?(?:stretched |wrapped |gallery[- ]wrap(?:ped)? )*canvas(?:es)?(?: (?:wrap(?:ped)?|prints?|pieces?))?', [

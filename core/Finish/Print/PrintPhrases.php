@@ -29,7 +29,7 @@ final class PrintPhrases
     /** @return list<Phrase> */
     public static function all(): array
     {
-        return [...self::mats(), ...self::borders(), ...self::fits(), ...self::lines(), ...self::places(), ...self::frames(), ...self::sheets()];
+        return [...self::mats(), ...self::borders(), ...self::sheets(), ...self::fits(), ...self::lines(), ...self::places(), ...self::frames()];
     }
 
     /** @return list<Phrase> */
@@ -102,7 +102,7 @@ final class PrintPhrases
                 ['fit' => 'whole'],
             ),
             Phrase::of(
-                '(?:cropped? to (?:fill|fit|size|suit)|crop(?:ped)? (?:is )?(?:fine|ok|okay|as needed)|fills?(?:ing)? (?:it|the (?:paper|sheet|whole paper|page|frame))|fill(?:ed)?|cropped)',
+                '(?:crop(?:ped)? to (?:fill|fit|size|suit)|crop(?:ped)? (?:is )?(?:fine|ok|okay|as needed)|fills?(?:ing)? (?:it|the (?:paper|sheet|whole paper|page|frame))|fill(?:ed)?|cropped)',
                 ['fit' => 'fill'],
             ),
             Phrase::with('(?:image|picture) {length} wide', fn (Heard $said): array => ['image' => ['width' => $said->length()]]),
@@ -140,7 +140,7 @@ final class PrintPhrases
                 '(?:at (?:the|its) |in the |on the )?optical(?:ly)? (?:centre|center|centred|centered|middle)|(?:raised|set|sitting|placed|lifted)(?: up)?(?: (?:a (?:hair|little|touch|bit)|slightly|just))? (?:above|higher than) (?:the )?(?:middle|centre|center)|raised(?: (?:a (?:hair|little|touch|bit)|slightly))?|(?:a (?:hair|little|touch|bit)|slightly|just) (?:above|higher than) (?:the )?(?:middle|centre|center)',
                 ['raise' => self::USUAL_RAISE],
             ),
-            Phrase::of('(?:dead |exactly |not raised,? )?(?:cent(?:re|er)ed|in the (?:dead )?(?:middle|cent(?:re|er)))(?: on (?:the|its) (?:paper|sheet))?', ['raise' => null]),
+            Phrase::of('(?:dead |exactly |not raised,? )?(?:cent(?:red|ered)|in the (?:dead )?(?:middle|cent(?:re|er)))(?: on (?:the|its) (?:paper|sheet))?', ['raise' => null]),
             Phrase::of('(?:upright|portrait|vertical(?:ly)?|tall)(?: (?:format|way(?: up)?|please))?', ['turn' => 'portrait']),
             Phrase::of('(?:landscape|horizontal(?:ly)?|sideways)(?: (?:format|way(?: up)?))?', ['turn' => 'landscape']),
         ];
