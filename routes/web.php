@@ -7,6 +7,7 @@ use App\Http\Controllers\FolderController;
 use App\Http\Controllers\HouseFinishController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\ListController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\OrderController;
@@ -79,6 +80,12 @@ Route::middleware('web')
             Route::delete('house-finishes/{finish}', [HouseFinishController::class, 'destroy']);
             Route::post('orders/{order}/house-finishes/{finish}', [HouseFinishController::class, 'give']);
             Route::get('lines/{line}/choices', [HouseFinishController::class, 'choices']);
+
+            Route::post('orders/{order}/list/read', [ListController::class, 'read']);
+            Route::post('orders/{order}/list/file', [ListController::class, 'file']);
+            Route::post('orders/{order}/list', [ListController::class, 'take']);
+            Route::post('orders/{order}/wishes', [ListController::class, 'say']);
+            Route::post('lines/{line}/wish', [ListController::class, 'tried']);
 
             Route::post('orders/{order}/lines', [LineController::class, 'store']);
             Route::patch('lines/{line}', [LineController::class, 'update']);

@@ -24,7 +24,10 @@ final class Changes
                 foreach ($said as $other => $of) {
                     $isSame = (string) $path === (string) $other;
                     $isPart = str_starts_with("{$path}.", "{$other}.") || str_starts_with("{$other}.", "{$path}.");
-                    if (($isSame && $of !== $value && ! self::isFiner($of, $value)) || ($isPart && ! $isSame && (! is_array($of) || ! is_array($value)))) {
+                    if (
+                        ($isSame && $of !== $value && ! self::isFiner($of, $value)) ||
+                        ($isPart && ! $isSame && (! is_array($of) || ! is_array($value)))
+                    ) {
                         $wish->doubt('This says something else than what stands before it; the later one was taken.');
                     }
                 }
@@ -32,6 +35,7 @@ final class Changes
             }
             $all = self::merged($all, $change);
         }
+
         return $all;
     }
 
@@ -73,9 +77,10 @@ final class Changes
     {
         $flat = [];
         foreach ($change as $key => $value) {
-            $flat += is_array($value) && $value !== [] && ! array_is_list($value)
-                ? self::flat($value, "{$under}{$key}.")
-                : ["{$under}{$key}" => $value];
+            $flat +=
+                is_array($value) && $value !== [] && ! array_is_list($value)
+                    ? self::flat($value, "{$under}{$key}.")
+                    : ["{$under}{$key}" => $value];
         }
 
         return $flat;
@@ -89,7 +94,11 @@ final class Changes
     public static function merged(array $one, array $other): array
     {
         foreach ($other as $key => $value) {
-            $both = is_array($value) && is_array($one[$key] ?? null) && ! array_is_list($value) && ! (array_is_list($one[$key]) && $one[$key] !== []);
+            $both =
+                is_array($value) &&
+                is_array($one[$key] ?? null) &&
+                ! array_is_list($value) &&
+                ! (array_is_list($one[$key]) && $one[$key] !== []);
             $one[$key] = $both ? self::merged($one[$key], $value) : ($value === [] && is_array($one[$key] ?? null) ? $one[$key] : $value);
         }
 

@@ -14,8 +14,6 @@ use Planisher\Wish\Offer;
  */
 final readonly class ClientList
 {
-    private const MOST_SIZES_OFFERED = 5;
-
     /** @param  list<ReadLine>  $lines */
     private function __construct(public array $lines) {}
 
@@ -28,9 +26,11 @@ final readonly class ClientList
         $isParted = false;
         foreach (preg_split('/\R/u', $text) ?: [] as $i => $line) {
             [$start, $rest] = self::start($line);
-            $isPolite = Polite::isGreeting($rest) || Polite::isParting($rest) || Polite::isHeader($rest) || ($isParted && self::isName($rest));
+            $isPolite =
+                Polite::isGreeting($rest) || Polite::isParting($rest) || Polite::isHeader($rest) || ($isParted && self::isName($rest));
             $isParted = Polite::isParting($rest) || ($isParted && trim($rest) === '') || ($isParted && self::isName($rest));
-            $tokens = $isPolite || trim($rest) === '' || self::isUnitOfAll($rest) ? [] : self::moved($grammar->tokens($rest), strlen($start));
+            $tokens =
+                $isPolite || trim($rest) === '' || self::isUnitOfAll($rest) ? [] : self::moved($grammar->tokens($rest), strlen($start));
             $lines[] = new ReadLine($i + 1, $line, $tokens, $tokens === [] ? [] : Items::of($tokens));
         }
         self::make($lines, new Prints($known), $names, $known);
@@ -50,7 +50,10 @@ final readonly class ClientList
         $spoken = array_fill_keys(
             array_merge(
                 ...array_map(
-                    fn (ReadLine $line): array => array_merge(...array_map(fn (Item $item): array => [...$item->names(), ...$item->excepted], $line->items), ...[[]]),
+                    fn (ReadLine $line): array => array_merge(
+                        ...array_map(fn (Item $item): array => [...$item->names(), ...$item->excepted], $line->items),
+                        ...[[]],
+                    ),
                     $lines,
                 ),
                 ...[[]],
@@ -78,10 +81,12 @@ final readonly class ClientList
                     continue;
                 }
                 $head = $item->size !== null && $isApart && $heading?->size !== null ? null : $heading;
-                $size = $item->size ?? $head?->size ?? $general['size'];
+                $size = $item->size ?? (($head === null ? null : $head->size) ?? $general['size']);
                 $pictures = match (true) {
                     $item->pictures !== [] => $item->names(),
-                    $item->all?->kind === Kind::Rest => array_values(array_filter($names->all(), fn (string $name): bool => ! isset($spoken[$name]))),
+                    $item->all?->kind === Kind::Rest => array_values(
+                        array_filter($names->all(), fn (string $name): bool => ! isset($spoken[$name])),
+                    ),
                     $item->all !== null => $names->all(),
                     $item->same !== null => $before,
                     default => $head?->names() ?? [],
@@ -94,7 +99,14 @@ final readonly class ClientList
                 $wishes = $head === null ? [] : Changes::of($head->wishes, $known->lab);
                 $line->prints = [
                     ...$line->prints,
-                    ...$prints->of($item, $pictures, $size, $item->count ?? $head?->count, Changes::merged($general['change'], $wishes), self::remark($line, $item)),
+                    ...$prints->of(
+                        $item,
+                        $pictures,
+                        $size,
+                        $item->count ?? $head?->count,
+                        Changes::merged($general['change'], $wishes),
+                        self::remark($line, $item),
+                    ),
                 ];
                 $before = $pictures ?: $before;
             }
@@ -113,7 +125,10 @@ final readonly class ClientList
         $isFirst = true;
         $lacksSize = array_filter(
             $lines,
-            fn (ReadLine $line): bool => array_filter($line->items, fn (Item $item): bool => $item->pictures !== [] && $item->size === null) !== [],
+            fn (ReadLine $line): bool => array_filter(
+                $line->items,
+                fn (Item $item): bool => $item->pictures !== [] && $item->size === null,
+            ) !== [],
         );
         $above = null;
         $many = 0;
@@ -127,14 +142,17 @@ final readonly class ClientList
             }
             $item = $line->items[0];
             $isOfSize = $item->all?->kind === Kind::All && $item->size !== null && $lacksSize !== [] && ! $line->isHeading();
-            $isWish = $item->wishes !== [] && $item->pictures === [] && $item->size === null && $item->count === null && $item->same === null;
+            $isWish =
+                $item->wishes !== [] && $item->pictures === [] && $item->size === null && $item->count === null && $item->same === null;
             if ($isOfSize || ($isWish && ($item->all !== null || ($isFirst && ! $line->isHeading())))) {
                 $change = Changes::merged($change, Changes::of($item->wishes, $known->lab));
                 $size = $isOfSize ? $item->size : $size;
                 $from[$i] = true;
             } elseif ($isWish && ! $line->isHeading() && $above !== null) {
                 if (! $line->isIndented() && $many > 1) {
-                    $item->wishes[0]->doubt('It was read as said of the line above only.', [new Offer('of all lines', 'all '.self::words($line, $item->wishes[0]))]);
+                    $item->wishes[0]->doubt('It was read as said of the line above only.', [
+                        new Offer('of all lines', 'all '.self::words($line, $item->wishes[0])),
+                    ]);
                 }
                 foreach ($above->items as $of) {
                     array_push($of->wishes, ...$item->wishes);
@@ -190,13 +208,17 @@ final readonly class ClientList
      */
     private static function ask(Item $item, ?Token $size, array $pictures, Known $known): void
     {
-        $hasSize = $size !== null || array_filter($item->wishes, fn (Token $wish): bool => isset($wish->change['carrier']) || isset($wish->change['make'])) !== [];
-        $asked = $item->pictures[0] ?? $item->all ?? $item->same ?? $item->count;
+        $hasSize =
+            $size !== null ||
+            array_filter($item->wishes, fn (Token $wish): bool => isset($wish->change['carrier']) || isset($wish->change['make'])) !== [];
+        $asked = $item->pictures[0] ?? ($item->all ?? ($item->same ?? $item->count));
         if (! $hasSize && $asked !== null) {
             $asked->doubt('In which size?');
         }
         if ($pictures === [] && $item->isBegun()) {
-            ($item->size ?? $item->all ?? $item->count)?->doubt($item->all === null ? 'Which picture?' : 'There are no pictures in this order yet.');
+            ($item->size ?? ($item->all ?? $item->count))?->doubt(
+                $item->all === null ? 'Which picture?' : 'There are no pictures in this order yet.',
+            );
         }
     }
 
@@ -219,7 +241,12 @@ final readonly class ClientList
      */
     private static function start(string $line): array
     {
-        preg_match('/^(?:\s*(?:>+|[-–—*•·▪‣]\s|\(?\d{1,3}[.)]\s+(?=\S)|\(?[a-z][.)]\s+(?=\S)|\[[ x]?\]))*\s*(?:(?:(?:hi|hello|hey|dear)(?:\s+(?!\d)\pL+){1,2}|good (?:morning|afternoon|evening|day)(?:\s+\pL+)?)\s*[,!–-]+\s*)?/iu', $line, $m);
+        preg_match(
+            '/^(?:\s*(?:>+|[-–—*•·▪‣]\s|\(?\d{1,3}[.)]\s+(?=\S)|\(?[a-z][.)]\s+(?=\S)|\[[ x]?\]))*\s*(?:(?:(?:hi|hello|'.
+                'hey|dear)(?:\s+(?!\d)\pL+){1,2}|good (?:morning|afternoon|evening|day)(?:\s+\pL+)?)\s*[,!–-]+\s*)?/iu',
+            $line,
+            $m,
+        );
         $start = $m[0] ?? '';
 
         return [$start, substr($line, strlen($start))];
@@ -236,7 +263,9 @@ final readonly class ClientList
         return preg_match('/'.self::UNIT_OF_ALL.'/iu', $text, $m) === 1 ? Unit::spelled($m[1]) : null;
     }
 
-    private const UNIT_OF_ALL = '(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)';
+    private const UNIT_OF_ALL =
+        '(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in|'.
+        'always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)';
 
     private static function isUnitOfAll(string $line): bool
     {
@@ -249,8 +278,6 @@ final readonly class ClientList
      */
     private static function moved(array $tokens, int $by): array
     {
-        return $by === 0
-            ? $tokens
-: array_map(fn (Token $token): Token => $token->at($token->at + $by, $token->length), $tokens);
+        return $by === 0 ? $tokens : array_map(fn (Token $token): Token => $token->at($token->at + $by, $token->length), $tokens);
     }
 }

@@ -24,11 +24,14 @@ final class Grammar
 {
     /** What is asked for and isn't done here. */
     private const NOT_OURS =
-        '(?:in |as |make (?:it|them) |turn(?:ed)? (?:it|them)? ?(?:in)?to )?(?:black[- ](?:and|&|n)[- ]white|b ?(?:&|and|\/|\+) ?w|monochrome|grey ?scale|gray ?scale|sepia(?: toned?)?)'.
+        '(?:in |as |make (?:it|them) |turn(?:ed)? (?:it|them)? ?(?:in)?to )?(?:black[- ](?:and|&|n)[- ]white|b ?(?:&|and|'.
+        '\/|\+) ?w|monochrome|grey ?scale|gray ?scale|sepia(?: toned?)?)'.
         '|(?:re-?touch(?:ed|ing)?|photo-?shop(?:ped)?|air-?brush(?:ed)?)(?: [^,;.\n]{1,40})?'.
         '|(?:remove|erase|take out|get rid of|edit out|clone out|paint out) [^,;.\n]{1,60}'.
-        '|(?:brighter|bright(?:en(?:ed)?)|less dark|more (?:colou?rful|saturated|vivid)|saturat(?:e|ed|ion)|warmer|cooler|colou?r[- ]correct(?:ed|ion)?|filter(?:s|ed)?)(?: [^,;.\n]{0,20})?'.
-        '|(?<!be )(?:ready )?framed(?: (?:in|with) [^,;.\n]{1,40})?|with (?:a |the )?(?:[a-z]+ )?frame|(?:photo )?(?:mugs?|calendars?|albums?|magnets?|books?|puzzles?|cushions?|posters? tube)';
+        '|(?:brighter|bright(?:en(?:ed)?)|less dark|more (?:colou?rful|saturated|vivid)|saturat(?:e|ed|ion)|warmer|cooler|'.
+        'colou?r[- ]correct(?:ed|ion)?|filter(?:s|ed)?)(?: [^,;.\n]{0,20})?'.
+        '|(?<!be )(?:ready )?framed(?: (?:in|with) [^,;.\n]{1,40})?|with (?:a |the )?(?:[a-z]+ )?frame|(?:photo '.
+        ')?(?:mugs?|calendars?|albums?|magnets?|books?|puzzles?|cushions?|posters? tube)';
 
     /** @var list<Phrase> */
     private readonly array $phrases;
@@ -61,7 +64,9 @@ final class Grammar
         $this->quoted($words, $tokens);
         $whole = $this->pictures->whole($words);
         $tokens = [...$tokens, ...$whole];
-        $words->take('/(?<![\pL\pN])(?:'.self::NOT_OURS.')(?![\pL\pN])/iu', function (array $m, int $at, int $length) use (&$tokens): bool {
+        $words->take('/(?<![\pL\pN])(?:'.self::NOT_OURS.')(?![\pL\pN])/iu', function (array $m, int $at, int $length) use (
+            &$tokens,
+        ): bool {
             $tokens[] = new Token(Kind::Unknown, $at, $length, why: 'That isn’t done here. It stays as a remark on the line.');
 
             return true;
@@ -107,9 +112,10 @@ final class Grammar
             if ($change === null) {
                 return false;
             }
-            $tokens[] = $change instanceof Unsure
-                ? new Token(Kind::Wish, $at, $length, change: $change->change, why: $change->why, offers: $change->offers)
-                : new Token(Kind::Wish, $at, $length, change: $change);
+            $tokens[] =
+                $change instanceof Unsure
+                    ? new Token(Kind::Wish, $at, $length, change: $change->change, why: $change->why, offers: $change->offers)
+                    : new Token(Kind::Wish, $at, $length, change: $change);
 
             return true;
         });
@@ -127,19 +133,27 @@ final class Grammar
         }
         $side = '\d+(?:[.,]\d+)?\s*(?:in|cm|mm|"|″)?';
         $size = "(?:{$side}\\s*(?:x|×|by)\\s*{$side}|[AB][0-8])";
-        $words->take("/(?<![\\pL\\pN])(?:either )?({$size}) (?:or|\\/)(?: (?:an?|perhaps|maybe|even))? ({$size})(?:,? (?:you (?:choose|decide|pick)|whichever[^,;.\\n]{0,40}|your choice|up to you|as you (?:like|think best)))?(?![\\pL\\pN])/iu", function (array $m, int $at, int $length) use (&$tokens): bool {
-            $read = fn (string $typed): ?Size => ($this->sizes->take(new Wording(trim($typed)))[0] ?? null)?->size;
-            [$one, $other] = [$read($m[1]), $read($m[2])];
-            if ($one === null || $other === null) {
-                return false;
-            }
-            $tokens[] = new Token(Kind::Size, $at, $length, size: $one, why: 'One of two sizes: which?', offers: [
-                new Offer($one->label(), (string) $one),
-                new Offer($other->label(), (string) $other),
-            ]);
+        $words->take(
+            "/(?<![\\pL\\pN])(?:either )?({$size}) (?:or|\\/)(?: (?:an?|perhaps|maybe|even))? ({$size})(?:,? (?:you ".
+                '(?:choose|decide|pick)|whichever[^,;.\\n]{0,40}|your choice|up to you|as you (?:like|think best)))?(?![\\pL\\pN])/iu',
+            function (array $m, int $at, int $length) use (&$tokens): bool {
+                $read = fn (string $typed): ?Size => ($this->sizes->take(new Wording(trim($typed)))[0] ?? null)?->size;
+                [$one, $other] = [$read($m[1]), $read($m[2])];
+                if ($one === null || $other === null) {
+                    return false;
+                }
+                $tokens[] = new Token(
+                    Kind::Size,
+                    $at,
+                    $length,
+                    size: $one,
+                    why: 'One of two sizes: which?',
+                    offers: [new Offer($one->label(), (string) $one), new Offer($other->label(), (string) $other)],
+                );
 
-            return true;
-        });
+                return true;
+            },
+        );
     }
 
     /** @param  list<Token>  $tokens */
@@ -149,15 +163,17 @@ final class Grammar
         $ways = [
             "(?:qty|quantity|copies|prints|number of prints)\\s*[:=]\\s*(?<n>{$count})",
             "(?<n>{$count})\\s*(?:(?:x|×|\\*)(?![\\pL\\pN])|(?:x|×)(?=\\s))",
-            "(?<![\\d.,])(?:x|×)\\s*(?<n>\\d{1,4})",
+            '(?<![\\d.,])(?:x|×)\\s*(?<n>\\d{1,4})',
             "(?<n>{$count}) (?:copies|copy|prints?|pieces?|pcs|pc|off|times|sets?|sheets?)(?: (?:of|each))?",
             "(?<n>{$count}) of (?<all>each)(?: one)?(?! of)",
             "(?<n>{$count})(?: of)? each(?: of)?",
             "(?<n>{$count}) (?:of|off)(?! (?:the )?(?:first|last))",
-            "(?<n>(?:a |half a |two |three )?(?:dozen|pair|couple))(?: of)?",
+            '(?<n>(?:a |half a |two |three )?(?:dozen|pair|couple))(?: of)?',
         ];
         foreach ($ways as $way) {
-            $words->take("/(?<![\\pL\\pN.,\\/-])(?:{$way})(?![\\pL\\pN\\/])/iu", function (array $m, int $at, int $length) use (&$tokens): bool {
+            $words->take("/(?<![\\pL\\pN.,\\/-])(?:{$way})(?![\\pL\\pN\\/])/iu", function (array $m, int $at, int $length) use (
+                &$tokens,
+            ): bool {
                 $n = NumberWords::count($m['n']);
                 if ($n === null) {
                     return false;
@@ -169,7 +185,14 @@ final class Grammar
                     $isLoose => '“A couple” was read as 2.',
                     default => null,
                 };
-                $tokens[] = new Token(Kind::Count, $at, $length, count: $n, why: $why, offers: $isLoose ? [new Offer('2', '2 of'), new Offer('3', '3 of')] : []);
+                $tokens[] = new Token(
+                    Kind::Count,
+                    $at,
+                    $length,
+                    count: $n,
+                    why: $why,
+                    offers: $isLoose ? [new Offer('2', '2 of'), new Offer('3', '3 of')] : [],
+                );
                 if ($isEach) {
                     $tokens[] = new Token(($m['all'] ?? '') === '' ? Kind::Each : Kind::All, $at + $length, 0);
                 }
@@ -183,12 +206,22 @@ final class Grammar
     private function bareCounts(Wording $words, array &$tokens): void
     {
         $count = NumberWords::whole();
-        $words->take("/(?<![\\pL\\pN.,\\/-])(?<n>{$count})(?![\\pL\\pN\\/%]|[.,]\\d|-)/iu", function (array $m, int $at, int $length) use (&$tokens): bool {
+        $words->take("/(?<![\\pL\\pN.,\\/-])(?<n>{$count})(?![\\pL\\pN\\/%]|".'[.,]\\d|-)/iu', function (
+            array $m,
+            int $at,
+            int $length,
+        ) use (&$tokens): bool {
             $n = NumberWords::count($m['n']);
             if ($n === null || mb_strtolower($m['n']) === 'both') {
                 return false;
             }
-            $tokens[] = new Token(Kind::Count, $at, $length, count: $n, why: $n === 0 ? 'None of it? A line of 0 prints can’t be made.' : null);
+            $tokens[] = new Token(
+                Kind::Count,
+                $at,
+                $length,
+                count: $n,
+                why: $n === 0 ? 'None of it? A line of 0 prints can’t be made.' : null,
+            );
 
             return true;
         });
@@ -198,13 +231,28 @@ final class Grammar
     private function scopes(Wording $words, array &$tokens): void
     {
         $ways = [
-            [Kind::Except, '(?:except(?: for)?|but not|apart from|other than|without|instead of|rather than|in place of|not)(?= (?:the |picture |number |no\. ?)*[\pL\pN\x1f])(?= ?(?:the |picture |number )*\x1f)'],
-            [Kind::Rest, '(?:all )?(?:the )?(?:rest|others|other ones|remaining(?: (?:ones|pictures|photos))?|remainder)(?: of (?:them|the (?:pictures|photos|set|lot)))?'],
+            [
+                Kind::Except,
+                '(?:except(?: for)?|but not|apart from|other than|without|instead of|rather than|in place of|not)(?= '.
+                '(?:the |picture |number |no\. ?)*[\pL\pN\x1f])(?= ?(?:the |picture |number )*\x1f)',
+            ],
+            [
+                Kind::Rest,
+                '(?:all )?(?:the )?(?:rest|others|other ones|remaining(?: (?:ones|pictures|photos))?|remainder)(?: of '.
+                '(?:them|the (?:pictures|photos|set|lot)))?',
+            ],
             [Kind::Same, '(?:of )?(?:the |that )?same(?: (?:one|ones|picture|pictures|photo|image|shot|again))*'],
-            [Kind::All, '(?:all|every|everything|each|both)(?: (?:of (?:them|these|those|it)|(?:the )?(?:pictures?|photos?|images?|prints?|shots?|ones?|lot)|them|these|those|one))*'],
+            [
+                Kind::All,
+                '(?:all|every|everything|each|both)(?: (?:of (?:them|these|those|it)|(?:the )?(?:pictures?|photos?|'.
+                'images?|prints?|shots?|ones?|lot)|them|these|those|one))*',
+            ],
         ];
         foreach ($ways as [$kind, $way]) {
-            $words->take("/(?<![\\pL\\pN])(?:{$way})(?![\\pL\\pN])/iu", function (array $m, int $at, int $length) use ($kind, &$tokens): bool {
+            $words->take("/(?<![\\pL\\pN])(?:{$way})(?![\\pL\\pN])/iu", function (array $m, int $at, int $length) use (
+                $kind,
+                &$tokens,
+            ): bool {
                 $isEach = preg_match('/^each$/i', $m[0]) === 1;
                 $tokens[] = new Token($isEach ? Kind::Each : $kind, $at, $length);
 

@@ -25,9 +25,12 @@ final class Items
             $item = $items[count($items) - 1];
             if (in_array($token->kind, [Kind::Size, Kind::Pictures, Kind::Count, Kind::All, Kind::Rest, Kind::Same], true)) {
                 $isNew = match ($token->kind) {
-                    Kind::Count => $item->count !== null || ($isEnded && $item->isBegun()) || ($item->pictures !== [] && $item->size !== null && ! self::isBehind($last, $tokens, $i)),
+                    Kind::Count => $item->count !== null ||
+                        ($isEnded && $item->isBegun()) ||
+                        ($item->pictures !== [] && $item->size !== null && ! self::isBehind($last, $tokens, $i)),
                     Kind::Size => $item->size !== null || ($isEnded && $item->isBegun()),
-                    Kind::Pictures => ! $isExcept && (($isEnded && $item->pictures !== []) || ($item->pictures !== [] && $last !== Kind::Pictures)),
+                    Kind::Pictures => ! $isExcept &&
+                        (($isEnded && $item->pictures !== []) || ($item->pictures !== [] && $last !== Kind::Pictures)),
                     default => $item->isBegun() && $isEnded,
                 };
                 if ($isNew) {
@@ -38,14 +41,14 @@ final class Items
                 $isEnded = false;
             }
             match ($token->kind) {
-                Kind::Count => $item->count = $token,
-                Kind::Size => $item->size = $token,
+                Kind::Count => ($item->count = $token),
+                Kind::Size => ($item->size = $token),
                 Kind::Pictures => $isExcept ? array_push($item->excepted, ...$token->pictures) : ($item->pictures[] = $token),
                 Kind::Wish => self::wish($token, $item, $items, $scope),
-                Kind::All, Kind::Rest => $item->all = $token,
-                Kind::Same => $item->same = $token,
-                Kind::Unknown => $item->left[] = $token,
-                Kind::Each => $item->isEach = true,
+                Kind::All, Kind::Rest => ($item->all = $token),
+                Kind::Same => ($item->same = $token),
+                Kind::Unknown => ($item->left[] = $token),
+                Kind::Each => ($item->isEach = true),
                 default => null,
             };
             $scope = match ($token->kind) {
@@ -53,7 +56,8 @@ final class Items
                 Kind::Stop, Kind::End, Kind::Polite, Kind::Wish, Kind::Unknown => $scope,
                 default => null,
             };
-            $isExcept = $token->kind === Kind::Except || ($isExcept && in_array($token->kind, [Kind::Pictures, Kind::Stop, Kind::Polite], true));
+            $isExcept =
+                $token->kind === Kind::Except || ($isExcept && in_array($token->kind, [Kind::Pictures, Kind::Stop, Kind::Polite], true));
             $isEnded = $isEnded || $token->kind === Kind::End;
             if (! in_array($token->kind, [Kind::Stop, Kind::End, Kind::Polite, Kind::Wish], true)) {
                 $last = $token->kind;
@@ -123,7 +127,7 @@ final class Items
     {
         foreach ($items as $i => $item) {
             $before = $items[$i - 1] ?? null;
-            if ($item->size !== null && ! $item->hasPictures() && ($before?->pictures ?? []) !== []) {
+            if ($before !== null && $item->size !== null && ! $item->hasPictures() && $before->pictures !== []) {
                 $item->pictures = $before->pictures;
             }
             if ($item->size === null && $item->hasPictures() && $before?->size !== null) {

@@ -56,7 +56,10 @@ final class PictureWords
     {
         $tokens = [];
         $said = array_flip(array_map(strval(...), array_filter(preg_split('/[^\pL\pN]+/u', mb_strtolower($words->text)) ?: [])));
-        $there = array_filter($this->words, fn (array $of): bool => $of !== [] && array_filter($of, fn (string $word): bool => ! isset($said[$word])) === []);
+        $there = array_filter(
+            $this->words,
+            fn (array $of): bool => $of !== [] && array_filter($of, fn (string $word): bool => ! isset($said[$word])) === [],
+        );
         uasort($there, fn (array $a, array $b): int => count($b) <=> count($a) ?: strlen(implode($b)) <=> strlen(implode($a)));
         $alike = [];
         foreach ($there as $name => $of) {
@@ -69,12 +72,17 @@ final class PictureWords
                 continue;
             }
             $pattern = implode('[^\pL\pN]{1,3}', array_map(fn (string $word): string => preg_quote($word, '/'), $of));
-            $words->take("/(?<![\\pL\\pN])[\"“„'‘]?(?:the )?{$pattern}(?:\\.(?:jpe?g|tiff?|png|webp|heic|avif))?[\"”’']?(?![\\pL\\pN])/iu", function (array $m, int $at, int $length) use ($names, &$tokens): bool {
-                $ended = array_values(array_filter($names, fn (string $name): bool => str_contains(mb_strtolower($m[0]), mb_strtolower($name))));
-                $tokens[] = self::token($ended ?: $names, $at, $length);
+            $words->take(
+                "/(?<![\\pL\\pN])[\"“„'‘]?(?:the )?{$pattern}(?:\\.(?:jpe?g|tiff?|png|webp|heic|avif))?[\"”’']?(?![\\pL\\pN])/iu",
+                function (array $m, int $at, int $length) use ($names, &$tokens): bool {
+                    $ended = array_values(
+                        array_filter($names, fn (string $name): bool => str_contains(mb_strtolower($m[0]), mb_strtolower($name))),
+                    );
+                    $tokens[] = self::token($ended ?: $names, $at, $length);
 
-                return true;
-            });
+                    return true;
+                },
+            );
         }
 
         return $tokens;
@@ -90,45 +98,80 @@ final class PictureWords
         $tokens = [];
         $called = '(?:(?:#|no\.|nr\.?|number|numbers|pictures?|photos?|images?|pics?|frames?|negs?|img|dsc)[\s_#]*)';
         $count = NumberWords::whole();
-        $words->take("/(?<![\\pL\\pN])(?:the )?(?<which>first|last)(?: (?<many>{$count}))?(?: (?:pictures?|photos?|images?|ones?|shots?))?(?![\\pL\\pN])/iu", function (array $m, int $at, int $length) use (&$tokens): bool {
-            $many = ($m['many'] ?? '') === '' ? 1 : NumberWords::count($m['many']);
-            if ($many === null || $many < 1 || $this->names === []) {
-                return false;
-            }
-            $names = mb_strtolower($m['which']) === 'last' ? array_slice($this->names, -$many) : array_slice($this->names, 0, $many);
-            $tokens[] = new Token(Kind::Pictures, $at, $length, pictures: $names, why: count($names) < $many ? 'There are only '.count($names).' pictures.' : null);
+        $words->take(
+            "/(?<![\\pL\\pN])(?:the )?(?<which>first|last)(?: (?<many>{$count}))?(?: (?:pictures?|photos?|images?|ones?|".
+                'shots?))?(?![\\pL\\pN])/iu',
+            function (array $m, int $at, int $length) use (&$tokens): bool {
+                $many = ($m['many'] ?? '') === '' ? 1 : NumberWords::count($m['many']);
+                if ($many === null || $many < 1 || $this->names === []) {
+                    return false;
+                }
+                $names = mb_strtolower($m['which']) === 'last' ? array_slice($this->names, -$many) : array_slice($this->names, 0, $many);
+                $tokens[] = new Token(
+                    Kind::Pictures,
+                    $at,
+                    $length,
+                    pictures: $names,
+                    why: count($names) < $many ? 'There are only '.count($names).' pictures.' : null,
+                );
 
-            return true;
-        });
-        $words->take("/(?<![\\pL\\pN.,\\/])(?:from )?{$called}?(\\d{2,6})\\s*(?:-|–|—|to|through|until|up to)\\s*{$called}?(\\d{1,6})(?![\\pL\\pN.\\/])/iu", function (array $m, int $at, int $length) use (&$tokens): bool {
-            $from = (int) $m[1];
-            $to = (int) (strlen($m[2]) < strlen($m[1]) ? substr($m[1], 0, strlen($m[1]) - strlen($m[2])).$m[2] : $m[2]);
-            if ($to < $from || $to - $from > self::MOST_OF_A_RANGE || (! isset($this->byNumber[$from]) && ! isset($this->byNumber[$to]) && strlen($m[1]) < 3)) {
-                return false;
-            }
-            $names = [];
-            $missing = [];
-            foreach (range($from, $to) as $number) {
-                isset($this->byNumber[$number]) ? array_push($names, ...$this->byNumber[$number]) : ($missing[] = $number);
-            }
-            $tokens[] = $names === []
-                ? new Token(Kind::Unknown, $at, $length, why: "No picture has a number from {$m[1]} to {$m[2]}.")
-                : new Token(Kind::Pictures, $at, $length, pictures: $names, why: $missing === [] ? null : 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.');
+                return true;
+            },
+        );
+        $words->take(
+            "/(?<![\\pL\\pN.,\\/])(?:from )?{$called}?(\\d{2,6})\\s*(?:-|–|—|to|through|until|up ".
+                "to)\\s*{$called}?(\\d{1,6})(?![\\pL\\pN.\\/])/iu",
+            function (array $m, int $at, int $length) use (&$tokens): bool {
+                $from = (int) $m[1];
+                $to = (int) (strlen($m[2]) < strlen($m[1]) ? substr($m[1], 0, strlen($m[1]) - strlen($m[2])).$m[2] : $m[2]);
+                if (
+                    $to < $from ||
+                    $to - $from > self::MOST_OF_A_RANGE ||
+                    (! isset($this->byNumber[$from]) && ! isset($this->byNumber[$to]) && strlen($m[1]) < 3)
+                ) {
+                    return false;
+                }
+                $names = [];
+                $missing = [];
+                foreach (range($from, $to) as $number) {
+                    isset($this->byNumber[$number]) ? array_push($names, ...$this->byNumber[$number]) : ($missing[] = $number);
+                }
+                $tokens[] =
+                    $names === []
+                        ? new Token(Kind::Unknown, $at, $length, why: "No picture has a number from {$m[1]} to {$m[2]}.")
+                        : new Token(
+                            Kind::Pictures,
+                            $at,
+                            $length,
+                            pictures: $names,
+                            why: $missing === [] ? null : 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
+                        );
 
-            return true;
-        });
-        $words->take("/(?<![\\pL\\pN.,\\/])(?<called>{$called})?(?<number>\\d{1,7})(?![\\pL\\pN\\/%]|[.,]\\d|\\s?(?:ppi|dpi|px|%))/iu", function (array $m, int $at, int $length) use (&$tokens): bool {
-            $isCalled = ($m['called'] ?? '') !== '';
-            $names = $this->byNumber[(int) $m['number']] ?? [];
-            if (! $isCalled && strlen($m['number']) < 3) {
-                return false;
-            }
-            $tokens[] = $names === []
-                ? new Token(Kind::Unknown, $at, $length, why: "No picture has the number {$m['number']}.", offers: $this->nearest((int) $m['number']))
-                : self::token($names, $at, $length);
+                return true;
+            },
+        );
+        $words->take(
+            "/(?<![\\pL\\pN.,\\/])(?<called>{$called})?(?<number>\\d{1,7})(?![\\pL\\pN\\/%]|[.,]\\d|\\s?(?:ppi|dpi|px|%))/iu",
+            function (array $m, int $at, int $length) use (&$tokens): bool {
+                $isCalled = ($m['called'] ?? '') !== '';
+                $names = $this->byNumber[(int) $m['number']] ?? [];
+                if (! $isCalled && strlen($m['number']) < 3) {
+                    return false;
+                }
+                $tokens[] =
+                    $names === []
+                        ? new Token(
+                            Kind::Unknown,
+                            $at,
+                            $length,
+                            why: "No picture has the number {$m['number']}.",
+                            offers: $this->nearest((int) $m['number']),
+                        )
+                        : self::token($names, $at, $length);
 
-            return true;
-        });
+                return true;
+            },
+        );
 
         return $tokens;
     }
@@ -155,7 +198,10 @@ final class PictureWords
                 continue;
             }
             $tokens = [...$tokens, ...$this->ofRun($run)];
-            $run = preg_match('/^[\pL\pN]/u', $word) === 1 && mb_strlen($word) >= self::SHORTEST_PART && $plain !== 'and' ? [[$plain, $at, strlen($word)]] : [];
+            $run =
+                preg_match('/^[\pL\pN]/u', $word) === 1 && mb_strlen($word) >= self::SHORTEST_PART && $plain !== 'and'
+                    ? [[$plain, $at, strlen($word)]]
+                    : [];
         }
         foreach ($tokens as $token) {
             $words->taken($token->at, $token->length);
@@ -204,7 +250,7 @@ final class PictureWords
     private function ofRun(array $run): array
     {
         $tokens = [];
-        for ($from = 0; $from < count($run); ) {
+        for ($from = 0; $from < count($run);) {
             $taken = 1;
             for ($many = min(5, count($run) - $from); $many >= 1; $many--) {
                 $part = array_slice($run, $from, $many);
@@ -266,7 +312,14 @@ final class PictureWords
     {
         return count($names) === 1
             ? new Token(Kind::Pictures, $at, $length, pictures: $names)
-            : new Token(Kind::Pictures, $at, $length, pictures: [$names[0]], why: 'Several pictures may be meant.', offers: array_map(self::offer(...), array_slice($names, 0, 12)));
+            : new Token(
+                Kind::Pictures,
+                $at,
+                $length,
+                pictures: [$names[0]],
+                why: 'Several pictures may be meant.',
+                offers: array_map(self::offer(...), array_slice($names, 0, 12)),
+            );
     }
 
     private static function offer(string $name): Offer
@@ -280,6 +333,9 @@ final class PictureWords
         $numbers = array_keys($this->byNumber);
         usort($numbers, fn (int $a, int $b): int => abs($a - $number) <=> abs($b - $number));
 
-        return array_map(self::offer(...), array_slice(array_merge(...array_map(fn (int $n): array => $this->byNumber[$n], array_slice($numbers, 0, 3)), ...[[]]), 0, 4));
+        return array_map(
+            self::offer(...),
+            array_slice(array_merge(...array_map(fn (int $n): array => $this->byNumber[$n], array_slice($numbers, 0, 3)), ...[[]]), 0, 4),
+        );
     }
 }

@@ -58,7 +58,7 @@ final readonly class Prints
         try {
             $line = $this->line($full);
         } catch (OrderFileError $e) {
-            ($item->wishes[0] ?? $item->size ?? $item->pictures[0] ?? null)?->doubt($e->getMessage());
+            ($item->wishes[0] ?? ($item->size ?? ($item->pictures[0] ?? null)))?->doubt($e->getMessage());
             $line = null;
         }
         if ($line !== null && $line->ignored !== []) {
@@ -130,7 +130,9 @@ final readonly class Prints
             } elseif ($all % $gather === 0 && $gather % count($whole) === 0) {
                 [$sheets, $each] = [intdiv($all, $gather), intdiv($gather, count($whole))];
             } else {
-                $item->wishes[0]->doubt("{$all} prints don’t come out even, {$gather} to a sheet. They are laid on as few sheets as they need.");
+                $item->wishes[0]->doubt(
+                    "{$all} prints don’t come out even, {$gather} to a sheet. They are laid on as few sheets as they need.",
+                );
             }
         }
         $lines = array_map(

@@ -22,8 +22,35 @@ final class SizeWords
 
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
     private const METRIC = [
-        '10x15', '13x18', '15x20', '15x21', '18x24', '20x20', '20x25', '20x28', '20x30', '24x30', '25x38', '30x30', '30x40', '30x45',
-        '40x40', '40x50', '40x60', '45x60', '50x50', '50x60', '50x70', '50x75', '60x60', '60x80', '60x90', '70x100', '75x100', '80x120', '100x150',
+        '10x15',
+        '13x18',
+        '15x20',
+        '15x21',
+        '18x24',
+        '20x20',
+        '20x25',
+        '20x28',
+        '20x30',
+        '24x30',
+        '25x38',
+        '30x30',
+        '30x40',
+        '30x45',
+        '40x40',
+        '40x50',
+        '40x60',
+        '45x60',
+        '50x50',
+        '50x60',
+        '50x70',
+        '50x75',
+        '60x60',
+        '60x80',
+        '60x90',
+        '70x100',
+        '75x100',
+        '80x120',
+        '100x150',
     ];
 
     /** @var array<string, array{token: ?Token}> */
@@ -50,7 +77,12 @@ final class SizeWords
             return $found !== [];
         });
         $ways = [self::pattern(NumberWords::figures())];
-        if ($words->has('/(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|teen|twenty|ty|half|quarter)\W.{0,14}(?:by|x|×|square)/iu')) {
+        if (
+            $words->has(
+                '/(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|teen|twenty|ty|half|'.
+                    'quarter)\W.{0,14}(?:by|x|×|square)/iu',
+            )
+        ) {
             $ways[] = self::pattern('(?:'.NumberWords::any().')(?<!a)(?<!an)');
         }
         foreach ($ways as $way) {
@@ -71,7 +103,8 @@ final class SizeWords
         $side = "{$number}[\\s-]*{$unit}?";
         $square = "(?<square>{$number})[\\s-]*(?<its>{$unit})?[\\s-]*(?:square|sq\\.?)(?:\\s*{$unit})?";
 
-        return "/(?<![\\pL\\pN.,\\/])(?:{$square}|{$side}{$by}{$side}|(?<named>[AB][0-8])(?!-))(?:[ ’']?s(?!\\pL))?(?![\\pL\\pN\\/])/iu";
+        return "/(?<![\\pL\\pN.,\\/])(?:{$square}|{$side}{$by}{$side}|".
+            "(?<named>[AB][0-8])(?!-))(?:[ ’']?s(?!\\pL))?(?![\\pL\\pN\\/])/iu";
     }
 
     /** @param  array<int|string, string>  $said */
@@ -79,7 +112,11 @@ final class SizeWords
     {
         $typed = match (true) {
             ($said['square'] ?? '') !== '' => "{$said['square']} ".($said['its'] ?? '')." x {$said['square']} ".($said['its'] ?? ''),
-            default => (string) preg_replace('/(?<=[\d"″]|in|cm|mm|inch|three|four|five|six|seven|eight|nine|ten|eleven|twelve)[ ’\']?s$/iu', '', $said[0]),
+            default => (string) preg_replace(
+                '/(?<=[\d"″]|in|cm|mm|inch|three|four|five|six|seven|eight|nine|ten|eleven|twelve)[ ’\']?s$/iu',
+                '',
+                $said[0],
+            ),
         };
 
         return $this->read($typed, $at, $length);
@@ -98,12 +135,19 @@ final class SizeWords
         [$at, $length] = [0, strlen($typed)];
         $sides = preg_split('/'.self::BY.'/iu', $typed) ?: [];
         if (count($sides) === 2) {
-            $typed = implode(' x ', array_map(
-                fn (string $side): string => preg_match('/^('.NumberWords::any().')[\s-]*('.self::UNIT.')?$/iu', trim($side), $m) === 1
-                    ? NumberWords::typed($m[1]).' '.trim($m[2] ?? '', '.')
-                    : $side,
-                $sides,
-            ));
+            $typed = implode(
+                ' x ',
+                array_map(
+                    fn (string $side): string => preg_match(
+                        '/^('.NumberWords::any().')[\s-]*('.self::UNIT.')?$/iu',
+                        trim($side),
+                        $m,
+                    ) === 1
+                        ? NumberWords::typed($m[1]).' '.trim($m[2] ?? '', '.')
+                        : $side,
+                    $sides,
+                ),
+            );
         }
         try {
             $size = Size::parse($typed, $this->unit);
@@ -152,7 +196,10 @@ final class SizeWords
         $rear = $this->read((string) preg_replace('/s$/i', '', $front[3]), $at + strlen($front[1]), strlen($front[3]));
         $fore = $behind ? $this->read($back[1], $at, strlen($back[1])) : null;
         $isListed = fn (?Token $token): bool => $token?->size !== null && $this->lab->lists($token->size) !== null;
-        $isBehind = $fore?->size !== null && (! $isListed($rear) && $isListed($fore) || ($isListed($fore) === $isListed($rear) && self::isTight($back[1]) && ! self::isTight($front[3])));
+        $isBehind =
+            $fore?->size !== null &&
+            ((! $isListed($rear) && $isListed($fore)) ||
+                ($isListed($fore) === $isListed($rear) && self::isTight($back[1]) && ! self::isTight($front[3])));
         $size = $isBehind ? $fore : $rear;
         if ($size?->size === null) {
             return [];

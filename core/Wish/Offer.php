@@ -17,6 +17,6 @@ final readonly class Offer
     /** @return array{label: string, with: string, picture: ?string} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['label' => $this->label, 'with' => $this->with, 'picture' => $this->picture];
     }
 }

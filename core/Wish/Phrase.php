@@ -17,7 +17,29 @@ final readonly class Phrase
 
     /** Words that stand everywhere and endings, passed over when looking for what a phrase can't do without. */
     private const EVERYWHERE = [
-        ...['in', 'on', 'of', 'at', 'to', 'it', 'is', 'an', 'by', 'as', 'be', 'up', 'no', 'not', 'or', 'and', 'the', 'for', 'our', 'its', 'all'],
+        ...[
+            'in',
+            'on',
+            'of',
+            'at',
+            'to',
+            'it',
+            'is',
+            'an',
+            'by',
+            'as',
+            'be',
+            'up',
+            'no',
+            'not',
+            'or',
+            'and',
+            'the',
+            'for',
+            'our',
+            'its',
+            'all',
+        ],
         ...['with', 'without', 'this', 'that', 'them', 'they', 'are', 'print', 'printed', 'inch', 'inches'],
         ...['ed', 'ing', 'es', 'er', 'ers', 're', 'te', 'ped', 'ping', 'ted', 'ting', 'med', 'ming', 'red', 'ered'],
     ];
@@ -53,7 +75,11 @@ final readonly class Phrase
     private static function hint(string $words): string
     {
         // Groups' names, placeholders and character classes are no words; a letter that may be left out is not needed.
-        $plain = (string) preg_replace(['/\(\?<\w+>/', '/\{[^}]*\}/', '/\[[^\]]*\][?*+]?/', '/\\\\\w/', '/\pL\?/u'], [' ', ' ', ' ', ' ', ' '], $words);
+        $plain = (string) preg_replace(
+            ['/\(\?<\w+>/', '/\{[^}]*\}/', '/\[[^\]]*\][?*+]?/', '/\\\\\w/', '/\pL\?/u'],
+            [' ', ' ', ' ', ' ', ' '],
+            $words,
+        );
         preg_match_all('/[a-z]{2,}/i', $plain, $found);
         $needed = array_values(array_unique(array_diff(array_map(mb_strtolower(...), $found[0]), self::EVERYWHERE)));
 
@@ -68,15 +94,17 @@ final readonly class Phrase
             function (array $m): string {
                 $name = $m[2] ?? $m[1];
 
-                return "(?<{$name}>".match ($m[1]) {
-                    'length' => NumberWords::any().'[\s-]*'.self::UNIT,
-                    'distance' => NumberWords::any().'\s*(?:'.self::UNIT.'|m|met(?:re|er)s?|ft|feet|foot|′)',
-                    'number' => '\d+(?:[.,]\d+)?',
-                    'count' => NumberWords::whole(),
-                    'percent' => '\d+(?:[.,]\d+)?(?=\s*(?:%|per\s?cent))',
-                    'colour' => ColourWords::pattern(),
-                    default => '["“„‘\'][^"”‘’]+["”’\'“]|[^,;.\n"“”]+',
-                }.')';
+                return "(?<{$name}>".
+                    match ($m[1]) {
+                        'length' => NumberWords::any().'[\s-]*'.self::UNIT,
+                        'distance' => NumberWords::any().'\s*(?:'.self::UNIT.'|m|met(?:re|er)s?|ft|feet|foot|′)',
+                        'number' => '\d+(?:[.,]\d+)?',
+                        'count' => NumberWords::whole(),
+                        'percent' => '\d+(?:[.,]\d+)?(?=\s*(?:%|per\s?cent))',
+                        'colour' => ColourWords::pattern(),
+                        default => '["“„‘\'][^"”‘’]+["”’\'“]|[^,;.\n"“”]+',
+                    }.
+                    ')';
             },
             $words,
         );

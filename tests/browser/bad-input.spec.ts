@@ -70,18 +70,19 @@ test('an upload that breaks off is told and tried again', async ({ page }) => {
 
 test('sizes and copies that are none', async ({ page }) => {
     await newOrder(page, 'Brindle Pottery');
-    const form = page.getByRole('form', { name: 'Add a print' });
-    for (const [size, words] of [
-        ['banana', '“banana” is not a size'],
-        ['15 x 11 px', 'is in pixels. A print is measured on paper'],
-        ['0 x 10 in', 'has a side of 0'],
-    ] as const) {
-        await form.getByLabel('Size').fill(size);
-        await form.getByRole('button', { name: /Add this print/ }).click();
-        await expect(form.getByRole('alert')).toContainText(words);
-    }
-    await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(0);
     await addPictures(page, `${PICTURES}/beehives.jpg`);
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    for (const [words, told] of [
+        ['1 of beehives banana', '“banana”: Not understood.'],
+        ['1 of beehives 15 x 11 px', 'hardly anything on a screen'],
+        ['1 of beehives 0 x 10 in', 'has a side of 0'],
+    ] as const) {
+        await field.fill(words);
+        await expect(page.getByRole('list', { name: 'How it was read' })).toContainText(told);
+        await expect(page.getByRole('button', { name: /^Add this line/ })).toHaveCount(0);
+    }
+    await field.fill('');
+    await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(0);
     await addLine(page, '4 x 6 in', 0, 'beehives.jpg');
     await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
     await expect(page.getByText('No copies', { exact: true })).toBeVisible();

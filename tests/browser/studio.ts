@@ -71,16 +71,19 @@ export async function addPictures(page: Page, ...paths: string[]) {
     await expect(page.getByRole('progressbar', { name: /sent|measuring|waiting/ })).toHaveCount(0, { timeout: 30_000 });
 }
 
+/** Writes down what was ordered, in words, and takes it; what isn't wholly clear is taken as it was read. */
 export async function addLine(page: Page, size: string, prints: number, picture?: string) {
-    const form = page.getByRole('form', { name: 'Add a print' });
-    const lines = page.getByRole('main').getByRole('listitem');
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
     const before = await lines.count();
-    await form.getByLabel('Size').fill(size);
-    await form.getByLabel('Prints').fill(String(prints));
-    if (picture) {
-        await form.getByLabel('Picture').selectOption(picture);
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await field.fill(`${prints} of ${picture ? `${picture}, ` : ''}${size}`);
+    await expect(page.getByRole('list', { name: 'How it was read' })).toHaveAttribute('aria-busy', 'false');
+    const isSure = (await page.locator('[data-sure=false]').count()) === 0;
+    await field.press('Enter');
+    if (!isSure) {
+        await expect(page.getByRole('button', { name: /^Add this line/ })).toBeVisible();
+        await field.press('Enter');
     }
-    await form.getByRole('button', { name: /Add this print/ }).click();
     await expect(lines).toHaveCount(before + 1);
 }
 

@@ -2042,3 +2042,98 @@ export interface FolderPage {
     page: number;
     pages: number;
 }
+/**
+ * Words that may stand in the place of words that weren't clear
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OtherWords".
+ */
+export interface OtherWords {
+    label: string;
+    with: string;
+    /**
+     * that they mean, by name
+     */
+    picture: string | null;
+}
+/**
+ * Words as they stand, and what they were read as; all parts put together are the line again
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "WordsPart".
+ */
+export interface WordsPart {
+    words: string;
+    is: 'read' | 'passed' | 'unsure' | 'left';
+    why: string | null;
+    offers: OtherWords[];
+}
+/**
+ * A line of an order as words were read
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ReadPrint".
+ */
+export interface ReadPrint {
+    wanted: Change;
+    remark: string | null;
+    isSure: boolean;
+    /**
+     * it has all that a line needs
+     */
+    isWhole: boolean;
+    /**
+     * it in our own words
+     */
+    said: string | null;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ReadLine".
+ */
+export interface ReadLine {
+    number: number;
+    isSure: boolean;
+    parts: WordsPart[];
+    prints: ReadPrint[];
+}
+/**
+ * A client's list as it was read
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ListRead".
+ */
+export interface ListRead {
+    lines: ReadLine[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ListText".
+ */
+export interface ListText {
+    text: string;
+}
+/**
+ * What a line would be if something were said of it
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "WishTried".
+ */
+export interface WishTried {
+    parts: WordsPart[];
+    isSure: boolean;
+    missed: string[];
+    line: LineView | null;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "WishesDone".
+ */
+export interface WishesDone {
+    lines: LineView[];
+    missed: string[];
+    gathered: {
+        line: number;
+        instead: number[];
+    } | null;
+}

@@ -18,7 +18,6 @@ import { GiveFinish } from '@/bench/GiveFinish';
 import { useKeys } from '@/common/useKeys';
 import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
-import { AddLine } from './AddLine';
 import { useDrop } from './dragging';
 import { ScreenCopies } from '@/make/ScreenCopies';
 import { LineRow } from './LineRow';
@@ -27,9 +26,10 @@ import { Pictures } from './Pictures';
 import { ShareSheets } from './ShareSheets';
 import { ShowTheClient } from './ShowTheClient';
 import { useUploads } from './uploads';
+import { WhatWasOrdered } from './list/WhatWasOrdered';
 
 const KEYS = [
-    { keys: 'A', does: 'add a print' },
+    { keys: 'A', does: 'write down what was ordered' },
     { keys: 'Enter', does: 'open the line that has the focus on the bench' },
     { keys: 'M', does: 'make the files of all passed lines' },
     { keys: 'W', does: 'see the order on the wall' },
@@ -162,10 +162,10 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     </ol>
                     {order.lines.length === 0 && (
                         <p className="border-t border-rule py-6 text-soft">
-                            No lines yet. Drop the pictures on the left, then write down what was ordered:
+                            No lines yet. Drop the pictures on the left, then write or paste what was ordered:
                         </p>
                     )}
-                    <AddLine order={order} onFiles={uploads.add} />
+                    <WhatWasOrdered order={order} onFiles={uploads.add} />
                 </main>
             </div>
         </div>

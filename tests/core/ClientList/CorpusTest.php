@@ -41,7 +41,10 @@ final class CorpusTest extends TestCase
             $right += $isSame ? 1 : 0;
             if (! $isSame) {
                 $otherwise[] = $name;
-                self::assertTrue(self::isMarked($read, $said, $meant), "{$name} is read wrongly, and looks sure:\n".implode("\n", $said)."\nmeant:\n".implode("\n", $meant));
+                self::assertTrue(
+                    self::isMarked($read, $said, $meant),
+                    "{$name} is read wrongly, and looks sure:\n".implode("\n", $said)."\nmeant:\n".implode("\n", $meant),
+                );
             }
         }
         self::assertGreaterThanOrEqual(self::RIGHT, $right / count($cases), 'Read otherwise: '.implode(', ', $otherwise));
@@ -62,7 +65,10 @@ final class CorpusTest extends TestCase
             $right += $isSame ? 1 : 0;
             if (! $isSame) {
                 $otherwise[] = $text;
-                self::assertFalse($read->line->isSure(), "“{$text}” is read wrongly, and looks sure: ".json_encode($read->change, JSON_UNESCAPED_SLASHES));
+                self::assertFalse(
+                    $read->line->isSure(),
+                    "“{$text}” is read wrongly, and looks sure: ".json_encode($read->change, JSON_UNESCAPED_SLASHES),
+                );
             }
         }
         self::assertGreaterThanOrEqual(self::RIGHT, $right / count($cases), 'Read otherwise: '.implode(', ', $otherwise));
@@ -95,9 +101,12 @@ final class CorpusTest extends TestCase
     private static function put(array $wanted, bool $isSure): string
     {
         $isWhole = isset($wanted['size']) || ($wanted['make'] ?? '') === 'screen-copy';
-        $line = LineReader::read(Node::root(array_filter($wanted, fn (mixed $v): bool => $v !== null) + ($isWhole ? [] : ['size' => '1 x 1 in'])))->toArray();
+        $line = LineReader::read(
+            Node::root(array_filter($wanted, fn (mixed $v): bool => $v !== null) + ($isWhole ? [] : ['size' => '1 x 1 in'])),
+        )->toArray();
 
-        return ($isSure ? '' : '? ').json_encode(['make' => $line['make'] ?? 'print'] + $line, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return ($isSure ? '' : '? ').
+            json_encode(['make' => $line['make'] ?? 'print'] + $line, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
     /** Whether what is left is what the case says is left, and nothing more where all is sure. */

@@ -33,7 +33,16 @@ final class Given
                 Node::root([
                     'name' => 'Larkmoor Print Lab',
                     'sizes' => [
-                        '4 x 6 in', '5 x 7 in', '8 x 8 in', '8 x 10 in', '8 x 12 in', '11 x 14 in', '12 x 18 in', '16 x 20 in', '20 x 30 in', 'A4',
+                        '4 x 6 in',
+                        '5 x 7 in',
+                        '8 x 8 in',
+                        '8 x 10 in',
+                        '8 x 12 in',
+                        '11 x 14 in',
+                        '12 x 18 in',
+                        '16 x 20 in',
+                        '20 x 30 in',
+                        'A4',
                     ],
                     'papers' => [['name' => 'Lustre', 'surface' => 'lustre'], ['name' => 'Cotton rag', 'surface' => 'matte']],
                     'products' => [['name' => 'canvas'], ['name' => 'metal']],

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Lines\Computation;
+use App\Lines\LineChanger;
+use App\Lines\LineView;
+use App\Lists\ListFile;
+use App\Lists\ListRefused;
+use App\Lists\ListView;
+use App\Lists\SpokenOf;
+use App\Lists\Wishes;
+use App\Models\Line;
+use App\Models\Order;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Planisher\ClientList\ClientList;
+use Planisher\OrderFile\Remark;
+
+/** A client's list read and taken, and wishes said of lines, all in one grammar. */
+final class ListController
+{
+    /** Of a list. */
+    private const LONGEST = 100_000;
+
+    private const MOST_LINES = 500;
+
+    private const LONGEST_WISH = 600;
+
+    public function __construct(private readonly Computation $computation) {}
+
+    /** What a list means, without doing anything. */
+    public function read(Request $request, Order $order, ListView $view): JsonResponse
+    {
+        $text = $this->text($request);
+        $of = SpokenOf::in($order);
+
+        return response()->json($view->of($order, ClientList::read($text, $of->known, $of->pictures)));
+    }
+
+    /** The words of a file that a client has sent. */
+    public function file(Request $request): JsonResponse
+    {
+        $file = $request->file('list');
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
+        }
+        try {
+            return response()->json(['text' => ListFile::text($file)]);
+        } catch (ListRefused $e) {
+            return response()->json(['message' => $e->getMessage()], 422);
+        }
+    }
+
+    /** Lines as they were read, onto the order, all or none. */
+    public function take(Request $request, Order $order): JsonResponse
+    {
+        $request->validate(
+            [
+                'lines' => ['required', 'array', 'max:'.self::MOST_LINES],
+                'lines.*.wanted' => ['required', 'array'],
+                'lines.*.remark' => ['nullable', 'string', 'max:'.Remark::LONGEST],
+            ],
+            ['lines.max' => 'These are more than '.self::MOST_LINES.' lines at once. Take a part of them, then the rest.'],
+        );
+        $ids = DB::transaction(
+            fn (): array => array_map(function (array $given) use ($order): int {
+                $line = LineChanger::add($order, $given['wanted']);
+                isset($given['remark']) && $line->update(['remark' => $given['remark']]);
+
+                return $line->id;
+            }, array_values((array) $request->input('lines'))),
+        );
+
+        return response()->json(['lines' => $ids], 201);
+    }
+
+    /** What a line would be if something were said of it. */
+    public function tried(Request $request, Line $line): JsonResponse
+    {
+        $text = (string) $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_WISH]])['text'];
+        $order = Order::query()->findOrFail($line->order_id);
+        $wish = Wishes::read($order, $text);
+        $missed = [];
+        $view = null;
+        DB::beginTransaction();
+        try {
+            if ($wish->change !== []) {
+                [$changed, $missed] = Wishes::said($order, $wish, [['id' => $line->id, 'version' => $line->version]]);
+                $view = $changed === [] ? null : LineView::of($changed[0], $this->computation->line($changed[0]));
+            }
+        } finally {
+            DB::rollBack();
+        }
+
+        return response()->json([
+            'parts' => $wish->line->parts(),
+            'isSure' => $wish->line->isSure(),
+            'missed' => $missed,
+            'line' => $view === null ? null : [...$view, 'version' => $line->version],
+        ]);
+    }
+
+    /** What is said of lines, done to each. */
+    public function say(Request $request, Order $order): JsonResponse
+    {
+        $given = $request->validate([
+            'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
+            'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
+            'lines.*.id' => ['required', 'integer'],
+            'lines.*.version' => ['required', 'integer'],
+        ]);
+        $wish = Wishes::read($order, $given['text']);
+        if ($wish->gather !== null) {
+            [$made, $instead] = Wishes::gathered($order, array_values($given['lines']));
+
+            return response()->json(['lines' => [], 'missed' => [], 'gathered' => ['line' => $made->id, 'instead' => $instead]]);
+        }
+        [$changed, $missed] = $wish->change === [] ? [[], []] : Wishes::said($order, $wish, array_values($given['lines']));
+        $worked = $this->computation->order(Order::query()->findOrFail($order->id));
+
+        return response()->json([
+            'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed),
+            'missed' => $missed,
+            'gathered' => null,
+        ]);
+    }
+
+    private function text(Request $request): string
+    {
+        return (string) $request->validate(
+            ['text' => ['present', 'nullable', 'string', 'max:'.self::LONGEST]],
+            ['text.max' => 'This is longer than any list: '.number_format(self::LONGEST).' letters at most. Paste a part of it.'],
+        )['text'];
+    }
+}

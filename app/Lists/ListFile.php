@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lists;
+
+use App\Http\UploadName;
+use Illuminate\Http\UploadedFile;
+use Planisher\ClientList\ListTable;
+
+/** A list that a client has sent as a file: its words, a line each. */
+final class ListFile
+{
+    private const ENDINGS = ['txt', 'csv', 'tsv', 'text', 'json', 'xlsx', 'ods', 'jpg', 'jpeg', 'png', 'pdf', 'doc', 'docx', 'xls'];
+
+    private const LARGEST = 4_000_000;
+
+    private const MOST_ROWS = 5000;
+
+    /** First bytes of what is no list, and what it is. */
+    private const OTHERS = [
+        "\xff\xd8\xff" => 'a picture (JPEG)',
+        "\x89PNG" => 'a picture (PNG)',
+        'GIF8' => 'a picture (GIF)',
+        "II*\0" => 'a picture (TIFF)',
+        "MM\0*" => 'a picture (TIFF)',
+        '%PDF' => 'a PDF',
+        "\xd0\xcf\x11\xe0" => 'an old kind of document',
+        'PK' => 'a packed file, such as a spreadsheet or a document',
+    ];
+
+    /** @throws ListRefused */
+    public static function text(UploadedFile $file): string
+    {
+        [$path, $name] = [$file->getRealPath(), UploadName::of($file, 'list', self::ENDINGS)];
+        if ((int) filesize($path) > self::LARGEST) {
+            throw new ListRefused("“{$name}” is larger than any list. Paste its words instead.");
+        }
+        $bytes = (string) file_get_contents($path);
+        foreach (self::OTHERS as $first => $kind) {
+            if (str_starts_with($bytes, (string) $first)) {
+                $isPicture = str_contains($kind, 'picture');
+                throw new ListRefused(
+                    "“{$name}” is {$kind}, and has no words that can be read. ".
+                        ($isPicture
+                            ? 'Type what it says; to print it, drop it on the pictures.'
+                            : 'Copy its words and paste them here, or save it as CSV.'),
+                );
+            }
+        }
+        $text = self::decoded($bytes, $name);
+
+        return self::isTable($text, $name) ? self::ofTable($text) : $text;
+    }
+
+    /**
+     * UTF-8 with or without a mark in front, UTF-16 with one, else Windows-1252.
+     *
+     * @throws ListRefused
+     */
+    private static function decoded(string $bytes, string $name): string
+    {
+        $text = match (true) {
+            str_starts_with($bytes, "\xef\xbb\xbf") => substr($bytes, 3),
+            str_starts_with($bytes, "\xff\xfe") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xfe\xff") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            default => mb_check_encoding($bytes, 'UTF-8') ? $bytes : mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
+        };
+        if (preg_match('/[\x00-\x08\x0e-\x1a]/', (string) $text) === 1) {
+            throw new ListRefused("“{$name}” isn’t text. Copy the words out of it and paste them here.");
+        }
+
+        return (string) $text;
+    }
+
+    private static function isTable(string $text, string $name): bool
+    {
+        return preg_match('/\.(?:csv|tsv)$/i', $name) === 1 || preg_match('/^[^\n]*(?:\t|;)[^\n]*(?:\t|;)/', $text) === 1;
+    }
+
+    /** @throws ListRefused */
+    private static function ofTable(string $text): string
+    {
+        $first = (string) strtok($text, "\n");
+        $counts = array_map(fn (string $by): int => substr_count($first, $by), [';' => ';', "\t" => "\t", ',' => ',']);
+        arsort($counts);
+        $stream = fopen('php://temp', 'r+') ?: throw new ListRefused('It couldn’t be read; try it again.');
+        fwrite($stream, $text);
+        rewind($stream);
+        $rows = [];
+        while (($row = fgetcsv($stream, null, (string) array_key_first($counts), '"', '')) !== false && count($rows) < self::MOST_ROWS) {
+            $rows[] = array_map(fn (?string $cell): string => trim((string) $cell), $row);
+        }
+        fclose($stream);
+
+        return ListTable::text($rows);
+    }
+}

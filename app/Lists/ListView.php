@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lists;
+
+use App\Models\Order;
+use App\Models\OrderPicture;
+use App\Pictures\PictureStore;
+use App\Studio\Desks;
+use Planisher\ClientList\ClientList;
+use Planisher\ClientList\ReadLine;
+use Planisher\ClientList\ReadPrint;
+use Planisher\Finish\LineReader;
+use Planisher\Naming\NameBook;
+use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+use Planisher\Telling\Sentence;
+
+/** A list as it was read, as the screens get it: its words beside what they were read as, in our own words. */
+final readonly class ListView
+{
+    /** From so many on, only what they are in short is told. */
+    private const MOST_SENTENCES = 12;
+
+    public function __construct(private PictureStore $pictures, private Desks $desks) {}
+
+    /** @return array<string, mixed> */
+    public function of(Order $order, ClientList $list): array
+    {
+        $order->loadMissing(['client', 'lab.profiles', 'pictures.picture', 'lines']);
+        $isShort = count($list->prints()) > self::MOST_SENTENCES;
+        $tell = $this->teller($order, $isShort);
+
+        return [
+            'lines' => array_map(
+                fn (ReadLine $line): array => [
+                    'number' => $line->number,
+                    'isSure' => $line->isSure(),
+                    'parts' => $line->parts(),
+                    'prints' => array_map(
+                        fn (ReadPrint $print): array => [
+                            'wanted' => (object) $print->wanted,
+                            'remark' => $print->remark,
+                            'isSure' => $print->isSure,
+                            'isWhole' => $print->isWhole,
+                            'said' => $print->isWhole ? $tell($print->wanted) : null,
+                        ],
+                        $line->prints,
+                    ),
+                ],
+                $list->lines,
+            ),
+        ];
+    }
+
+    /** @return \Closure(array<string, mixed>): string */
+    private function teller(Order $order, bool $isShort): \Closure
+    {
+        $card = $order->lab->labCard();
+        $desk = $this->desks->for($order);
+        $head = $order->head();
+        $facts = [];
+        $known = function (?string $name) use ($order, &$facts): PictureFacts|PictureTrouble {
+            $picture = $order->pictures->first(fn (OrderPicture $picture): bool => $picture->name === $name);
+
+            return $picture === null ? PictureTrouble::none() : ($facts[$picture->id] ??= $this->pictures->known($picture));
+        };
+
+        return function (array $wanted) use ($card, $desk, $head, $known, $isShort): string {
+            try {
+                $line = LineReader::read(Node::root($wanted));
+                $name = NameBook::names($head, $card, [1 => $line])[1];
+                $worked = WorkedLine::work($line, array_map($known, array_values($line->pictures())), $card, $name, null, $desk);
+            } catch (OrderFileError $e) {
+                return $e->getMessage();
+            }
+
+            return $isShort
+                ? Sentence::prints($worked->at).': '.Sentence::short($worked->at)
+                : implode('', array_column(Sentence::segments($worked->at), 'text')).'.';
+        };
+    }
+}

@@ -1,0 +1,85 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useHistory } from '@/undo/history';
+import { api, uploaded } from './client';
+import { together, useAway, useHeldLines, useLineStep } from './line-steps';
+import { orderKey } from './orders';
+import type { LinesMade, LineView, ListRead, ListText, ReadPrint, WishesDone, WishTried } from './types';
+
+/** A list that is longer than this isn't kept in the cache by all its letters. */
+const keyOf = (text: string) => (text.length < 4000 ? text : `${text.length}:${text.slice(0, 2000)}…${text.slice(-2000)}`);
+
+/** What words mean in an order, while they are typed; what was read last stays until the next is there. */
+export const useListRead = (orderId: number, text: string, pictures: number) =>
+    useQuery({
+        queryKey: ['list', orderId, pictures, keyOf(text)],
+        queryFn: () => api.post<ListRead>(`orders/${orderId}/list/read`, { text }),
+        enabled: text.trim() !== '',
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+        gcTime: 60_000,
+        retry: false,
+    });
+
+/** The words of a file that a client has sent. */
+export const listText = (orderId: number, file: File) =>
+    uploaded<ListText>(`orders/${orderId}/list/file`, 'list', file, 'The list couldn’t be read.').then(({ text }) => text);
+
+/** Puts lines as they were read on the order; undone as one. */
+export function useTakeList(orderId: number) {
+    const client = useQueryClient();
+    const history = useHistory(orderId);
+    const away = useAway(orderId);
+    return useMutation({
+        mutationFn: (prints: ReadPrint[]) =>
+            api.post<LinesMade>(`orders/${orderId}/list`, { lines: prints.map(({ wanted, remark }) => ({ wanted, remark })) }),
+        onSuccess: async ({ lines }) => {
+            await client.invalidateQueries({ queryKey: orderKey(orderId) });
+            const step = together(lines.map((id) => away(id)));
+            history.add({ back: step.forth, forth: step.back });
+        },
+    });
+}
+
+/** What a line would be if something were said of it, while it is typed. */
+export const useWishTried = (line: LineView, text: string) =>
+    useQuery({
+        queryKey: ['wish', line.id, line.version, text],
+        queryFn: () => api.post<WishTried>(`lines/${line.id}/wish`, { text }),
+        enabled: text.trim() !== '',
+        placeholderData: keepPreviousData,
+        staleTime: Infinity,
+        gcTime: 60_000,
+        retry: false,
+    });
+
+/** Says something of lines; undone as one. Gives what could not be done, in words. */
+export function useSay(orderId: number) {
+    const client = useQueryClient();
+    const held = useHeldLines(orderId);
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
+    const away = useAway(orderId);
+    return useMutation({
+        mutationFn: async ({ text, lines }: { text: string; lines: LineView[] }) => {
+            const asked = lines.map(({ id, version }) => ({ id, version }));
+            const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked });
+            const steps = done.lines.flatMap((after) => {
+                const before = lines.find(({ id }) => id === after.id);
+                return before && before.version !== after.version ? [step(before, after)] : [];
+            });
+            done.lines.forEach(held.keep);
+            if (done.gathered) {
+                await client.invalidateQueries({ queryKey: orderKey(orderId) });
+                const came = away(done.gathered.line);
+                const went = lines
+                    .filter(({ id }) => done.gathered!.instead.includes(id))
+                    .map(({ id, version }) => away(id, version));
+                steps.push({ back: came.forth, forth: came.back }, ...went);
+            }
+            if (steps.length > 0) {
+                history.add(together(steps));
+            }
+            return done;
+        },
+    });
+}

@@ -1,0 +1,27 @@
+import type { WordsPart } from '@/api/types';
+
+const LOOKS: Record<WordsPart['is'], string> = {
+    read: 'text-ink',
+    passed: 'text-soft',
+    unsure: 'text-look underline decoration-look decoration-dotted decoration-2 underline-offset-4',
+    left: 'text-stops underline decoration-stops decoration-wavy decoration-1 underline-offset-4',
+};
+
+const SAYS: Record<WordsPart['is'], string | undefined> = {
+    read: undefined,
+    passed: undefined,
+    unsure: 'not sure',
+    left: 'not understood',
+};
+
+/** Words as they were written, and how they were read: what was not understood stands out. */
+export const Parts = ({ parts }: { parts: WordsPart[] }) => (
+    <>
+        {parts.map((part, i) => (
+            <span key={i} className={LOOKS[part.is]} title={part.why ?? undefined}>
+                {part.words}
+                {SAYS[part.is] && <span className="sr-only"> ({SAYS[part.is]})</span>}
+            </span>
+        ))}
+    </>
+);

@@ -1,0 +1,220 @@
+import { useDeferredValue, useRef, useState, type KeyboardEvent } from 'react';
+import { listText, useListRead, useTakeList } from '@/api/lists';
+import type { OrderSheet, OtherWords, ReadLine } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { Mark } from '@/common/Mark';
+import { useKeys } from '@/common/useKeys';
+import { AddSheet } from '../AddSheet';
+import { useDrop } from '../dragging';
+import { Doubts } from './Doubts';
+import { Parts } from './Parts';
+
+const IS_LIST = /\.(txt|text|csv|tsv|json|xlsx|ods)$/i;
+
+const MOST_ROWS = 14;
+
+interface Props {
+    order: OrderSheet;
+    onFiles: (files: File[], then: (name: string) => void) => void;
+}
+
+/**
+ * The empty end of the lines: what was ordered is typed, pasted or dropped here in the client's words, and stands beside what it
+ * was read as. What is clear is taken in one press; what isn't stays until it is.
+ */
+export function WhatWasOrdered({ order, onFiles }: Props) {
+    const field = useRef<HTMLTextAreaElement>(null);
+    const file = useRef<HTMLInputElement>(null);
+    const [text, setText] = useState('');
+    const [error, setError] = useState<string | null>(null);
+    /** lines that are taken as they were read, though not all of them was clear */
+    const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
+    const asked = useDeferredValue(text);
+    const reading = useListRead(order.id, asked, order.pictures.length);
+    const take = useTakeList(order.id);
+    useKeys({ a: () => field.current?.focus() });
+
+    const write = (words: string) => {
+        setText(words);
+        setError(null);
+        take.reset();
+    };
+    const add = (words: string) => write(text.trim() === '' ? words : `${text.trimEnd()} ${words}`);
+    const read = (lists: File) =>
+        listText(order.id, lists).then(
+            (words) => {
+                write(text.trim() === '' ? words : `${text.trimEnd()}\n${words}`);
+                field.current?.focus();
+            },
+            (failed: Error) => setError(failed.message),
+        );
+    const drop = useDrop({
+        onPictures: (names) => add(names.join(', ')),
+        onFiles: (files) => {
+            const lists = files.filter((one) => IS_LIST.test(one.name));
+            lists.forEach((one) => void read(one));
+            const pictures = files.filter((one) => !lists.includes(one));
+            if (pictures.length > 0) {
+                onFiles(pictures.slice(0, 1), add);
+            }
+        },
+    });
+
+    const isRead = text.trim() !== '' && reading.data !== undefined && !reading.isPlaceholderData && asked === text;
+    const lines = text.trim() === '' ? [] : (reading.data?.lines ?? []);
+    const isList = lines.length > 1;
+    const words = (line: ReadLine) => line.parts.map((part) => part.words).join('');
+    const isTaken = (line: ReadLine) =>
+        line.prints.length > 0 && line.prints.every((print) => print.isWhole) && (line.isSure || asRead.has(words(line)));
+    const ready = lines.filter(isTaken);
+    const prints = ready.flatMap((line) => line.prints);
+    const open = lines.filter((line) => !isTaken(line) && (line.prints.length > 0 || !line.isSure));
+
+    const submit = () => {
+        if (!isRead || take.isPending) {
+            return;
+        }
+        if (prints.length === 0) {
+            // Said twice it is meant as it was read.
+            setAsRead(new Set(open.filter((line) => line.prints.some((print) => print.isWhole)).map(words)));
+            return;
+        }
+        take.mutate(prints, {
+            onSuccess: () => {
+                setText(open.map(words).join('\n'));
+                setAsRead(new Set());
+                field.current?.focus();
+            },
+        });
+    };
+    const pressed = (event: KeyboardEvent) => {
+        if (event.key === 'Enter' && !event.shiftKey && (!text.includes('\n') || event.ctrlKey || event.metaKey)) {
+            event.preventDefault();
+            submit();
+        } else if (event.key === 'Escape') {
+            field.current?.blur();
+        }
+    };
+    const choose = (line: ReadLine, part: number, offer: OtherWords) => {
+        const said = line.parts.map((of, i) => (i === part ? offer.with : of.words));
+        const all = text.split(/\r\n|\r|\n/);
+        all[line.number - 1] = said.join('');
+        write(all.join('\n'));
+        field.current?.focus();
+    };
+    const toldError = error ?? take.error?.message ?? (text.trim() === '' ? null : reading.error?.message) ?? null;
+
+    return (
+        <section
+            aria-label="What was ordered"
+            className={`border-t border-rule py-4 pl-[46px] ${drop.isOver ? 'bg-blush' : ''}`}
+            {...drop.handlers}
+        >
+            <div className="flex items-start gap-4">
+                <label className="min-w-0 grow">
+                    <span className="text-small text-soft">
+                        What was ordered, in the client’s words
+                        <Key>A</Key>
+                    </span>
+                    <textarea
+                        ref={field}
+                        value={text}
+                        onChange={(event) => write(event.target.value)}
+                        onKeyDown={pressed}
+                        rows={Math.min(MOST_ROWS, Math.max(1, text.split('\n').length))}
+                        spellCheck={false}
+                        placeholder="2 of lighthouse 11×15, whole, thin line. Or paste the whole list."
+                        className="mt-1 block w-full resize-none rounded-[3px] border border-[#8f8f8e] bg-white px-2.5 py-[5px] font-serif text-[17px] leading-[25px]"
+                    />
+                </label>
+                <div className="flex shrink-0 items-center gap-3 pt-[21px]">
+                    <Button onClick={submit} disabled={!isRead || take.isPending} className="h-[37px]">
+                        {prints.length > 0 ? `Add ${prints.length === 1 ? 'this line' : `${prints.length} lines`}` : 'Add'}
+                        <Key>{text.includes('\n') ? 'Ctrl ⏎' : '⏎'}</Key>
+                    </Button>
+                    <button
+                        type="button"
+                        onClick={() => file.current?.click()}
+                        className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                    >
+                        From a file…
+                    </button>
+                    <input
+                        ref={file}
+                        type="file"
+                        aria-label="A list from a file"
+                        tabIndex={-1}
+                        className="sr-only"
+                        onChange={(event) => {
+                            const chosen = event.target.files?.[0];
+                            event.target.value = '';
+                            if (chosen) {
+                                void read(chosen);
+                            }
+                        }}
+                    />
+                    <AddSheet order={order} />
+                </div>
+            </div>
+            {toldError && (
+                <p role="alert" className="mt-2 text-small text-stops">
+                    {toldError}
+                </p>
+            )}
+            {lines.length > 0 && (
+                <ol className="mt-3" aria-label="How it was read" aria-busy={!isRead}>
+                    {lines
+                        .filter((line) => words(line).trim() !== '')
+                        .map((line) => (
+                            <li
+                                key={line.number}
+                                data-sure={line.isSure}
+                                className={`grid gap-x-5 border-t border-rule py-1.5 ${isList ? 'grid-cols-[minmax(0,2fr)_minmax(0,3fr)]' : ''}`}
+                            >
+                                {isList && (
+                                    <p className="text-[13.5px] leading-snug break-words whitespace-pre-wrap">
+                                        <Parts parts={line.parts} />
+                                    </p>
+                                )}
+                                <div className="min-w-0">
+                                    {line.prints.map((print, i) => (
+                                        <p key={i} className="flex items-baseline gap-2 font-serif text-[16px] leading-snug">
+                                            <Mark level={!print.isWhole ? 'stops' : isTaken(line) ? 'fine' : 'look'} />
+                                            <span className="min-w-0">
+                                                {print.said ?? 'Not a whole line yet.'}
+                                                {print.remark && <i className="text-soft"> Remark: {print.remark}</i>}
+                                            </span>
+                                        </p>
+                                    ))}
+                                    {!line.isSure && (
+                                        <Doubts
+                                            parts={line.parts}
+                                            pictures={order.pictures}
+                                            onChoose={(part, offer) => choose(line, part, offer)}
+                                        />
+                                    )}
+                                    {!isTaken(line) && line.prints.some((print) => print.isWhole) && (
+                                        <button
+                                            type="button"
+                                            onClick={() => setAsRead(new Set([...asRead, words(line)]))}
+                                            className="mt-1 text-small font-semibold text-copper underline underline-offset-4"
+                                        >
+                                            Take it as it was read
+                                        </button>
+                                    )}
+                                </div>
+                            </li>
+                        ))}
+                </ol>
+            )}
+            {isList && isRead && (
+                <p className="mt-2 text-small text-soft" role="status">
+                    {prints.length} {prints.length === 1 ? 'line is' : 'lines are'} clear
+                    {open.length > 0 &&
+                        `; ${open.length} of the list ${open.length === 1 ? 'is' : 'are'} not, and will stay here`}
+                    .
+                </p>
+            )}
+        </section>
+    );
+}
