@@ -24,7 +24,7 @@ use Planisher\Telling\Sentence;
 final readonly class ListView
 {
     /** From so many on, only what they are in short is told. */
-    private const MOST_SENTENCES = 12;
+    private const MOST_SENTENCES = 3;
 
     public function __construct(private PictureStore $pictures, private Desks $desks) {}
 

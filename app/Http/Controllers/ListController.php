@@ -101,7 +101,8 @@ final class ListController
             'parts' => $wish->line->parts(),
             'isSure' => $wish->line->isSure(),
             'missed' => $missed,
-            'line' => $view === null ? null : [...$view, 'version' => $line->version],
+            // It isn't so yet: nothing is rendered of it.
+            'line' => $view === null ? null : [...$view, 'version' => $line->version, 'planHash' => null],
         ]);
     }
 

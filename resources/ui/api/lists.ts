@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { useHistory } from '@/undo/history';
 import { api, uploaded } from './client';
 import { together, useAway, useHeldLines, useLineStep } from './line-steps';
@@ -8,17 +9,42 @@ import type { LinesMade, LineView, ListRead, ListText, ReadPrint, WishesDone, Wi
 /** A list that is longer than this isn't kept in the cache by all its letters. */
 const keyOf = (text: string) => (text.length < 4000 ? text : `${text.length}:${text.slice(0, 2000)}…${text.slice(-2000)}`);
 
-/** What words mean in an order, while they are typed; what was read last stays until the next is there. */
-export const useListRead = (orderId: number, text: string, pictures: number) =>
-    useQuery({
-        queryKey: ['list', orderId, pictures, keyOf(text)],
-        queryFn: () => api.post<ListRead>(`orders/${orderId}/list/read`, { text }),
-        enabled: text.trim() !== '',
+/**
+ * What the server makes of words while they are typed: one question at a time, always with the newest words; what was answered last
+ * stays until the next is there.
+ */
+function useUnderstood<T>(text: string, keyFor: (text: string) => readonly unknown[], ask: (text: string) => Promise<T>) {
+    const [asked, setAsked] = useState(text);
+    const { data, error, isFetching, isPlaceholderData } = useQuery({
+        queryKey: keyFor(asked),
+        queryFn: () => ask(asked),
+        enabled: asked.trim() !== '',
         placeholderData: keepPreviousData,
         staleTime: Infinity,
         gcTime: 60_000,
         retry: false,
     });
+    useEffect(() => {
+        if (!isFetching) {
+            setAsked(text);
+        }
+    }, [text, isFetching]);
+    const isEmpty = text.trim() === '';
+    return {
+        answer: isEmpty ? undefined : data,
+        error: isEmpty ? null : error,
+        /** the answer is to the words as they are now */
+        isCurrent: !isEmpty && data !== undefined && asked === text && !isPlaceholderData,
+    };
+}
+
+/** What words mean in an order, without doing anything. */
+export const useListRead = (orderId: number, text: string, pictures: number) =>
+    useUnderstood(
+        text,
+        (words) => ['list', orderId, pictures, keyOf(words)],
+        (words) => api.post<ListRead>(`orders/${orderId}/list/read`, { text: words }),
+    );
 
 /** The words of a file that a client has sent. */
 export const listText = (orderId: number, file: File) =>
@@ -40,17 +66,13 @@ export function useTakeList(orderId: number) {
     });
 }
 
-/** What a line would be if something were said of it, while it is typed. */
+/** What a line would be if something were said of it. */
 export const useWishTried = (line: LineView, text: string) =>
-    useQuery({
-        queryKey: ['wish', line.id, line.version, text],
-        queryFn: () => api.post<WishTried>(`lines/${line.id}/wish`, { text }),
-        enabled: text.trim() !== '',
-        placeholderData: keepPreviousData,
-        staleTime: Infinity,
-        gcTime: 60_000,
-        retry: false,
-    });
+    useUnderstood(
+        text,
+        (words) => ['wish', line.id, line.version, words],
+        (words) => api.post<WishTried>(`lines/${line.id}/wish`, { text: words }),
+    );
 
 /** Says something of lines; undone as one. Gives what could not be done, in words. */
 export function useSay(orderId: number) {

@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useLineActs, type LineActs } from '@/api/lines';
 import { useMark } from '@/api/pictures';
@@ -20,6 +20,7 @@ import { useDrop } from '@/order-sheet/dragging';
 import { UploadList } from '@/order-sheet/UploadList';
 import { useDropped } from '@/order-sheet/useDropped';
 import { useUploads } from '@/order-sheet/uploads';
+import { SayIt } from '@/sentence/SayIt';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
 import { GiveFinish } from './GiveFinish';
@@ -33,6 +34,7 @@ const KEYS = [
     { keys: 'Enter', does: 'pass the line and go to the next that is not passed' },
     { keys: '[  and  ]', does: 'the line before, the line after' },
     { keys: 'Tab', does: 'walk the words of the sentence; Enter opens one, Esc closes it' },
+    { keys: 'W', does: 'say what is wanted, in words' },
     { keys: 'Arrows', does: 'move the picture 1 mm; with Shift 10 mm' },
     { keys: '+  and  −', does: 'tighter, looser; so does the wheel' },
     { keys: 'T', does: 'turn the window' },
@@ -72,7 +74,11 @@ export function Bench() {
 
 const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
 
-function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView; trouble: Error | null }) {
+function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: LineView; trouble: Error | null }) {
+    const [isSaying, setIsSaying] = useState(false);
+    /** the line as it would be by what is being said of it */
+    const [tried, setTried] = useState<LineView | null>(null);
+    const line = tried ?? kept;
     const navigate = useNavigate();
     const notices = useNotices();
     const tell = useTell();
@@ -92,6 +98,9 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
         }
     };
     const pass = () => {
+        if (tried) {
+            return; // what is shown isn’t what would be passed
+        }
         if (line.state === 'passed' || line.state === 'made') {
             goOn();
         } else {
@@ -139,6 +148,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
         '[': () => go(order.lines[at - 1]),
         ']': () => go(order.lines[at + 1]),
         o: () => void navigate(sheet),
+        w: () => setIsSaying(true),
         ...(place === undefined ? {} : { Delete: () => tell(changeCell(place, { picture: null })) }),
     });
 
@@ -183,6 +193,7 @@ function Workbench({ order, line, trouble }: { order: OrderSheet; line: LineView
                 <main className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
+                    {isSaying && <SayIt orderId={order.id} line={kept} onTried={setTried} onDone={() => setIsSaying(false)} />}
                     {place !== undefined && (
                         <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />
                     )}

@@ -23,6 +23,7 @@ import { ScreenCopies } from '@/make/ScreenCopies';
 import { LineRow } from './LineRow';
 import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
+import { SayOfMany } from './SayOfMany';
 import { ShareSheets } from './ShareSheets';
 import { ShowTheClient } from './ShowTheClient';
 import { useUploads } from './uploads';
@@ -32,7 +33,8 @@ const KEYS = [
     { keys: 'A', does: 'write down what was ordered' },
     { keys: 'Enter', does: 'open the line that has the focus on the bench' },
     { keys: 'M', does: 'make the files of all passed lines' },
-    { keys: 'W', does: 'see the order on the wall' },
+    { keys: 'W', does: 'say something of the chosen lines, in words' },
+    { keys: 'V', does: 'see the order on the wall' },
     { keys: 'Tab', does: 'walk the lines' },
     ...UNDO_KEYS,
 ];
@@ -54,6 +56,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     const navigate = useNavigate();
     const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
     const [pictures, setPictures] = useState<string[]>([]);
+    const [isSaying, setIsSaying] = useState(false);
     const already = useCallback(
         (name: string) => notices.say(`“${name}” is in this order already; it was not added twice.`),
         [notices],
@@ -69,7 +72,11 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         },
         onError: (error) => notices.say(error.message, { lasts: true }),
     });
-    useKeys({ m: () => make.mutate(), w: () => void navigate(`/orders/${order.id}/wall`) });
+    useKeys({
+        m: () => make.mutate(),
+        v: () => void navigate(`/orders/${order.id}/wall`),
+        w: () => (lines.length > 0 ? setIsSaying(true) : notices.say('Choose lines first; then W says something of them.')),
+    });
     const answers = useAnswers(order.id);
     const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
     const scale = scaleFor(
@@ -142,6 +149,9 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             </Button>
                         </div>
                     </div>
+                    {isSaying && lines.length > 0 && (
+                        <SayOfMany orderId={order.id} lines={lines} onDone={() => setIsSaying(false)} />
+                    )}
                     <ol>
                         {order.lines.map((line) => (
                             <LineRow

@@ -1,4 +1,4 @@
-import { useDeferredValue, useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { listText, useListRead, useTakeList } from '@/api/lists';
 import type { OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { Button, Key } from '@/common/Button';
@@ -11,7 +11,8 @@ import { Parts } from './Parts';
 
 const IS_LIST = /\.(txt|text|csv|tsv|json|xlsx|ods)$/i;
 
-const MOST_ROWS = 14;
+/** Of the field, when it holds a list: how it was read stands below. */
+const MOST_ROWS = 7;
 
 interface Props {
     order: OrderSheet;
@@ -29,8 +30,7 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
     const [error, setError] = useState<string | null>(null);
     /** lines that are taken as they were read, though not all of them was clear */
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
-    const asked = useDeferredValue(text);
-    const reading = useListRead(order.id, asked, order.pictures.length);
+    const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length);
     const take = useTakeList(order.id);
     useKeys({ a: () => field.current?.focus() });
 
@@ -60,8 +60,7 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
         },
     });
 
-    const isRead = text.trim() !== '' && reading.data !== undefined && !reading.isPlaceholderData && asked === text;
-    const lines = text.trim() === '' ? [] : (reading.data?.lines ?? []);
+    const lines = answer?.lines ?? [];
     const isList = lines.length > 1;
     const words = (line: ReadLine) => line.parts.map((part) => part.words).join('');
     const isTaken = (line: ReadLine) =>
@@ -102,7 +101,7 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
         write(all.join('\n'));
         field.current?.focus();
     };
-    const toldError = error ?? take.error?.message ?? (text.trim() === '' ? null : reading.error?.message) ?? null;
+    const toldError = error ?? take.error?.message ?? unread?.message ?? null;
 
     return (
         <section
@@ -164,7 +163,7 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
             {lines.length > 0 && (
                 <ol className="mt-3" aria-label="How it was read" aria-busy={!isRead}>
                     {lines
-                        .filter((line) => words(line).trim() !== '')
+                        .filter((line) => line.parts.some((part) => part.is !== 'passed'))
                         .map((line) => (
                             <li
                                 key={line.number}
