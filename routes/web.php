@@ -84,6 +84,7 @@ Route::middleware('web')
             Route::post('orders/{order}/list/read', [ListController::class, 'read']);
             Route::post('orders/{order}/list/file', [ListController::class, 'file']);
             Route::post('orders/{order}/list', [ListController::class, 'take']);
+            Route::post('orders/{order}/pass', [LineController::class, 'passMany']);
             Route::post('orders/{order}/wishes', [ListController::class, 'say']);
             Route::post('lines/{line}/wish', [ListController::class, 'tried']);
 

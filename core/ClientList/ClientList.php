@@ -17,8 +17,11 @@ final readonly class ClientList
     /** @param  list<ReadLine>  $lines */
     private function __construct(public array $lines) {}
 
-    /** @param  list<string>  $pictures  names of the order's pictures, in its order */
-    public static function read(string $text, Known $known, array $pictures): self
+    /**
+     * @param  list<string>  $pictures  names of the order's pictures, in its order
+     * @param  list<string>  $chosen  those of them that are meant where nothing is said
+     */
+    public static function read(string $text, Known $known, array $pictures, array $chosen = []): self
     {
         $names = new PictureWords($pictures);
         $grammar = new Grammar($known, $names, self::unitOfAll($text));
@@ -33,7 +36,7 @@ final readonly class ClientList
                 $isPolite || trim($rest) === '' || self::isUnitOfAll($rest) ? [] : self::moved($grammar->tokens($rest), strlen($start));
             $lines[] = new ReadLine($i + 1, $line, $tokens, $tokens === [] ? [] : Items::of($tokens));
         }
-        self::make($lines, new Prints($known), $names, $known);
+        self::make($lines, new Prints($known), $names, $known, $chosen);
 
         return new self($lines);
     }
@@ -44,8 +47,11 @@ final readonly class ClientList
         return array_merge(...array_map(fn (ReadLine $line): array => $line->prints, $this->lines), ...[[]]);
     }
 
-    /** @param  list<ReadLine>  $lines */
-    private static function make(array $lines, Prints $prints, PictureWords $names, Known $known): void
+    /**
+     * @param  list<ReadLine>  $lines
+     * @param  list<string>  $chosen
+     */
+    private static function make(array $lines, Prints $prints, PictureWords $names, Known $known, array $chosen): void
     {
         $spoken = array_fill_keys(
             array_merge(
@@ -89,7 +95,7 @@ final readonly class ClientList
                     ),
                     $item->all !== null => $names->all(),
                     $item->same !== null => $before,
-                    default => $head?->names() ?? [],
+                    default => $head?->names() ?: $chosen,
                 };
                 $pictures = array_values(array_diff($pictures, $item->excepted));
                 if ($item->same !== null && $before === []) {

@@ -59,6 +59,7 @@ final class Answers
         'POST orders/#/list/read' => 'ListRead',
         'POST orders/#/list/file' => 'ListText',
         'POST orders/#/list' => 'LinesMade',
+        'POST orders/#/pass' => 'LinesPassed',
         'POST orders/#/wishes' => 'WishesDone',
         'POST lines/#/wish' => 'WishTried',
         'POST orders/#/lines' => 'LineView',

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
+use App\Lines\StaleLine;
 use App\Models\Line;
 use App\Models\Order;
 use App\Orders\History;
@@ -18,6 +19,7 @@ use Planisher\Finding\Level;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
+use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
 
@@ -128,17 +130,53 @@ final class LineController
             return response()->json(['message' => "It can’t pass: {$worked->worst()->title}. {$worked->worst()->text}"], 422);
         }
 
-        return $this->shown(
-            LineChanger::change($line, $request->integer('version'), function (Line $now) use ($worked): void {
-                $now->state = Line::PASSED;
-                $now->passed_with = array_values(
-                    array_map(
-                        fn (Finding $finding): array => $finding->toArray(),
-                        array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Level::Look),
-                    ),
-                );
-            }),
-        );
+        return $this->shown(self::passed($line, $request->integer('version'), $worked));
+    }
+
+    /** Passes lines, but for those that are stopped or were changed meanwhile. */
+    public function passMany(Request $request, Order $order): JsonResponse
+    {
+        $given = $request->validate([
+            'lines' => ['required', 'array', 'min:1', 'max:500'],
+            'lines.*.id' => ['required', 'integer'],
+            'lines.*.version' => ['required', 'integer'],
+        ]);
+        $worked = $this->computation->order($order);
+        $seen = array_column($given['lines'], 'version', 'id');
+        $passed = [];
+        $missed = [];
+        foreach ($order->lines->filter(fn (Line $line): bool => isset($seen[$line->id])) as $line) {
+            $of = $worked->of($line);
+            if ($of->isStopped()) {
+                $missed[] = "Line {$line->number} can’t pass: {$of->worst()->title}.";
+
+                continue;
+            }
+            try {
+                $passed[] = self::passed($line, $seen[$line->id], $of);
+            } catch (StaleLine) {
+                $missed[] = "Line {$line->number} was changed in another window meanwhile. Look at it again.";
+            }
+        }
+
+        return response()->json([
+            'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $passed),
+            'missed' => $missed,
+        ]);
+    }
+
+    /** @throws StaleLine */
+    private static function passed(Line $line, int $seen, WorkedLine $worked): Line
+    {
+        return LineChanger::change($line, $seen, function (Line $now) use ($worked): void {
+            $now->state = Line::PASSED;
+            $now->passed_with = array_values(
+                array_map(
+                    fn (Finding $finding): array => $finding->toArray(),
+                    array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Level::Look),
+                ),
+            );
+        });
     }
 
     /** Takes a pass back. */

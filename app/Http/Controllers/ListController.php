@@ -36,10 +36,18 @@ final class ListController
     /** What a list means, without doing anything. */
     public function read(Request $request, Order $order, ListView $view): JsonResponse
     {
-        $text = $this->text($request);
+        $given = $request->validate(
+            [
+                'text' => ['present', 'nullable', 'string', 'max:'.self::LONGEST],
+                'chosen' => ['array', 'max:'.self::MOST_LINES],
+                'chosen.*' => ['string', 'max:200'],
+            ],
+            ['text.max' => 'This is longer than any list: '.number_format(self::LONGEST).' letters at most. Paste a part of it.'],
+        );
         $of = SpokenOf::in($order);
+        $chosen = array_values(array_intersect($of->pictures, $given['chosen'] ?? []));
 
-        return response()->json($view->of($order, ClientList::read($text, $of->known, $of->pictures)));
+        return response()->json($view->of($order, ClientList::read((string) $given['text'], $of->known, $of->pictures, $chosen)));
     }
 
     /** The words of a file that a client has sent. */
@@ -129,13 +137,5 @@ final class ListController
             'missed' => $missed,
             'gathered' => null,
         ]);
-    }
-
-    private function text(Request $request): string
-    {
-        return (string) $request->validate(
-            ['text' => ['present', 'nullable', 'string', 'max:'.self::LONGEST]],
-            ['text.max' => 'This is longer than any list: '.number_format(self::LONGEST).' letters at most. Paste a part of it.'],
-        )['text'];
     }
 }

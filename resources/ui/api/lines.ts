@@ -5,7 +5,7 @@ import { ApiError, api } from './client';
 import { together, useAway, useHeldLines, useLineStep } from './line-steps';
 import { cellLine } from './cells';
 import { orderKey } from './orders';
-import type { Change, LineView } from './types';
+import type { Change, LinesPassed, LineView } from './types';
 
 export interface LineActs {
     /**
@@ -116,12 +116,24 @@ export function useManyActs(orderId: number) {
         return missed;
     };
     return {
-        pass: (chosen: LineView[]) =>
-            forEach(chosen, async (line) => {
-                const after = await api.post<LineView>(`lines/${line.id}/pass`, { version: line.version });
-                lines.keep(after);
-                return step(line, after);
-            }),
+        pass: async (chosen: LineView[]) => {
+            const asked = chosen.map(({ id, version }) => ({ id, version }));
+            const { lines: passed, missed } = await api.post<LinesPassed>(`orders/${orderId}/pass`, { lines: asked });
+            passed.forEach(lines.keep);
+            if (passed.length > 0) {
+                history.add(
+                    together(
+                        passed.map((after) =>
+                            step(
+                                chosen.find(({ id }) => id === after.id)!,
+                                after,
+                            ),
+                        ),
+                    ),
+                );
+            }
+            return missed;
+        },
         remove: (chosen: LineView[]) =>
             forEach(chosen, async (line) => {
                 const off = away(line.id);

@@ -38,12 +38,16 @@ function useUnderstood<T>(text: string, keyFor: (text: string) => readonly unkno
     };
 }
 
-/** What words mean in an order, without doing anything. */
-export const useListRead = (orderId: number, text: string, pictures: number) =>
+/**
+ * What words mean in an order, without doing anything.
+ *
+ * @param chosen the pictures that are meant where nothing is said
+ */
+export const useListRead = (orderId: number, text: string, pictures: number, chosen: string[]) =>
     useUnderstood(
         text,
-        (words) => ['list', orderId, pictures, keyOf(words)],
-        (words) => api.post<ListRead>(`orders/${orderId}/list/read`, { text: words }),
+        (words) => ['list', orderId, pictures, keyOf(words), chosen],
+        (words) => api.post<ListRead>(`orders/${orderId}/list/read`, { text: words, chosen }),
     );
 
 /** The words of a file that a client has sent. */

@@ -2137,3 +2137,13 @@ export interface WishesDone {
         instead: number[];
     } | null;
 }
+/**
+ * Lines that passed, and why others did not
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LinesPassed".
+ */
+export interface LinesPassed {
+    lines: LineView[];
+    missed: string[];
+}

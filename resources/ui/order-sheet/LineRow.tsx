@@ -17,7 +17,7 @@ interface Props {
     said: HeardAnswer | undefined;
     scale: number;
     isChosen: boolean;
-    onChoose: (chosen: boolean) => void;
+    onChoose: (chosen: boolean, isRange: boolean) => void;
     onFiles: (files: File[], then: (name: string) => void) => void;
 }
 
@@ -45,7 +45,7 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
                     type="checkbox"
                     aria-label={`Choose line ${line.number}`}
                     checked={isChosen}
-                    onChange={(event) => onChoose(event.target.checked)}
+                    onChange={(event) => onChoose(event.target.checked, (event.nativeEvent as MouseEvent).shiftKey)}
                     className="absolute left-0 size-[15px] opacity-0 accent-copper group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
                 />
             </label>

@@ -20,7 +20,10 @@ import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
 import { useDrop } from './dragging';
 import { ScreenCopies } from '@/make/ScreenCopies';
+import { ChooseLines } from './ChooseLines';
 import { LineRow } from './LineRow';
+import { PassFine } from './PassFine';
+import { useChoosing } from './useChoosing';
 import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
 import { SayOfMany } from './SayOfMany';
@@ -63,6 +66,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     );
     const uploads = useUploads(order.id, already);
     const drop = useDrop({ onFiles: uploads.add });
+    const choosing = useChoosing(order.lines, chosen, setChosen);
     const lines = order.lines.filter((line) => chosen.has(line.id));
     const make = useMutation({
         mutationFn: () => makeFiles(order.id, lines.length > 0 ? lines.map((line) => line.id) : undefined),
@@ -74,9 +78,12 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     });
     useKeys({
         m: () => make.mutate(),
+        'ctrl+a': () => choosing.many(order.lines.map(({ id }) => id)),
+        Escape: () => choosing.many([]),
         v: () => void navigate(`/orders/${order.id}/wall`),
         w: () => (lines.length > 0 ? setIsSaying(true) : notices.say('Choose lines first; then W says something of them.')),
     });
+    const chosenPictures = pictures.filter((name) => order.pictures.some((picture) => picture.name === name));
     const answers = useAnswers(order.id);
     const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
     const scale = scaleFor(
@@ -112,7 +119,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     onAgain={uploads.again}
                     onAway={uploads.away}
                     onRemoved={(promise) => tell(promise.then(refetch))}
-                    chosen={pictures.filter((name) => order.pictures.some((picture) => picture.name === name))}
+                    chosen={chosenPictures}
                     onChoose={setPictures}
                 />
                 <main className="min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
@@ -131,6 +138,8 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                         )}
                         <div className="ml-auto flex items-center gap-4">
                             {lines.length + pictures.length === 0 && <PassedBar wide {...passed(order.lines)} />}
+                            <ChooseLines lines={order.lines} onChoose={choosing.many} />
+                            <PassFine orderId={order.id} lines={order.lines} />
                             <ShowTheClient orderId={order.id} />
                             <Link
                                 to={`/orders/${order.id}/wall`}
@@ -161,11 +170,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 said={answers?.[line.id]}
                                 scale={scale}
                                 isChosen={chosen.has(line.id)}
-                                onChoose={(choose) =>
-                                    setChosen(
-                                        (held) => new Set(choose ? [...held, line.id] : [...held].filter((id) => id !== line.id)),
-                                    )
-                                }
+                                onChoose={(choose, isRange) => choosing.one(line.id, choose, isRange)}
                                 onFiles={uploads.add}
                             />
                         ))}
@@ -175,7 +180,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             No lines yet. Drop the pictures on the left, then write or paste what was ordered:
                         </p>
                     )}
-                    <WhatWasOrdered order={order} onFiles={uploads.add} />
+                    <WhatWasOrdered order={order} chosen={chosenPictures} onFiles={uploads.add} onAdded={() => setPictures([])} />
                 </main>
             </div>
         </div>

@@ -16,21 +16,24 @@ const MOST_ROWS = 7;
 
 interface Props {
     order: OrderSheet;
+    /** pictures that are meant where nothing is said */
+    chosen: string[];
     onFiles: (files: File[], then: (name: string) => void) => void;
+    onAdded: () => void;
 }
 
 /**
  * The empty end of the lines: what was ordered is typed, pasted or dropped here in the client's words, and stands beside what it
  * was read as. What is clear is taken in one press; what isn't stays until it is.
  */
-export function WhatWasOrdered({ order, onFiles }: Props) {
+export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
     const field = useRef<HTMLTextAreaElement>(null);
     const file = useRef<HTMLInputElement>(null);
     const [text, setText] = useState('');
     const [error, setError] = useState<string | null>(null);
     /** lines that are taken as they were read, though not all of them was clear */
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
-    const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length);
+    const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
     const take = useTakeList(order.id);
     useKeys({ a: () => field.current?.focus() });
 
@@ -69,6 +72,8 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
     const prints = ready.flatMap((line) => line.prints);
     const open = lines.filter((line) => !isTaken(line) && (line.prints.length > 0 || !line.isSure));
 
+    /** What isn’t taken stays, and what stands over it. */
+    const isKept = (line: ReadLine) => line.prints.length > 0 || line.parts.some((part) => part.is !== 'passed');
     const submit = () => {
         if (!isRead || take.isPending) {
             return;
@@ -80,7 +85,15 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
         }
         take.mutate(prints, {
             onSuccess: () => {
-                setText(open.map(words).join('\n'));
+                setText(
+                    open.length === 0
+                        ? ''
+                        : lines
+                              .filter((line) => !isTaken(line) && isKept(line))
+                              .map(words)
+                              .join('\n'),
+                );
+                onAdded();
                 setAsRead(new Set());
                 field.current?.focus();
             },
@@ -122,7 +135,11 @@ export function WhatWasOrdered({ order, onFiles }: Props) {
                         onKeyDown={pressed}
                         rows={Math.min(MOST_ROWS, Math.max(1, text.split('\n').length))}
                         spellCheck={false}
-                        placeholder="2 of lighthouse 11×15, whole, thin line. Or paste the whole list."
+                        placeholder={
+                            chosen.length > 0
+                                ? `8×10, matte: a line of each of the ${chosen.length} chosen pictures`
+                                : '2 of lighthouse 11×15, whole, thin line. Or paste the whole list.'
+                        }
                         className="mt-1 block w-full resize-none rounded-[3px] border border-[#8f8f8e] bg-white px-2.5 py-[5px] font-serif text-[17px] leading-[25px]"
                     />
                 </label>

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Models\Line;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+
+/** A client's list read and taken through the API, as text and as files; wishes said of lines that are there; many lines passed at once. */
+final class ListsTest extends TestCase
+{
+    private function read(string $text, string ...$chosen): TestResponse
+    {
+        return $this->postJson("/api/orders/{$this->order->id}/list/read", ['text' => $text, 'chosen' => $chosen]);
+    }
+
+    private function file(string $name, string $bytes): TestResponse
+    {
+        return $this->post(
+            "/api/orders/{$this->order->id}/list/file",
+            ['list' => UploadedFile::fake()->createWithContent($name, $bytes)],
+            ['Accept' => 'application/json'],
+        );
+    }
+
+    /** @return list<array{id: int, version: int}> */
+    private static function seen(Line ...$lines): array
+    {
+        return array_values(array_map(fn (Line $line): array => ['id' => $line->id, 'version' => (int) $line->fresh()?->version], $lines));
+    }
+
+    public function test_a_list_is_read_said_back_and_taken(): void
+    {
+        $this->line('8 x 10 in', [], 'regatta.jpg'); // the picture is there
+        $lines = (array) $this->read("Hi,\n2 of regatta 5x7, whole\n1 regatta 4x6 for grandma")->assertOk()->json('lines');
+        self::assertSame([], $lines[0]['prints']);
+        self::assertTrue($lines[1]['isSure']);
+        self::assertSame('2 of regatta 5x7, whole', implode('', array_column($lines[1]['parts'], 'words')));
+        self::assertStringContainsString('Make 2 prints of Regatta whole on 5 × 7 in', $lines[1]['prints'][0]['said']);
+        self::assertFalse($lines[2]['isSure']);
+        self::assertSame('grandma', $lines[2]['prints'][0]['remark']);
+
+        $taken = array_map(
+            fn (array $line): array => ['wanted' => $line['prints'][0]['wanted'], 'remark' => $line['prints'][0]['remark']],
+            array_slice($lines, 1),
+        );
+        $ids = (array) $this->postJson("/api/orders/{$this->order->id}/list", ['lines' => $taken])
+            ->assertCreated()
+            ->json('lines');
+        [$whole, $remarked] = [Line::query()->findOrFail((int) $ids[0]), Line::query()->findOrFail((int) $ids[1])];
+        self::assertSame('whole', $whole->wanted['fit']);
+        self::assertSame('regatta.jpg', $whole->pictureAt(0)?->name);
+        self::assertSame('grandma', $remarked->remark);
+    }
+
+    public function test_a_list_is_taken_whole_or_not_at_all(): void
+    {
+        $before = Line::query()->count();
+        $lines = [['wanted' => ['size' => '5 x 7 in']], ['wanted' => ['size' => '5 x 7 in', 'picture' => 'nobody.jpg']]];
+        $this->postJson("/api/orders/{$this->order->id}/list", ['lines' => $lines])->assertUnprocessable();
+        self::assertSame($before, Line::query()->count());
+    }
+
+    public function test_pictures_that_are_chosen_are_meant_where_nothing_is_said(): void
+    {
+        $this->line('8 x 10 in', [], 'regatta.jpg');
+        $prints = $this->read('5x7, matte', 'regatta.jpg')->json('lines.0.prints');
+        self::assertSame('regatta.jpg', $prints[0]['wanted']['picture'] ?? null);
+    }
+
+    /** A size without a unit that the lab doesn't list, two pictures of one name's part, a novel. */
+    public function test_doubts_are_told_with_what_may_be_meant(): void
+    {
+        $this->line('8 x 10 in', [], 'harbour-one.jpg');
+        $this->line('8 x 10 in', [], 'harbour-two.jpg');
+        $all = (array) $this->read('30x40 of harbour')->json('lines.0.parts');
+        $parts = array_values(array_filter($all, fn (array $part): bool => $part['why'] !== null));
+        self::assertSame(['30 x 40 in', '30 x 40 cm'], array_column($parts[0]['offers'], 'with'));
+        self::assertSame(['harbour-one.jpg', 'harbour-two.jpg'], array_column($parts[1]['offers'], 'picture'));
+        $this->read(str_repeat('It was a grey morning and the boats lay still. ', 3000))->assertUnprocessable();
+        $this->read(str_repeat("It was a grey morning.\n", 2000))->assertOk();
+    }
+
+    public function test_files_of_any_writing_are_read_as_text(): void
+    {
+        $umlaut = 'Größe';
+        $csv = "File;Size;Qty;Notes\nregatta.jpg;8x10;3;no cropping\noars.jpg;\"5x7\";1;\n";
+        foreach (
+            [
+                'plain.txt' => ["2 of regatta 8x10\n", "2 of regatta 8x10\n"],
+                'marked.txt' => ["\xef\xbb\xbf{$umlaut} 8x10", "{$umlaut} 8x10"],
+                'western.txt' => [mb_convert_encoding("{$umlaut} 8x10", 'Windows-1252', 'UTF-8'), "{$umlaut} 8x10"],
+                'wide.txt' => ["\xff\xfe".mb_convert_encoding("{$umlaut} 8x10", 'UTF-16LE', 'UTF-8'), "{$umlaut} 8x10"],
+                'columns.csv' => [$csv, "3 of regatta.jpg, 8x10, no cropping\n1 of oars.jpg, 5x7"],
+                'western.csv' => [
+                    mb_convert_encoding("Size,Qty,Picture\n8x10,2,Brücke.jpg", 'Windows-1252', 'UTF-8'),
+                    '2 of Brücke.jpg, 8x10',
+                ],
+                'headless.csv' => ["regatta,8x10,2\n", 'regatta, 8x10, 2'],
+                'formula.csv' => ["Picture,Size,Qty\nregatta.jpg,8x10,=1+1\n", '=1+1, regatta.jpg, 8x10'],
+            ] as $name => [$bytes, $text]
+        ) {
+            self::assertSame($text, $this->file($name, $bytes)->assertOk()->json('text'), $name);
+        }
+        $this->line('8 x 10 in', [], 'regatta.jpg');
+        $formula = $this->read('=1+1, regatta.jpg, 8x10')->json('lines.0');
+        self::assertFalse($formula['isSure'], 'a formula is no quantity');
+    }
+
+    public function test_what_is_no_list_is_told_by_what_it_is(): void
+    {
+        $picture = $this->file('list.png', "\x89PNG\r\n\x1a\n".str_repeat('x', 40))->assertUnprocessable();
+        self::assertStringContainsString('a picture (PNG)', (string) $picture->json('message'));
+        self::assertStringContainsString('Type what it says', (string) $picture->json('message'));
+        self::assertStringContainsString('a PDF', (string) $this->file('list.pdf', '%PDF-1.7')->assertUnprocessable()->json('message'));
+        $this->file('list.txt', "abc\x00\x01def")->assertUnprocessable();
+        $this->file('list.txt', str_repeat('x', 4_000_001))->assertUnprocessable();
+    }
+
+    public function test_a_wish_is_tried_without_doing_anything_and_then_done(): void
+    {
+        $line = $this->line('8 x 10 in', [], 'regatta.jpg')->refresh();
+        $tried = $this->postJson("/api/lines/{$line->id}/wish", ['text' => 'whole, thin black line, wobbly'])->assertOk();
+        self::assertSame('whole', $tried->json('line.line.fit'));
+        self::assertFalse($tried->json('isSure'));
+        self::assertNull($tried->json('line.planHash'));
+        self::assertArrayNotHasKey('fit', $line->fresh()->wanted ?? []);
+
+        $done = $this->postJson("/api/orders/{$this->order->id}/wishes", [
+            'text' => 'whole, thin black line',
+            'lines' => self::seen($line),
+        ]);
+        self::assertSame('#000000', $done->assertOk()->json('lines.0.line.keyline.colour'));
+        self::assertSame('whole', $line->fresh()->wanted['fit'] ?? null);
+    }
+
+    public function test_a_wish_that_cannot_be_leaves_its_line_and_does_the_others(): void
+    {
+        [$one, $two] = [$this->line('8 x 10 in', [], 'a.jpg')->refresh(), $this->line('5 x 7 in', [], 'b.jpg')->refresh()];
+        $asked = self::seen($one, $two);
+        $asked[0]['version']--;
+        $done = $this->postJson("/api/orders/{$this->order->id}/wishes", ['text' => 'matte, whole', 'lines' => $asked])->assertOk();
+        self::assertCount(1, (array) $done->json('missed'));
+        self::assertArrayNotHasKey('fit', $one->fresh()->wanted ?? []);
+        self::assertSame('whole', $two->fresh()->wanted['fit'] ?? null);
+    }
+
+    public function test_prints_are_said_to_share_a_sheet(): void
+    {
+        [$one, $two] = [$this->line('3 x 4 in', [], 'a.jpg')->refresh(), $this->line('3 x 4 in', [], 'b.jpg')->refresh()];
+        $done = $this->postJson("/api/orders/{$this->order->id}/wishes", ['text' => 'on one sheet', 'lines' => self::seen($one, $two)]);
+        self::assertEqualsCanonicalizing([$one->id, $two->id], $done->assertOk()->json('gathered.instead'));
+        self::assertCount(2, Line::query()->findOrFail((int) $done->json('gathered.line'))->wanted['sheet']['cells']);
+    }
+
+    public function test_many_lines_pass_at_once_and_those_that_are_stopped_do_not(): void
+    {
+        [$fine, $stopped] = [$this->line('4 x 6 in', [], 'a.jpg')->refresh(), $this->line('4 x 6 in', ['copies' => 0], 'b.jpg')->refresh()];
+        $passed = $this->postJson("/api/orders/{$this->order->id}/pass", ['lines' => self::seen($fine, $stopped)])->assertOk();
+        self::assertSame([$fine->id], array_column((array) $passed->json('lines'), 'id'));
+        self::assertStringContainsString('can’t pass', (string) $passed->json('missed.0'));
+        self::assertSame(Line::PASSED, $fine->fresh()?->state);
+        self::assertSame(Line::OPEN, $stopped->fresh()?->state);
+    }
+}

@@ -1,0 +1,151 @@
+import { expect, newOrder, openWord, painted, test, tool, addPictures, addLine, download, PICTURES } from './studio';
+import { Hand } from './hand';
+
+const SUBJECTS = ['slip', 'quay', 'bell', 'rope', 'tide', 'lamp', 'hull', 'mast', 'net', 'cove'];
+
+test('an e-mail of thirty lines becomes made files, and little is done by hand', async ({ page }) => {
+    test.setTimeout(240_000);
+    const pictures = SUBJECTS.flatMap((subject) => ['red', 'blue', 'grey'].map((colour) => ({ subject, colour }))).map(
+        ({ subject, colour }) => painted(`${subject}-${colour}.jpg`, '1800x1200', `gradient:${colour}-white`),
+    );
+    const named = pictures.map((path) => path.split('/').at(-1)!.replace('.jpg', ''));
+    const mail = [
+        'Hello Wren,',
+        '',
+        'could we please have all of these in 4x6:',
+        ...named.slice(0, 28).map((name, i) => (i % 7 === 0 ? `- 3 of ${name}` : `- ${name.replace('-', ' ')}`)),
+        '',
+        `2 of ${named[28]} 4x6`,
+        `1 of the ${named[29]!.replace('-', ' ')} 4x6`,
+        '',
+        'Many thanks,',
+        'Ottoline',
+    ].join('\n');
+
+    await newOrder(page, 'Ottoline Marsh');
+    const hand = new Hand(page);
+    await hand.drop(page.getByRole('complementary', { name: 'Pictures' }), 'thirty pictures', ...pictures);
+    await expect(page.getByText('Pictures · 30')).toBeVisible({ timeout: 90_000 });
+    await hand.key('a', 'to the field');
+    await hand.type(page.getByRole('textbox', { name: /What was ordered/ }), mail, 'the e-mail, pasted');
+    await hand.click(page.getByRole('button', { name: /^Add 30 lines/ }), 'Add 30 lines');
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(30, { timeout: 20_000 });
+    await expect(page.getByRole('textbox', { name: /What was ordered/ })).toHaveValue('');
+
+    // Painted pictures have no profile, which asks for one look at all of them; nothing else is odd.
+    await hand.click(page.getByRole('button', { name: 'Choose…' }), 'Choose');
+    await hand.click(page.getByRole('menuitem', { name: /^With something to look at · 30/ }), 'with something to look at');
+    await hand.click(page.getByRole('button', { name: 'Pass', exact: true }), 'Pass');
+    await expect(page.getByText('30 of 30 passed')).toBeVisible();
+    await hand.click(page.getByRole('button', { name: 'Make files' }), 'Make files');
+    await expect(page.getByText('30 of 30 made and read back')).toBeVisible({ timeout: 120_000 });
+    hand.tell('thirty lines from an e-mail to made files, nothing odd');
+    expect(hand.count).toBeLessThanOrEqual(12);
+});
+
+test('what isn’t clear stays with what may be meant, and a press says it', async ({ page }) => {
+    await newOrder(page, 'Keepers of Tarn Light');
+    await addPictures(page, `${PICTURES}/beehives.jpg`, `${PICTURES}/dunes-dusk.jpg`, `${PICTURES}/lone-tree.jpg`);
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await field.fill('8x10:\n2 of the beehives\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
+    const read = page.getByRole('list', { name: 'How it was read' });
+    await expect(read).toHaveAttribute('aria-busy', 'false');
+    await expect(read.getByText('2 prints: Beehives, cropped to 8 × 10 in')).toBeVisible();
+    await expect(read).toContainText('“in black and white”: That isn’t done here.');
+    await page.getByRole('button', { name: /^Add this line/ }).click();
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(1);
+    // What wasn't clear is there still, under its heading.
+    await expect(field).toHaveValue('8x10:\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
+    await read.getByRole('button', { name: '“lustre”' }).click();
+    await expect(field).toHaveValue(/dune, on lustre\n/);
+    await read.getByRole('button', { name: '30 × 40 cm' }).click();
+    await expect(field).toHaveValue(/30 x 40 cm of lone tree/);
+    await expect(read).toHaveAttribute('aria-busy', 'false');
+    await read.getByRole('button', { name: 'Take it as it was read' }).click();
+    await page.getByRole('button', { name: /^Add 2 lines/ }).click();
+    await expect(lines).toHaveCount(3);
+    await expect(page.getByRole('main')).toContainText('in black and white'); // on the line, as a remark
+    await expect(field).toHaveValue('8x10:\nsomething nice');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(lines).toHaveCount(1);
+});
+
+test('a list is dropped as a file; one that is a picture is told', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, `${PICTURES}/glazed-bowls.jpg`);
+    const chooser = page.getByLabel('A list from a file');
+    await chooser.setInputFiles({
+        name: 'wanted.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('\ufeffPicture;Size;Qty;Notes\nglazed-bowls.jpg;8x10;3;no cropping\n', 'utf8'),
+    });
+    await expect(page.getByRole('textbox', { name: /What was ordered/ })).toHaveValue('3 of glazed-bowls.jpg, 8x10, no cropping');
+    await expect(page.getByRole('button', { name: /^Add this line/ })).toBeEnabled();
+    await chooser.setInputFiles(`${PICTURES}/glazed-bowls.jpg`);
+    await expect(page.getByRole('alert')).toContainText('is a picture (JPEG), and has no words that can be read');
+});
+
+test('said under the sentence: seen while it is typed, taken by Enter, undone as one', async ({ page }) => {
+    await newOrder(page, 'Isholm Rowing Club');
+    await addPictures(page, `${PICTURES}/rowing-boat-dawn.jpg`);
+    await addLine(page, '16 x 20 in', 1, 'rowing-boat-dawn.jpg');
+    await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+    const sentence = page.getByTestId('sentence');
+    await expect(sentence).toContainText('cropped to 16 × 20 in');
+    const hand = new Hand(page);
+    await hand.key('w', 'to the field');
+    const field = page.getByTestId('say-it').getByRole('textbox');
+    await expect(field).toBeFocused();
+    await field.fill('whole with 2 in to mat over');
+    await expect(sentence).toContainText('whole on 16 × 20 in');
+    await expect(page.locator('[data-figure]').filter({ hasText: '2 in' }).first()).toBeVisible();
+    await page.keyboard.press('Escape'); // nothing was done
+    await expect(sentence).toContainText('cropped to 16 × 20 in');
+    await page.keyboard.press('w');
+    await hand.type(
+        page.getByTestId('say-it').getByRole('textbox'),
+        'whole with 2 in to mat over, thin black line, optical centre',
+        'the wish',
+    );
+    await expect(sentence).toContainText('optical centre');
+    await expect(page.getByTestId('say-it').getByRole('status')).toHaveAttribute('aria-busy', 'false');
+    await hand.key('Enter', 'taken');
+    await expect(page.getByTestId('say-it')).toHaveCount(0);
+    await expect(sentence).toContainText('line');
+    hand.tell('a mounted raised print with a line, from a plain one');
+    expect(hand.count).toBe(3);
+    await page.reload();
+    await expect(sentence).toContainText('whole on 16 × 20 in');
+    await expect(sentence).toContainText('optical centre');
+});
+
+test('many lines at once: chosen pictures in a size, a wish to all, what is fine passed', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, `${PICTURES}/beehives.jpg`, `${PICTURES}/brass-gears.jpg`, `${PICTURES}/dyed-wool.jpg`);
+    const hand = new Hand(page);
+    const shelf = page.getByRole('complementary', { name: 'Pictures' });
+    for (const name of ['beehives.jpg', 'brass-gears.jpg', 'dyed-wool.jpg']) {
+        await hand.click(shelf.getByLabel(`Choose ${name}`), name);
+    }
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await hand.type(field, '4x6, matte', 'a size');
+    await expect(page.getByRole('button', { name: /^Add 3 lines/ })).toBeEnabled();
+    await hand.key('Enter', 'added');
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(3);
+    await field.blur();
+    await hand.key('Control+a', 'all lines');
+    await hand.key('w', 'to the wish');
+    await page.getByRole('textbox', { name: /Say of these 3 lines/ }).fill('5x7, whole');
+    await expect(page.getByRole('main').getByRole('status')).toContainText('whole on 5 × 7 in');
+    await page.keyboard.press('Enter');
+    for (const i of [0, 1, 2]) {
+        await expect(lines.nth(i)).toContainText('whole on 5 × 7 in');
+    }
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(lines.nth(2)).toContainText('cropped to 4 × 6 in');
+    await expect(lines.nth(0)).toContainText('cropped to 4 × 6 in');
+    hand.tell('three chosen pictures in one size');
+});
