@@ -53,6 +53,7 @@ post_max_size=8002M";
     }
     location ~ ^/api/orders/[0-9]+/export$ { auth_request /_known; include @RUN@/nginx-php.conf; fastcgi_read_timeout 300s; }
     location = /api/marks { auth_request /_known; client_max_body_size 41m; include @RUN@/nginx-php.conf; }
+    location ~ ^/api/orders/[0-9]+/list/file$ { auth_request /_known; client_max_body_size 41m; include @RUN@/nginx-php.conf; }
     location ~ ^/api/labs/[0-9]+/profiles$ { auth_request /_known; client_max_body_size 21m; include @RUN@/nginx-php.conf; }
     location / { try_files $uri @page; }
     location @page { include @RUN@/nginx-php.conf; }

@@ -33,10 +33,7 @@ final class ListFile
     public static function text(UploadedFile $file): string
     {
         [$path, $name] = [$file->getRealPath(), UploadName::of($file, 'list', self::ENDINGS)];
-        if ((int) filesize($path) > self::LARGEST) {
-            throw new ListRefused("“{$name}” is larger than any list. Paste its words instead.");
-        }
-        $bytes = (string) file_get_contents($path);
+        $bytes = (string) file_get_contents($path, length: self::LARGEST + 1);
         foreach (self::OTHERS as $first => $kind) {
             if (str_starts_with($bytes, (string) $first)) {
                 $isPicture = str_contains($kind, 'picture');
@@ -47,6 +44,9 @@ final class ListFile
                             : 'Copy its words and paste them here, or save it as CSV.'),
                 );
             }
+        }
+        if (strlen($bytes) > self::LARGEST) {
+            throw new ListRefused("“{$name}” is larger than any list. Paste its words instead.");
         }
         $text = self::decoded($bytes, $name);
 

@@ -23,16 +23,14 @@ use Planisher\Telling\Sentence;
 /** A list as it was read, as the screens get it: its words beside what they were read as, in our own words. */
 final readonly class ListView
 {
-    /** From so many on, only what they are in short is told. */
-    private const MOST_SENTENCES = 3;
-
     public function __construct(private PictureStore $pictures, private Desks $desks) {}
 
     /** @return array<string, mixed> */
     public function of(Order $order, ClientList $list): array
     {
         $order->loadMissing(['client', 'lab.profiles', 'pictures.picture', 'lines']);
-        $isShort = count($list->prints()) > self::MOST_SENTENCES;
+        // Of a line that is typed all is told, of a list what it is in short.
+        $isShort = count(array_filter($list->lines, fn (ReadLine $line): bool => ! $line->isBlank())) > 1;
         $tell = $this->teller($order, $isShort);
 
         return [

@@ -1,12 +1,14 @@
-import { expect, newOrder, openWord, painted, test, tool, addPictures, addLine, download, PICTURES } from './studio';
+import { addLine, addPictures, expect, newOrder, painted, PICTURES, test } from './studio';
 import { Hand } from './hand';
 
 const SUBJECTS = ['slip', 'quay', 'bell', 'rope', 'tide', 'lamp', 'hull', 'mast', 'net', 'cove'];
 
 test('an e-mail of thirty lines becomes made files, and little is done by hand', async ({ page }) => {
     test.setTimeout(240_000);
-    const pictures = SUBJECTS.flatMap((subject) => ['red', 'blue', 'grey'].map((colour) => ({ subject, colour }))).map(
-        ({ subject, colour }) => painted(`${subject}-${colour}.jpg`, '1800x1200', `gradient:${colour}-white`),
+    const pictures = SUBJECTS.flatMap((subject, i) =>
+        ['red', 'blue', 'grey'].map((colour, j) =>
+            painted(`${subject}-${colour}.jpg`, '1800x1200', `gradient:rgb(${20 * i + 9},${80 * j},90)-white`),
+        ),
     );
     const named = pictures.map((path) => path.split('/').at(-1)!.replace('.jpg', ''));
     const mail = [
@@ -46,7 +48,7 @@ test('an e-mail of thirty lines becomes made files, and little is done by hand',
 
 test('what isn’t clear stays with what may be meant, and a press says it', async ({ page }) => {
     await newOrder(page, 'Keepers of Tarn Light');
-    await addPictures(page, `${PICTURES}/beehives.jpg`, `${PICTURES}/dunes-dusk.jpg`, `${PICTURES}/lone-tree.jpg`);
+    await addPictures(page, ...['beehives', 'dunes-dusk', 'lone-tree'].map((name) => `${PICTURES}/${name}.jpg`));
     const field = page.getByRole('textbox', { name: /What was ordered/ });
     await field.fill('8x10:\n2 of the beehives\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
     const read = page.getByRole('list', { name: 'How it was read' });

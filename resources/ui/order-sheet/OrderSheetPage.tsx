@@ -9,7 +9,7 @@ import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
 import { useHistory } from '@/undo/history';
 import type { LineView, OrderSheet } from '@/api/types';
-import { Button } from '@/common/Button';
+import { Button, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
@@ -130,29 +130,25 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 orderId={order.id}
                                 lines={lines}
                                 pictures={pictures}
+                                onSay={() => setIsSaying(true)}
                                 onDone={() => {
                                     setChosen(new Set());
                                     setPictures([]);
+                                    setIsSaying(false);
                                 }}
                             />
                         )}
                         <div className="ml-auto flex items-center gap-4">
-                            {lines.length + pictures.length === 0 && <PassedBar wide {...passed(order.lines)} />}
-                            <ChooseLines lines={order.lines} onChoose={choosing.many} />
-                            <PassFine orderId={order.id} lines={order.lines} />
-                            <ShowTheClient orderId={order.id} />
-                            <Link
-                                to={`/orders/${order.id}/wall`}
-                                className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
-                            >
-                                On the wall
-                            </Link>
-                            <Link
-                                to={`/orders/${order.id}/make`}
-                                className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
-                            >
-                                Files made
-                            </Link>
+                            {lines.length + pictures.length === 0 && (
+                                <>
+                                    <PassedBar wide {...passed(order.lines)} />
+                                    <ChooseLines lines={order.lines} onChoose={choosing.many} />
+                                    <ShowTheClient orderId={order.id} />
+                                    <SheetLink to={`/orders/${order.id}/wall`}>On the wall</SheetLink>
+                                    <SheetLink to={`/orders/${order.id}/make`}>Files made</SheetLink>
+                                    <PassFine orderId={order.id} lines={order.lines} />
+                                </>
+                            )}
                             <Button look="main" onClick={() => make.mutate()} disabled={make.isPending}>
                                 {lines.length > 0 ? `Make ${lines.length} chosen` : 'Make files'}
                             </Button>
@@ -187,6 +183,12 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     );
 }
 
+const SheetLink = ({ to, children }: { to: string; children: string }) => (
+    <Link to={to} className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink">
+        {children}
+    </Link>
+);
+
 /** How many lines are passed, and what those that are open look like. */
 function passed(lines: LineView[]) {
     const open = lines.filter((line) => line.state === 'open').map((line) => line.findings[0]!.level);
@@ -203,11 +205,13 @@ function ChosenActs({
     orderId,
     lines,
     pictures,
+    onSay,
     onDone,
 }: {
     orderId: number;
     lines: LineView[];
     pictures: string[];
+    onSay: () => void;
     onDone: () => void;
 }) {
     const notices = useNotices();
@@ -244,6 +248,9 @@ function ChosenActs({
                 <>
                     <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>
                         Pass
+                    </Button>
+                    <Button onClick={onSay}>
+                        Say…<Key>W</Key>
                     </Button>
                     <GiveFinish orderId={orderId} lines={lines} />
                     <ScreenCopies
