@@ -5,6 +5,7 @@ import { Loading } from './common/Loading';
 import { HouseFinishesPage } from './house-finishes/HouseFinishesPage';
 import { LabPage, NewLab } from './labs/LabPage';
 import { LabsPage } from './labs/LabsPage';
+import { LookAtEach } from './look/LookAtEach';
 import { MakePage } from './make/MakePage';
 import { OrderSheetPage } from './order-sheet/OrderSheetPage';
 import { Orders } from './orders/Orders';
@@ -35,6 +36,7 @@ export function Pages() {
             <Route path="/sign-in" element={<Navigate to="/" replace />} />
             <Route path="/orders/:order" element={<OrderSheetPage />} />
             <Route path="/orders/:order/lines/:line" element={<Bench />} />
+            <Route path="/orders/:order/look" element={<LookAtEach />} />
             <Route path="/orders/:order/make" element={<MakePage />} />
             <Route path="/orders/:order/wall" element={<WallPage />} />
             <Route path="/labs" element={<LabsPage />} />

@@ -16,6 +16,7 @@ import { TopBar } from '@/common/TopBar';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { GiveFinish } from '@/bench/GiveFinish';
 import { useKeys } from '@/common/useKeys';
+import { wantsEyes } from '@/look/wantsEyes';
 import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
 import { useDrop } from './dragging';
@@ -37,6 +38,9 @@ const KEYS = [
     { keys: 'Enter', does: 'open the line that has the focus on the bench' },
     { keys: 'M', does: 'make the files of all passed lines' },
     { keys: 'W', does: 'say something of the chosen lines, in words' },
+    { keys: 'L', does: 'look at each line that wants eyes, large' },
+    { keys: 'F', does: 'pass all lines that have nothing to look at' },
+    { keys: 'Ctrl A', does: 'choose all lines; Shift with a click chooses up to there, Esc none' },
     { keys: 'V', does: 'see the order on the wall' },
     { keys: 'Tab', does: 'walk the lines' },
     ...UNDO_KEYS,
@@ -80,6 +84,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         m: () => make.mutate(),
         'ctrl+a': () => choosing.many(order.lines.map(({ id }) => id)),
         Escape: () => choosing.many([]),
+        l: () => void navigate(`/orders/${order.id}/look`),
         v: () => void navigate(`/orders/${order.id}/wall`),
         w: () => (lines.length > 0 ? setIsSaying(true) : notices.say('Choose lines first; then W says something of them.')),
     });
@@ -138,7 +143,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 }}
                             />
                         )}
-                        <div className="ml-auto flex items-center gap-4">
+                        <div className="ml-auto flex items-center gap-3.5">
                             {lines.length + pictures.length === 0 && (
                                 <>
                                     <PassedBar wide {...passed(order.lines)} />
@@ -146,6 +151,11 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                     <ShowTheClient orderId={order.id} />
                                     <SheetLink to={`/orders/${order.id}/wall`}>On the wall</SheetLink>
                                     <SheetLink to={`/orders/${order.id}/make`}>Files made</SheetLink>
+                                    {order.lines.some(wantsEyes) && (
+                                        <SheetLink
+                                            to={`/orders/${order.id}/look`}
+                                        >{`Look at each · ${order.lines.filter(wantsEyes).length}`}</SheetLink>
+                                    )}
                                     <PassFine orderId={order.id} lines={order.lines} />
                                 </>
                             )}

@@ -1,0 +1,217 @@
+import { useCallback, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useLineActs } from '@/api/lines';
+import { useOrder } from '@/api/orders';
+import { useMark } from '@/api/pictures';
+import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { Loading, Trouble } from '@/common/Loading';
+import { Mark } from '@/common/Mark';
+import { TopBar } from '@/common/TopBar';
+import { useKeys } from '@/common/useKeys';
+import { useNotices } from '@/common/notices';
+import { useTell } from '@/common/useTell';
+import { Drawing } from '@/drawing/Drawing';
+import { ChosenKept } from '@/drawing/tools/chosen';
+import { LetteringKept } from '@/drawing/tools/lettering';
+import { ModeKept } from '@/drawing/tools/mode';
+import { finishOf } from '@/finishes';
+import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
+import { wantsEyes } from './wantsEyes';
+
+const KEYS = [
+    { keys: 'Y  or  Enter', does: 'yes: pass it, and on to the next' },
+    { keys: 'R', does: 'the next remedy' },
+    { keys: 'B', does: 'to the bench' },
+    { keys: 'N  or  ]', does: 'leave it for later, and on' },
+    { keys: '[', does: 'back to the one before' },
+    { keys: 'Arrows, drag, +  and  −', does: 'move the picture under its window, tighter, looser' },
+    { keys: 'T', does: 'turn the window' },
+    ...UNDO_KEYS,
+    { keys: 'O', does: 'back to the order sheet' },
+];
+
+/** The lines of an order that want eyes, one after the other, large: one key each. */
+export function LookAtEach() {
+    const order = useOrder(Number(useParams().order));
+    return order.data ? (
+        <Walk order={order.data} trouble={order.failureReason} />
+    ) : (
+        <Loading error={order.error ?? order.failureReason} />
+    );
+}
+
+function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) {
+    /** as they were when one began: a line that is passed stays in the row, so that one can go back */
+    const [row] = useState(() => order.lines.filter(wantsEyes).map(({ id }) => id));
+    const [at, setAt] = useState(0);
+    const navigate = useNavigate();
+    const notices = useNotices();
+    const sheet = `/orders/${order.id}`;
+    const there = row.filter((id) => order.lines.some((line) => line.id === id));
+    const line = order.lines.find(({ id }) => id === there[at]);
+    const go = (to: number) => {
+        if (to >= there.length) {
+            const left = order.lines.filter((one) => there.includes(one.id) && wantsEyes(one) && one.id !== line?.id).length;
+            notices.say(left === 0 ? 'That was all of them.' : `That was all of them; ${left} are left for later.`);
+            void navigate(sheet);
+        } else {
+            setAt(Math.max(0, to));
+        }
+    };
+    useKeys({ o: () => void navigate(sheet) });
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`Look at each · ${order.client} · Planisher`}</title>
+            <TopBar
+                keys={KEYS}
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <Link to={sheet} className="font-semibold">
+                            {order.number} {order.client}
+                        </Link>
+                        <span className="text-soft">look at each</span>
+                    </>
+                }
+                acts={
+                    <>
+                        <span className="text-[13px] whitespace-nowrap text-soft" role="status">
+                            {there.length === 0 ? 'None' : `${at + 1} of ${there.length}`}
+                        </span>
+                        <UndoRedo orderId={order.id} />
+                        <Link
+                            to={sheet}
+                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap"
+                        >
+                            Order sheet
+                        </Link>
+                    </>
+                }
+            />
+            <Trouble error={trouble} />
+            {line ? (
+                <ModeKept key={line.id}>
+                    <ChosenKept>
+                        <LetteringKept>
+                            <OneLine order={order} line={line} onNext={() => go(at + 1)} onBack={() => go(at - 1)} />
+                        </LetteringKept>
+                    </ChosenKept>
+                </ModeKept>
+            ) : (
+                <p className="p-10 font-serif text-[20px]">Nothing here wants to be looked at.</p>
+            )}
+        </div>
+    );
+}
+
+const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
+
+interface OneLineProps {
+    order: OrderSheet;
+    line: LineView;
+    onNext: () => void;
+    onBack: () => void;
+}
+
+function OneLine({ order, line, onNext, onBack }: OneLineProps) {
+    const navigate = useNavigate();
+    const tell = useTell();
+    const acts = useLineActs(order.id, line.id);
+    const mark = useMark(order.id, line.picture?.sha256);
+    const { change } = acts;
+    const saveWindow = useCallback(
+        (window: object) => {
+            const saved = change({ window });
+            tell(saved);
+            return saved;
+        },
+        [change, tell],
+    );
+    const findings = line.findings.filter(({ level }) => level !== 'fine');
+    const remedy = findings.find((finding) => finding.remedy)?.remedy;
+    const isStopped = line.findings[0]?.level === 'stops';
+    const yes = () => {
+        if (line.state === 'passed' || line.state === 'made') {
+            onNext();
+        } else if (!isStopped) {
+            tell(acts.pass().then(onNext));
+        }
+    };
+    const mend = () => remedy && tell(change(remedy.change));
+    const bench = () => void navigate(`/orders/${order.id}/lines/${line.id}`);
+    useKeys({ y: yes, Enter: yes, r: () => void mend(), b: bench, n: onNext, ']': onNext, '[': onBack });
+    return (
+        <main className="flex min-h-0 grow flex-col">
+            <h1 className="px-[26px] py-2.5 font-serif text-[22px]">
+                {line.short} <span className="text-[15px] text-soft">· {line.prints}</span>
+            </h1>
+            {isDrawn(line) && (
+                <div className="relative flex min-h-0 grow flex-col">
+                    <Drawing
+                        line={line}
+                        finish={finishOf(line)}
+                        faces={order.faces}
+                        onLettering={(changed) => change(({ line: { lettering } }) => ({ lettering: changed(lettering ?? []) }))}
+                        onWindow={saveWindow}
+                        onType={acts.type}
+                        tell={tell}
+                        onTurn={() =>
+                            tell(
+                                change(({ drawing }) => ({
+                                    turn: drawing && drawing.paper.width > drawing.paper.height ? 'portrait' : 'landscape',
+                                })),
+                            )
+                        }
+                        onRemedy={(one) => tell(change(one.change))}
+                        onMark={(area) => void mark(line.mustStayIn, [...line.mustStayIn, area])}
+                    />
+                </div>
+            )}
+            <div className="flex shrink-0 items-center gap-6 border-t border-rule px-[26px] py-3">
+                <ul className="min-w-0 grow" aria-label="What to look at" aria-live="polite">
+                    {findings.map((finding) => (
+                        <li
+                            key={`${finding.code} ${finding.title}`}
+                            className="flex items-baseline gap-2.5 text-[13.5px] leading-snug"
+                        >
+                            <Mark level={finding.level} />
+                            <span className="min-w-0">
+                                <b>{finding.title}.</b> <span className="text-soft">{finding.text}</span>
+                            </span>
+                        </li>
+                    ))}
+                    {findings.length === 0 && (
+                        <li className="flex items-baseline gap-2.5 text-[13.5px]">
+                            <Mark level="fine" /> Nothing to look at any more.
+                        </li>
+                    )}
+                </ul>
+                <div className="flex shrink-0 items-center gap-2.5">
+                    {remedy && (
+                        <Button onClick={mend}>
+                            {remedy.label}
+                            <Key>R</Key>
+                        </Button>
+                    )}
+                    <Button onClick={bench}>
+                        Bench<Key>B</Key>
+                    </Button>
+                    <Button onClick={onNext}>
+                        Later<Key>N</Key>
+                    </Button>
+                    <Button
+                        look="main"
+                        onClick={yes}
+                        disabled={isStopped}
+                        title={isStopped ? 'A line that is stopped can’t pass' : undefined}
+                    >
+                        Yes<Key>Y</Key>
+                    </Button>
+                </div>
+            </div>
+        </main>
+    );
+}
