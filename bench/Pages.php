@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Lines\LineChanger;
+use App\Lists\SpokenOf;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\Order;
@@ -14,10 +16,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Planisher\ClientList\ClientList;
 
 /**
  * What pages with much on them take of the server, by the application's own kernel on a database of its own: the start page of two
- * thousand orders, a card change over sixty open lines, a folder of twenty thousand pictures. Beside each stands the same work
+ * thousand orders, a card change over sixty open lines, a list of five hundred lines, what is said of two hundred, a folder of
+ * twenty thousand pictures. Beside each stands the same work
  * with little, or with nothing of ours, in the same run.
  */
 final class Pages
@@ -25,6 +29,10 @@ final class Pages
     private const ORDERS = 2000;
 
     private const LINES = 60;
+
+    private const LIST_LINES = 500;
+
+    private const SAID_TO = 200;
 
     private const PICTURES = 20_000;
 
@@ -45,6 +53,7 @@ final class Pages
         $this->table->begin();
         $this->startPage();
         $this->cardChange();
+        $this->words();
         $this->folder();
 
         return $this->table->allKept();
@@ -115,6 +124,36 @@ final class Pages
         $told = count(json_decode($ask(), true)['lines']);
         $sheet = $this->milliseconds(fn () => $this->get("/api/orders/{$order->id}"));
         $this->told("a card change over {$told} open lines told", $this->milliseconds($ask), $sheet, 'its order sheet', 500);
+    }
+
+    private function words(): void
+    {
+        $order = Order::query()->findOrFail((int) Order::query()->whereHas('lines')->min('id'));
+        $of = SpokenOf::in($order);
+        $names = array_map(fn (string $name): string => pathinfo($name, PATHINFO_FILENAME), $of->pictures);
+        $ways = ['2 of %s 11x15, whole, thin line', '%s 8x10 x 2, matte please', 'canvas 2 in deep mirrored, of %s 20x30', '12 of %s 4x6'];
+        $lines = array_map(fn (int $n): string => sprintf($ways[$n % 4], $names[$n % count($names)]), range(1, self::LIST_LINES));
+        $bare = $this->milliseconds(fn () => array_map(fn (string $line): array => preg_split('/\\PL+/u', $line) ?: [], $lines));
+        $read = $this->milliseconds(fn () => ClientList::read(implode("\n", $lines), $of->known, $of->pictures));
+        $this->told('a list of '.self::LIST_LINES.' lines read', $read, $bare, 'split at its words', 200);
+        $one = fn (): string => $this->post("/api/orders/{$order->id}/list/read", ['text' => $lines[0]]);
+        $this->told('  a typed line understood, asked of the page', $this->milliseconds($one), $read, 'the list', 50);
+
+        $line = Line::query()->where('order_id', $order->id)->whereHas('pictures')->firstOrFail();
+        $wish = fn (): string => $this->post("/api/lines/{$line->id}/wish", ['text' => 'whole with 2 in to mat over, thin black line']);
+        $this->told('a wish typed, the line as it would be', $this->milliseconds($wish), $read, 'the list', 50);
+
+        for ($n = $order->lines()->count(); $n < self::SAID_TO; $n++) {
+            LineChanger::add($order, ['size' => '8 x 10 in', 'picture' => $of->pictures[$n % count($of->pictures)]]);
+        }
+        $sheet = $this->milliseconds(fn () => $this->get("/api/orders/{$order->id}"));
+        $this->table->limit('an order sheet of '.self::SAID_TO.' lines', $sheet, 1000, 'ms');
+        $turn = 0;
+        $say = function () use ($order, &$turn): void {
+            $asked = $order->lines()->get()->map(fn (Line $of): array => ['id' => $of->id, 'version' => $of->version])->all();
+            $this->post("/api/orders/{$order->id}/wishes", ['text' => $turn++ % 2 === 0 ? 'whole' : 'cropped to fill', 'lines' => $asked]);
+        };
+        $this->told('a wish said to '.self::SAID_TO.' lines', $this->milliseconds($say), $sheet, 'their order sheet', 1000);
     }
 
     private function folder(): void

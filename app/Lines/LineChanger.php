@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Lines;
 
 use App\Models\Line;
+use App\Models\LinePicture;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Studio;
 use App\Orders\History;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\LinePictures;
@@ -59,28 +61,89 @@ final class LineChanger
         return DB::transaction(function () use ($line, $seen, $change): Line {
             /** @var Line $now */
             $now = Line::withTrashed()->whereKey($line->id)->lockForUpdate()->firstOrFail();
-            if ($now->version !== $seen || $now->trashed()) {
-                throw new StaleLine($now);
-            }
-            $held = $now->pictures()->pluck('order_picture_id', 'place')->all();
-            [$wanted, $state] = [$now->wanted, $now->state];
-            $change($now);
-            $hasOther = $now->pictures()->pluck('order_picture_id', 'place')->all() !== $held;
-            if ($now->isDirty() || $hasOther) {
-                $now->version++;
-                $now->size_key = self::sizeKey($now->wanted);
-                $what = match (true) {
-                    $now->trashed() => 'removed it',
-                    $now->isDirty(['remark', 'remark_for_lab']) => 'changed its remark',
-                    $now->state !== $state && $now->state === Line::PASSED => 'passed it',
-                    default => Changed::between($wanted, $now->wanted, $hasOther) ?? ($now->state === $state ? null : 'opened it again'),
-                };
-                $what === null || History::note($now->order_id, $what, $now);
-                $now->save();
-            }
+            $what = self::done($now, $seen, $change);
+            $what === null || History::note($now->order_id, $what, $now);
 
             return $now;
         });
+    }
+
+    /**
+     * The same change of many lines of an order; those that it can't be done to, or that somebody else changed meanwhile, stay as
+     * they are.
+     *
+     * @param  array<int, int>  $seen  the versions it is made on, by the line's id
+     * @param  array<string, mixed>  $patch  of a line's order-file form
+     * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
+     */
+    public static function patchEach(Order $order, array $seen, array $patch): array
+    {
+        return DB::transaction(function () use ($order, $seen, $patch): array {
+            [$changed, $missed, $notes] = [[], [], []];
+            /** @var Collection<int, Line> $lines */
+            $lines = Line::query()
+                ->where('order_id', $order->id)
+                ->whereKey(array_keys($seen))
+                ->with('pictures.orderPicture.picture')
+                ->orderBy('number')
+                ->lockForUpdate()
+                ->get();
+            foreach ($lines as $now) {
+                $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
+                try {
+                    // What writes more than the line itself is taken back by itself.
+                    $notes[] = [$now, array_key_exists('picture', $patch) ? DB::transaction($do) : $do()];
+                    $changed[] = $now;
+                } catch (OrderFileError $e) {
+                    $missed[] = "Line {$now->number}: {$e->getMessage()}";
+                } catch (StaleLine) {
+                    $missed[] = "Line {$now->number} was changed in another window meanwhile. It stayed as it is now.";
+                }
+            }
+            History::noteEach($order->id, $notes);
+
+            return [$changed, $missed];
+        });
+    }
+
+    /**
+     * Changes a line that is held.
+     *
+     * @param  callable(Line): void  $change
+     * @return ?string what was done, in words; null for nothing worth a note
+     *
+     * @throws OrderFileError
+     * @throws StaleLine
+     */
+    private static function done(Line $now, int $seen, callable $change): ?string
+    {
+        if ($now->version !== $seen || $now->trashed()) {
+            throw new StaleLine($now);
+        }
+        $held = self::held($now);
+        [$wanted, $state] = [$now->wanted, $now->state];
+        $change($now);
+        $hasOther = self::held($now) !== $held;
+        if (! $now->isDirty() && ! $hasOther) {
+            return null;
+        }
+        $now->version++;
+        $now->size_key = self::sizeKey($now->wanted);
+        $what = match (true) {
+            $now->trashed() => 'removed it',
+            $now->isDirty(['remark', 'remark_for_lab']) => 'changed its remark',
+            $now->state !== $state && $now->state === Line::PASSED => 'passed it',
+            default => Changed::between($wanted, $now->wanted, $hasOther) ?? ($now->state === $state ? null : 'opened it again'),
+        };
+        $now->save();
+
+        return $what;
+    }
+
+    /** @return array<int, int> the pictures it has, by place */
+    private static function held(Line $line): array
+    {
+        return $line->pictures->pluck('order_picture_id', 'place')->all();
     }
 
     /**
@@ -90,12 +153,20 @@ final class LineChanger
      */
     public static function patch(Line $line, int $seen, array $patch): Line
     {
-        return self::change($line, $seen, function (Line $now) use ($patch): void {
-            [$patch, $names] = LinePictures::take($patch, $now->wanted['make'] ?? null);
-            $isOther = self::choose($now, $names);
-            $now->wanted = self::typed(MergePatch::apply($now->wanted, $patch));
-            self::opened($now, self::leave($now) || $isOther);
-        });
+        return self::change($line, $seen, fn (Line $now) => self::patched($now, $patch));
+    }
+
+    /**
+     * @param  array<string, mixed>  $patch
+     *
+     * @throws OrderFileError
+     */
+    private static function patched(Line $now, array $patch): void
+    {
+        [$patch, $names] = LinePictures::take($patch, $now->wanted['make'] ?? null);
+        $isOther = self::choose($now, $names);
+        $now->wanted = self::typed(MergePatch::apply($now->wanted, $patch));
+        self::opened($now, self::leave($now) || $isOther);
     }
 
     /**
@@ -197,6 +268,9 @@ final class LineChanger
     private static function choose(Line $line, array $names): bool
     {
         $isOther = false;
+        if ($names === []) {
+            return false;
+        }
         foreach ($names as $place => $name) {
             $picture = $name === null ? null : self::named($line, $name);
             if ($line->pictureAt($place)?->id === $picture?->id) {
@@ -216,7 +290,11 @@ final class LineChanger
     /** Takes away the pictures of places that are there no more. */
     private static function leave(Line $line): bool
     {
-        $left = $line->pictures()->where('place', '>=', count($line->line()->pictures()))->delete();
+        $places = count($line->line()->pictures());
+        if ($line->pictures->every(fn (LinePicture $at): bool => $at->place < $places)) {
+            return false;
+        }
+        $left = $line->pictures()->where('place', '>=', $places)->delete();
         $line->unsetRelation('pictures');
 
         return $left > 0;

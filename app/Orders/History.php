@@ -7,6 +7,7 @@ namespace App\Orders;
 use App\Models\Line;
 use App\Models\OrderEvent;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 
 /** Keeps what was done to an order, and by whom, in words. */
@@ -31,5 +32,36 @@ final class History
         $isSame
             ? $last->touch()
             : OrderEvent::query()->create(['order_id' => $orderId, 'line_number' => $line?->number, 'who' => $who, 'what' => $what]);
+    }
+
+    /**
+     * What was done to several lines at once.
+     *
+     * @param  list<array{Line, ?string}>  $done
+     */
+    public static function noteEach(int $orderId, array $done): void
+    {
+        $noted = array_values(array_filter($done, fn (array $one): bool => $one[1] !== null));
+        if (count($noted) === 1) {
+            self::note($orderId, (string) $noted[0][1], $noted[0][0]);
+
+            return;
+        }
+        $person = Auth::user();
+        $who = $person instanceof User ? $person->name : 'Planisher';
+        $now = Carbon::now();
+        OrderEvent::query()->insert(
+            array_map(
+                fn (array $one): array => [
+                    'order_id' => $orderId,
+                    'line_number' => $one[0]->number,
+                    'who' => $who,
+                    'what' => mb_strimwidth((string) $one[1], 0, self::LONGEST, '…'),
+                    'created_at' => $now,
+                    'updated_at' => $now,
+                ],
+                $noted,
+            ),
+        );
     }
 }

@@ -187,7 +187,10 @@ final class LinePhrases
                     'logo|watermark))(?: (?:on (?:it|them)|over it))?(?:,?(?: in| at)?(?: the| its)? '.
                     "(?<where>{$places})(?: corner)?)?(?:,? {percent}{%} wide)?|watermarked",
                 function (Heard $said, Known $known): array|Unsure {
-                    $where = strtr(str_replace(' ', '-', mb_strtolower($said->words('where'))), ['lower' => 'bottom', 'upper' => 'top']);
+                    $where = strtr((string) preg_replace('/[\s-]+/', '-', mb_strtolower($said->words('where'))), [
+                        'lower' => 'bottom',
+                        'upper' => 'top',
+                    ]);
                     $mark = $known->marks[0] ?? null;
                     if ($mark === null) {
                         return new Unsure([], 'The studio has no mark yet. Take one up on the bench, then say it again.');

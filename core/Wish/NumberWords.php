@@ -50,7 +50,7 @@ final class NumberWords
     {
         static $pattern = null;
 
-        return $pattern ??= '(?:'.implode('|', [...array_keys(self::SETS), '\d{1,6}', ...self::names()]).')';
+        return $pattern ??= '(?:'.str_replace(' ', '\s+', implode('|', [...array_keys(self::SETS), '\d{1,6}', ...self::names()])).')';
     }
 
     /** A pattern of numbers in figures, that may have parts. */
@@ -64,7 +64,7 @@ final class NumberWords
     {
         static $pattern = null;
         $figures = self::FIGURES;
-        $parts = str_replace(' ', '[ -]', implode('|', array_keys(self::PARTS)));
+        $parts = str_replace(' ', '[\s-]+', implode('|', array_keys(self::PARTS)));
 
         return $pattern ??= "(?:(?:{$figures}|{$parts}|".implode('|', self::names()).')(?:\s+and a (?:half|quarter))?)';
     }

@@ -50,10 +50,10 @@ final readonly class Phrase
     public string $hint;
 
     /** @param  \Closure(Heard, Known): (array<string, mixed>|Unsure|null)  $means  null where it doesn't mean that */
-    private function __construct(string $words, public \Closure $means)
+    private function __construct(string $words, public \Closure $means, ?string $hint = null)
     {
         $this->pattern = self::pattern($words);
-        $this->hint = self::hint($words);
+        $this->hint = $hint === null ? self::hint($words) : "/{$hint}/i";
     }
 
     /**
@@ -66,10 +66,13 @@ final readonly class Phrase
         return new self($words, fn (): array => $change);
     }
 
-    /** @param  \Closure(Heard, Known): (array<string, mixed>|Unsure|null)  $means */
-    public static function with(string $words, \Closure $means): self
+    /**
+     * @param  \Closure(Heard, Known): (array<string, mixed>|Unsure|null)  $means
+     * @param  ?string  $hint  what it can't do without, where that is a word that stands everywhere
+     */
+    public static function with(string $words, \Closure $means, ?string $hint = null): self
     {
-        return new self($words, $means);
+        return new self($words, $means, $hint);
     }
 
     private static function hint(string $words): string
@@ -88,7 +91,7 @@ final readonly class Phrase
 
     private static function pattern(string $words): string
     {
-        $words = str_replace([' ?', ' '], ['\s*', '\s+'], $words);
+        $words = str_replace(['[ -]?', '[- ]?', '[ -]', '[- ]', ' ?', ' '], ['[\s-]*', '[\s-]*', '[\s-]+', '[\s-]+', '\s*', '\s+'], $words);
         $filled = (string) preg_replace_callback(
             '/\{(length|distance|number|count|percent|colour|text)(?::(\w+))?\}/',
             function (array $m): string {

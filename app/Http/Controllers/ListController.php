@@ -98,7 +98,7 @@ final class ListController
         DB::beginTransaction();
         try {
             if ($wish->change !== []) {
-                [$changed, $missed] = Wishes::said($order, $wish, [['id' => $line->id, 'version' => $line->version]]);
+                [$changed, $missed] = LineChanger::patchEach($order, [$line->id => $line->version], $wish->change);
                 $view = $changed === [] ? null : LineView::of($changed[0], $this->computation->line($changed[0]));
             }
         } finally {
@@ -129,7 +129,8 @@ final class ListController
 
             return response()->json(['lines' => [], 'missed' => [], 'gathered' => ['line' => $made->id, 'instead' => $instead]]);
         }
-        [$changed, $missed] = $wish->change === [] ? [[], []] : Wishes::said($order, $wish, array_values($given['lines']));
+        $seen = array_map(intval(...), array_column($given['lines'], 'version', 'id'));
+        [$changed, $missed] = $wish->change === [] ? [[], []] : LineChanger::patchEach($order, $seen, $wish->change);
         $worked = $this->computation->order(Order::query()->findOrFail($order->id));
 
         return response()->json([

@@ -254,6 +254,7 @@ final class PrintPhrases
                 "(?:printed |laid |set |mounted |trimmed )?(?:on|from)(?: to| a| an)?(?: larger| white)? {$sheet}(?: inch|".
                     ' in| cm)?(?: (?:paper|sheets?|stock))?',
                 $on,
+                'on|from',
             ),
             Phrase::of('no (?:trim|cut|corner) ?marks', ['trimMarks' => false]),
             Phrase::of('(?:with )?(?:trim|corner) ?marks', ['trimMarks' => null]),
