@@ -29,9 +29,7 @@ final readonly class ListView
     public function of(Order $order, ClientList $list): array
     {
         $order->loadMissing(['client', 'lab.profiles', 'pictures.picture', 'lines']);
-        // Of a line that is typed all is told, of a list what it is in short.
-        $isShort = count(array_filter($list->lines, fn (ReadLine $line): bool => ! $line->isBlank())) > 1;
-        $tell = $this->teller($order, $isShort);
+        $tell = $this->teller($order);
 
         return [
             'lines' => array_map(
@@ -56,7 +54,7 @@ final readonly class ListView
     }
 
     /** @return \Closure(array<string, mixed>): string */
-    private function teller(Order $order, bool $isShort): \Closure
+    private function teller(Order $order): \Closure
     {
         $card = $order->lab->labCard();
         $desk = $this->desks->for($order);
@@ -68,7 +66,7 @@ final readonly class ListView
             return $picture === null ? PictureTrouble::none() : ($facts[$picture->id] ??= $this->pictures->known($picture));
         };
 
-        return function (array $wanted) use ($card, $desk, $head, $known, $isShort): string {
+        return function (array $wanted) use ($card, $desk, $head, $known): string {
             try {
                 $line = LineReader::read(Node::root($wanted));
                 $name = NameBook::names($head, $card, [1 => $line])[1];
@@ -77,9 +75,20 @@ final readonly class ListView
                 return $e->getMessage();
             }
 
-            return $isShort
-                ? Sentence::prints($worked->at).': '.Sentence::short($worked->at)
-                : implode('', array_column(Sentence::segments($worked->at), 'text')).'.';
+            return self::said(Sentence::segments($worked->at), isset($wanted['output'])).'.';
         };
+    }
+
+    /**
+     * The sentence without how its file is written, unless something is wished of that.
+     *
+     * @param  list<array{text: string, word: ?string}>  $segments
+     */
+    private static function said(array $segments, bool $withFile): string
+    {
+        $end = array_search('ppi', array_column($segments, 'word'), true);
+        $told = $withFile || $end === false ? $segments : array_slice($segments, 0, (int) $end);
+
+        return (string) preg_replace('/,? at $/', '', implode('', array_column($told, 'text')));
     }
 }

@@ -6,9 +6,11 @@ namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
+use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\Plan\Enough;
 use Planisher\Plan\Part;
+use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
 
 /** Judges the picture's own pixels at the size. */
@@ -46,7 +48,7 @@ final class EnoughPixels implements Check
                 'pixels-too-few',
                 'Too few pixels',
                 "{$ppi}, and {$at->lab->name} prints from {$least}. ".self::largest($part),
-                self::loosen($part),
+                self::loosen($part) ?? self::smaller($at),
             ),
         };
     }
@@ -55,6 +57,26 @@ final class EnoughPixels implements Check
     private static function loosen(Part $part): ?Remedy
     {
         return $part->wanted->tight > 1.01 ? new Remedy('Loosen the window', ['window' => ['tight' => 1]]) : null;
+    }
+
+    /** The largest size of the lab that it has pixels enough for; a piece for the wall is made to measure. */
+    private static function smaller(Situation $at): ?Remedy
+    {
+        if ($at->line->wanted->isForTheWall()) {
+            return null;
+        }
+        $now = $at->plan?->size()->areaSquareInches() ?? 0.0;
+        $sizes = array_filter($at->lab->sizes, fn (Size $size): bool => $size->areaSquareInches() < $now);
+        usort($sizes, fn (Size $a, Size $b): int => $b->areaSquareInches() <=> $a->areaSquareInches());
+        $carries = fn (Plan $plan): bool => $plan->softest()->sharpness->enough !== Enough::TooFew;
+        foreach ($sizes as $size) {
+            $change = ['size' => (string) $size];
+            if ($at->changedBy($change, $carries)) {
+                return new Remedy("Make it {$size->label()}, the largest it carries", $change);
+            }
+        }
+
+        return null;
     }
 
     private static function largest(Part $part): string

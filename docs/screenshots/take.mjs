@@ -1,8 +1,7 @@
-// Takes the pictures of the main views from a freshly seeded, running demo, and of the first page of an empty studio where its address
-// is given:  node docs/screenshots/take.mjs [ADDRESS] [FOLDER] [ADDRESS OF AN EMPTY STUDIO]
+// Takes the pictures of the main views from a freshly seeded, running demo:  node docs/screenshots/take.mjs [ADDRESS] [FOLDER]
 import { chromium } from '@playwright/test';
 
-const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots', empty] = process.argv.slice(2);
+const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots'] = process.argv.slice(2);
 const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
@@ -14,11 +13,6 @@ const take = async (name) => {
     await page.screenshot({ path: `${folder}/${name}.png` });
 };
 
-if (empty) {
-    await page.goto(empty);
-    await page.getByLabel('What the studio is called').waitFor();
-    await take('first-page');
-}
 await page.goto('/');
 await page.getByLabel('E-mail').waitFor();
 await page.getByLabel('E-mail').fill('wren@halloway.example');
@@ -29,6 +23,31 @@ await take('orders');
 await page.getByRole('link', { name: 'Isholm Rowing Club' }).click();
 await page.getByRole('heading', { name: 'Isholm Rowing Club' }).waitFor();
 await take('order-sheet');
+// The client's list, being read.
+await page.getByRole('textbox', { name: /What was ordered/ }).fill(
+    [
+        'Hello Wren, could we please have',
+        '2 of the point light 11x15, whole, thin line',
+        '8x10:',
+        '- old gears x 3',
+        '- lone tree, no cropping',
+        'canvas 2 in deep, mirrored, dark edges, of the dawn boat 20x30',
+        'the tree and the boat as 30x40, on lustr',
+        'all of them matte',
+    ].join('\n'),
+);
+await page.locator('[aria-label="How it was read"][aria-busy=false]').waitFor();
+await page.getByText(/are clear/).scrollIntoViewIfNeeded();
+await take('list-read');
+await page.goto('/orders/1/look');
+await page.getByTestId('preview').waitFor();
+await take('look-at-each');
+await page.goto('/orders/1/lines/5');
+await page.getByTestId('preview').waitFor();
+await page.keyboard.press('w');
+await page.getByTestId('say-it').getByRole('textbox').fill('whole with 2 in to mat over, thin black line, optical centre');
+await page.locator('[data-testid=say-it] [aria-busy=false]').waitFor();
+await take('sentence-typed');
 await page.goto('/orders/1/lines/3');
 await page.getByTestId('preview').waitFor();
 await page.keyboard.press('f');
@@ -80,26 +99,18 @@ await page.getByTestId('preview').waitFor();
 await page.getByTestId('block').dblclick();
 await take('bench-lettering');
 await page.keyboard.press('Escape');
-// What the client sees, at a desk and on a phone.
+// What the client sees.
 await page.goto('/orders/3');
 await page.getByRole('button', { name: 'Show the client' }).click();
 await page.getByRole('button', { name: 'Make a link' }).click();
 const link = await page.getByLabel('The link').first().inputValue();
-for (const [name, width, height] of [
-    ['client-page', 1280, 800],
-    ['client-page-phone', 390, 844],
-]) {
-    const client = await (await browser.newContext({ viewport: { width, height } })).newPage();
-    await client.goto(link);
-    await client.getByTestId('shown-print').first().waitFor();
-    await client.waitForLoadState('networkidle');
-    await client.waitForTimeout(800);
-    await client.screenshot({ path: `${folder}/${name}.png` });
-    await client.close();
-}
-await page.goto('/house-finishes');
-await page.getByRole('heading', { name: 'House finishes' }).waitFor();
-await take('house-finishes');
+const client = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+await client.goto(link);
+await client.getByTestId('shown-print').first().waitFor();
+await client.waitForLoadState('networkidle');
+await client.waitForTimeout(800);
+await client.screenshot({ path: `${folder}/client-page.png` });
+await client.close();
 await page.goto('/orders/1/make');
 await page.getByRole('heading', { name: /^Files for/ }).waitFor();
 if (await page.getByText('Nothing was made of this order yet').isVisible()) {

@@ -23,6 +23,18 @@ test('every page and popover', async ({ page }) => {
     await page.goto('/orders/1');
     await expect(page.getByRole('heading', { name: 'Isholm Rowing Club' })).toBeVisible();
     await audit(page);
+    await page.getByRole('textbox', { name: /What was ordered/ }).fill('2 of dawn boat 30x40, wobbly\nold gears 8x10');
+    await expect(page.getByRole('list', { name: 'How it was read' })).toHaveAttribute('aria-busy', 'false');
+    await audit(page);
+    await page.goto('/orders/1/look');
+    await expect(page.getByRole('list', { name: 'What to look at' })).toBeVisible();
+    await audit(page);
+    await page.goto('/orders/1/lines/3');
+    await expect(page.getByTestId('facts')).toBeVisible();
+    await page.keyboard.press('w');
+    await page.getByTestId('say-it').getByRole('textbox').fill('whole, wobbly');
+    await expect(page.getByTestId('say-it').getByRole('status')).toHaveAttribute('aria-busy', 'false');
+    await audit(page);
     await page.goto('/orders/1/lines/3');
     await expect(page.getByTestId('facts')).toBeVisible();
     await audit(page);

@@ -53,7 +53,7 @@ test('what isn’t clear stays with what may be meant, and a press says it', asy
     await field.fill('8x10:\n2 of the beehives\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
     const read = page.getByRole('list', { name: 'How it was read' });
     await expect(read).toHaveAttribute('aria-busy', 'false');
-    await expect(read.getByText('2 prints: Beehives, cropped to 8 × 10 in')).toBeVisible();
+    await expect(read.getByText('Make 2 prints of Beehives cropped to 8 × 10 in')).toBeVisible();
     await expect(read).toContainText('“in black and white”: That isn’t done here.');
     await page.getByRole('button', { name: /^Add this line/ }).click();
     const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
@@ -150,4 +150,36 @@ test('many lines at once: chosen pictures in a size, a wish to all, what is fine
     await expect(lines.nth(2)).toContainText('cropped to 4 × 6 in');
     await expect(lines.nth(0)).toContainText('cropped to 4 × 6 in');
     hand.tell('three chosen pictures in one size');
+});
+
+test('look at each: only the lines that want eyes, one key each', async ({ page }) => {
+    await newOrder(page, 'Ottoline Marsh');
+    await addPictures(page, `${PICTURES}/beehives.jpg`, `${PICTURES}/lone-tree.jpg`, `${PICTURES}/dyed-wool.jpg`);
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await field.fill('beehives 4x6\nlone tree 11x15\n0 of dyed wool 8x10');
+    const read = page.getByRole('list', { name: 'How it was read' });
+    await expect(read).toHaveAttribute('aria-busy', 'false');
+    await read.getByRole('button', { name: 'Take it as it was read' }).click();
+    await page.getByRole('button', { name: /^Add 3 lines/ }).click();
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(3);
+    await page.getByRole('link', { name: /^Look at each/ }).click();
+    await expect(page.getByRole('heading', { name: /^Beehives/ })).toBeVisible();
+
+    // The window is moved there and then; the yes is one key.
+    const moved = page.waitForResponse((answer) => answer.request().method() === 'PATCH' && answer.ok());
+    await page.keyboard.press('Shift+ArrowLeft');
+    await moved;
+    await page.keyboard.press('y');
+    await expect(page.getByRole('heading', { name: /^Lone tree/ })).toBeVisible();
+    await page.keyboard.press('r'); // the remedy of the first finding that has one
+    await expect(page.getByRole('list', { name: 'What to look at' })).not.toContainText('isn’t on the lab’s list');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: /^Dyed wool/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Yes/ })).toBeDisabled(); // no copies: it is stopped
+    await page.keyboard.press('r');
+    await expect(page.getByRole('button', { name: /^Yes/ })).toBeEnabled();
+    await page.keyboard.press('n');
+    await expect(page.getByText('That was all of them.')).toBeVisible();
+    await expect(page.getByText('2 of 3 passed')).toBeVisible();
 });

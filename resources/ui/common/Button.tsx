@@ -22,5 +22,5 @@ export function Button({
 
 /** A key as it is named on a button. */
 export const Key = ({ children }: { children: string }) => (
-    <kbd className="ml-1 rounded-[3px] border border-current px-1 font-sans text-[11px] font-medium opacity-80">{children}</kbd>
+    <kbd className="ml-1 rounded-[3px] border border-current px-1 font-sans text-[11px] font-medium">{children}</kbd>
 );

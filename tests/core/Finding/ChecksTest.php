@@ -307,6 +307,7 @@ final class ChecksTest extends TestCase
         yield [['output' => ['bits' => 16, 'format' => 'tiff']], 'bits-not-taken'];
         yield [['output' => ['format' => 'tiff']], 'file-large', ['maxBytes' => 20_000_000]];
         yield [['size' => '12 x 18 in', 'window' => ['tight' => 3.0]], 'pixels-too-few'];
+        yield [['size' => '12 x 18 in'], 'pixels-too-few', ['minimumPpi' => 250]];
     }
 
     /** The classic: a file in the profile of the matte paper, printed on the lustre. */
