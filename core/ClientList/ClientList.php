@@ -112,6 +112,7 @@ final readonly class ClientList
                         $item->count ?? $head?->count,
                         Changes::merged($general['change'], $wishes),
                         self::remark($line, $item),
+                        $general['isSure'] && ($head === null || $head->isSure()),
                     ),
                 ];
                 $before = $pictures ?: $before;
@@ -123,11 +124,11 @@ final readonly class ClientList
      * What is said of all lines: wishes with nothing to stand with, by an “all” or before everything else.
      *
      * @param  list<ReadLine>  $lines
-     * @return array{change: array<string, mixed>, size: ?Token, from: array<int, true>}
+     * @return array{change: array<string, mixed>, size: ?Token, from: array<int, true>, isSure: bool}
      */
     private static function general(array $lines, Known $known): array
     {
-        [$change, $size, $from] = [[], null, []];
+        [$change, $size, $from, $isSure] = [[], null, [], true];
         $isFirst = true;
         $lacksSize = array_filter(
             $lines,
@@ -153,6 +154,7 @@ final readonly class ClientList
             if ($isOfSize || ($isWish && ($item->all !== null || ($isFirst && ! $line->isHeading())))) {
                 $change = Changes::merged($change, Changes::of($item->wishes, $known->lab));
                 $size = $isOfSize ? $item->size : $size;
+                $isSure = $isSure && $item->isSure();
                 $from[$i] = true;
             } elseif ($isWish && ! $line->isHeading() && $above !== null) {
                 if (! $line->isIndented() && $many > 1) {
@@ -171,7 +173,7 @@ final readonly class ClientList
             $isFirst = $isFirst && ! $item->isBegun() && $item->left !== [] && $item->wishes === [];
         }
 
-        return ['change' => $change, 'size' => $size, 'from' => $from];
+        return ['change' => $change, 'size' => $size, 'from' => $from, 'isSure' => $isSure];
     }
 
     /**

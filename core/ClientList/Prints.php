@@ -25,9 +25,10 @@ final readonly class Prints
      * @param  ?Token  $size  its own, or that of its heading
      * @param  ?Token  $count
      * @param  array<string, mixed>  $general  what holds for it beside its own wishes
+     * @param  bool  $isClear  that is sure
      * @return list<ReadPrint>
      */
-    public function of(Item $item, array $pictures, ?Token $size, ?Token $count, array $general, ?string $remark): array
+    public function of(Item $item, array $pictures, ?Token $size, ?Token $count, array $general, ?string $remark, bool $isClear): array
     {
         $change = Changes::merged($general, Changes::of($item->wishes, $this->known->lab));
         $copies = $this->copies($item, $count, $pictures);
@@ -41,7 +42,8 @@ final readonly class Prints
         $base = ['copies' => $copies, ...$paper === null ? [] : ['size' => (string) $paper]];
         $prints = [];
         foreach ($pictures ?: [null] as $picture) {
-            $prints[] = $this->print($item, $base, $change, $picture, $remark, $size);
+            $print = $this->print($item, $base, $change, $picture, $remark, $size);
+            $prints[] = $isClear ? $print : new ReadPrint($print->wanted, $print->remark, false, $print->isWhole);
         }
 
         return $gather === null ? $prints : $this->gathered($item, $prints, (int) $gather, $copies);
