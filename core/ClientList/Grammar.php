@@ -86,7 +86,7 @@ final class Grammar
         }
         usort($tokens, fn (Token $a, Token $b): int => $a->at <=> $b->at);
 
-        return self::joined($tokens, $line);
+        return self::joined(self::excepting($tokens), $line);
     }
 
     /**
@@ -283,6 +283,27 @@ final class Grammar
         $pictures = $this->pictures->like($word);
 
         return $pictures !== [] ? $pictures : Spelling::like($word);
+    }
+
+    /**
+     * “Not the oars” leaves a picture out; “not 8x10” isn't understood.
+     *
+     * @param  list<Token>  $tokens
+     * @return list<Token>
+     */
+    private static function excepting(array $tokens): array
+    {
+        foreach ($tokens as $i => $token) {
+            if ($token->kind !== Kind::Except) {
+                continue;
+            }
+            $next = array_values(array_filter(array_slice($tokens, $i + 1), fn (Token $of): bool => $of->kind !== Kind::Polite))[0] ?? null;
+            if ($next?->kind !== Kind::Pictures) {
+                $tokens[$i] = new Token(Kind::Unknown, $token->at, $token->length, why: 'Not understood.');
+            }
+        }
+
+        return $tokens;
     }
 
     /**

@@ -21,6 +21,7 @@ final class Items
         $isExcept = false;
         $last = null;
         $scope = null;
+        $isApart = true; // something stands between what is here and what was before
         foreach ($tokens as $i => $token) {
             $item = $items[count($items) - 1];
             if (in_array($token->kind, [Kind::Size, Kind::Pictures, Kind::Count, Kind::All, Kind::Rest, Kind::Same], true)) {
@@ -33,6 +34,9 @@ final class Items
                         (($isEnded && $item->pictures !== []) || ($item->pictures !== [] && $last !== Kind::Pictures)),
                     default => $item->isBegun() && $isEnded,
                 };
+                if ($isNew && $token->kind === Kind::Size && $last === Kind::Size && ! $isApart) {
+                    $token->doubt('A second size: is it a print by itself?');
+                }
                 if ($isNew) {
                     $unclear = $last === Kind::Unknown && ! $isEnded ? array_slice($item->left, -1) : [];
                     $items[] = $item = new Item();
@@ -59,6 +63,7 @@ final class Items
             $isExcept =
                 $token->kind === Kind::Except || ($isExcept && in_array($token->kind, [Kind::Pictures, Kind::Stop, Kind::Polite], true));
             $isEnded = $isEnded || $token->kind === Kind::End;
+            $isApart = $token->kind === Kind::Stop || $token->kind === Kind::End || ($isApart && $token->kind === Kind::Polite);
             if (! in_array($token->kind, [Kind::Stop, Kind::End, Kind::Polite, Kind::Wish], true)) {
                 $last = $token->kind;
             }
