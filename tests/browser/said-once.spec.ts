@@ -74,6 +74,22 @@ test('what isn’t clear stays with what may be meant, and a press says it', asy
     await expect(lines).toHaveCount(1);
 });
 
+test('Enter at once is heard, however quick the hand', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, `${PICTURES}/glazed-bowls.jpg`);
+    await page.getByRole('textbox', { name: /What was ordered/ }).fill('3 of glazed bowls 8x10, whole');
+    await page.keyboard.press('Enter');
+    const line = page.getByRole('main').getByRole('list').first().getByRole('listitem').first();
+    await expect(line).toContainText('whole on 8 × 10 in');
+    await line.getByRole('link').click();
+    await expect(page.getByTestId('sentence')).toContainText('Make 3 prints');
+    await page.keyboard.press('w');
+    await page.getByTestId('say-it').getByRole('textbox').fill('5 of it, thin line');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('say-it')).toHaveCount(0);
+    await expect(page.getByTestId('sentence')).toContainText('Make 5 prints');
+});
+
 test('a list is dropped as a file; one that is a picture is told', async ({ page }) => {
     await newOrder(page, 'Brindle Pottery');
     await addPictures(page, `${PICTURES}/glazed-bowls.jpg`);

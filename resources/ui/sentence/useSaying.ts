@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useSay, useWishTried } from '@/api/lists';
 import type { LineView } from '@/api/types';
 import { useNotices } from '@/common/notices';
@@ -6,12 +6,15 @@ import { useNotices } from '@/common/notices';
 /** Something being said of lines: how it is read, what it makes of the first of them, and taking it as one act. */
 export function useSaying(orderId: number, lines: LineView[], onDone: () => void) {
     const [text, setText] = useState('');
+    /** Enter was pressed on words that are still being read */
+    const [isAwaited, setIsAwaited] = useState(false);
     const { answer: seen, isCurrent } = useWishTried(lines[0]!, text);
     const say = useSay(orderId);
     const notices = useNotices();
     const parts = seen?.parts ?? [];
     const saysNothing = parts.every((part) => part.is === 'left' || part.is === 'passed');
     const take = () => {
+        setIsAwaited(!isCurrent && text.trim() !== ''); // a quick hand is faster than the answer
         if (!isCurrent || say.isPending || saysNothing) {
             return;
         }
@@ -34,5 +37,11 @@ export function useSaying(orderId: number, lines: LineView[], onDone: () => void
             },
         );
     };
+    useEffect(() => {
+        if (isAwaited && isCurrent) {
+            setIsAwaited(false);
+            take();
+        }
+    });
     return { text, setText, seen, isCurrent, take };
 }

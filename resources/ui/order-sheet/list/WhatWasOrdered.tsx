@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { listText, useListRead, useTakeList } from '@/api/lists';
 import type { OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { Button, Key } from '@/common/Button';
@@ -31,6 +31,8 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
     const file = useRef<HTMLInputElement>(null);
     const [text, setText] = useState('');
     const [error, setError] = useState<string | null>(null);
+    /** Enter was pressed on words that are still being read */
+    const [isAwaited, setIsAwaited] = useState(false);
     /** lines that are taken as they were read, though not all of them was clear */
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
     const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
@@ -40,6 +42,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
     const write = (words: string) => {
         setText(words);
         setError(null);
+        setIsAwaited(false);
         take.reset();
     };
     const add = (words: string) => write(text.trim() === '' ? words : `${text.trimEnd()} ${words}`);
@@ -75,7 +78,11 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
     /** What isn’t taken stays, and what stands over it. */
     const isKept = (line: ReadLine) => line.prints.length > 0 || line.parts.some((part) => part.is !== 'passed');
     const submit = () => {
-        if (!isRead || take.isPending) {
+        if (take.isPending || text.trim() === '') {
+            return;
+        }
+        if (!isRead) {
+            setIsAwaited(true); // a quick hand is faster than the answer
             return;
         }
         if (prints.length === 0) {
@@ -99,6 +106,12 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
             },
         });
     };
+    useEffect(() => {
+        if (isAwaited && isRead) {
+            setIsAwaited(false);
+            submit();
+        }
+    });
     const pressed = (event: KeyboardEvent) => {
         if (event.key === 'Enter' && !event.shiftKey && (!text.includes('\n') || event.ctrlKey || event.metaKey)) {
             event.preventDefault();
