@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSay, useWishTried } from '@/api/lists';
 import type { LineView } from '@/api/types';
 import { useNotices } from '@/common/notices';
@@ -37,11 +37,15 @@ export function useSaying(orderId: number, lines: LineView[], onDone: () => void
             },
         );
     };
+    const latest = useRef(take);
+    useEffect(() => {
+        latest.current = take;
+    });
     useEffect(() => {
         if (isAwaited && isCurrent) {
             setIsAwaited(false);
-            take();
+            latest.current();
         }
-    });
+    }, [isAwaited, isCurrent]);
     return { text, setText, seen, isCurrent, take };
 }

@@ -106,12 +106,16 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
             },
         });
     };
+    const latest = useRef(submit);
+    useEffect(() => {
+        latest.current = submit;
+    });
     useEffect(() => {
         if (isAwaited && isRead) {
             setIsAwaited(false);
-            submit();
+            latest.current();
         }
-    });
+    }, [isAwaited, isRead]);
     const pressed = (event: KeyboardEvent) => {
         if (event.key === 'Enter' && !event.shiftKey && (!text.includes('\n') || event.ctrlKey || event.metaKey)) {
             event.preventDefault();
