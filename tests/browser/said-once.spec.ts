@@ -62,6 +62,7 @@ test('what isn’t clear stays with what may be meant, and a press says it', asy
     await expect(field).toHaveValue('8x10:\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
     await read.getByRole('button', { name: '“lustre”' }).click();
     await expect(field).toHaveValue(/dune, on lustre\n/);
+    await expect(read).toHaveAttribute('aria-busy', 'false'); // what stands below moves up when it is read anew
     await read.getByRole('button', { name: '30 × 40 cm' }).click();
     await expect(field).toHaveValue(/30 x 40 cm of lone tree/);
     await expect(read).toHaveAttribute('aria-busy', 'false');
