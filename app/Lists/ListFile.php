@@ -49,6 +49,9 @@ final class ListFile
             throw new ListRefused("“{$name}” is larger than any list. Paste its words instead.");
         }
         $text = self::decoded($bytes, $name);
+        if (preg_match('/^\s*\{\s*"/', $text) === 1) {
+            throw new ListRefused("“{$name}” is an order file. Bring it in on the page of all orders, packed with its pictures.");
+        }
 
         return self::isTable($text, $name) ? self::ofTable($text) : $text;
     }

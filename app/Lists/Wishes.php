@@ -8,12 +8,11 @@ use App\Lines\Gatherer;
 use App\Models\Line;
 use App\Models\Order;
 use Planisher\ClientList\SaidWish;
+use Planisher\Finish\Gathers;
 
 /** Wishes said of lines that are there, in words. */
 final class Wishes
 {
-    private const CHEAPEST = 'cheapest';
-
     public static function read(Order $order, string $text): SaidWish
     {
         $of = SpokenOf::in($order);
@@ -29,6 +28,6 @@ final class Wishes
      */
     public static function gathered(Order $order, array $lines): array
     {
-        return Gatherer::gather($order, $lines, [], null, self::CHEAPEST);
+        return Gatherer::gather($order, $lines, [], null, Gathers::CHEAPEST);
     }
 }

@@ -101,7 +101,7 @@ final readonly class ClientList
                 if ($item->same !== null && $before === []) {
                     $item->same->doubt('The same as which picture?');
                 }
-                self::ask($item, $size, $pictures, $known);
+                self::ask($item, $size, $pictures);
                 $wishes = $head === null ? [] : Changes::of($head->wishes, $known->lab);
                 $line->prints = [
                     ...$line->prints,
@@ -214,7 +214,7 @@ final readonly class ClientList
      *
      * @param  list<string>  $pictures
      */
-    private static function ask(Item $item, ?Token $size, array $pictures, Known $known): void
+    private static function ask(Item $item, ?Token $size, array $pictures): void
     {
         $hasSize =
             $size !== null ||

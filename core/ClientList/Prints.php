@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\ClientList;
 
 use Planisher\Finish\Finishes;
+use Planisher\Finish\Gathers;
 use Planisher\Finish\LineReader;
 use Planisher\Line\Line;
 use Planisher\OrderFile\MergePatch;
@@ -16,8 +17,6 @@ use Planisher\Wish\Phrase;
 /** Makes lines of an order of one thing that is spoken of. */
 final readonly class Prints
 {
-    private const CHEAPEST = 'cheapest';
-
     public function __construct(private Known $known) {}
 
     /**
@@ -141,7 +140,7 @@ final readonly class Prints
             fn (ReadPrint $print): Line => LineReader::read(Node::root(['copies' => $each] + $print->wanted, $this->known->unit)),
             $whole,
         );
-        $wanted = ['copies' => $sheets] + Finishes::gathering()->gathered($lines, self::CHEAPEST);
+        $wanted = ['copies' => $sheets] + Finishes::gathering()->gathered($lines, Gathers::CHEAPEST);
 
         return [new ReadPrint($wanted, $prints[0]->remark, $prints[0]->isSure && $item->isSure(), true)];
     }

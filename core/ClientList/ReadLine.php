@@ -33,12 +33,6 @@ final class ReadLine
         return preg_match('/^\s{2,}|^\t/', $this->text) === 1;
     }
 
-    /** Whether it is about prints at all. */
-    public function says(Kind ...$kinds): bool
-    {
-        return array_filter($this->tokens, fn (Token $token): bool => in_array($token->kind, $kinds, true)) !== [];
-    }
-
     public function isHeading(): bool
     {
         return preg_match('/:\s*$/', $this->text) === 1;

@@ -10,13 +10,12 @@ use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\Wish\NumberWords;
 use Planisher\Wish\Offer;
+use Planisher\Wish\Phrase;
 use Planisher\Wish\Wording;
 
 /** Sizes in any writing: “8x10”, “8 by 10”, “20×30 cm”, “A4”, “5 x 7"”, “eight by ten”, “12 in square”. */
 final class SizeWords
 {
-    private const UNIT = '(?:inches|inch|ins?(?!\pL)\.?|cms?(?!\pL)|centimet(?:er|re)s?|mms?(?!\pL)|millimet(?:er|re)s?|"|″|”|\'\')';
-
     /** Not the end of “six” */
     private const BY = '\s*(?:(?<!si)x|×|\*|by)\s*';
 
@@ -67,7 +66,7 @@ final class SizeWords
     {
         $tokens = [];
         $by = self::BY;
-        $side = NumberWords::figures().'[\s-]*'.self::UNIT.'?';
+        $side = NumberWords::figures().'[\s-]*'.Phrase::UNIT.'?';
         // “2 x 8x10” and “8x10 x 2”: one of the three figures is how many.
         $three = "/(?<![\\pL\\pN])(\\d{1,3}){$by}({$side}){$by}({$side})(?:s\\b)?(?![\\pL\\pN])/iu";
         $words->take($three, function (array $said, int $at, int $length) use (&$tokens): bool {
@@ -99,7 +98,7 @@ final class SizeWords
 
     private static function pattern(string $number): string
     {
-        [$unit, $by] = [self::UNIT, self::BY];
+        [$unit, $by] = [Phrase::UNIT, self::BY];
         $side = "{$number}[\\s-]*{$unit}?";
         $square = "(?<square>{$number})[\\s-]*(?<its>{$unit})?[\\s-]*(?:square|sq\\.?)(?:\\s*{$unit})?";
 
@@ -139,7 +138,7 @@ final class SizeWords
                 ' x ',
                 array_map(
                     fn (string $side): string => preg_match(
-                        '/^('.NumberWords::any().')[\s-]*('.self::UNIT.')?$/iu',
+                        '/^('.NumberWords::any().')[\s-]*('.Phrase::UNIT.')?$/iu',
                         trim($side),
                         $m,
                     ) === 1
@@ -154,7 +153,7 @@ final class SizeWords
         } catch (MeasureError $e) {
             return preg_match('/\d/', $typed) === 1 ? new Token(Kind::Unknown, $at, $length, why: $e->getMessage()) : null;
         }
-        $hasUnit = $size->name !== null || preg_match('/'.self::UNIT.'/iu', $typed) === 1;
+        $hasUnit = $size->name !== null || preg_match('/'.Phrase::UNIT.'/iu', $typed) === 1;
 
         return $hasUnit || $this->isSaid ? new Token(Kind::Size, $at, $length, size: $size) : $this->bare($size, $at, $length);
     }

@@ -12,6 +12,9 @@ use Planisher\OrderFile\OrderFileError;
 /** A finish that can put the prints of several lines together on one piece of paper, and take them apart again. */
 interface Gathers
 {
+    /** Instead of a sheet's size: the lab's sheet that all prints cost least on. */
+    public const CHEAPEST = 'cheapest';
+
     /** Whether a line's prints can be put on a sheet with others. */
     public function takes(Line $line): bool;
 

@@ -13,7 +13,8 @@ final readonly class Phrase
     /** In a change: how many prints share a sheet, 0 for all that are spoken of. */
     public const GATHER = 'gather';
 
-    private const UNIT = '(?:inches|inch|ins?(?!\pL)\.?|cms?|centimet(?:er|re)s?|mms?|millimet(?:er|re)s?|"|″|”|\'\')';
+    /** A pattern of units that lengths on paper are said in. */
+    public const UNIT = '(?:inches|inch|ins?(?!\pL)\.?|cms?(?!\pL)|centimet(?:er|re)s?|mms?(?!\pL)|millimet(?:er|re)s?|"|″|”|\'\')';
 
     /** Words that stand everywhere and endings, passed over when looking for what a phrase can't do without. */
     private const EVERYWHERE = [

@@ -115,6 +115,10 @@ final class ListsTest extends TestCase
         self::assertStringContainsString('a picture (PNG)', (string) $picture->json('message'));
         self::assertStringContainsString('Type what it says', (string) $picture->json('message'));
         self::assertStringContainsString('a PDF', (string) $this->file('list.pdf', '%PDF-1.7')->assertUnprocessable()->json('message'));
+        self::assertStringContainsString(
+            'an order file',
+            (string) $this->file('order.json', '{"planisher": 1}')->assertUnprocessable()->json('message'),
+        );
         $this->file('list.txt', "abc\x00\x01def")->assertUnprocessable();
         $this->file('list.txt', str_repeat('x', 4_000_001))->assertUnprocessable();
     }
@@ -150,6 +154,13 @@ final class ListsTest extends TestCase
     public function test_prints_are_said_to_share_a_sheet(): void
     {
         [$one, $two] = [$this->line('3 x 4 in', [], 'a.jpg')->refresh(), $this->line('3 x 4 in', [], 'b.jpg')->refresh()];
+        // Both at once would leave one of them out: it is said, and nothing is done.
+        $both = $this->postJson("/api/orders/{$this->order->id}/wishes", [
+            'text' => 'on one sheet, whole',
+            'lines' => self::seen($one, $two),
+        ]);
+        $both->assertUnprocessable();
+        self::assertFalse($one->fresh()?->trashed());
         $done = $this->postJson("/api/orders/{$this->order->id}/wishes", ['text' => 'on one sheet', 'lines' => self::seen($one, $two)]);
         self::assertEqualsCanonicalizing([$one->id, $two->id], $done->assertOk()->json('gathered.instead'));
         self::assertCount(2, Line::query()->findOrFail((int) $done->json('gathered.line'))->wanted['sheet']['cells']);

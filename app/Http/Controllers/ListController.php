@@ -73,7 +73,10 @@ final class ListController
                 'lines.*.wanted' => ['required', 'array'],
                 'lines.*.remark' => ['nullable', 'string', 'max:'.Remark::LONGEST],
             ],
-            ['lines.max' => 'These are more than '.self::MOST_LINES.' lines at once. Take a part of them, then the rest.'],
+            [
+                'lines.max' => 'These are more than '.self::MOST_LINES.' lines at once. Take a part of them, then the rest.',
+                'lines.*.remark.max' => 'What was not understood of one line is longer than a remark: '.Remark::LONGEST.' letters at most.',
+            ],
         );
         $ids = DB::transaction(
             fn (): array => array_map(function (array $given) use ($order): int {
@@ -93,11 +96,11 @@ final class ListController
         $text = (string) $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_WISH]])['text'];
         $order = Order::query()->findOrFail($line->order_id);
         $wish = Wishes::read($order, $text);
-        $missed = [];
+        $missed = $wish->gather === null ? [] : ['Lines come to share a sheet on the order sheet, where they are chosen.'];
         $view = null;
         DB::beginTransaction();
         try {
-            if ($wish->change !== []) {
+            if ($wish->change !== [] && $wish->gather === null) {
                 [$changed, $missed] = LineChanger::patchEach($order, [$line->id => $line->version], $wish->change);
                 $view = $changed === [] ? null : LineView::of($changed[0], $this->computation->line($changed[0]));
             }
@@ -124,6 +127,9 @@ final class ListController
             'lines.*.version' => ['required', 'integer'],
         ]);
         $wish = Wishes::read($order, $given['text']);
+        if ($wish->gather !== null && $wish->change !== []) {
+            return response()->json(['message' => 'Say by itself that they share a sheet, and the rest before it. Nothing was done.'], 422);
+        }
         if ($wish->gather !== null) {
             [$made, $instead] = Wishes::gathered($order, array_values($given['lines']));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
+use Planisher\Finish\Gathers;
 use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
@@ -20,7 +21,7 @@ final readonly class SheetWanted implements Wanted
     public const NAME = 'sheet';
 
     /** Instead of a size: the lab's sheet that all cells cost least on. */
-    public const CHEAPEST = 'cheapest';
+    public const CHEAPEST = Gathers::CHEAPEST;
 
     private const MOST_CELLS = 500;
 

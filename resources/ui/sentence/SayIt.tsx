@@ -14,7 +14,7 @@ interface Props {
 
 /** A field under the sentence: what is said in it changes the line as one act; while one types, sentence and drawing show it. */
 export function SayIt({ orderId, line, onTried, onDone }: Props) {
-    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone);
+    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone, true);
     useEffect(() => onTried(seen?.line ?? null), [seen, onTried]);
     useEffect(() => () => onTried(null), [onTried]);
     return (

@@ -3,8 +3,12 @@ import { useSay, useWishTried } from '@/api/lists';
 import type { LineView } from '@/api/types';
 import { useNotices } from '@/common/notices';
 
-/** Something being said of lines: how it is read, what it makes of the first of them, and taking it as one act. */
-export function useSaying(orderId: number, lines: LineView[], onDone: () => void) {
+/**
+ * Something being said of lines: how it is read, what it makes of the first of them, and taking it as one act.
+ *
+ * @param staysALine what makes no line of it, such as sharing a sheet, isn’t taken
+ */
+export function useSaying(orderId: number, lines: LineView[], onDone: () => void, staysALine = false) {
     const [text, setText] = useState('');
     /** Enter was pressed on words that are still being read */
     const [isAwaited, setIsAwaited] = useState(false);
@@ -15,7 +19,7 @@ export function useSaying(orderId: number, lines: LineView[], onDone: () => void
     const saysNothing = parts.every((part) => part.is === 'left' || part.is === 'passed');
     const take = () => {
         setIsAwaited(!isCurrent && text.trim() !== ''); // a quick hand is faster than the answer
-        if (!isCurrent || say.isPending || saysNothing) {
+        if (!isCurrent || say.isPending || saysNothing || (staysALine && !seen?.line)) {
             return;
         }
         // What was not understood stays in the field.
