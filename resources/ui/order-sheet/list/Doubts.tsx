@@ -4,11 +4,13 @@ import type { OrderPicture, OtherWords, WordsPart } from '@/api/types';
 interface Props {
     parts: WordsPart[];
     pictures: OrderPicture[];
+    /** the words are those that stand in the field now */
+    isCurrent: boolean;
     onChoose: (part: number, words: OtherWords) => void;
 }
 
 /** What isn't clear in a line, each with what may be meant: one press says it. */
-export function Doubts({ parts, pictures, onChoose }: Props) {
+export function Doubts({ parts, pictures, isCurrent, onChoose }: Props) {
     const doubts = parts.map((part, i) => ({ part, i })).filter(({ part }) => part.why !== null);
     return (
         <ul className="mt-1 flex flex-col gap-1.5">
@@ -21,6 +23,7 @@ export function Doubts({ parts, pictures, onChoose }: Props) {
                         <button
                             key={offer.with}
                             type="button"
+                            disabled={!isCurrent}
                             onClick={() => onChoose(i, offer)}
                             className="flex items-center gap-2 rounded-[3px] border border-[#a9a9a8] bg-white px-2 py-0.5 text-ink hover:border-ink"
                         >

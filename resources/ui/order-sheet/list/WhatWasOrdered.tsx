@@ -127,6 +127,9 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
     const choose = (line: ReadLine, part: number, offer: OtherWords) => {
         const said = line.parts.map((of, i) => (i === part ? offer.with : of.words));
         const all = text.split(/\r\n|\r|\n/);
+        if (all[line.number - 1] !== words(line)) {
+            return; // it was read of another text
+        }
         all[line.number - 1] = said.join('');
         write(all.join('\n'));
         field.current?.focus();
@@ -223,6 +226,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
                                         <Doubts
                                             parts={line.parts}
                                             pictures={order.pictures}
+                                            isCurrent={isRead}
                                             onChoose={(part, offer) => choose(line, part, offer)}
                                         />
                                     )}
