@@ -26,7 +26,6 @@ final class ListFile
         "MM\0*" => 'a picture (TIFF)',
         '%PDF' => 'a PDF',
         "\xd0\xcf\x11\xe0" => 'an old kind of document',
-        'PK' => 'a packed file, such as a spreadsheet or a document',
     ];
 
     /** @throws ListRefused */
@@ -45,15 +44,41 @@ final class ListFile
                 );
             }
         }
+        if (strlen($bytes) <= self::LARGEST && str_starts_with($bytes, "PK\x03\x04")) {
+            return implode("\n\n", array_map(ListTable::text(...), Spreadsheet::sheets($path, $name)));
+        }
         if (strlen($bytes) > self::LARGEST) {
             throw new ListRefused("“{$name}” is larger than any list. Paste its words instead.");
         }
         $text = self::decoded($bytes, $name);
-        if (preg_match('/^\s*\{\s*"/', $text) === 1) {
-            throw new ListRefused("“{$name}” is an order file. Bring it in on the page of all orders, packed with its pictures.");
+        if (preg_match('/^\s*\{/', $text) === 1) {
+            return self::ofOrderFile($text, $name);
         }
 
         return self::isTable($text, $name) ? self::ofTable($text) : $text;
+    }
+
+    /**
+     * The lines of an order file, each as JSON in a line of its own (`ClientList\FiledLine`). Its pictures are known by name, its lab is
+     * this order's.
+     *
+     * @throws ListRefused
+     */
+    private static function ofOrderFile(string $text, string $name): string
+    {
+        $order = json_decode($text, true);
+        $lines = is_array($order) ? $order['lines'] ?? null : null;
+        if (! is_array($lines) || ! array_is_list($lines) || $lines === []) {
+            throw new ListRefused("“{$name}” begins like an order file, but has no “lines” that can be read. Nothing was taken from it.");
+        }
+
+        return implode(
+            "\n",
+            array_map(
+                fn (mixed $line): string => (string) json_encode($line, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                array_slice($lines, 0, self::MOST_ROWS),
+            ),
+        );
     }
 
     /**

@@ -28,6 +28,11 @@ final readonly class ClientList
         $lines = [];
         $isParted = false;
         foreach (preg_split('/\R/u', $text) ?: [] as $i => $line) {
+            if (FiledLine::is($line)) {
+                $lines[] = FiledLine::read($i + 1, $line, $names->all());
+
+                continue;
+            }
             [$start, $rest] = self::start($line);
             $isPolite =
                 Polite::isGreeting($rest) || Polite::isParting($rest) || Polite::isHeader($rest) || ($isParted && self::isName($rest));

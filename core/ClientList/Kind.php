@@ -30,6 +30,8 @@ enum Kind
     case End;
     /** Said for politeness' sake */
     case Polite;
+    /** All of a line of an order file */
+    case Filed;
     /** Not understood */
     case Unknown;
 }

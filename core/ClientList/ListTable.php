@@ -11,13 +11,16 @@ namespace Planisher\ClientList;
 final class ListTable
 {
     private const COLUMNS = [
-        'count' => '/^(?:qty|quantity|copies|count|how many|number(?: of (?:copies|prints))?|pcs|pieces|amount|prints)\.?$/i',
+        'count' => '/^(?:qty|quantity|copies|count|how many|number of (?:copies|prints|pieces)|pcs|pieces|amount|prints)\.?$/i',
         'picture' => '/^(?:file(?: ?name)?|picture|image|photo|photograph|pic|picture (?:name|number|no\.?)|image (?:name|'.
-            'number|no\.?)|filename|number|no\.?)s?$/i',
+            'number|no\.?)|filename)s?$/i',
         'size' => '/^(?:size|print size|format|dimensions?|paper size)s?$/i',
         'wish' => '/^(?:finish|paper|product|notes?|remarks?|comments?|wish(?:es)?|options?|surface|instructions?|type|'.
             'crop|border|details?)$/i',
     ];
+
+    /** A picture's, or how many where pictures have a column of their own. */
+    private const NUMBER = '/^(?:numbers?|no\.?|nr\.?)$/i';
 
     /** @param  list<list<string>>  $rows */
     public static function text(array $rows): string
@@ -66,6 +69,12 @@ final class ListTable
                     $columns[$i] = $kind;
                     break;
                 }
+            }
+        }
+        foreach ($row as $i => $cell) {
+            $kind = array_values(array_diff(['picture', 'count'], $columns))[0] ?? null;
+            if ($kind !== null && preg_match(self::NUMBER, trim($cell)) === 1) {
+                $columns[$i] = $kind;
             }
         }
 

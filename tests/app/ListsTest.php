@@ -109,6 +109,73 @@ final class ListsTest extends TestCase
         self::assertFalse($formula['isSure'], 'a formula is no quantity');
     }
 
+    /** Written by openpyxl and odfpy, which know nothing of us. */
+    public function test_spreadsheets_of_other_programs_are_read(): void
+    {
+        $folder = sys_get_temp_dir().'/spreadsheets-'.getmypid();
+        @mkdir($folder);
+        exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/write-spreadsheets.py').' '.escapeshellarg($folder), $said, $code);
+        self::assertSame(0, $code);
+        $written = fn (string $name): string => (string) file_get_contents("{$folder}/{$name}");
+        $list = "2 of regatta, 5x7, whole\n1 of regatta.jpg, 8 x 10 in, matte, no cropping\n12 of regatta, 4x6";
+        self::assertSame($list, $this->file('list.ods', $written('list.ods'))->assertOk()->json('text'));
+        // A second sheet follows, numbers as they look there; a formula that was never worked out stays one; a hidden sheet is none.
+        $this->file('list.xlsx', $written('list.xlsx'))
+            ->assertOk()
+            ->assertJson(['text' => "{$list}, =1+1\n\n0412, 8x10\n415, 5-7"]);
+        self::assertStringEndsWith('picture-4999, 4x6', $this->file('long.xlsx', $written('long.xlsx'))->assertOk()->json('text'));
+
+        $refused = fn (string $name, string $bytes): string => $this->file($name, $bytes)->assertUnprocessable()->json('message');
+        self::assertStringContainsString('damaged', $refused('half.xlsx', substr($written('list.xlsx'), 0, 3000)));
+        $pack = function (string $part, string|\SplFileInfo $bytes) use ($folder): string {
+            $zip = new \ZipArchive();
+            $zip->open("{$folder}/packed.zip", \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
+            is_string($bytes) ? $zip->addFromString($part, $bytes) : $zip->addFile((string) $bytes, $part);
+            $zip->close();
+
+            return (string) file_get_contents("{$folder}/packed.zip");
+        };
+        self::assertStringContainsString('is a document', $refused('list.docx', $pack('word/document.xml', '<w/>')));
+        self::assertStringContainsString('an order with its pictures', $refused('order.zip', $pack('order.json', '{}')));
+        self::assertStringContainsString('Unpack it', $refused('list.zip', $pack('list.txt', '8x10')));
+        self::assertStringContainsString('couldn’t be read', $refused('list.xlsx', $pack('xl/workbook.xml', 'no XML at all')));
+        // 600 MB of nothing, packed small
+        $nothing = fopen("{$folder}/nothing", 'w');
+        self::assertNotFalse($nothing);
+        ftruncate($nothing, 600_000_000);
+        fclose($nothing);
+        $bomb = $pack('xl/workbook.xml', new \SplFileInfo("{$folder}/nothing"));
+        self::assertLessThan(4_000_000, strlen($bomb));
+        self::assertStringContainsString('bomb.xlsx', $refused('bomb.xlsx', $bomb));
+        array_map(unlink(...), glob("{$folder}/*") ?: []);
+        rmdir($folder);
+    }
+
+    public function test_the_lines_of_an_order_file_are_taken_as_they_are(): void
+    {
+        $this->line('8 x 10 in', [], 'regatta.jpg');
+        $file = [
+            'planisher' => 1,
+            'lines' => [
+                ['picture' => 'regatta.jpg', 'size' => '11 x 14 in', 'copies' => 3, 'fit' => 'whole', 'border' => '1 in'],
+                ['picture' => 'nobody.jpg', 'size' => '5 x 7 in'],
+                ['picture' => 'regatta.jpg', 'size' => 'huge'],
+            ],
+        ];
+        $text = (string) $this->file('order.json', (string) json_encode($file, JSON_PRETTY_PRINT))->assertOk()->json('text');
+        $lines = (array) $this->read($text)->assertOk()->json('lines');
+        self::assertSame([true, false, false], array_column($lines, 'isSure'));
+        self::assertSame($text, implode("\n", array_map(fn (array $line): string => $line['parts'][0]['words'], $lines)));
+        self::assertStringContainsString('Make 3 prints of Regatta whole on 11 × 14 in', $lines[0]['prints'][0]['said']);
+        self::assertStringContainsString('There is no nobody.jpg in this order', $lines[1]['parts'][0]['why']);
+        self::assertStringContainsString('size: found', $lines[2]['parts'][0]['why']);
+        $ids = $this->postJson("/api/orders/{$this->order->id}/list", ['lines' => [['wanted' => $lines[0]['prints'][0]['wanted']]]])
+            ->assertCreated()
+            ->json('lines');
+        self::assertSame('1 in', Line::query()->findOrFail((int) $ids[0])->wanted['border']);
+        self::assertFalse($this->read('{"picture": "regatta.jpg", ')->json('lines.0.isSure'), 'half a line of JSON');
+    }
+
     public function test_what_is_no_list_is_told_by_what_it_is(): void
     {
         $picture = $this->file('list.png', "\x89PNG\r\n\x1a\n".str_repeat('x', 40))->assertUnprocessable();
@@ -116,7 +183,7 @@ final class ListsTest extends TestCase
         self::assertStringContainsString('Type what it says', (string) $picture->json('message'));
         self::assertStringContainsString('a PDF', (string) $this->file('list.pdf', '%PDF-1.7')->assertUnprocessable()->json('message'));
         self::assertStringContainsString(
-            'an order file',
+            'no “lines”',
             (string) $this->file('order.json', '{"planisher": 1}')->assertUnprocessable()->json('message'),
         );
         $this->file('list.txt', "abc\x00\x01def")->assertUnprocessable();
