@@ -138,6 +138,9 @@ Route::middleware('web')
             Route::post('orders/{order}/make', [MakeController::class, 'store']);
             Route::post('files/{file}/again', [MakeController::class, 'again']);
             Route::get('files/{file}', [MakeController::class, 'download']);
+            Route::post('makes/{make}/pause', [MakeController::class, 'pause']);
+            Route::post('makes/{make}/stop', [MakeController::class, 'stop']);
+            Route::post('makes/{make}/go-on', [MakeController::class, 'goOn']);
             Route::get('makes/{make}/zip', [MakeController::class, 'zip']);
             Route::get('makes/{make}/screen-zip', [MakeController::class, 'screenZip']);
             Route::post('orders/{order}/screen-copies', [MakeController::class, 'screenCopies']);

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Making\ExportFolder;
+use App\Making\MadeBefore;
 use App\Making\Ticket;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Pictures\PictureStore;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\Log;
@@ -18,7 +20,6 @@ use Illuminate\Support\Str;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Write\CannotWrite;
 use Planisher\Imaging\Write\FileMaker;
-use Planisher\Imaging\Write\MadeFile as Made;
 use Planisher\Order\WorkedLine;
 
 /**
@@ -41,27 +42,25 @@ final class MakeFiles implements ShouldQueue
 
     public function handle(PictureStore $pictures): void
     {
-        $files = MadeFile::query()->with('make')->whereKey($this->fileIds)->where('state', '!=', MadeFile::MADE)->get()->sortBy('id');
-        $first = $files->first();
-        if ($first === null) {
-            return;
-        }
-        $holds = ['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().':'.$this->job?->getJobId()];
-        try {
-            $first->update($holds);
-            $worked = Ticket::work($first->ticket);
-            $planned = array_column($worked->plan?->all() ?? [], null, 'name');
-            $originals = self::originals($worked, $pictures);
-        } catch (\Throwable $e) {
-            $why = self::why($e, $first->name);
-            $files->each(fn (MadeFile $file) => self::surely(fn () => self::giveUp($file, $why)));
-
-            return;
-        }
+        $files = MadeFile::query()->with('make')->whereKey($this->fileIds)->get()->sortBy('id');
+        $sources = null;
         foreach ($files as $file) {
-            $file->update($holds);
+            if (! $this->claim($file)) {
+                continue;
+            }
             try {
+                $before = $file->sha256 === null ? MadeBefore::take($file) : null;
+                if ($before !== null) {
+                    ExportFolder::put($file, (string) $before->sha256);
+                    $same = ['made_before' => $before->make->folder, ...$before->only('bytes', 'sha256', 'read_back')];
+                    self::surely(fn () => self::finish($file, $same));
+
+                    continue;
+                }
+                [$worked, $originals] = $sources ??= self::sources($file, $pictures);
+                $planned = array_column($worked->plan?->all() ?? [], null, 'name');
                 $plan = $planned[$file->name] ?? throw new CannotWrite('The line makes no file of this name any more.');
+                $began = hrtime(true);
                 $made = FileMaker::make(
                     $plan,
                     $originals,
@@ -69,13 +68,41 @@ final class MakeFiles implements ShouldQueue
                     $plan->isForScreen ? null : $worked->lab->maxBytes,
                     self::teller($file),
                 );
+                $took = (hrtime(true) - $began) / 1e9;
                 ExportFolder::put($file, $made->readBack->sha256);
-                self::surely(fn () => self::finish($file, $made));
+                self::surely(
+                    fn () => self::finish($file, [
+                        'seconds' => $took,
+                        'bytes' => $made->readBack->bytes,
+                        'sha256' => $made->readBack->sha256,
+                        'read_back' => $made->readBack->toArray(),
+                    ]),
+                );
             } catch (\Throwable $e) {
                 $why = self::why($e, $file->name);
                 self::surely(fn () => self::giveUp($file, $why));
             }
         }
+    }
+
+    /**
+     * Takes a file for this worker alone, unless its set is held: a job that was queued twice makes it once. A job that comes again since
+     * its worker died takes what that one had.
+     */
+    private function claim(MadeFile $file): bool
+    {
+        $job = $this->job?->getJobId();
+        $isMine = MadeFile::query()
+            ->whereKey($file->id)
+            ->where(
+                fn (Builder $query) => $query
+                    ->where('state', MadeFile::WAITING)
+                    ->orWhere(fn (Builder $held) => $held->where('state', MadeFile::MAKING)->where('held_by', 'like', "%:{$job}")),
+            )
+            ->whereHas('make', fn (Builder $make) => $make->whereNull('held'))
+            ->update(['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().":{$job}"]);
+
+        return $isMine === 1 && $file->refresh()->exists;
     }
 
     /** What is told of it: what can't be written in its own words, all else under an id that is logged. */
@@ -93,7 +120,11 @@ final class MakeFiles implements ShouldQueue
     /** After five workers have died on it. */
     public function failed(?\Throwable $e): void
     {
-        foreach (MadeFile::query()->whereKey($this->fileIds)->where('state', '!=', MadeFile::MADE)->get() as $file) {
+        $left = MadeFile::query()
+            ->whereKey($this->fileIds)
+            ->get()
+            ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING]);
+        foreach ($left as $file) {
             self::giveUp($file, 'The program that makes it stopped several times on this file. Nothing half-made was kept.');
         }
     }
@@ -104,9 +135,14 @@ final class MakeFiles implements ShouldQueue
         return gethostname().':'.getmypid();
     }
 
-    /** The pictures of a line, each as it was when it was measured. */
-    private static function originals(WorkedLine $worked, PictureStore $pictures): Sources
+    /**
+     * The line of a file as its ticket has it, and its pictures, each as it was when it was measured.
+     *
+     * @return array{WorkedLine, Sources}
+     */
+    private static function sources(MadeFile $file, PictureStore $pictures): array
     {
+        $worked = Ticket::work($file->ticket);
         if ($worked->plan === null || $worked->isStopped()) {
             throw new CannotWrite("{$worked->worst()->title}. {$worked->worst()->text}");
         }
@@ -120,7 +156,7 @@ final class MakeFiles implements ShouldQueue
             $paths[$mark->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
         }
 
-        return Sources::originals($paths, $worked->plan->all(), $pictures->profiles);
+        return [$worked, Sources::originals($paths, $worked->plan->all(), $pictures->profiles)];
     }
 
     /** @return callable(int): void */
@@ -141,23 +177,16 @@ final class MakeFiles implements ShouldQueue
         };
     }
 
-    private static function finish(MadeFile $file, Made $made): void
+    /** @param  array<string, mixed>  $made  its bytes, sha256 and read_back, and how it came to be */
+    private static function finish(MadeFile $file, array $made): void
     {
-        if ($file->sha256 !== null && $file->sha256 !== $made->readBack->sha256) {
+        if ($file->sha256 !== null && $file->sha256 !== $made['sha256']) {
             throw new CannotWrite(
                 'Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, '.
                     'so that its files go together.',
             );
         }
-        $file->update([
-            'state' => MadeFile::MADE,
-            'percent' => 100,
-            'held_by' => null,
-            'error' => null,
-            'bytes' => $made->readBack->bytes,
-            'sha256' => $made->readBack->sha256,
-            'read_back' => $made->readBack->toArray(),
-        ]);
+        $file->update(['state' => MadeFile::MADE, 'percent' => 100, 'held_by' => null, 'error' => null, ...$made]);
         $allMade = MadeFile::query()
             ->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])
             ->where('state', '!=', MadeFile::MADE)

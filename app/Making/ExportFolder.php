@@ -35,10 +35,7 @@ final class ExportFolder
                 "It is made, and “{$to}” is another file, which isn’t overwritten. Move that one away, then make it again.",
             );
         }
-        $part = $to.'.'.getmypid().'.part';
-        is_dir(dirname($to)) || @mkdir(dirname($to), 0770, true);
-        if (! @copy($file->path(), $part) || Checksum::of($part) !== $sha256 || ! @rename($part, $to)) {
-            @unlink($part);
+        if (! WholeCopy::put($file->path(), $to, $sha256)) {
             throw new CannotWrite("It is made, and couldn’t be written into “{$folder}”. Make room there, then make it again.");
         }
     }

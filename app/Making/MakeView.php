@@ -30,6 +30,8 @@ final class MakeView
             'exportedTo' => $make->export_folder === null ? null : "{$make->export_folder}/{$make->folder}",
             'zip' => self::zip($make, false),
             'screenZip' => self::zip($make, true),
+            'held' => $make->held,
+            'secondsLeft' => TimeLeft::of($make),
             'startedAt' => $make->created_at->toIso8601String(),
             'files' => $make->files
                 ->map(
@@ -42,6 +44,7 @@ final class MakeView
                         'state' => $file->state,
                         'percent' => $file->percent,
                         'error' => $file->error,
+                        'madeBefore' => $file->made_before === null ? null : "orders/{$file->made_before}",
                         'size' => $file->bytes === null ? null : Figure::bytes($file->bytes),
                         'sha256' => $file->sha256,
                         'readBack' => $file->read_back ?? [],

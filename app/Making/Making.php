@@ -12,6 +12,7 @@ use App\Models\Make;
 use App\Models\Order;
 use App\Models\Studio;
 use App\Orders\History;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -27,21 +28,27 @@ final class Making
     public function __construct(private readonly Computation $computation) {}
 
     /**
-     * @param  ?list<int>  $chosen  ids of lines; null for all that are passed
-     * @return ?Make null when no passed line is among them
+     * @param  ?list<int>  $chosen  ids of lines; null for all that are passed. Chosen ones may have been made before
+     * @return ?Make null when nothing among them is to be made; the set that is being made where all of them are in it already
      */
     public function start(Order $order, ?array $chosen): ?Make
     {
-        $make = DB::transaction(function () use ($order, $chosen): ?Make {
+        $isRunning = false;
+        $make = DB::transaction(function () use ($order, $chosen, &$isRunning): ?Make {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $worked = $this->computation->order($order);
-            $lines = $order->lines->filter(
-                fn (Line $line): bool => $line->state === Line::PASSED &&
-                    ($chosen === null || in_array($line->id, $chosen, true)) &&
+            $wanted = $order->lines->filter(
+                fn (Line $line): bool => ($chosen === null
+                    ? $line->state === Line::PASSED
+                    : in_array($line->state, [Line::PASSED, Line::MADE], true) && in_array($line->id, $chosen, true)) &&
                     ! $worked->of($line)->isStopped(),
             );
+            $running = self::running($wanted);
+            $lines = $wanted->whereNotIn('id', array_keys($running));
             if ($lines->isEmpty()) {
-                return null;
+                $isRunning = $running !== [];
+
+                return $isRunning ? Make::query()->find(max($running)) : null;
             }
             $make = self::folder($order, isForScreens: false);
             foreach ($lines as $line) {
@@ -50,9 +57,54 @@ final class Making
 
             return $make;
         });
-        self::begin($make);
+        $isRunning || self::begin($make);
 
         return $make;
+    }
+
+    /**
+     * Lines that are being made as they are now, or wait for it: pressed twice, a thing is made once.
+     *
+     * @param  Collection<int, Line>  $lines
+     * @return array<int, int> the set they are in by their ids
+     */
+    private static function running(Collection $lines): array
+    {
+        return MadeFile::query()
+            ->whereRelation('make', 'is_for_screens', false)
+            ->where(fn (Builder $files) => $files->whereIn('line_id', $lines->pluck('id')))
+            ->where(fn (Builder $files) => $files->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING]))
+            ->get(['line_id', 'line_version', 'make_id'])
+            ->filter(fn (MadeFile $file): bool => $lines->firstWhere('id', $file->line_id)?->version === $file->line_version)
+            ->pluck('make_id', 'line_id')
+            ->all();
+    }
+
+    /** What isn't begun waits: until somebody goes on (paused), or for good unless somebody does (stopped). */
+    public function hold(Make $make, string $how): void
+    {
+        DB::transaction(function () use ($make, $how): void {
+            $make->update(['held' => $how]);
+            if ($how === Make::STOPPED) {
+                $make
+                    ->files()
+                    ->where('state', MadeFile::WAITING)
+                    ->update(['state' => MadeFile::STOPPED]);
+            }
+        });
+    }
+
+    /** Makes what a held set still lacks. */
+    public function goOn(Make $make): void
+    {
+        DB::transaction(function () use ($make): void {
+            $make->update(['held' => null]);
+            $make
+                ->files()
+                ->where('state', MadeFile::STOPPED)
+                ->update(['state' => MadeFile::WAITING, 'percent' => 0]);
+        });
+        self::begin($make->load('files'));
     }
 
     /**
@@ -93,19 +145,25 @@ final class Making
     private static function plan(Make $make, Line $line, WorkedLine $worked, callable $isWanted): void
     {
         foreach (array_filter($worked->plan?->all() ?? [], $isWanted) as $file) {
+            $ticket = Ticket::of($worked);
             $make->files()->create([
                 'line_id' => $line->id,
                 'line_version' => $line->version,
                 'name' => $file->name,
                 'is_for_screen' => $file->isForScreen,
-                'ticket' => Ticket::of($worked) + ['shows' => Shows::of($file)],
+                'pixels' => $file->width * $file->height,
+                'ticket' => $ticket + ['shows' => Shows::of($file)],
+                'ticket_hash' => MadeBefore::hash($ticket, $file->name),
             ]);
         }
     }
 
     private static function begin(?Make $make): void
     {
-        $make?->files->groupBy('line_id')->each(fn (Collection $files) => MakeFiles::dispatch($files->pluck('id')->all()));
+        $make?->files
+            ->where('state', MadeFile::WAITING)
+            ->groupBy('line_id')
+            ->each(fn (Collection $files) => MakeFiles::dispatch(array_values($files->pluck('id')->all())));
     }
 
     /**
@@ -140,7 +198,7 @@ final class Making
         }
         $taken = MadeFile::query()
             ->whereKey($file->id)
-            ->whereIn('state', [MadeFile::FAILED, MadeFile::MADE])
+            ->whereIn('state', [MadeFile::FAILED, MadeFile::MADE, MadeFile::STOPPED])
             ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
         if ($taken === 1) {
             MakeFiles::dispatch([$file->id]);

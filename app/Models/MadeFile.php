@@ -24,6 +24,10 @@ use Planisher\Imaging\OrderMaker;
  * @property ?int $bytes
  * @property ?string $sha256
  * @property ?list<array<string, mixed>> $read_back
+ * @property int $pixels
+ * @property ?float $seconds  that a worker took to make it
+ * @property ?string $ticket_hash
+ * @property ?string $made_before  the folder of the set that the same file was made in
  * @property Make $make
  * @property Line $line
  */
@@ -37,13 +41,16 @@ class MadeFile extends Model
 
     public const FAILED = 'failed';
 
+    /** Not made, since the making was stopped. */
+    public const STOPPED = 'stopped';
+
     protected $guarded = [];
 
     protected $attributes = ['state' => self::WAITING, 'percent' => 0, 'is_for_screen' => false];
 
     protected function casts(): array
     {
-        return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode', 'is_for_screen' => 'boolean'];
+        return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode', 'is_for_screen' => 'boolean', 'seconds' => 'float'];
     }
 
     /** @return BelongsTo<Make, $this> */

@@ -99,15 +99,86 @@ final class MakingTest extends TestCase
         self::assertSame([$lines[1]->id], MadeFile::query()->pluck('line_id')->all());
     }
 
-    public function test_each_press_has_a_folder_of_its_own_and_the_same_line_the_same_bytes(): void
+    public function test_each_press_has_a_folder_of_its_own_and_only_what_has_changed_is_made_again(): void
     {
-        $line = $this->line();
-        $this->pass($line);
+        [$same, $other] = [$this->line(), $this->line('8 x 10 in')];
+        array_map($this->pass(...), [$same, $other]);
         $one = $this->make();
-        $line->fresh()?->update(['state' => Line::PASSED]);
-        $two = $this->make();
-        self::assertStringEndsWith('-2', $two->folder);
-        self::assertSame($one->files[0]?->sha256, $two->files[0]?->sha256);
+        $this->postJson("/api/orders/{$this->order->id}/make")
+            ->assertUnprocessable()
+            ->assertJsonPath('message', fn (string $said): bool => str_starts_with($said, 'All that is passed is made already'));
+        $this->change($other->refresh(), ['size' => '5 x 7 in'])->assertOk();
+        $this->pass($other->refresh());
+        self::assertSame([$other->id], $this->make()->files->pluck('line_id')->all(), 'only the line that has changed');
+
+        $all = $this->postJson("/api/orders/{$this->order->id}/make", ['lines' => [$same->id, $other->id]])
+            ->assertCreated()
+            ->json('id');
+        $three = Make::query()->findOrFail((int) $all);
+        self::assertStringEndsWith('-3', $three->folder);
+        self::assertSame(['made', 'made'], $three->files->pluck('state')->all());
+        [$before, $after] = [$one->files()->with('make')->firstOrFail(), $three->files()->with('make')->firstOrFail()];
+        self::assertSame([$one->folder, null], [$after->made_before, $after->seconds], 'taken over, not made');
+        self::assertSame($before->sha256, hash_file('sha256', $after->path()));
+
+        // Lost or damaged, the earlier one is no source: it is made anew, of the same bytes.
+        array_map(unlink(...), [$before->path(), $after->path()]);
+        $four = $this->postJson("/api/orders/{$this->order->id}/make", ['lines' => [$same->id]])->json('id');
+        $again = MadeFile::query()->where('make_id', $four)->sole();
+        self::assertSame([null, $before->sha256], [$again->made_before, $again->sha256]);
+        self::assertGreaterThan(0, $again->seconds);
+    }
+
+    public function test_making_waits_when_it_is_paused_stops_and_goes_on(): void
+    {
+        config(['queue.default' => 'database']);
+        $lines = [$this->line(), $this->line('8 x 10 in'), $this->line('8 x 10 in')];
+        array_map($this->pass(...), $lines);
+        $make = $this->make();
+        $see = fn (): array => (array) $this->getJson("/api/orders/{$this->order->id}/make")
+            ->assertOk()
+            ->json('makes.0');
+        $work = fn () => $make->files()->get()->each(fn (MadeFile $file) => app()->call([new MakeFiles([$file->id]), 'handle']));
+        self::assertNull($see()['secondsLeft'], 'nothing was ever made: nobody knows');
+        self::assertSame($make->id, $this->make()->id, 'pressed twice it is made once');
+        self::assertSame(3, DB::table('jobs')->count());
+
+        $first = $make->files[0];
+        app()->call([new MakeFiles([(int) $first?->id]), 'handle']);
+        $pixels = array_column($make->files->toArray(), 'pixels');
+        self::assertSame([1800 * 1200, 3000 * 2400, 3000 * 2400], $pixels);
+        $took = (float) $first?->refresh()->seconds;
+        self::assertEqualsWithDelta((($pixels[1] + $pixels[2]) / $pixels[0]) * $took, $see()['secondsLeft'], 0.06);
+
+        $this->postJson("/api/makes/{$make->id}/pause")->assertNoContent();
+        $work();
+        self::assertSame(['made', 'waiting', 'waiting'], array_column($see()['files'], 'state'));
+        self::assertSame(['paused', null], [$see()['held'], $see()['secondsLeft']]);
+
+        $this->postJson("/api/makes/{$make->id}/stop")->assertNoContent();
+        $work();
+        self::assertSame(['made', 'stopped', 'stopped'], array_column($see()['files'], 'state'));
+        self::assertSame('passed', $lines[1]->refresh()->state);
+        $this->get("/api/makes/{$make->id}/zip")->assertOk();
+
+        DB::table('jobs')->delete();
+        $this->postJson("/api/makes/{$make->id}/go-on")->assertNoContent();
+        self::assertSame(2, DB::table('jobs')->count(), 'only what was left');
+        $work();
+        $work();
+        self::assertSame(['made', 'made', 'made'], array_column($see()['files'], 'state'));
+        self::assertSame('made', $lines[1]->refresh()->state);
+    }
+
+    public function test_a_file_that_a_worker_has_is_not_taken_by_another(): void
+    {
+        config(['queue.default' => 'database']);
+        $this->pass($this->line());
+        $file = $this->make()->files()->firstOrFail();
+        $file->update(['state' => MadeFile::MAKING, 'held_by' => 'elsewhere:1:77']);
+        app()->call([new MakeFiles([$file->id]), 'handle']);
+        self::assertSame(MadeFile::MAKING, $file->refresh()->state);
+        self::assertFileDoesNotExist($file->path());
     }
 
     public function test_a_picture_changed_after_passing_is_not_printed(): void

@@ -10,6 +10,7 @@ use App\Lines\OrderView;
 use App\Making\MakeView;
 use App\Making\Making;
 use App\Making\Zip;
+use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
@@ -42,11 +43,38 @@ final class MakeController
         $stopped = $this->making->stopped($order);
 
         return $make === null
-            ? response()->json(
-                ['message' => $stopped[0] ?? 'No line is passed yet. Pass the lines that are right, then make their files.'],
-                422,
-            )
+            ? response()->json(['message' => $stopped[0] ?? self::nothing($order)], 422)
             : response()->json(['id' => $make->id, 'stopped' => $stopped], 201);
+    }
+
+    private static function nothing(Order $order): string
+    {
+        return $order->lines()->where('state', Line::MADE)->exists()
+            ? 'All that is passed is made already, and nothing of it has changed since. Choose lines to have their files once more.'
+            : 'No line is passed yet. Pass the lines that are right, then make their files.';
+    }
+
+    /** What isn't begun waits until somebody goes on; what is being made is finished. */
+    public function pause(Make $make): Response
+    {
+        $this->making->hold($make, Make::PAUSED);
+
+        return response()->noContent();
+    }
+
+    /** What isn't begun isn't made, unless somebody goes on. */
+    public function stop(Make $make): Response
+    {
+        $this->making->hold($make, Make::STOPPED);
+
+        return response()->noContent();
+    }
+
+    public function goOn(Make $make): Response
+    {
+        $this->making->goOn($make);
+
+        return response()->noContent();
     }
 
     public function again(MadeFile $file): JsonResponse

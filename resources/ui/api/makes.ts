@@ -9,7 +9,7 @@ export const useMakes = (orderId: number) =>
         queryFn: () => api.get<Makes>(`orders/${orderId}/make`),
         refetchInterval: (query) => {
             const busy = query.state.data?.makes.some((make) =>
-                make.files.some((file) => file.state === 'waiting' || file.state === 'making'),
+                make.files.some((file) => file.state === 'making' || (file.state === 'waiting' && make.held === null)),
             );
             return busy ? WATCH_EVERY_MS : LOOK_EVERY_MS;
         },
@@ -22,6 +22,11 @@ export const makeFiles = (orderId: number, lines?: number[]) =>
 /** Makes copies for a screen of lines as they are now, or of all. */
 export const makeScreenCopies = (orderId: number, lines: number[] | undefined, screenCopy: ScreenCopy) =>
     api.post<Making>(`orders/${orderId}/screen-copies`, { screenCopy, ...(lines ? { lines } : {}) });
+
+export type Hold = 'pause' | 'stop' | 'go-on';
+
+/** Has what isn't begun of a set wait, has it not made, or goes on with it. */
+export const holdMake = (makeId: number, how: Hold) => api.post(`makes/${makeId}/${how}`);
 
 /** Makes a file once more that failed, or was lost or damaged since. */
 export const makeAgain = (fileId: number) => api.post(`files/${fileId}/again`);

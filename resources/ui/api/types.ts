@@ -1417,7 +1417,7 @@ export interface MadeFile {
     lineId: number;
     lineNumber: number;
     name: string;
-    state: 'waiting' | 'making' | 'made' | 'failed';
+    state: 'waiting' | 'making' | 'made' | 'failed' | 'stopped';
     percent: number;
     error: string | null;
     size: string | null;
@@ -1433,6 +1433,10 @@ export interface MadeFile {
         width: number;
         height: number;
     } | null;
+    /**
+     * the folder of the set that the same file was made in
+     */
+    madeBefore: string | null;
 }
 /**
  * A set of files
@@ -1457,6 +1461,14 @@ export interface Make {
      * where its files are put besides, on the server
      */
     exportedTo: string | null;
+    /**
+     * that what isn't begun waits, until somebody goes on
+     */
+    held: ('paused' | 'stopped') | null;
+    /**
+     * how long it will still take; null while nobody knows
+     */
+    secondsLeft: number | null;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -1,13 +1,25 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import { thumbUrl } from '@/api/client';
 import { makeAgain, useMakes } from '@/api/makes';
 import type { MadeFile, Make, Measured } from '@/api/types';
+import { Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { useNotices } from '@/common/notices';
 import { TopBar } from '@/common/TopBar';
+import { useKeys } from '@/common/useKeys';
+import { Going } from './Going';
+import { HowFar } from './HowFar';
 import { ScreenCopies } from './ScreenCopies';
+
+const KEYS = [
+    { keys: 'P', does: 'pause the making, go on with it' },
+    { keys: 'S', does: 'stop it: what isn’t begun isn’t made' },
+    { keys: 'D', does: 'download the newest set' },
+    { keys: 'Tab', does: 'walk the files' },
+];
 
 /** The files of an order: being made, read back, and to be had. */
 export function MakePage() {
@@ -31,7 +43,7 @@ export function MakePage() {
                         </Link>
                     </>
                 }
-                keys={[{ keys: 'Tab', does: 'walk the files' }]}
+                keys={KEYS}
                 acts={
                     <>
                         <ScreenCopies orderId={id} />
@@ -53,18 +65,16 @@ export function MakePage() {
                         files.
                     </p>
                 ) : (
-                    makes.data.makes.map((make) => <Set key={make.id} make={make} orderId={id} />)
+                    makes.data.makes.map((make, i) => <Set key={make.id} make={make} orderId={id} isNewest={i === 0} />)
                 )}
             </main>
         </div>
     );
 }
 
-function Set({ make, orderId }: { make: Make; orderId: number }) {
+function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewest: boolean }) {
     const made = make.files.filter((file) => file.state === 'made').length;
-    const failed = make.files.filter((file) => file.state === 'failed').length;
-    const busy = made + failed < make.files.length;
-    const share = make.files.reduce((sum, file) => sum + (file.state === 'failed' ? 100 : file.percent), 0) / make.files.length;
+    const busy = make.files.some((file) => file.state === 'waiting' || file.state === 'making');
     const started = new Date(make.startedAt).toLocaleString('en-GB', {
         day: 'numeric',
         month: 'long',
@@ -81,11 +91,13 @@ function Set({ make, orderId }: { make: Make; orderId: number }) {
                     </h2>
                     <p className="text-small text-soft" role="status">
                         {started} · {made} of {make.files.length} made and read back
-                        {failed > 0 ? ` · ${failed} could not be made` : ''}
+                        <HowFar make={make} />
                     </p>
                 </div>
-                {busy && <progress value={share} max={100} aria-label="All files" className="mb-1 w-48" />}
-                {made > 0 && !busy && <ZipLink state={make.zip} href={`/api/makes/${make.id}/zip`} label="Download all as ZIP" />}
+                <Going make={make} orderId={orderId} hasKeys={isNewest} />
+                {made > 0 && !busy && (
+                    <ZipLink state={make.zip} href={`/api/makes/${make.id}/zip`} label="Download all as ZIP" hasKey={isNewest} />
+                )}
             </div>
             <ul>
                 {make.files
@@ -119,17 +131,21 @@ function Set({ make, orderId }: { make: Make; orderId: number }) {
     );
 }
 
-function ZipLink({ state, href, label }: { state: Make['zip']; href: string; label: string }) {
+function ZipLink({ state, href, label, hasKey }: { state: Make['zip']; href: string; label: string; hasKey?: boolean }) {
+    const link = useRef<HTMLAnchorElement>(null);
+    useKeys(hasKey ? { d: () => link.current?.click() } : {});
     return state === 'packing' ? (
         <p className="text-small text-soft" role="status">
             packing the ZIP…
         </p>
     ) : state === 'ready' ? (
         <a
+            ref={link}
             href={href}
             className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
         >
             {label}
+            {hasKey && <Key>D</Key>}
         </a>
     ) : null;
 }
@@ -151,11 +167,13 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                     <Link to={`/orders/${orderId}/lines/${file.lineId}`} className="underline underline-offset-2 hover:text-ink">
                         Line {file.lineNumber}
                     </Link>
+                    {file.madeBefore && <span title={`the same file as in ${file.madeBefore}`}> · unchanged since before</span>}
                     {file.sha256 ? <span title={`SHA-256 ${file.sha256}`}> · {file.sha256.slice(0, 10)}…</span> : null}
                 </p>
             </div>
             <div>
                 {file.state === 'waiting' && <p className="text-[13px] text-soft">Waiting for its turn</p>}
+                {file.state === 'stopped' && <p className="text-[13px] text-soft">Not made: the making was stopped</p>}
                 {file.state === 'making' && (
                     <p className="flex items-center gap-3 text-[13px] text-soft">
                         <progress value={file.percent} max={100} aria-label={file.name} className="w-40" />
@@ -198,7 +216,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                     </a>
                 </span>
             )}
-            {file.state === 'failed' && (
+            {(file.state === 'failed' || file.state === 'stopped') && (
                 <button
                     onClick={() => again.mutate()}
                     disabled={again.isPending}

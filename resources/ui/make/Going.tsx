@@ -1,0 +1,52 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { holdMake, type Hold } from '@/api/makes';
+import type { Make } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { useKeys } from '@/common/useKeys';
+import { useTell } from '@/common/useTell';
+
+interface Props {
+    make: Make;
+    orderId: number;
+    /** of several sets the keys are those of the newest */
+    hasKeys: boolean;
+}
+
+/** A set while it is being made or waits: how far it is, and the means to have it wait, stop, go on. */
+export function Going({ make, orderId, hasKeys }: Props) {
+    const client = useQueryClient();
+    const tell = useTell();
+    const hold = useMutation({
+        mutationFn: (how: Hold) => holdMake(make.id, how),
+        onSettled: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
+    });
+    const isLeft = make.files.some((file) => file.state === 'waiting' || file.state === 'stopped');
+    const isGoing = make.held === null && make.files.some((file) => file.state === 'waiting');
+    const isMaking = make.files.some((file) => file.state === 'making');
+    const can: Record<Hold, boolean> = {
+        pause: isGoing,
+        'go-on': make.held !== null && isLeft,
+        stop: isGoing || (make.held === 'paused' && isLeft),
+    };
+    const act = (how: Hold) => {
+        if (can[how] && !hold.isPending) {
+            tell(hold.mutateAsync(how));
+        }
+    };
+    useKeys(hasKeys ? { p: () => act(can.pause ? 'pause' : 'go-on'), s: () => act('stop') } : {});
+    const share =
+        make.files.reduce((sum, file) => sum + (file.state === 'made' || file.state === 'failed' ? 100 : file.percent), 0) /
+        make.files.length;
+    const offered = (Object.keys(can) as Hold[]).filter((how) => can[how]);
+    return isMaking || offered.length > 0 ? (
+        <div className="flex items-center gap-3">
+            <progress value={share} max={100} aria-label="All files" className="w-40" />
+            {offered.map((how) => (
+                <Button key={how} onClick={() => act(how)} disabled={hold.isPending}>
+                    {{ pause: 'Pause', stop: 'Stop', 'go-on': 'Go on' }[how]}
+                    {hasKeys && <Key>{how === 'stop' ? 'S' : 'P'}</Key>}
+                </Button>
+            ))}
+        </div>
+    ) : null;
+}
