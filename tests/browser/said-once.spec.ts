@@ -1,4 +1,4 @@
-import { addLine, addPictures, expect, newOrder, painted, PICTURES, test } from './studio';
+import { addLine, addPictures, download, expect, newOrder, painted, PICTURES, test, tool } from './studio';
 import { Hand } from './hand';
 
 const SUBJECTS = ['slip', 'quay', 'bell', 'rope', 'tide', 'lamp', 'hull', 'mast', 'net', 'cove'];
@@ -43,6 +43,9 @@ test('an e-mail of thirty lines becomes made files, and little is done by hand',
     await hand.click(page.getByRole('button', { name: 'Make files' }), 'Make files');
     await expect(page.getByText('30 of 30 made and read back')).toBeVisible({ timeout: 120_000 });
     hand.tell('thirty lines from an e-mail to made files, nothing odd');
+    const zip = await download(page, () => page.keyboard.press('d'));
+    expect(tool('unzip', '-tq', zip)).toContain('No errors detected');
+    expect(tool('unzip', '-l', zip)).toContain('30 files');
     expect(hand.count).toBeLessThanOrEqual(12);
 });
 

@@ -16,11 +16,13 @@ import { ChosenKept } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
 import { finishOf } from '@/finishes';
+import { useMake } from '@/make/useMake';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { wantsEyes } from './wantsEyes';
 
 const KEYS = [
     { keys: 'Y  or  Enter', does: 'yes: pass it, and on to the next' },
+    { keys: 'M', does: 'yes, and make the files of all that is passed' },
     { keys: 'R', does: 'the next remedy' },
     { keys: 'B', does: 'to the bench' },
     { keys: 'N  or  ]', does: 'leave it for later, and on' },
@@ -140,9 +142,17 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
             tell(acts.pass().then(onNext));
         }
     };
+    const make = useMake(order.id);
+    const yesAndMake = () => {
+        if (line.state === 'passed' || line.state === 'made') {
+            make.mutate([]);
+        } else if (!isStopped) {
+            tell(acts.pass().then(() => make.mutate([])));
+        }
+    };
     const mend = () => remedy && tell(change(remedy.change));
     const bench = () => void navigate(`/orders/${order.id}/lines/${line.id}`);
-    useKeys({ y: yes, Enter: yes, r: () => void mend(), b: bench, n: onNext, ']': onNext, '[': onBack });
+    useKeys({ y: yes, Enter: yes, m: yesAndMake, r: () => void mend(), b: bench, n: onNext, ']': onNext, '[': onBack });
     return (
         <main className="flex min-h-0 grow flex-col">
             <h1 className="px-[26px] py-2.5 font-serif text-[22px]">
@@ -209,6 +219,9 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                         title={isStopped ? 'A line that is stopped can’t pass' : undefined}
                     >
                         Yes<Key>Y</Key>
+                    </Button>
+                    <Button onClick={yesAndMake} disabled={isStopped || make.isPending}>
+                        and make<Key>M</Key>
                     </Button>
                 </div>
             </div>

@@ -75,6 +75,8 @@ export function MakePage() {
 function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewest: boolean }) {
     const made = make.files.filter((file) => file.state === 'made').length;
     const busy = make.files.some((file) => file.state === 'waiting' || file.state === 'making');
+    const forLab = make.files.filter((file) => !file.isForScreen);
+    const forScreens = make.files.filter((file) => file.isForScreen);
     const started = new Date(make.startedAt).toLocaleString('en-GB', {
         day: 'numeric',
         month: 'long',
@@ -96,34 +98,38 @@ function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewes
                 </div>
                 <Going make={make} orderId={orderId} hasKeys={isNewest} />
                 {made > 0 && !busy && (
-                    <ZipLink state={make.zip} href={`/api/makes/${make.id}/zip`} label="Download all as ZIP" hasKey={isNewest} />
+                    <AllOf
+                        files={forLab}
+                        zip={make.zip}
+                        href={`/api/makes/${make.id}/zip`}
+                        label="Download all as ZIP"
+                        hasKey={isNewest}
+                    />
                 )}
             </div>
             <ul>
-                {make.files
-                    .filter((file) => !file.isForScreen)
-                    .map((file) => (
-                        <FileRow key={file.id} file={file} orderId={orderId} />
-                    ))}
+                {forLab.map((file) => (
+                    <FileRow key={file.id} file={file} orderId={orderId} />
+                ))}
             </ul>
             {make.screenZip && (
                 <>
                     <div className="flex items-end gap-5 pt-3 pb-2">
                         <h3 className="grow text-[13px] font-semibold">For screens, not for the lab</h3>
                         {made > 0 && !busy && (
-                            <ZipLink
-                                state={make.screenZip}
+                            <AllOf
+                                files={forScreens}
+                                zip={make.screenZip}
                                 href={`/api/makes/${make.id}/screen-zip`}
                                 label="Download the screen copies as ZIP"
+                                hasKey={isNewest && forLab.length === 0}
                             />
                         )}
                     </div>
                     <ul aria-label="For screens">
-                        {make.files
-                            .filter((file) => file.isForScreen)
-                            .map((file) => (
-                                <FileRow key={file.id} file={file} orderId={orderId} />
-                            ))}
+                        {forScreens.map((file) => (
+                            <FileRow key={file.id} file={file} orderId={orderId} />
+                        ))}
                     </ul>
                 </>
             )}
@@ -131,23 +137,34 @@ function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewes
     );
 }
 
-function ZipLink({ state, href, label, hasKey }: { state: Make['zip']; href: string; label: string; hasKey?: boolean }) {
+interface AllOfProps {
+    files: MadeFile[];
+    zip: Make['zip'];
+    /** of the ZIP */
+    href: string;
+    label: string;
+    hasKey: boolean;
+}
+
+/** All of a set to be had at once: a ZIP, or the file where there is one only. */
+function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
     const link = useRef<HTMLAnchorElement>(null);
     useKeys(hasKey ? { d: () => link.current?.click() } : {});
-    return state === 'packing' ? (
+    const only = files.length === 1 ? files[0] : undefined;
+    return files.length === 0 ? null : zip === 'packing' ? (
         <p className="text-small text-soft" role="status">
             packing the ZIP…
         </p>
-    ) : state === 'ready' ? (
+    ) : (
         <a
             ref={link}
-            href={href}
+            href={only ? `/api/files/${only.id}` : href}
             className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
         >
-            {label}
+            {only ? 'Download the file' : label}
             {hasKey && <Key>D</Key>}
         </a>
-    ) : null;
+    );
 }
 
 function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { makeFiles } from '@/api/makes';
 import { useManyActs } from '@/api/lines';
 import { useSheetActs } from '@/api/sheets';
 import { useAnswers } from '@/api/client-pages';
@@ -21,10 +20,12 @@ import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
 import { useDrop } from './dragging';
 import { ScreenCopies } from '@/make/ScreenCopies';
+import { useMake } from '@/make/useMake';
 import { ChooseLines } from './ChooseLines';
 import { LineRow } from './LineRow';
 import { PassFine } from './PassFine';
 import { useChoosing } from './useChoosing';
+import { useGoOn } from './useGoOn';
 import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
 import { SayOfMany } from './SayOfMany';
@@ -36,7 +37,9 @@ import { WhatWasOrdered } from './list/WhatWasOrdered';
 const KEYS = [
     { keys: 'A', does: 'write down what was ordered' },
     { keys: 'Enter', does: 'open the line that has the focus on the bench' },
+    { keys: 'G', does: 'go on: pass what is fine, look at what isn’t, or make the files' },
     { keys: 'M', does: 'make the files of all passed lines' },
+    { keys: 'Ctrl ⇧ ⏎', does: 'in the field: add the lines, and go on' },
     { keys: 'W', does: 'say something of the chosen lines, in words' },
     { keys: 'L', does: 'look at each line that wants eyes, large' },
     { keys: 'F', does: 'pass all lines that have nothing to look at' },
@@ -72,16 +75,12 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     const drop = useDrop({ onFiles: uploads.add });
     const choosing = useChoosing(order.lines, chosen, setChosen);
     const lines = order.lines.filter((line) => chosen.has(line.id));
-    const make = useMutation({
-        mutationFn: () => makeFiles(order.id, lines.length > 0 ? lines.map((line) => line.id) : undefined),
-        onSuccess: ({ stopped }) => {
-            stopped.forEach((words) => notices.say(words, { lasts: true }));
-            void navigate(`/orders/${order.id}/make`);
-        },
-        onError: (error) => notices.say(error.message, { lasts: true }),
-    });
+    const make = useMake(order.id);
+    const goOn = useGoOn(order.id);
+    const makeChosen = () => make.mutate(lines.map((line) => line.id));
     useKeys({
-        m: () => make.mutate(),
+        m: makeChosen,
+        g: () => goOn.mutate(),
         'ctrl+a': () => choosing.many(order.lines.map(({ id }) => id)),
         Escape: () => choosing.many([]),
         l: () => void navigate(`/orders/${order.id}/look`),
@@ -159,7 +158,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                     <PassFine orderId={order.id} lines={order.lines} />
                                 </>
                             )}
-                            <Button look="main" onClick={() => make.mutate()} disabled={make.isPending}>
+                            <Button look="main" onClick={makeChosen} disabled={make.isPending}>
                                 {lines.length > 0 ? `Make ${lines.length} chosen` : 'Make files'}
                             </Button>
                         </div>
@@ -186,7 +185,14 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             No lines yet. Drop the pictures on the left, then write or paste what was ordered:
                         </p>
                     )}
-                    <WhatWasOrdered order={order} chosen={chosenPictures} onFiles={uploads.add} onAdded={() => setPictures([])} />
+                    <WhatWasOrdered
+                        order={order}
+                        chosen={chosenPictures}
+                        onFiles={uploads.add}
+                        onAdded={() => setPictures([])}
+                        onGoOn={() => goOn.mutate()}
+                        isNext={order.lines.length === 0 && order.pictures.length > 0 && uploads.uploads.length === 0}
+                    />
                 </main>
             </div>
         </div>

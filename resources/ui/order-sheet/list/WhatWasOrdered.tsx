@@ -20,19 +20,23 @@ interface Props {
     chosen: string[];
     onFiles: (files: File[], then: (name: string) => void) => void;
     onAdded: () => void;
+    /** on to what comes next, once all that was said is on the order */
+    onGoOn: () => void;
+    /** the hand is led here: pictures have come, and nothing is said of them yet */
+    isNext: boolean;
 }
 
 /**
  * The empty end of the lines: what was ordered is typed, pasted or dropped here in the client's words, and stands beside what it
  * was read as. What is clear is taken in one press; what isn't stays until it is.
  */
-export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
+export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext }: Props) {
     const field = useRef<HTMLTextAreaElement>(null);
     const file = useRef<HTMLInputElement>(null);
     const [text, setText] = useState('');
     const [error, setError] = useState<string | null>(null);
-    /** Enter was pressed on words that are still being read */
-    const [isAwaited, setIsAwaited] = useState(false);
+    /** Enter was pressed on words that are still being read, to add them, or to go on besides */
+    const [awaited, setAwaited] = useState<'add' | 'go on' | null>(null);
     /** lines that are taken as they were read, though not all of them was clear */
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
     const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
@@ -42,7 +46,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
     const write = (words: string) => {
         setText(words);
         setError(null);
-        setIsAwaited(false);
+        setAwaited(null);
         take.reset();
     };
     const add = (words: string) => write(text.trim() === '' ? words : `${text.trimEnd()} ${words}`);
@@ -77,12 +81,12 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
 
     /** What isn’t taken stays, and what stands over it. */
     const isKept = (line: ReadLine) => line.prints.length > 0 || line.parts.some((part) => part.is !== 'passed');
-    const submit = () => {
+    const submit = (then: 'add' | 'go on') => {
         if (take.isPending || text.trim() === '') {
             return;
         }
         if (!isRead) {
-            setIsAwaited(true); // a quick hand is faster than the answer
+            setAwaited(then); // a quick hand is faster than the answer
             return;
         }
         if (prints.length === 0) {
@@ -102,7 +106,12 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
                 );
                 onAdded();
                 setAsRead(new Set());
-                field.current?.focus();
+                if (then === 'go on' && open.length === 0) {
+                    field.current?.blur();
+                    onGoOn();
+                } else {
+                    field.current?.focus();
+                }
             },
         });
     };
@@ -111,15 +120,21 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
         latest.current = submit;
     });
     useEffect(() => {
-        if (isAwaited && isRead) {
-            setIsAwaited(false);
-            latest.current();
+        if (awaited && isRead) {
+            setAwaited(null);
+            latest.current(awaited);
         }
-    }, [isAwaited, isRead]);
+    }, [awaited, isRead]);
+    useEffect(() => {
+        if (isNext && document.activeElement === document.body) {
+            field.current?.focus();
+        }
+    }, [isNext]);
     const pressed = (event: KeyboardEvent) => {
-        if (event.key === 'Enter' && !event.shiftKey && (!text.includes('\n') || event.ctrlKey || event.metaKey)) {
+        const withControl = event.ctrlKey || event.metaKey;
+        if (event.key === 'Enter' && (withControl || (!event.shiftKey && !text.includes('\n')))) {
             event.preventDefault();
-            submit();
+            submit(event.shiftKey ? 'go on' : 'add');
         } else if (event.key === 'Escape') {
             field.current?.blur();
         }
@@ -164,10 +179,21 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded }: Props) {
                     />
                 </label>
                 <div className="flex shrink-0 items-center gap-3 pt-[21px]">
-                    <Button onClick={submit} disabled={!isRead || take.isPending} className="h-[37px]">
+                    <Button onClick={() => submit('add')} disabled={!isRead || take.isPending} className="h-[37px]">
                         {prints.length > 0 ? `Add ${prints.length === 1 ? 'this line' : `${prints.length} lines`}` : 'Add'}
                         <Key>{text.includes('\n') ? 'Ctrl ⏎' : '⏎'}</Key>
                     </Button>
+                    {prints.length > 0 && open.length === 0 && (
+                        <Button
+                            onClick={() => submit('go on')}
+                            disabled={!isRead || take.isPending}
+                            className="h-[37px]"
+                            title="Passes what is fine; looks at what isn’t; where all is fine, makes the files"
+                        >
+                            and go on
+                            <Key>Ctrl ⇧ ⏎</Key>
+                        </Button>
+                    )}
                     <button
                         type="button"
                         onClick={() => file.current?.click()}
