@@ -135,8 +135,8 @@ export function painted(name: string, size: string, what = 'plasma:tan-steelblue
 
 const taken = new Map<string, string>();
 
-/** A picture as a camera hands it over: 24 megapixels, its profile in it, and with what it was exposed. Each name has colours of its own. */
-export function photographed(name: string) {
+/** A picture as a camera hands it over: its profile in it, and with what it was exposed. Each name has colours of its own. */
+export function photographed(name: string, size = '6000x4000') {
     const known = taken.get(name);
     if (known) {
         return known;
@@ -144,7 +144,7 @@ export function photographed(name: string) {
     const path = join(mkdtempSync(join(tmpdir(), 'planisher-photographed-')), name);
     const seed = createHash('sha256').update(name).digest();
     const colours = `gradient:rgb(${seed[0]! % 200},90,${seed[1]! % 200})-rgb(220,225,230)`;
-    tool('/usr/bin/convert', '-size', '6000x4000', colours, '-profile', 'imaging/profiles/srgb.icc', '-quality', '88', path);
+    tool('/usr/bin/convert', '-size', size, colours, '-profile', 'imaging/profiles/srgb.icc', '-quality', '88', path);
     tool('exiftool', '-q', '-overwrite_original', '-FNumber=8', '-ExposureTime=1/250', '-ISO=200', '-FocalLength=35', path);
     taken.set(name, path);
     return path;

@@ -259,7 +259,10 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                                     {!isTaken(line) && line.prints.some((print) => print.isWhole) && (
                                         <button
                                             type="button"
-                                            onClick={() => setAsRead(new Set([...asRead, words(line)]))}
+                                            onClick={() => {
+                                                setAsRead(new Set([...asRead, words(line)]));
+                                                field.current?.focus();
+                                            }}
                                             className="mt-1 text-small font-semibold text-copper underline underline-offset-4"
                                         >
                                             Take it as it was read
