@@ -83,6 +83,7 @@ Route::middleware('web')
 
             Route::post('orders/{order}/list/read', [ListController::class, 'read']);
             Route::post('orders/{order}/list/file', [ListController::class, 'file']);
+            Route::get('orders/{order}/last-time', [ListController::class, 'lastTime']);
             Route::post('orders/{order}/list', [ListController::class, 'take']);
             Route::post('orders/{order}/pass', [LineController::class, 'passMany']);
             Route::post('orders/{order}/wishes', [ListController::class, 'say']);

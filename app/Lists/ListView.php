@@ -53,8 +53,14 @@ final readonly class ListView
         ];
     }
 
+    /** @return \Closure(array<string, mixed>): string says how something is made, of whatever picture */
+    public function tellerOfKinds(Order $order): \Closure
+    {
+        return $this->teller($order->loadMissing(['client', 'lab.profiles', 'pictures.picture']), isOfAny: true);
+    }
+
     /** @return \Closure(array<string, mixed>): string */
-    private function teller(Order $order): \Closure
+    private function teller(Order $order, bool $isOfAny = false): \Closure
     {
         $card = $order->lab->labCard();
         $desk = $this->desks->for($order);
@@ -66,7 +72,7 @@ final readonly class ListView
             return $picture === null ? PictureTrouble::none() : ($facts[$picture->id] ??= $this->pictures->known($picture));
         };
 
-        return function (array $wanted) use ($card, $desk, $head, $known): string {
+        return function (array $wanted) use ($card, $desk, $head, $known, $isOfAny): string {
             try {
                 $line = LineReader::read(Node::root($wanted));
                 $name = NameBook::names($head, $card, [1 => $line])[1];
@@ -75,8 +81,28 @@ final readonly class ListView
                 return $e->getMessage();
             }
 
-            return self::said(Sentence::segments($worked->at), isset($wanted['output'])).'.';
+            $segments = Sentence::segments($worked->at);
+
+            return $isOfAny ? self::kind($segments) : self::said($segments, isset($wanted['output'])).'.';
         };
+    }
+
+    /**
+     * “2 prints cropped to 8 × 10 in, on Cotton rag paper”: without what only a picture would settle.
+     *
+     * @param  list<array{text: string, word: ?string}>  $segments
+     */
+    private static function kind(array $segments): string
+    {
+        $kept = [];
+        foreach ($segments as $i => $segment) {
+            $isOfPicture = fn (int $at): bool => in_array($segments[$at]['word'] ?? null, ['picture', 'turn'], true);
+            if (! $isOfPicture($i) && ! ($segment['word'] === null && $isOfPicture($i + 1))) {
+                $kept[] = $segment;
+            }
+        }
+
+        return (string) preg_replace('/^Make /', '', self::said($kept, withFile: false));
     }
 
     /**

@@ -58,6 +58,7 @@ final class Answers
         'GET lines/#/choices' => 'Choices',
         'POST orders/#/list/read' => 'ListRead',
         'POST orders/#/list/file' => 'ListText',
+        'GET orders/#/last-time' => 'LastTime',
         'POST orders/#/list' => 'LinesMade',
         'POST orders/#/pass' => 'LinesPassed',
         'POST orders/#/wishes' => 'WishesDone',

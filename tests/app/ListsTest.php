@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Models\Line;
+use App\Models\Order;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 
@@ -174,6 +175,46 @@ final class ListsTest extends TestCase
             ->json('lines');
         self::assertSame('1 in', Line::query()->findOrFail((int) $ids[0])->wanted['border']);
         self::assertFalse($this->read('{"picture": "regatta.jpg", ')->json('lines.0.isSure'), 'half a line of JSON');
+    }
+
+    public function test_what_the_client_had_last_time_is_offered_in_words_and_not_applied(): void
+    {
+        $none = $this->getJson("/api/orders/{$this->order->id}/last-time")
+            ->assertOk()
+            ->json('lastTime');
+        self::assertNull($none, 'there was no time before');
+        $whole = ['fit' => 'whole', 'border' => '1/2 in', 'window' => ['x' => 0.4, 'tight' => 1.5], 'subject' => 'Three boats'];
+        $this->pass($this->line('8 x 10 in', $whole, 'boats.jpg'))->assertOk();
+        $this->pass($this->line('8 x 10 in', ['fit' => 'whole', 'border' => '1/2 in'], 'oars.jpg'))->assertOk();
+        $this->pass($this->line('4 x 6 in', ['copies' => 2], 'oars.jpg'))->assertOk();
+        $this->line('11 x 14 in', [], 'oars.jpg'); // never passed: perhaps never wanted
+        $next = Order::query()->create([
+            'number' => '2611-77',
+            'client_id' => $this->order->client_id,
+            'lab_id' => $this->order->lab_id,
+            'ordered_on' => $this->order->ordered_on->addDay(),
+        ]);
+        $last = (array) $this->getJson("/api/orders/{$next->id}/last-time")
+            ->assertOk()
+            ->json('lastTime');
+        self::assertSame($this->order->number, $last['order']['number']);
+        self::assertSame(
+            ['1 print whole on 8 × 10 in, with room of 1/2 in to mat over', '2 prints cropped to 4 × 6 in'],
+            str_replace("\u{2009}", ' ', array_column($last['had'], 'said')),
+        );
+        self::assertSame([2, 1], array_column($last['had'], 'lines'));
+        self::assertArrayNotHasKey('window', $last['had'][0]['wanted']);
+        self::assertSame(0, $next->lines()->count(), 'nothing is applied unasked');
+
+        $this->order = $next;
+        $this->upload(self::pictureBytes(blue: 30), 'new.jpg')->assertCreated();
+        $ids = $this->postJson("/api/orders/{$next->id}/list", [
+            'lines' => [['wanted' => ['picture' => 'new.jpg'] + $last['had'][0]['wanted'], 'remark' => null]],
+        ])
+            ->assertCreated()
+            ->json('lines');
+        $line = Line::query()->findOrFail((int) $ids[0]);
+        self::assertSame(['whole', '1/2 in'], [$line->wanted['fit'], $line->wanted['border']]);
     }
 
     public function test_what_is_no_list_is_told_by_what_it_is(): void

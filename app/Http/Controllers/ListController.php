@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
+use App\Lists\LastTime;
 use App\Lists\ListFile;
 use App\Lists\ListRefused;
 use App\Lists\ListView;
@@ -48,6 +49,12 @@ final class ListController
         $chosen = array_values(array_intersect($of->pictures, $given['chosen'] ?? []));
 
         return response()->json($view->of($order, ClientList::read((string) $given['text'], $of->known, $of->pictures, $chosen)));
+    }
+
+    /** What the order's client had last time, said in words. */
+    public function lastTime(Order $order, LastTime $last): JsonResponse
+    {
+        return response()->json(['lastTime' => $last->of($order)]);
     }
 
     /** The words of a file that a client has sent. */

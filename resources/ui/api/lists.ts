@@ -4,7 +4,7 @@ import { useHistory } from '@/undo/history';
 import { api, uploaded } from './client';
 import { together, useAway, useHeldLines, useLineStep } from './line-steps';
 import { orderKey } from './orders';
-import type { LinesMade, LineView, ListRead, ListText, ReadPrint, WishesDone, WishTried } from './types';
+import type { LastTime, LinesMade, LineView, ListRead, ListText, ReadPrint, WishesDone, WishTried } from './types';
 
 /** A list that is longer than this isn't kept in the cache by all its letters. */
 const keyOf = (text: string) => (text.length < 4000 ? text : `${text.length}:${text.slice(0, 2000)}…${text.slice(-2000)}`);
@@ -54,13 +54,21 @@ export const useListRead = (orderId: number, text: string, pictures: number, cho
 export const listText = (orderId: number, file: File) =>
     uploaded<ListText>(`orders/${orderId}/list/file`, 'list', file, 'The list couldn’t be read.').then(({ text }) => text);
 
+/** What the order's client had last time; null where there was no time before. */
+export const useLastTime = (orderId: number) =>
+    useQuery({
+        queryKey: ['last-time', orderId],
+        queryFn: () => api.get<LastTime>(`orders/${orderId}/last-time`).then(({ lastTime }) => lastTime),
+        staleTime: Infinity,
+    });
+
 /** Puts lines as they were read on the order; undone as one. */
 export function useTakeList(orderId: number) {
     const client = useQueryClient();
     const history = useHistory(orderId);
     const away = useAway(orderId);
     return useMutation({
-        mutationFn: (prints: ReadPrint[]) =>
+        mutationFn: (prints: Pick<ReadPrint, 'wanted' | 'remark'>[]) =>
             api.post<LinesMade>(`orders/${orderId}/list`, { lines: prints.map(({ wanted, remark }) => ({ wanted, remark })) }),
         onSuccess: async ({ lines }) => {
             await client.invalidateQueries({ queryKey: orderKey(orderId) });

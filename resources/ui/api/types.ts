@@ -2159,3 +2159,31 @@ export interface LinesPassed {
     lines: LineView[];
     missed: string[];
 }
+/**
+ * A way that prints of the last order were made, without what was one picture's own
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "HadBefore".
+ */
+export interface HadBefore {
+    wanted: {};
+    /**
+     * that had it
+     */
+    lines: number;
+    said: string;
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LastTime".
+ */
+export interface LastTime {
+    lastTime: {
+        order: {
+            id: number;
+            number: string;
+            orderedOn: string;
+        };
+        had: HadBefore[];
+    } | null;
+}

@@ -7,6 +7,7 @@ import { useKeys } from '@/common/useKeys';
 import { AddSheet } from '../AddSheet';
 import { useDrop } from '../dragging';
 import { Doubts } from './Doubts';
+import { LastTime } from './LastTime';
 import { Parts } from './Parts';
 
 const IS_LIST = /\.(txt|text|csv|tsv|json|xlsx|ods)$/i;
@@ -218,6 +219,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                     <AddSheet order={order} />
                 </div>
             </div>
+            {text.trim() === '' && <LastTime order={order} chosen={chosen} />}
             {toldError && (
                 <p role="alert" className="mt-2 text-small text-stops">
                     {toldError}
