@@ -10,6 +10,7 @@ use App\Http\Controllers\LineController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\MarkController;
+use App\Http\Controllers\NamesController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OrderFileController;
 use App\Http\Controllers\PeopleController;
@@ -53,6 +54,8 @@ Route::middleware('web')
             Route::patch('orders/{order}', [OrderController::class, 'update']);
             Route::delete('orders/{order}', [OrderController::class, 'destroy']);
             Route::post('orders/{order}/tried', [OrderController::class, 'tried']);
+            Route::post('orders/{order}/names/tried', [NamesController::class, 'tried']);
+            Route::put('orders/{order}/names', [NamesController::class, 'give']);
             Route::post('orders/{order}/copy', [OrderController::class, 'copy']);
             Route::post('orders/{order}/put-away', [OrderController::class, 'putAway']);
             Route::post('orders/{order}/bring-back', [OrderController::class, 'bringBack']);

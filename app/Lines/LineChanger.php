@@ -34,7 +34,8 @@ final class LineChanger
      */
     public static function add(Order $order, array $wanted, ?int $number = null): Line
     {
-        $usual = $number === null ? Studio::current()->usual ?? [] : []; // what the studio does unless it is said otherwise
+        // What the order's others are named after, and what the studio does, unless it is said otherwise.
+        $usual = $number === null ? ($order->names === null ? [] : ['name' => $order->names]) + (Studio::current()->usual ?? []) : [];
         [$wanted, $names] = LinePictures::take($wanted + $usual);
         $typed = self::typed($wanted);
 
@@ -215,12 +216,14 @@ final class LineChanger
         });
     }
 
-    /** What is changed has to be passed anew; not for a copy that is wanted besides. */
+    /** What is changed has to be passed anew; not for a copy that is wanted besides, nor for another name, which has only to be made. */
     private static function opened(Line $line, bool $hasOtherPicture): void
     {
-        $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, ['screenCopy' => true]);
+        $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, ['screenCopy' => true, 'name' => true]);
         if ($printed($line->wanted) != $printed($line->getOriginal('wanted')) || $hasOtherPicture) {
             self::open($line);
+        } elseif ($line->state === Line::MADE && ($line->wanted['name'] ?? null) != ($line->getOriginal('wanted')['name'] ?? null)) {
+            $line->state = Line::PASSED;
         }
     }
 

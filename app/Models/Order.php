@@ -24,6 +24,7 @@ use Planisher\OrderFile\Remark;
  * @property ?Carbon $due_on
  * @property ?string $remark
  * @property ?string $remark_for_lab
+ * @property ?array<string, mixed> $names  what its new lines' files are named after
  * @property ?Carbon $put_away_at
  * @property ?Carbon $deleted_at
  * @property Carbon $updated_at
@@ -43,7 +44,7 @@ class Order extends Model
 
     protected function casts(): array
     {
-        return ['ordered_on' => 'date', 'due_on' => 'date', 'put_away_at' => 'datetime'];
+        return ['ordered_on' => 'date', 'due_on' => 'date', 'put_away_at' => 'datetime', 'names' => 'json:unicode'];
     }
 
     /** The next free number of a month: 2611-04. */

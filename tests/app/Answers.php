@@ -59,6 +59,8 @@ final class Answers
         'POST orders/#/list/read' => 'ListRead',
         'POST orders/#/list/file' => 'ListText',
         'GET orders/#/last-time' => 'LastTime',
+        'POST orders/#/names/tried' => 'NamesTried',
+        'PUT orders/#/names' => 'LinesPassed',
         'POST orders/#/list' => 'LinesMade',
         'POST orders/#/pass' => 'LinesPassed',
         'POST orders/#/wishes' => 'WishesDone',

@@ -129,6 +129,41 @@ final class MakingTest extends TestCase
         self::assertGreaterThan(0, $again->seconds);
     }
 
+    public function test_the_whole_order_is_named_anew_and_lines_that_come_later_are_named_so(): void
+    {
+        $lines = [$this->line(), $this->line('8 x 10 in')];
+        array_map($this->pass(...), $lines);
+        $this->make();
+        $name = [
+            'parts' => ['order', ['text' => 'a rather long piece of words of our own'], ['text' => 'and some more'], 'size', 'number'],
+            'join' => '-',
+        ];
+        $tried = $this->postJson("/api/orders/{$this->order->id}/names/tried", ['name' => $name])
+            ->assertOk()
+            ->json();
+        self::assertSame([60, 60, true], [$tried['most'], $tried['lines'][0]['length'], $tried['lines'][0]['isShortened']]);
+        // 2611-01, 4x6, 1, .jpg and what joins them leave 42 letters for both texts: the longer gives way.
+        self::assertSame('2611-01-a-rather-long-piece-of-words-and-some-more-4x6-1.jpg', $tried['lines'][0]['files'][0]);
+        self::assertNull($lines[0]->refresh()->wanted['name'] ?? null, 'nothing is done yet');
+        $one = $this->postJson("/api/orders/{$this->order->id}/names/tried", ['name' => ['parts' => ['size']], 'lines' => [$lines[1]->id]]);
+        self::assertSame(['isholm-rowing-club_4x6_dawn-boat_1.jpg', '8x10.jpg'], array_merge(...$one->json('lines.*.files')));
+        $this->postJson("/api/orders/{$this->order->id}/names/tried", ['name' => ['parts' => ['shape']]])->assertUnprocessable();
+
+        $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => (int) $line->fresh()?->version], $lines);
+        $this->putJson("/api/orders/{$this->order->id}/names", [
+            'name' => ['parts' => ['order', 'number']],
+            'isForAll' => true,
+            'lines' => $seen,
+        ])
+            ->assertOk()
+            ->assertJsonPath('missed', [])
+            ->assertJsonPath('lines.0.fileName', '2611-01_1.jpg');
+        self::assertSame('passed', $lines[0]->refresh()->state, 'it was looked at, and has only to be made under its new name');
+        $later = $this->line('4 x 6 in');
+        self::assertSame(['order', 'number'], $later->refresh()->wanted['name']['parts']);
+        self::assertSame(['2611-01_1.jpg', '2611-01_2.jpg'], $this->make()->files->pluck('name')->all());
+    }
+
     public function test_making_waits_when_it_is_paused_stops_and_goes_on(): void
     {
         config(['queue.default' => 'database']);

@@ -254,3 +254,29 @@ test('look at each: only the lines that want eyes, one key each', async ({ page 
     await expect(page.getByText('That was all of them.')).toBeVisible();
     await expect(page.getByText('2 of 3 passed')).toBeVisible();
 });
+
+test('all files of an order are named in one go, each name seen before', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, `${PICTURES}/beehives.jpg`, `${PICTURES}/brass-gears.jpg`);
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await field.fill('all in 4x6');
+    await expect(page.getByRole('button', { name: /^Add 2 lines|^Add this line/ })).toBeEnabled();
+    await page.keyboard.press('Enter');
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(2);
+    await expect(lines.first()).toContainText('brindle-pottery_4x6_beehives_1.jpg');
+    await page.getByRole('button', { name: 'The order…' }).click();
+    await page.getByRole('menuitem', { name: 'Names of its files' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Names of its files' });
+    await dialog.getByRole('button', { name: 'Leave client out' }).click();
+    await dialog.getByRole('button', { name: 'Move number forward' }).click();
+    const names = dialog.getByRole('list', { name: 'Names of all files' });
+    await expect(names).toContainText('4x6_1_beehives.jpg');
+    await expect(names).toContainText('4x6_2_brass-gears.jpg');
+    await expect(dialog).toContainText('takes 60 letters');
+    await dialog.getByRole('button', { name: 'Name the order so' }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(lines.last()).toContainText('4x6_2_brass-gears.jpg');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(lines.last()).toContainText('brindle-pottery_4x6_brass-gears_2.jpg');
+});

@@ -2187,3 +2187,34 @@ export interface LastTime {
         had: HadBefore[];
     } | null;
 }
+/**
+ * What the files of an order would be called
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "NamesTried".
+ */
+export interface NamesTried {
+    /**
+     * letters that the lab takes, ending included
+     */
+    most: number;
+    lines: NamesOfLine[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "NamesOfLine".
+ */
+export interface NamesOfLine {
+    id: number;
+    number: number;
+    files: string[];
+    /**
+     * of the longest
+     */
+    length: number;
+    isShortened: boolean;
+    /**
+     * another line came out the same
+     */
+    isNumberedApart: boolean;
+}

@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '@/api/client';
 import { useAtAnotherLab, useOrderActs, useOrderChoices, useOrderHistory } from '@/api/orders';
-import type { OrderSheet } from '@/api/types';
+import type { LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { daysAway, longDay } from '@/common/days';
@@ -11,12 +11,14 @@ import { Field } from '@/common/Field';
 import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
 import { useNotices } from '@/common/notices';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
+import { NamesOfOrder } from '@/names/NamesOfOrder';
 import { RemarkField } from './Remark';
 
 /** What the order is headed with, and what is done with all of it. */
-export function OrderHead({ order }: { order: OrderSheet }) {
+export function OrderHead({ order, chosen }: { order: OrderSheet; chosen: LineView[] }) {
     const [isOpen, setIsOpen] = useState(false);
     const [isHistory, setIsHistory] = useState(false);
+    const [isNames, setIsNames] = useState(false);
     const remarks = [order.remark, order.remarkForLab && `For the lab: ${order.remarkForLab}`].filter(Boolean);
     return (
         <header>
@@ -26,7 +28,12 @@ export function OrderHead({ order }: { order: OrderSheet }) {
                     {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
                 </h1>
                 {order.isPutAway && <span className="text-[13px] font-semibold text-look">Put away</span>}
-                <More order={order} onChange={() => setIsOpen(true)} onHistory={() => setIsHistory(true)} />
+                <More
+                    order={order}
+                    onChange={() => setIsOpen(true)}
+                    onNames={() => setIsNames(true)}
+                    onHistory={() => setIsHistory(true)}
+                />
             </div>
             <button
                 type="button"
@@ -40,6 +47,9 @@ export function OrderHead({ order }: { order: OrderSheet }) {
             {remarks.length > 0 && <p className="mt-1 max-w-[60rem] font-serif text-[14.5px]">{remarks.join(' · ')}</p>}
             <Shown title="The order" isOpen={isOpen} onOpen={setIsOpen}>
                 <Form order={order} onDone={() => setIsOpen(false)} />
+            </Shown>
+            <Shown title="Names of its files" isOpen={isNames} onOpen={setIsNames}>
+                <NamesOfOrder order={order} chosen={chosen} onDone={() => setIsNames(false)} />
             </Shown>
             <Shown title="What was done" isOpen={isHistory} onOpen={setIsHistory}>
                 <History orderId={order.id} isOpen={isHistory} />
@@ -191,7 +201,14 @@ function History({ orderId, isOpen }: { orderId: number; isOpen: boolean }) {
     );
 }
 
-function More({ order, onChange, onHistory }: { order: OrderSheet; onChange: () => void; onHistory: () => void }) {
+interface MoreProps {
+    order: OrderSheet;
+    onChange: () => void;
+    onNames: () => void;
+    onHistory: () => void;
+}
+
+function More({ order, onChange, onNames, onHistory }: MoreProps) {
     const acts = useOrderActs(order.id);
     const navigate = useNavigate();
     const { say } = useNotices();
@@ -218,6 +235,7 @@ function More({ order, onChange, onHistory }: { order: OrderSheet; onChange: () 
     return (
         <Menu trigger={<Button>The order…</Button>}>
             <MenuAct onSelect={onChange}>Change client, day, lab, remarks</MenuAct>
+            <MenuAct onSelect={onNames}>Names of its files</MenuAct>
             <MenuAct onSelect={onHistory}>What was done</MenuAct>
             <MenuAct
                 onSelect={() => acts.copy.mutate(undefined, { onSuccess: ({ id }) => void navigate(`/orders/${id}`), onError })}

@@ -13,7 +13,7 @@ interface Props<T extends string> {
     change: (changed: (parts: Part<T>[]) => Part<T>[]) => Promise<unknown>;
 }
 
-/** Parts in their order: moved forward, left out, added, one's own words among them. */
+/** Parts as chips in their order: moved forward, left out, added, one's own words among them. */
 export function Parts<T extends string>({ of, parts, named, change }: Props<T>) {
     const tell = useTell();
     const label = (part: Part<T>) => (typeof part === 'string' ? named[part] : `“${part.text}”`);
@@ -25,25 +25,26 @@ export function Parts<T extends string>({ of, parts, named, change }: Props<T>) 
     const unused = (Object.keys(named) as T[]).filter((part) => !parts.includes(part));
     return (
         <>
-            <ol className="flex flex-col gap-1" aria-label={`Parts of ${of}`}>
+            <ol className="flex flex-wrap gap-1.5" aria-label={`Parts of ${of}`}>
                 {parts.map((part, i) => (
-                    <li key={label(part)} className="flex items-center gap-1 rounded-[3px] border border-rule py-0.5 pr-1 pl-2">
-                        <span className="grow">{label(part)}</span>
+                    <li key={label(part)} className="flex items-center rounded-full border border-[#a9a9a8] bg-white">
                         <button
                             type="button"
                             disabled={i === 0}
                             aria-label={`Move ${label(part)} forward`}
+                            title="one place forward"
                             onClick={() => tell(change(forward(part)))}
-                            className="size-6 disabled:opacity-30"
+                            className="h-7 rounded-l-full pr-1 pl-2.5 text-soft hover:text-ink disabled:opacity-30"
                         >
-                            ↑
+                            ‹
                         </button>
+                        <span className="py-0.5">{label(part)}</span>
                         <button
                             type="button"
                             disabled={parts.length === 1}
                             aria-label={`Leave ${label(part)} out`}
                             onClick={() => tell(change(without(part)))}
-                            className="size-6 disabled:opacity-30"
+                            className="h-7 rounded-r-full pr-2.5 pl-1.5 text-soft hover:text-ink disabled:opacity-30"
                         >
                             ×
                         </button>
@@ -58,7 +59,7 @@ export function Parts<T extends string>({ of, parts, named, change }: Props<T>) 
                             key={part}
                             type="button"
                             onClick={() => tell(change((all) => [...without(part)(all), part]))}
-                            className="rounded-[3px] border border-rule px-2 py-0.5 hover:border-ink"
+                            className="rounded-full border border-dashed border-[#a9a9a8] px-2.5 py-0.5 hover:border-ink"
                         >
                             {named[part]}
                         </button>

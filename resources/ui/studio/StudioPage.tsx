@@ -10,7 +10,7 @@ import { Field } from '@/common/Field';
 import { Loading } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { BelowOrders } from '@/common/BelowOrders';
-import { NAME_PARTS } from '@/sentence/nameParts';
+import { NAME_PARTS } from '@/names/nameParts';
 import { Parts } from '@/sentence/Parts';
 import { Typed } from '@/sentence/Typed';
 import { People } from './People';

@@ -1,6 +1,6 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import { NAME_PARTS } from '@/sentence/nameParts';
+import { JOINERS, NAME_PARTS } from '@/names/nameParts';
 import { Parts } from '@/sentence/Parts';
 import type { WordProps } from '@/sentence/word';
 
@@ -22,10 +22,7 @@ export function NameWord({ line, change }: WordProps) {
                 label="Joined by"
                 value={join}
                 onChoose={(chosen) => tell(change(({ uses: { name } }) => ({ name: { ...name, join: chosen } })))}
-                options={[
-                    { value: '_', label: 'joined by _' },
-                    { value: '-', label: 'joined by -' },
-                ]}
+                options={JOINERS}
             />
         </div>
     );

@@ -12,3 +12,9 @@ export const NAME_PARTS = {
     copies: 'copies',
     date: 'date',
 } satisfies Record<Extract<NamePart, string>, string>;
+
+/** What stands between the parts. */
+export const JOINERS: { value: '_' | '-'; label: string }[] = [
+    { value: '_', label: 'joined by _' },
+    { value: '-', label: 'joined by -' },
+];

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Lines\Computation;
+use App\Lines\LineChanger;
+use App\Lines\LineView;
+use App\Models\Line;
+use App\Models\Order;
+use App\Orders\Names;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What the files of an order are called: tried, and given to its lines. */
+final class NamesController
+{
+    public function __construct(private readonly Computation $computation) {}
+
+    /** The names of the whole order, as they would be. */
+    public function tried(Request $request, Order $order): JsonResponse
+    {
+        $given = $request->validate(['name' => ['required', 'array'], 'lines' => ['nullable', 'array'], 'lines.*' => ['integer']]);
+
+        return response()->json(
+            Names::tried(
+                $order,
+                Names::typed($given['name']),
+                isset($given['lines']) ? array_values(array_map(intval(...), $given['lines'])) : null,
+            ),
+        );
+    }
+
+    /** Names lines so; where the whole order is meant, lines that come later are named so, too. */
+    public function give(Request $request, Order $order): JsonResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'array'],
+            'isForAll' => ['required', 'boolean'],
+            'lines' => ['present', 'array', 'max:500'],
+            'lines.*.id' => ['required', 'integer'],
+            'lines.*.version' => ['required', 'integer'],
+        ]);
+        $name = Names::typed($given['name']);
+        if ($given['isForAll']) {
+            $order->update(['names' => $name]);
+        }
+        $seen = array_map(intval(...), array_column($given['lines'], 'version', 'id'));
+        [$changed, $missed] = $seen === [] ? [[], []] : LineChanger::patchEach($order, $seen, ['name' => $name]);
+        $worked = $this->computation->order(Order::query()->findOrFail($order->id));
+
+        return response()->json([
+            'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed),
+            'missed' => $missed,
+        ]);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\Line;
+use App\Models\Order;
+use Planisher\Finish\LineReader;
+use Planisher\Line\Line as WantedLine;
+use Planisher\Line\NamePattern;
+use Planisher\Naming\NameBook;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+
+/** What the files of an order are called, by the order file's “name”, and what they would be called by another. */
+final class Names
+{
+    /**
+     * @param  mixed  $name  parts and joiner, as the order file has them
+     * @return array<string, mixed> as it is kept
+     *
+     * @throws OrderFileError
+     */
+    public static function typed(mixed $name): array
+    {
+        return NamePattern::fromNode(Node::root($name))->toArray();
+    }
+
+    /**
+     * The names of all files of an order, were some of its lines named so.
+     *
+     * @param  array<string, mixed>  $name
+     * @param  ?list<int>  $chosen  ids of the lines that are; null for all
+     * @return array<string, mixed>
+     */
+    public static function tried(Order $order, array $name, ?array $chosen): array
+    {
+        $card = $order->lab->labCard();
+        $order->loadMissing('lines.pictures.orderPicture.picture');
+        $wanted = $order->lines->mapWithKeys(
+            fn (Line $line): array => [
+                $line->number => $chosen === null || in_array($line->id, $chosen, true) ? self::named($line->line(), $name) : $line->line(),
+            ],
+        );
+        $names = NameBook::names($order->head(), $card, $wanted->all());
+
+        return [
+            'most' => $card->nameLength,
+            'lines' => $order->lines
+                ->map(
+                    fn (Line $line): array => [
+                        'id' => $line->id,
+                        'number' => $line->number,
+                        'files' => $names[$line->number]->files(),
+                        'length' => $names[$line->number]->length(),
+                        'isShortened' => $names[$line->number]->shortened,
+                        'isNumberedApart' => $names[$line->number]->numberedApart,
+                    ],
+                )
+                ->all(),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $name */
+    private static function named(WantedLine $line, array $name): WantedLine
+    {
+        return LineReader::read(Node::root(['name' => $name] + ['make' => $line->make] + $line->toArray()));
+    }
+}

@@ -1,0 +1,44 @@
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { useHistory } from '@/undo/history';
+import { api } from './client';
+import { together, useHeldLines, useLineStep } from './line-steps';
+import type { LinesPassed, LineView, Name, NamesTried } from './types';
+
+/**
+ * What all files of an order would be called.
+ *
+ * @param lines ids of those that are named so; null for all
+ */
+export const useNamesTried = (orderId: number, name: Name, lines: number[] | null) =>
+    useQuery({
+        queryKey: ['names', orderId, name, lines],
+        queryFn: () => api.post<NamesTried>(`orders/${orderId}/names/tried`, { name, lines }),
+        placeholderData: keepPreviousData,
+        gcTime: 0,
+        retry: false,
+    });
+
+/** Names lines so, undone as one; where all are meant, those that come later, too. */
+export function useNameLines(orderId: number) {
+    const held = useHeldLines(orderId);
+    const history = useHistory(orderId);
+    const step = useLineStep(orderId);
+    return useMutation({
+        mutationFn: ({ name, lines, isForAll }: { name: Name; lines: LineView[]; isForAll: boolean }) =>
+            api.put<LinesPassed>(`orders/${orderId}/names`, {
+                name,
+                isForAll,
+                lines: lines.map(({ id, version }) => ({ id, version })),
+            }),
+        onSuccess: ({ lines: after }, { lines: before }) => {
+            const steps = after.flatMap((line) => {
+                const was = before.find(({ id, version }) => id === line.id && version !== line.version);
+                return was ? [step(was, line)] : [];
+            });
+            after.forEach(held.keep);
+            if (steps.length > 0) {
+                history.add(together(steps));
+            }
+        },
+    });
+}
