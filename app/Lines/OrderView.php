@@ -87,6 +87,7 @@ final class OrderView
                         'height' => $picture->picture->facts['height'],
                         'size' => Figure::pixels($picture->picture->facts['width'], $picture->picture->facts['height']),
                         'lines' => $uses[$picture->id] ?? 0,
+                        'taken' => $picture->picture->taken,
                     ],
                 )
                 ->all(),

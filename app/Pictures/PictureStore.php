@@ -47,7 +47,11 @@ final class PictureStore
             $facts = $this->keep($upload, $name, $sha256, $limits);
             $picture = Picture::query()->updateOrCreate(
                 ['sha256' => $facts->sha256],
-                ['facts' => $facts->toArray(), 'modified_at' => (int) filemtime($this->path($facts))],
+                [
+                    'facts' => $facts->toArray(),
+                    'modified_at' => (int) filemtime($this->path($facts)),
+                    'taken' => FileHead::of($this->path($facts))->taken(),
+                ],
             );
         }
 

@@ -16,6 +16,12 @@ use Planisher\Plan\Situation;
 /** Judges the picture's own pixels at the size. */
 final class EnoughPixels implements Check
 {
+    /** From where something on a wall is looked at, where nobody has said; common practice, no source. */
+    private const SEEN_FROM = '150 cm';
+
+    /** What is shorter is held in the hand; common practice, no source. */
+    private const HANGS_FROM_INCHES = 12;
+
     public function judge(Situation $at): ?Finding
     {
         if ($at->plan === null) {
@@ -42,14 +48,12 @@ final class EnoughPixels implements Check
                 'pixels-soft',
                 'It may look soft',
                 "{$ppi}: sharp only from {$distance}, and it is looked at from {$from}. The lab prints from {$least}.",
-                self::loosen($part),
-            ),
+            )->mendedBy([self::loosen($part), self::onTheWall($at)]),
             Enough::TooFew => Finding::stops(
                 'pixels-too-few',
                 'Too few pixels',
                 "{$ppi}, and {$at->lab->name} prints from {$least}. ".self::largest($part),
-                self::loosen($part) ?? self::smaller($at),
-            ),
+            )->mendedBy([self::loosen($part), self::smaller($at), self::onTheWall($at)]),
         };
     }
 
@@ -77,6 +81,19 @@ final class EnoughPixels implements Check
         }
 
         return null;
+    }
+
+    /** From across a room fewer pixels are sharp. */
+    private static function onTheWall(Situation $at): ?Remedy
+    {
+        $size = $at->plan?->size();
+        if ($size === null || $at->line->viewedFrom !== null || $size->landscape()->width->inches() < self::HANGS_FROM_INCHES) {
+            return null;
+        }
+        $change = ['viewedFrom' => self::SEEN_FROM];
+        $isSharp = fn (Plan $plan): bool => in_array($plan->softest()->sharpness->enough, [Enough::Enough, Enough::Plenty], true);
+
+        return $at->changedBy($change, $isSharp) ? new Remedy('It hangs on a wall, seen from 1.5 m', $change) : null;
     }
 
     private static function largest(Part $part): string

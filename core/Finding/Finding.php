@@ -7,12 +7,14 @@ namespace Planisher\Finding;
 /** One thing seen before it goes: a stable code, how much it weighs, plain words with their figures. */
 final readonly class Finding
 {
+    /** @param  list<Remedy>  $others  further ways out, where there are several */
     private function __construct(
         public string $code,
         public Level $level,
         public string $title,
         public string $text,
         public ?Remedy $remedy,
+        public array $others = [],
     ) {}
 
     public static function fine(string $code, string $title, string $text): self
@@ -30,6 +32,18 @@ final readonly class Finding
         return new self($code, Level::Stops, $title, $text, $remedy);
     }
 
+    /**
+     * The same with these ways out, the likeliest first.
+     *
+     * @param  list<?Remedy>  $remedies  null for none
+     */
+    public function mendedBy(array $remedies): self
+    {
+        $all = array_values(array_filter($remedies));
+
+        return new self($this->code, $this->level, $this->title, $this->text, $all[0] ?? null, array_slice($all, 1));
+    }
+
     /** The same with another way out. */
     public function with(Remedy $remedy): self
     {
@@ -39,7 +53,7 @@ final readonly class Finding
     /** The same in other words. */
     public function of(string $title, string $text): self
     {
-        return new self($this->code, $this->level, $title, $text, $this->remedy);
+        return new self($this->code, $this->level, $title, $text, $this->remedy, $this->others);
     }
 
     /**
@@ -61,7 +75,8 @@ final readonly class Finding
             'level' => $this->level->value,
             'title' => $this->title,
             'text' => $this->text,
-            'remedy' => $this->remedy === null ? null : ['label' => $this->remedy->label, 'change' => $this->remedy->change],
+            'remedy' => $this->remedy?->toArray(),
+            'others' => array_map(fn (Remedy $one): array => $one->toArray(), $this->others),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace Planisher\Finding;
 
 use Planisher\Phrase\Words;
 use Planisher\Plan\Situation;
+use Planisher\Words\Lettering;
 use Planisher\Words\SetBlock;
 use Planisher\Words\Style;
 
@@ -24,6 +25,7 @@ final class LettersThere implements Check
                 'letters-missing',
                 count($missing) === 1 ? 'A letter can’t be set' : count($missing).' letters can’t be set',
                 'No face has '.self::named($missing).'. Write it another way.',
+                self::without($at, $missing),
             );
         }
         $lettering = $at->line->additions->lettering;
@@ -53,6 +55,25 @@ final class LettersThere implements Check
         }
 
         return null;
+    }
+
+    /**
+     * Every text without letters that can't be set, and without a text of which nothing would be left.
+     *
+     * @param  list<string>  $letters
+     */
+    private static function without(Situation $at, array $letters): Remedy
+    {
+        $cleaned = fn (array $of): array => isset($of['text']) ? ['text' => trim(str_replace($letters, '', $of['text']))] + $of : $of;
+        $hasWords = fn (mixed $of): bool => ! is_array($of) || ! isset($of['text']) || $of['text'] !== '';
+        $lettering = array_map(fn (Lettering $one): array => $cleaned($one->toArray()), $at->line->additions->lettering);
+        $caption = $at->line->additions->caption?->toArray();
+        $parts = array_map(fn (mixed $part): mixed => is_array($part) ? $cleaned($part) : $part, $caption['parts'] ?? []);
+
+        return new Remedy(count($letters) === 1 ? 'Leave it out' : 'Leave them out', [
+            ...$lettering === [] ? [] : ['lettering' => array_values(array_filter($lettering, $hasWords))],
+            ...$parts === [] ? [] : ['caption' => ['parts' => array_values(array_filter($parts, $hasWords))]],
+        ]);
     }
 
     /** Every text in the face that it is set in. */

@@ -9,4 +9,10 @@ final readonly class Remedy
 {
     /** @param  array<string, mixed>  $change */
     public function __construct(public string $label, public array $change) {}
+
+    /** @return array{label: string, change: array<string, mixed>} */
+    public function toArray(): array
+    {
+        return ['label' => $this->label, 'change' => $this->change];
+    }
 }

@@ -129,6 +129,39 @@ test('what isn’t clear stays with what may be meant, and a press says it', asy
     await expect(lines).toHaveCount(1);
 });
 
+test('what isn’t clear is answered by keys alone, pictures side by side with their times', async ({ page }) => {
+    await newOrder(page, 'Isholm Rowing Club');
+    const paths = ['IMG_0412.jpg', 'IMG_0415.jpg', 'slipway.jpg'].map((name) => photographed(name, '1800x1200'));
+    tool('exiftool', '-q', '-overwrite_original', '-DateTimeOriginal=2026:11:02 09:14:33', paths[0]!);
+    await addPictures(page, ...paths);
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await field.fill('2 of img 4x6\nslipway 30x40 on lustr');
+    const read = page.getByRole('list', { name: 'How it was read' });
+    await expect(read).toHaveAttribute('aria-busy', 'false');
+    const early = read.getByRole('button', { name: /IMG_0412\.jpg/ });
+    await expect(early).toContainText('2 Nov, 09:14');
+    await page.keyboard.press('ArrowDown');
+    await expect(read.getByRole('button', { name: /IMG_041/ }).first()).toBeFocused();
+    const which = (
+        (await read
+            .getByRole('button', { name: /IMG_041/ })
+            .first()
+            .textContent()) ?? ''
+    ).includes('0412')
+        ? '1'
+        : '2';
+    await page.keyboard.press(which);
+    await expect(field).toHaveValue(/^2 of IMG_0412\.jpg 4x6\n/);
+    await expect(read.getByRole('button', { name: '30 × 40 in' })).toBeFocused(); // on to the next that isn't clear
+    await page.keyboard.press('2');
+    await expect(read.getByRole('button', { name: '“lustre”' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(field).toBeFocused();
+    await expect(field).toHaveValue('2 of IMG_0412.jpg 4x6\nslipway 30 x 40 cm on lustre');
+    await page.keyboard.press('Control+Enter');
+    await expect(page.getByRole('main').getByRole('list').first().getByRole('listitem')).toHaveCount(2);
+});
+
 test('Enter at once is heard, however quick the hand', async ({ page }) => {
     await newOrder(page, 'Brindle Pottery');
     await addPictures(page, `${PICTURES}/glazed-bowls.jpg`);

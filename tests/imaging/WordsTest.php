@@ -295,6 +295,10 @@ final class WordsTest extends TestCase
         $worked = $this->work(['lettering' => [['text' => 'Hooray 😀']]]);
         self::assertTrue($worked->isStopped());
         self::assertStringContainsString('“😀” (GRINNING FACE, U+1F600)', $worked->worst()->text);
+        $change = $worked->worst()->remedy->change ?? self::fail('it has a way out');
+        self::assertSame('Hooray', $change['lettering'][0]['text']);
+        self::assertFalse($this->work($change)->isStopped());
+        self::assertSame([], $this->work(['lettering' => [['text' => '😀']]])->worst()->remedy?->change['lettering']);
         $other = $this->work(['lettering' => [['text' => 'שלום', 'face' => 'Bitter']]]);
         $finding = Situations::finding($other, 'letters-other-face') ?? self::fail('no finding');
         self::assertStringContainsString('(HEBREW LETTER SHIN, U+05E9)', $finding->text);

@@ -771,6 +771,10 @@ export interface Finding {
     title: string;
     text: string;
     remedy: Remedy | null;
+    /**
+     * further ways out, where there are several
+     */
+    others: Remedy[];
 }
 /**
  * In pixels of the picture as displayed
@@ -811,6 +815,10 @@ export interface OrderPicture {
     height: number;
     size: string;
     lines: number;
+    /**
+     * when, by the camera's clock: YYYY-MM-DDTHH:MM:SS
+     */
+    taken: string | null;
 }
 /**
  * In mm from the paper's top left corner

@@ -3,6 +3,7 @@ import { ClientSaid } from '@/order-sheet/ClientSaid';
 import { Remark } from '@/order-sheet/Remark';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
+import { waysOut } from '@/common/waysOut';
 
 interface Props {
     orderId: number;
@@ -39,14 +40,15 @@ export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: 
                         <div className="text-[13px] leading-[1.4]">
                             <p className="font-semibold">{finding.title}</p>
                             <p className="text-soft">{finding.text}</p>
-                            {finding.remedy && (
+                            {waysOut(finding).map((remedy) => (
                                 <button
-                                    className="mt-1 border-b border-copper/50 font-semibold text-copper hover:border-copper"
-                                    onClick={() => onRemedy(finding.remedy!)}
+                                    key={remedy.label}
+                                    className="mt-1 mr-3 border-b border-copper/50 text-left font-semibold text-copper hover:border-copper"
+                                    onClick={() => onRemedy(remedy)}
                                 >
-                                    {finding.remedy.label}
+                                    {remedy.label}
                                 </button>
-                            )}
+                            ))}
                         </div>
                     </li>
                 ))}

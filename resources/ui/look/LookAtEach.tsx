@@ -8,6 +8,7 @@ import { Button, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { TopBar } from '@/common/TopBar';
+import { waysOut } from '@/common/waysOut';
 import { useKeys } from '@/common/useKeys';
 import { useNotices } from '@/common/notices';
 import { useTell } from '@/common/useTell';
@@ -23,7 +24,7 @@ import { wantsEyes } from './wantsEyes';
 const KEYS = [
     { keys: 'Y  or  Enter', does: 'yes: pass it, and on to the next' },
     { keys: 'M', does: 'yes, and make the files of all that is passed' },
-    { keys: 'R', does: 'the next remedy' },
+    { keys: 'R  or  ⇧ R', does: 'the next remedy, or the one beside it' },
     { keys: 'B', does: 'to the bench' },
     { keys: 'N  or  ]', does: 'leave it for later, and on' },
     { keys: '[', does: 'back to the one before' },
@@ -133,7 +134,8 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
         [change, tell],
     );
     const findings = line.findings.filter(({ level }) => level !== 'fine');
-    const remedy = findings.find((finding) => finding.remedy)?.remedy;
+    /** of the first finding that has any, the others by Shift */
+    const remedies = waysOut(findings.find((finding) => finding.remedy) ?? { remedy: null, others: [] }).slice(0, 2);
     const isStopped = line.findings[0]?.level === 'stops';
     const yes = () => {
         if (line.state === 'passed' || line.state === 'made') {
@@ -150,9 +152,19 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
             tell(acts.pass().then(() => make.mutate([])));
         }
     };
-    const mend = () => remedy && tell(change(remedy.change));
+    const mend = (at: number) => remedies[at] && tell(change(remedies[at].change));
     const bench = () => void navigate(`/orders/${order.id}/lines/${line.id}`);
-    useKeys({ y: yes, Enter: yes, m: yesAndMake, r: () => void mend(), b: bench, n: onNext, ']': onNext, '[': onBack });
+    useKeys({
+        y: yes,
+        Enter: yes,
+        m: yesAndMake,
+        r: () => void mend(0),
+        R: () => void mend(1),
+        b: bench,
+        n: onNext,
+        ']': onNext,
+        '[': onBack,
+    });
     return (
         <main className="flex min-h-0 grow flex-col">
             <h1 className="px-[26px] py-2.5 font-serif text-[22px]">
@@ -200,12 +212,12 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                     )}
                 </ul>
                 <div className="flex shrink-0 items-center gap-2.5">
-                    {remedy && (
-                        <Button onClick={mend}>
+                    {remedies.map((remedy, i) => (
+                        <Button key={remedy.label} onClick={() => mend(i)}>
                             {remedy.label}
-                            <Key>R</Key>
+                            <Key>{i === 0 ? 'R' : '⇧ R'}</Key>
                         </Button>
-                    )}
+                    ))}
                     <Button onClick={bench}>
                         Bench<Key>B</Key>
                     </Button>

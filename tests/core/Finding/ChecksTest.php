@@ -12,6 +12,7 @@ use Planisher\Colour\ProfileShelf;
 use Planisher\Colour\TaggedColour;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
+use Planisher\Finding\Remedy;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
 use Planisher\Picture\ColourLoss;
@@ -376,5 +377,25 @@ final class ChecksTest extends TestCase
         self::assertSame(Level::Fine, Situations::finding($little, 'colours-fit')?->level);
         self::assertNull(Situations::finding($little, 'ends-clipped'));
         self::assertNull(Situations::finding(Situations::work(), 'colours-fit'), 'nobody has looked');
+    }
+
+    /** Two ways out of too few pixels: the largest size that carries, and the wall, where fewer are sharp from farther away. */
+    public function test_too_few_pixels_for_the_hand_may_be_enough_for_a_wall(): void
+    {
+        $remedies = function (string $size, int $width): array {
+            $finding = Situations::finding(
+                Situations::work(['size' => $size], Situations::picture($width, intdiv($width * 2, 3))),
+                'pixels-too-few',
+            );
+            self::assertNotNull($finding);
+
+            return [...array_map(fn (?Remedy $one): ?array => $one?->change, [$finding->remedy, ...$finding->others])];
+        };
+        // 1500 px on 18 in are 83 ppi. From 150 cm an eye wants 1 / (59.06 in · tan 1′) = 58.2 ppi (ISO 8596).
+        self::assertSame([['size' => '8 x 10 in'], ['viewedFrom' => '150 cm']], $remedies('12 x 18 in', 1500));
+        // 1000 px are 56 ppi: not even from there.
+        self::assertSame([['size' => '4 x 6 in']], $remedies('12 x 18 in', 1000));
+        // In the hand nothing is farther away.
+        self::assertSame([['size' => '4 x 6 in']], $remedies('5 x 7 in', 600));
     }
 }

@@ -1,4 +1,5 @@
 import { thumbUrl } from '@/api/client';
+import { Answer } from './Answer';
 import type { OrderPicture, OtherWords, WordsPart } from '@/api/types';
 
 interface Props {
@@ -19,25 +20,44 @@ export function Doubts({ parts, pictures, isCurrent, onChoose }: Props) {
                     <span className={part.is === 'left' ? 'text-stops' : 'text-look'}>
                         “{part.words.trim()}”: {part.why}
                     </span>
-                    {part.offers.map((offer) => (
-                        <button
-                            key={offer.with}
-                            type="button"
-                            disabled={!isCurrent}
-                            onClick={() => onChoose(i, offer)}
-                            className="flex items-center gap-2 rounded-[3px] border border-[#a9a9a8] bg-white px-2 py-0.5 text-ink hover:border-ink"
-                        >
-                            <Thumb name={offer.picture} pictures={pictures} />
-                            {offer.label}
-                        </button>
-                    ))}
+                    <span
+                        className={`flex flex-wrap gap-1.5 ${part.offers.some(({ picture }) => picture !== null) ? 'basis-full' : ''}`}
+                    >
+                        {part.offers.map((offer) => (
+                            <Answer key={offer.with} isCurrent={isCurrent} onSay={() => onChoose(i, offer)}>
+                                <Pictured name={offer.picture} pictures={pictures} />
+                                <span>
+                                    {offer.label}
+                                    <Taken name={offer.picture} pictures={pictures} />
+                                </span>
+                            </Answer>
+                        ))}
+                    </span>
                 </li>
             ))}
         </ul>
     );
 }
 
-function Thumb({ name, pictures }: { name: string | null; pictures: OrderPicture[] }) {
-    const picture = name === null ? undefined : pictures.find((of) => of.name === name);
-    return picture ? <img src={thumbUrl(picture.sha256)} alt="" className="h-12 w-auto max-w-20 object-contain" /> : null;
+const named = (name: string | null, pictures: OrderPicture[]) =>
+    name === null ? undefined : pictures.find((of) => of.name === name);
+
+interface OfPicture {
+    name: string | null;
+    pictures: OrderPicture[];
+}
+
+function Pictured({ name, pictures }: OfPicture) {
+    const picture = named(name, pictures);
+    return picture ? <img src={thumbUrl(picture.sha256)} alt="" className="h-16 w-auto max-w-28 object-contain" /> : null;
+}
+
+/** When a picture was taken, by the camera's own clock. */
+function Taken({ name, pictures }: OfPicture) {
+    const taken = named(name, pictures)?.taken;
+    return taken ? (
+        <span className="block text-left text-soft">
+            {new Date(taken).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })}
+        </span>
+    ) : null;
 }

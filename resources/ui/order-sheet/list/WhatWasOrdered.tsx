@@ -6,9 +6,11 @@ import { Mark } from '@/common/Mark';
 import { useKeys } from '@/common/useKeys';
 import { AddSheet } from '../AddSheet';
 import { useDrop } from '../dragging';
+import { Answer } from './Answer';
 import { Doubts } from './Doubts';
 import { LastTime } from './LastTime';
 import { Parts } from './Parts';
+import { useAnswering } from './useAnswering';
 
 const IS_LIST = /\.(txt|text|csv|tsv|json|xlsx|ods)$/i;
 
@@ -43,6 +45,8 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
     const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
     const take = useTakeList(order.id);
     useKeys({ a: () => field.current?.focus() });
+
+    const answering = useAnswering(field, isRead);
 
     const write = (words: string) => {
         setText(words);
@@ -131,7 +135,10 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
             field.current?.focus();
         }
     }, [isNext]);
-    const pressed = (event: KeyboardEvent) => {
+    const pressed = (event: KeyboardEvent<HTMLTextAreaElement>) => {
+        if (answering.leads(event)) {
+            return;
+        }
         const withControl = event.ctrlKey || event.metaKey;
         if (event.key === 'Enter' && (withControl || (!event.shiftKey && !text.includes('\n')))) {
             event.preventDefault();
@@ -226,7 +233,13 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                 </p>
             )}
             {lines.length > 0 && (
-                <ol className="mt-3" aria-label="How it was read" aria-busy={!isRead}>
+                <ol
+                    ref={answering.list}
+                    onKeyDown={answering.onKeyDown}
+                    className="mt-3"
+                    aria-label="How it was read"
+                    aria-busy={!isRead}
+                >
                     {lines
                         .filter((line) => line.parts.some((part) => part.is !== 'passed'))
                         .map((line) => (
@@ -259,16 +272,17 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                                         />
                                     )}
                                     {!isTaken(line) && line.prints.some((print) => print.isWhole) && (
-                                        <button
-                                            type="button"
-                                            onClick={() => {
-                                                setAsRead(new Set([...asRead, words(line)]));
-                                                field.current?.focus();
-                                            }}
-                                            className="mt-1 text-small font-semibold text-copper underline underline-offset-4"
-                                        >
-                                            Take it as it was read
-                                        </button>
+                                        <div className="mt-1.5 text-small">
+                                            <Answer
+                                                isCurrent={isRead}
+                                                onSay={() => {
+                                                    setAsRead(new Set([...asRead, words(line)]));
+                                                    field.current?.focus();
+                                                }}
+                                            >
+                                                Take it as it was read
+                                            </Answer>
+                                        </div>
                                     )}
                                 </div>
                             </li>
