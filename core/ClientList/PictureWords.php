@@ -26,6 +26,9 @@ final class PictureWords
     /** @var array<string, list<string>> pictures by a word of their name */
     private array $byWord = [];
 
+    /** @var array<string, list<string>> pictures by a word that somebody said, once it was looked for */
+    private array $meant = [];
+
     /** @param  list<string>  $names  of the order's pictures, in its order */
     public function __construct(private readonly array $names)
     {
@@ -56,10 +59,16 @@ final class PictureWords
     {
         $tokens = [];
         $said = array_flip(array_map(strval(...), array_filter(preg_split('/[^\pL\pN]+/u', mb_strtolower($words->text)) ?: [])));
-        $there = array_filter(
-            $this->words,
-            fn (array $of): bool => $of !== [] && array_filter($of, fn (string $word): bool => ! isset($said[$word])) === [],
-        );
+        $there = [];
+        foreach (array_keys($said) as $word) {
+            foreach ($this->byWord[$word] ?? [] as $name) {
+                $of = $this->words[$name];
+                if (array_filter($of, fn (string $one): bool => ! isset($said[$one])) === []) {
+                    $there[$name] = $of;
+                }
+            }
+        }
+        $there = array_replace(array_intersect_key($this->words, $there), $there); // in the order's order
         uasort($there, fn (array $a, array $b): int => count($b) <=> count($a) ?: strlen(implode($b)) <=> strlen(implode($a)));
         $alike = [];
         foreach ($there as $name => $of) {
@@ -278,12 +287,7 @@ final class PictureWords
     {
         $names = null;
         foreach ($words as $word) {
-            $has = [];
-            foreach ($this->byWord as $of => $pictures) {
-                if (self::isSame((string) $of, $word)) {
-                    array_push($has, ...$pictures);
-                }
-            }
+            $has = $this->meant[$word] ??= $this->called($word);
             $names = $names === null ? $has : array_intersect($names, $has);
             if ($names === []) {
                 return [];
@@ -294,6 +298,19 @@ final class PictureWords
         $whole = array_values(array_filter($names, fn (string $name): bool => count($this->words[$name]) === count($words)));
 
         return count($whole) === 1 ? $whole : $names;
+    }
+
+    /** @return list<string> */
+    private function called(string $word): array
+    {
+        $names = [];
+        foreach ($this->byWord as $of => $pictures) {
+            if (self::isSame((string) $of, $word)) {
+                array_push($names, ...$pictures);
+            }
+        }
+
+        return $names;
     }
 
     /** “bowl” and “bowls”, “lighthouse’s” and “lighthouse”, “shore” and “shoreline”. */

@@ -15,9 +15,12 @@ use Planisher\Wish\Known;
 use Planisher\Wish\Phrase;
 
 /** Makes lines of an order of one thing that is spoken of. */
-final readonly class Prints
+final class Prints
 {
-    public function __construct(private Known $known) {}
+    /** @var array<string, Line|OrderFileError|null> what was read before, by all that is wanted but the picture: lists repeat themselves */
+    private array $read = [];
+
+    public function __construct(private readonly Known $known) {}
 
     /**
      * @param  list<string>  $pictures  by name
@@ -56,10 +59,9 @@ final readonly class Prints
     {
         $wanted = [...$base, ...$picture === null ? [] : ['picture' => $picture]];
         $full = MergePatch::apply($wanted, $this->made($change, isset($base['size'])));
-        try {
-            $line = $this->line($full);
-        } catch (OrderFileError $e) {
-            ($item->wishes[0] ?? ($item->size ?? ($item->pictures[0] ?? null)))?->doubt($e->getMessage());
+        $line = $this->read[serialize(array_diff_key($full, ['picture' => true]))] ??= $this->line($full);
+        if ($line instanceof OrderFileError) {
+            ($item->wishes[0] ?? ($item->size ?? ($item->pictures[0] ?? null)))?->doubt($line->getMessage());
             $line = null;
         }
         if ($line !== null && $line->ignored !== []) {
@@ -71,21 +73,29 @@ final readonly class Prints
         $isWhole = $line !== null && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
 
         return new ReadPrint(
-            $line === null ? array_filter($full, fn (mixed $value): bool => $value !== null) : ['make' => $line->make] + $line->toArray(),
+            $line === null
+                ? array_filter($full, fn (mixed $value): bool => $value !== null)
+                : array_replace(['make' => $line->make] + $line->toArray(), $picture === null ? [] : ['picture' => $picture]),
             $remark,
             $isWhole && $picture !== null && $item->isSure() && $size?->why === null,
             $isWhole,
         );
     }
 
-    /** @param  array<string, mixed>  $wanted */
-    private function line(array $wanted): ?Line
+    /**
+     * @param  array<string, mixed>  $wanted
+     * @return Line|OrderFileError|null null where its size isn't known
+     */
+    private function line(array $wanted): Line|OrderFileError|null
     {
         if (! isset($wanted['size']) && Finishes::named($wanted['make'] ?? Finishes::USUAL)?->needsSize()) {
             return null;
         }
-
-        return LineReader::read(Node::root(array_filter($wanted, fn (mixed $value): bool => $value !== null), $this->known->unit));
+        try {
+            return LineReader::read(Node::root(array_filter($wanted, fn (mixed $value): bool => $value !== null), $this->known->unit));
+        } catch (OrderFileError $e) {
+            return $e;
+        }
     }
 
     /**

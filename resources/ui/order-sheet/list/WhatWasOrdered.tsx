@@ -130,11 +130,16 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
             latest.current(awaited);
         }
     }, [awaited, isRead]);
+    const seen = useRef(order.pictures.length);
     useEffect(() => {
-        if (isNext && document.activeElement === document.body) {
-            field.current?.focus();
+        if (isNext) {
+            const haveCome = order.pictures.length > seen.current;
+            seen.current = order.pictures.length;
+            if (haveCome && document.activeElement === document.body) {
+                field.current?.focus();
+            }
         }
-    }, [isNext]);
+    }, [isNext, order.pictures.length]);
     const pressed = (event: KeyboardEvent<HTMLTextAreaElement>) => {
         if (answering.leads(event)) {
             return;
