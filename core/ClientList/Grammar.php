@@ -41,6 +41,9 @@ final class Grammar
 
     private readonly SizeWords $sizes;
 
+    /** @var array<string, list<Token>> what was read before, by the shape of its words: the lines of a list are much alike */
+    private array $shapes = [];
+
     public function __construct(private readonly Known $known, private readonly PictureWords $pictures, ?Unit $unitOfAll = null)
     {
         $this->sizes = new SizeWords($known->lab, $unitOfAll ?? $known->unit, $unitOfAll !== null);
@@ -62,8 +65,25 @@ final class Grammar
         $words = new Wording($line);
         $tokens = [];
         $this->quoted($words, $tokens);
-        $whole = $this->pictures->whole($words);
-        $tokens = [...$tokens, ...$whole];
+        $tokens = [...$tokens, ...$this->pictures->whole($words)];
+        $shape = $words->shape();
+        $places = $words->places();
+        foreach ($this->shapes[$shape] ??= $this->ofShape(Wording::ofShape($shape)) as $token) {
+            $tokens[] = $token->at($places[$token->at], $places[$token->end()] - $places[$token->at]);
+        }
+        usort($tokens, fn (Token $a, Token $b): int => $a->at <=> $b->at);
+
+        return self::joined(self::excepting($tokens), $line);
+    }
+
+    /**
+     * What is said of the things that were named, whatever they are.
+     *
+     * @return list<Token>
+     */
+    private function ofShape(Wording $words): array
+    {
+        $tokens = [];
         $words->take('/(?<![\pL\pN])(?:'.self::NOT_OURS.')(?![\pL\pN])/iu', function (array $m, int $at, int $length) use (
             &$tokens,
         ): bool {
@@ -84,9 +104,8 @@ final class Grammar
         foreach ($words->left('/[\pL\pN’\'&+#]+(?:[-\/][\pL\pN’\']+)*|[^\s\pL\pN]/u') as [$word, $at]) {
             $tokens[] = $this->other($word, $at);
         }
-        usort($tokens, fn (Token $a, Token $b): int => $a->at <=> $b->at);
 
-        return self::joined(self::excepting($tokens), $line);
+        return $tokens;
     }
 
     /**

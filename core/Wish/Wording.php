@@ -43,6 +43,38 @@ final class Wording
         }
     }
 
+    /** What is left, each part that was taken as one byte: words that say the same of different things look the same. */
+    public function shape(): string
+    {
+        return (string) preg_replace('/'.self::TAKEN.'+/', self::TAKEN, $this->left);
+    }
+
+    /** Words of such a shape. */
+    public static function ofShape(string $shape): self
+    {
+        $words = new self($shape);
+        $words->left = $shape;
+
+        return $words;
+    }
+
+    /**
+     * Where the bytes of its shape stand in it.
+     *
+     * @return list<int> by their place in the shape, its end with them
+     */
+    public function places(): array
+    {
+        $places = [];
+        for ($at = 0, $end = strlen($this->left); $at < $end; $at++) {
+            if ($at === 0 || $this->left[$at] !== self::TAKEN || $this->left[$at - 1] !== self::TAKEN) {
+                $places[] = $at;
+            }
+        }
+
+        return [...$places, strlen($this->left)];
+    }
+
     public function taken(int $at, int $length): void
     {
         $this->left = substr_replace($this->left, str_repeat(self::TAKEN, $length), $at, $length);

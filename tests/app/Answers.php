@@ -12,7 +12,7 @@ use PHPUnit\Framework\Assert;
 /** Holds every answer of the API that is no error against its shape in core/OrderFile/answers.schema.json. */
 final class Answers
 {
-    private const SCHEMAS = __DIR__ . '/../../core/OrderFile';
+    private const SCHEMAS = __DIR__.'/../../core/OrderFile';
 
     private const ID = 'https://planisher.example/answers.schema.json';
 
@@ -100,24 +100,24 @@ final class Answers
         $isJson = str_starts_with((string) $answer->headers->get('Content-Type'), 'application/json');
         $isShown = preg_match('~/shown/\d+/~', $path) === 1;
         $isFile = $answer->headers->has('Content-Disposition');
-        if ($isFile || (!str_contains($path, '/api/') && !$isShown) || !$isJson || !$answer->isSuccessful()) {
+        if ($isFile || (! str_contains($path, '/api/') && ! $isShown) || ! $isJson || ! $answer->isSuccessful()) {
             return;
         }
-        $asked = $method . ' ' . ($isShown ? $path : explode('/api/', $path, 2)[1]);
+        $asked = $method.' '.($isShown ? $path : explode('/api/', $path, 2)[1]);
         $shape = $isShown ? 'Shown' : ($answer->getStatusCode() === 202 ? 'Reading' : self::shape($asked));
         Assert::assertNotNull($shape, "{$asked} has no shape");
-        $result = self::validator()->validate(json_decode((string) $answer->getContent()), self::ID . "#/\$defs/{$shape}");
+        $result = self::validator()->validate(json_decode((string) $answer->getContent()), self::ID."#/\$defs/{$shape}");
         $error = $result->error();
         Assert::assertNull(
             $error,
-            "{$asked} is no {$shape}: " . ($error === null ? '' : json_encode((new ErrorFormatter())->format($error))),
+            "{$asked} is no {$shape}: ".($error === null ? '' : json_encode((new ErrorFormatter())->format($error))),
         );
     }
 
     private static function shape(string $asked): ?string
     {
         foreach (self::SHAPES as $pattern => $shape) {
-            if (preg_match('~^' . strtr(preg_quote($pattern, '~'), ['\#' => '\d+', '\*' => '[0-9a-f]+']) . '$~', $asked) === 1) {
+            if (preg_match('~^'.strtr(preg_quote($pattern, '~'), ['\#' => '\d+', '\*' => '[0-9a-f]+']).'$~', $asked) === 1) {
                 return $shape;
             }
         }
@@ -131,8 +131,8 @@ final class Answers
             self::$validator = new Validator();
             self::$validator->setMaxErrors(3);
             $known = self::$validator->resolver() ?? throw new \LogicException('It finds schemas by a resolver.');
-            $known->registerFile(self::ID, self::SCHEMAS . '/answers.schema.json');
-            $known->registerFile('https://planisher.example/order.schema.json', self::SCHEMAS . '/order.schema.json');
+            $known->registerFile(self::ID, self::SCHEMAS.'/answers.schema.json');
+            $known->registerFile('https://planisher.example/order.schema.json', self::SCHEMAS.'/order.schema.json');
         }
 
         return self::$validator;

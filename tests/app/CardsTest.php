@@ -22,7 +22,7 @@ final class CardsTest extends TestCase
 
     private function take(string $text, string $name = 'card.json'): TestResponse
     {
-        $path = storage_path('app/uploads/' . bin2hex(random_bytes(6)));
+        $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
         file_put_contents($path, $text);
 
         return $this->post('/api/labs/import', ['card' => new UploadedFile($path, $name, test: true)], ['Accept' => 'application/json']);
@@ -107,7 +107,7 @@ final class CardsTest extends TestCase
         $told = $this->postJson('/api/labs/tried', ['id' => $id] + $change)
             ->assertOk()
             ->json('lines');
-        self::assertSame([[$other->number, 'changes']], array_map(fn(array $line): array => [$line['lineNumber'], $line['how']], $told));
+        self::assertSame([[$other->number, 'changes']], array_map(fn (array $line): array => [$line['lineNumber'], $line['how']], $told));
         self::assertStringContainsString('It comes out in', $told[0]['says'], 'it is laid on a larger sheet');
         self::assertSame('passed', $other->refresh()->state, 'told before it is kept');
         $this->putJson("/api/labs/{$id}", ['version' => 1] + $change)->assertOk();
@@ -148,10 +148,10 @@ final class CardsTest extends TestCase
             ->getContent();
         $validator = new Validator();
         $schema = 'https://planisher.example/order.schema.json';
-        $validator->resolver()?->registerFile($schema, __DIR__ . '/../../core/OrderFile/order.schema.json');
+        $validator->resolver()?->registerFile($schema, __DIR__.'/../../core/OrderFile/order.schema.json');
         self::assertTrue($validator->validate(json_decode($text)->lab, "{$schema}#/\$defs/LabCard")->isValid());
         $again = $this->take($text)->assertCreated()->json('id');
-        $cards = array_map(fn(int $one): array => ['name' => ''] + Lab::query()->findOrFail($one)->labCard()->toArray(), [
+        $cards = array_map(fn (int $one): array => ['name' => ''] + Lab::query()->findOrFail($one)->labCard()->toArray(), [
             (int) $id,
             (int) $again,
         ]);
@@ -164,8 +164,7 @@ final class CardsTest extends TestCase
                 substr($text, 0, 60) => 'broken or cut off at line',
                 '{"planisher": 1, "lab": {"name": "x", "sizes": []}}' => 'Its sizes can’t be',
                 '{"planisher": 1, "lab": {"name": "x", "sizes": ["A4"], "prices": [{"size": "A4", "price": -3}]}}' => 'prices[0].price',
-            ]
-            as $wrong => $says
+            ] as $wrong => $says
         ) {
             self::assertStringContainsString($says, $this->take((string) $wrong)->assertUnprocessable()->json('message'));
         }

@@ -36,7 +36,7 @@ final class ClientPagesTest extends TestCase
             ->assertCreated()
             ->json('url');
 
-        return (string) parse_url($url, PHP_URL_PATH) . '?' . parse_url($url, PHP_URL_QUERY);
+        return (string) parse_url($url, PHP_URL_PATH).'?'.parse_url($url, PHP_URL_QUERY);
     }
 
     /** @return array<string, mixed> what the page carries */
@@ -84,14 +84,14 @@ final class ClientPagesTest extends TestCase
         self::assertNotContains($screen->id, array_column($shown['prints'], 'line'));
         self::assertSame(
             "1 print, cropped to 4 × 6\u{2009}in",
-            str_replace(' in', "\u{2009}in", strtok($shown['prints'][0]['what'], ',') . ',' . strtok(',')),
+            str_replace(' in', "\u{2009}in", strtok($shown['prints'][0]['what'], ',').','.strtok(',')),
         );
         self::assertStringContainsString('white border', $shown['prints'][0]['what']);
         self::assertStringContainsString('from the', $shown['prints'][1]['cut']);
         foreach (['small' => 800, 'large' => 1600] as $size => $most) {
             Auth::forgetGuards();
             $picture = $this->get($shown['prints'][0]['pictures'][$size])->assertOk();
-            $path = storage_path('app/' . substr((string) $picture->headers->get('X-Accel-Redirect'), strlen('/_private/')));
+            $path = storage_path('app/'.substr((string) $picture->headers->get('X-Accel-Redirect'), strlen('/_private/')));
             $image = Image::open($path);
             self::assertLessThanOrEqual($most, max($image->width(), $image->height()));
         }
@@ -122,7 +122,7 @@ final class ClientPagesTest extends TestCase
         $shown = $this->shown($this->link());
         $this->answer(
             $shown['answerAt'],
-            ...array_map(fn(int $at): array => ['isYes' => true] + self::to($shown, $at), [0, 1]),
+            ...array_map(fn (int $at): array => ['isYes' => true] + self::to($shown, $at), [0, 1]),
         )->assertOk();
         self::assertSame([true, true], [$this->said($this->boat)['isYes'], $this->said($this->shore)['isYes']]);
     }
@@ -164,7 +164,7 @@ final class ClientPagesTest extends TestCase
         $at = self::to($shown, 0);
         $this->answer($shown['answerAt'], ['isYes' => false, 'note' => str_repeat('x', 100_000)] + $at)
             ->assertUnprocessable()
-            ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'up to 2000 letters'));
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'up to 2000 letters'));
         $this->answer($shown['answerAt'], ['isYes' => false] + $at)->assertUnprocessable();
         $this->answer($shown['answerAt'], ['isYes' => 'perhaps'] + $at)->assertUnprocessable();
         $this->answer($shown['answerAt'])->assertUnprocessable();
@@ -207,12 +207,12 @@ final class ClientPagesTest extends TestCase
         parse_str($query, $fields);
         $fields = array_map(strval(...), array_filter($fields, is_string(...)));
         $altered = [
-            '/shown/2?' . $query,
+            '/shown/2?'.$query,
             $path,
             "{$path}?expires={$fields['expires']}",
             "{$path}?signature={$fields['signature']}",
-            "{$path}?" . http_build_query(['expires' => (int) $fields['expires'] + 1] + $fields),
-            "{$path}?" . http_build_query(['expires' => ''] + $fields),
+            "{$path}?".http_build_query(['expires' => (int) $fields['expires'] + 1] + $fields),
+            "{$path}?".http_build_query(['expires' => ''] + $fields),
             "{$path}?{$query}&extra=1",
             "{$path}/prints?{$query}",
             "{$path}/answers?{$query}",
@@ -220,10 +220,10 @@ final class ClientPagesTest extends TestCase
         for ($i = 0; $i < 64; $i += 7) {
             $signature = $fields['signature'];
             $signature[$i] = $signature[$i] === 'a' ? 'b' : 'a';
-            $altered[] = "{$path}?" . http_build_query(['signature' => $signature] + $fields);
+            $altered[] = "{$path}?".http_build_query(['signature' => $signature] + $fields);
         }
         foreach ([$shown['prints'][0]['pictures']['small'], $shown['lookAt']] as $signed) {
-            $altered[] = (string) preg_replace_callback('~\d(?=[^\d]*\?)~', fn(array $m): string => (string) ((int) $m[0] ^ 1), $signed);
+            $altered[] = (string) preg_replace_callback('~\d(?=[^\d]*\?)~', fn (array $m): string => (string) ((int) $m[0] ^ 1), $signed);
             $altered[] = str_replace('signature=', 'signature=0', $signed);
         }
         $picture = $shown['prints'][0]['pictures']['small'];
@@ -233,7 +233,7 @@ final class ClientPagesTest extends TestCase
             $status = $this->get($url)->getStatusCode();
             self::assertContains($status, [403, 404, 405], $url);
         }
-        $this->get($path . '?' . $query . '0')
+        $this->get($path.'?'.$query.'0')
             ->assertForbidden()
             ->assertSee('altered');
         self::assertSame(1, ClientPage::query()->firstOrFail()->seen, 'seen once, by the first look');
@@ -256,14 +256,14 @@ final class ClientPagesTest extends TestCase
             now()->addDays(14)->format('Y-m-d'),
         );
         $again = $this->shown($usual);
-        $this->postJson('/api/client-pages/' . ClientPage::query()->max('id') . '/revoke')
+        $this->postJson('/api/client-pages/'.ClientPage::query()->max('id').'/revoke')
             ->assertOk()
             ->assertJsonPath('isOpen', false);
         Auth::forgetGuards();
         $this->get($usual)->assertStatus(410)->assertSee('Ask the studio');
         $this->getJson($again['lookAt'])
             ->assertStatus(410)
-            ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'Ask the studio'));
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'Ask the studio'));
         $this->get($again['prints'][0]['pictures']['small'])->assertStatus(410);
         $this->answer($again['answerAt'], ['isYes' => true] + self::to($again, 0))->assertStatus(410);
         self::assertSame(0, ClientAnswer::query()->count());
@@ -297,8 +297,7 @@ final class ClientPagesTest extends TestCase
                 'marks',
                 'labs',
                 "orders/{$this->order->id}/make",
-            ]
-            as $path
+            ] as $path
         ) {
             $this->getJson("/api/{$path}?{$query}")->assertUnauthorized();
         }
@@ -307,12 +306,12 @@ final class ClientPagesTest extends TestCase
 
     public function test_links_are_made_as_they_should_be(): void
     {
-        $make = fn(array $wanted) => $this->postJson("/api/orders/{$this->order->id}/client-pages", $wanted);
+        $make = fn (array $wanted) => $this->postJson("/api/orders/{$this->order->id}/client-pages", $wanted);
         $make(['days' => 0])->assertUnprocessable();
         $make(['days' => 10_000])->assertUnprocessable();
         $make(['mark' => 'nowhere.png'])
             ->assertUnprocessable()
-            ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'no mark'));
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'no mark'));
         self::assertSame(0, ClientPage::query()->count());
     }
 }

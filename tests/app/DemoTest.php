@@ -21,7 +21,7 @@ final class DemoTest extends TestCase
         Lab::query()->delete();
         User::query()->delete();
         $this->seed(DemoSeeder::class);
-        $counts = fn(): array => [Lab::query()->count(), Client::query()->count(), Order::query()->count(), Line::query()->count()];
+        $counts = fn (): array => [Lab::query()->count(), Client::query()->count(), Order::query()->count(), Line::query()->count()];
         self::assertSame([2, 4, 4], array_slice($before = $counts(), 0, 3));
         $this->seed(DemoSeeder::class);
         self::assertSame($before, $counts());

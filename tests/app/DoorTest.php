@@ -119,7 +119,8 @@ final class DoorTest extends TestCase
     public function test_the_same_work_is_done_for_nobody(): void
     {
         $this->try('warm@halloway.example');
-        $counting = new class ($this->app) extends HashManager {
+        $counting = new class($this->app) extends HashManager
+        {
             public int $checks = 0;
 
             public function check($value, $hashedValue, array $options = []): bool

@@ -17,7 +17,7 @@ final class FolderTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir() . '/planisher-pictures-' . bin2hex(random_bytes(4));
+        $this->folder = sys_get_temp_dir().'/planisher-pictures-'.bin2hex(random_bytes(4));
         File::ensureDirectoryExists("{$this->folder}/fair");
         Studio::query()->create(['name' => 'Wren Halloway', 'pictures_folder' => $this->folder]);
     }
@@ -72,7 +72,7 @@ final class FolderTest extends TestCase
         copy($path, "{$this->folder}/fair/again.jpg");
         touch("{$this->folder}/fair/again.jpg", time() - 60);
         [$sum, $time] = [hash_file('sha256', $path), filemtime($path)];
-        $take = fn(string $file) => $this->postJson("/api/orders/{$this->order->id}/pictures-folder", ['file' => $file]);
+        $take = fn (string $file) => $this->postJson("/api/orders/{$this->order->id}/pictures-folder", ['file' => $file]);
         $take('slipway.jpg')
             ->assertCreated()
             ->assertJson(['name' => 'slipway.jpg', 'already' => false]);
@@ -87,7 +87,7 @@ final class FolderTest extends TestCase
 
     public function test_what_cannot_be_taken(): void
     {
-        $take = fn(string $file) => $this->postJson("/api/orders/{$this->order->id}/pictures-folder", ['file' => $file]);
+        $take = fn (string $file) => $this->postJson("/api/orders/{$this->order->id}/pictures-folder", ['file' => $file]);
         $this->lay('new.jpg', age: 0);
         self::assertStringContainsString('still being written', $take('new.jpg')->assertUnprocessable()->json('message'));
         self::assertTrue($this->getJson('/api/pictures-folder')->json('files.0.isBeingWritten'));

@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  */
 final class GoldenTest extends TestCase
 {
-    private const ANSWERS = __DIR__ . '/../golden/answers.json';
+    private const ANSWERS = __DIR__.'/../golden/answers.json';
 
     public function test_answers_are_as_they_were(): void
     {
@@ -42,7 +42,7 @@ final class GoldenTest extends TestCase
         if (getenv('GOLDEN') === 'write') {
             file_put_contents(
                 self::ANSWERS,
-                json_encode($answers, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n",
+                json_encode($answers, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n",
             );
         }
         foreach (json_decode((string) file_get_contents(self::ANSWERS), true) as $of => $answer) {
@@ -53,7 +53,7 @@ final class GoldenTest extends TestCase
     /** Keys of JSON have no order. */
     private static function sorted(mixed $value): mixed
     {
-        if (!is_array($value)) {
+        if (! is_array($value)) {
             return $value;
         }
         array_is_list($value) || ksort($value);

@@ -48,7 +48,7 @@ final class HouseFinishesTest extends TestCase
     public function test_is_renamed_cut_down_and_removed(): void
     {
         $line = $this->line('8 x 10 in', ['border' => '1 in']);
-        $make = fn(string $name, array $choices) => $this->postJson('/api/house-finishes', [
+        $make = fn (string $name, array $choices) => $this->postJson('/api/house-finishes', [
             'name' => $name,
             'line' => $line->id,
             'choices' => $choices,

@@ -34,7 +34,7 @@ final class HousekeepingTest extends TestCase
 
     public function test_the_old_go_first_then_the_oldest_until_the_rest_fits(): void
     {
-        $at = fn(string $name, int $days): string => $this->file("app/previews/aa/{$name}", 1000, 86_400 * $days);
+        $at = fn (string $name, int $days): string => $this->file("app/previews/aa/{$name}", 1000, 86_400 * $days);
         [$old, $first, $second, $third] = [$at('old.jpg', 40), $at('first.jpg', 3), $at('second.jpg', 2), $at('third.jpg', 1)];
         self::assertSame(2, (new Files(storage_path('app/previews')))->sweep(30 * 86_400, 2500));
         self::assertSame([false, false, true, true], array_map(is_file(...), [$old, $first, $second, $third]));
@@ -59,7 +59,7 @@ final class HousekeepingTest extends TestCase
         DB::table('sessions')->insert(['id' => 'old', 'payload' => '', 'last_activity' => time() - 13 * 3600]);
         DB::table('sessions')->insert(['id' => 'new', 'payload' => '', 'last_activity' => time() - 3600]);
         self::assertSame(0, Artisan::call('planisher:sweep'));
-        self::assertSame([], array_filter($kept, fn(string $path): bool => !is_file($path)));
+        self::assertSame([], array_filter($kept, fn (string $path): bool => ! is_file($path)));
         self::assertSame([], array_filter($gone, is_file(...)));
         self::assertSame([1, 'new'], [DB::table('cache')->count(), DB::table('sessions')->value('id')]);
     }
@@ -106,7 +106,7 @@ final class HousekeepingTest extends TestCase
         $record = Discreet::record(
             new LogRecord(new \DateTimeImmutable(), 'x', Level::Error, "[abc] {$query->getMessage()}", ['exception' => $query]),
         );
-        $said = $record->message . json_encode($record->context);
+        $said = $record->message.json_encode($record->context);
         self::assertStringNotContainsString('the-session-id', $said);
         self::assertStringNotContainsString('wren@', $said);
         self::assertStringContainsString('[abc] SQLSTATE[23000]', $record->message);

@@ -13,11 +13,11 @@ use Planisher\Imaging\Colour\ShippedProfiles;
 /** Lab cards, their papers and profiles, and a print seen on its paper. */
 final class LabsTest extends TestCase
 {
-    private const PAPERS = __DIR__ . '/../../demo/profiles';
+    private const PAPERS = __DIR__.'/../../demo/profiles';
 
     private function take(string $bytes, string $name): TestResponse
     {
-        $path = storage_path('app/uploads/' . bin2hex(random_bytes(6)));
+        $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
         file_put_contents($path, $bytes);
 
         return $this->post(
@@ -50,7 +50,7 @@ final class LabsTest extends TestCase
     /** The lab with a matte paper whose profile is uploaded. */
     private function withRag(): void
     {
-        $this->take((string) file_get_contents(self::PAPERS . '/simulated-matte.icc'), 'rag.icc')->assertCreated();
+        $this->take((string) file_get_contents(self::PAPERS.'/simulated-matte.icc'), 'rag.icc')->assertCreated();
         $this->card([], [['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc']])->assertOk();
     }
 
@@ -133,7 +133,7 @@ final class LabsTest extends TestCase
         foreach (['proof', 'gamut'] as $what) {
             $this->get("/api/lines/{$line->id}/{$what}/{$view['planHash']}")->assertOk();
         }
-        $this->getJson("/api/lines/{$line->id}/proof/" . str_repeat('0', 64))->assertNotFound();
+        $this->getJson("/api/lines/{$line->id}/proof/".str_repeat('0', 64))->assertNotFound();
     }
 
     public function test_without_a_profile_only_the_gamut_of_the_file_is_told(): void

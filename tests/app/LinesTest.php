@@ -18,7 +18,7 @@ final class LinesTest extends TestCase
         self::assertSame('isholm-rowing-club_4x6_dawn-boat_1.jpg', $answer['fileName']);
         self::assertSame(['x' => 0, 'y' => 0, 'width' => 480, 'height' => 320], $answer['drawing']['window']);
         self::assertSame(
-            "Make 1 print of Dawn boat cropped to 4 × 6 in, landscape to suit the picture, at 300\u{2009}ppi in the " .
+            "Make 1 print of Dawn boat cropped to 4 × 6 in, landscape to suit the picture, at 300\u{2009}ppi in the ".
                 'lab’s sRGB, saved as JPEG 95, named isholm-rowing-club_4x6_dawn-boat_1',
             implode('', array_column($answer['sentence'], 'text')),
         );
@@ -33,8 +33,7 @@ final class LinesTest extends TestCase
                 '0 x 10 in' => 'side of 0',
                 '8 x in' => 'is not a length',
                 '' => 'size',
-            ]
-            as $size => $says
+            ] as $size => $says
         ) {
             $message = $this->postJson("/api/orders/{$this->order->id}/lines", ['size' => $size])
                 ->assertUnprocessable()
@@ -128,7 +127,7 @@ final class LinesTest extends TestCase
     public function test_a_joint_is_moved_by_its_figure_and_never_past_its_neighbour(): void
     {
         $line = $this->line('90 x 60 in', ['make' => 'panels', 'panels' => ['columns' => [1, 1, 1], 'gap' => '1 in']]);
-        $type = fn(string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", [
+        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", [
             'version' => $line->fresh()?->version,
             'figure' => ['name' => $name, 'typed' => $typed],
         ]);
@@ -137,7 +136,7 @@ final class LinesTest extends TestCase
         self::assertSame(
             ['column-1', 'column-2', 'column-3', 'gap-across', 'paper-height'],
             array_values(
-                array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn(string $name): bool => $name !== 'wall-width'),
+                array_filter(array_column($answer->json('drawing.dimensions'), 'name'), fn (string $name): bool => $name !== 'wall-width'),
             ),
         );
         self::assertSame(['20 in', '44.5 in', '25.5 in'], $type('column-1', '20 in')->assertOk()->json('line.panels.columns'));
@@ -253,7 +252,7 @@ final class LinesTest extends TestCase
         $sent = (string) $this->get("/api/lines/{$line->id}/preview/{$hash}")
             ->assertOk()
             ->headers->get('X-Accel-Redirect');
-        self::assertSame([1600, 1067], array_slice(getimagesize(storage_path('app/' . substr($sent, strlen('/_private/')))) ?: [], 0, 2));
+        self::assertSame([1600, 1067], array_slice(getimagesize(storage_path('app/'.substr($sent, strlen('/_private/')))) ?: [], 0, 2));
         $this->change($line, ['window' => ['tight' => 2]]);
         $this->getJson("/api/lines/{$line->id}/preview/{$hash}")->assertNotFound();
     }
@@ -261,7 +260,7 @@ final class LinesTest extends TestCase
     public function test_a_figure_of_the_drawing_is_typed(): void
     {
         $line = $this->line('8 x 10 in', ['fit' => 'whole', 'border' => '1 in']);
-        $type = fn(string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", [
+        $type = fn (string $name, string $typed) => $this->patchJson("/api/lines/{$line->id}", [
             'version' => $line->fresh()?->version,
             'figure' => ['name' => $name, 'typed' => $typed],
         ]);
@@ -331,7 +330,7 @@ final class LinesTest extends TestCase
     public function test_what_becomes_of_the_colours_is_measured_of_lines_nobody_has_opened(): void
     {
         $line = $this->line('8 x 10 in');
-        $codes = fn(): array => array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.findings'), 'code');
+        $codes = fn (): array => array_column($this->getJson("/api/orders/{$this->order->id}")->json('lines.0.findings'), 'code');
         self::assertNotContains('colours-fit', $codes(), 'the job that measures is asked for by the first look at the sheet');
         self::assertContains('colours-fit', $codes());
         $this->change($line, ['size' => '4 x 6 in'])->assertOk();
@@ -343,7 +342,7 @@ final class LinesTest extends TestCase
     {
         $this->line('8 x 10 in');
         rename(storage_path('app/proxies'), storage_path('app/away'));
-        Log::shouldReceive('warning')->once()->withArgs(fn(string $said): bool => str_contains($said, 'could not be measured'));
+        Log::shouldReceive('warning')->once()->withArgs(fn (string $said): bool => str_contains($said, 'could not be measured'));
         foreach ([1, 2] as $_) {
             $codes = array_column(
                 $this->getJson("/api/orders/{$this->order->id}")
@@ -366,7 +365,7 @@ final class LinesTest extends TestCase
     public function test_a_picture_is_looked_at(): void
     {
         $this->line();
-        $looked = $this->getJson('/api/pictures/' . $this->order->pictures()->firstOrFail()->picture->sha256 . '/looked')
+        $looked = $this->getJson('/api/pictures/'.$this->order->pictures()->firstOrFail()->picture->sha256.'/looked')
             ->assertOk()
             ->json();
         self::assertNotEmpty($looked['colours']);

@@ -29,7 +29,7 @@ final class ListsTest extends TestCase
     /** @return list<array{id: int, version: int}> */
     private static function seen(Line ...$lines): array
     {
-        return array_values(array_map(fn(Line $line): array => ['id' => $line->id, 'version' => (int) $line->fresh()?->version], $lines));
+        return array_values(array_map(fn (Line $line): array => ['id' => $line->id, 'version' => (int) $line->fresh()?->version], $lines));
     }
 
     public function test_a_list_is_read_said_back_and_taken(): void
@@ -44,7 +44,7 @@ final class ListsTest extends TestCase
         self::assertSame('grandma', $lines[2]['prints'][0]['remark']);
 
         $taken = array_map(
-            fn(array $line): array => ['wanted' => $line['prints'][0]['wanted'], 'remark' => $line['prints'][0]['remark']],
+            fn (array $line): array => ['wanted' => $line['prints'][0]['wanted'], 'remark' => $line['prints'][0]['remark']],
             array_slice($lines, 1),
         );
         $ids = (array) $this->postJson("/api/orders/{$this->order->id}/list", ['lines' => $taken])
@@ -77,7 +77,7 @@ final class ListsTest extends TestCase
         $this->line('8 x 10 in', [], 'harbour-one.jpg');
         $this->line('8 x 10 in', [], 'harbour-two.jpg');
         $all = (array) $this->read('30x40 of harbour')->json('lines.0.parts');
-        $parts = array_values(array_filter($all, fn(array $part): bool => $part['why'] !== null));
+        $parts = array_values(array_filter($all, fn (array $part): bool => $part['why'] !== null));
         self::assertSame(['30 x 40 in', '30 x 40 cm'], array_column($parts[0]['offers'], 'with'));
         self::assertSame(['harbour-one.jpg', 'harbour-two.jpg'], array_column($parts[1]['offers'], 'picture'));
         $this->read(str_repeat('It was a grey morning and the boats lay still. ', 3000))->assertUnprocessable();
@@ -93,7 +93,7 @@ final class ListsTest extends TestCase
                 'plain.txt' => ["2 of regatta 8x10\n", "2 of regatta 8x10\n"],
                 'marked.txt' => ["\xef\xbb\xbf{$umlaut} 8x10", "{$umlaut} 8x10"],
                 'western.txt' => [mb_convert_encoding("{$umlaut} 8x10", 'Windows-1252', 'UTF-8'), "{$umlaut} 8x10"],
-                'wide.txt' => ["\xff\xfe" . mb_convert_encoding("{$umlaut} 8x10", 'UTF-16LE', 'UTF-8'), "{$umlaut} 8x10"],
+                'wide.txt' => ["\xff\xfe".mb_convert_encoding("{$umlaut} 8x10", 'UTF-16LE', 'UTF-8'), "{$umlaut} 8x10"],
                 'columns.csv' => [$csv, "3 of regatta.jpg, 8x10, no cropping\n1 of oars.jpg, 5x7"],
                 'western.csv' => [
                     mb_convert_encoding("Size,Qty,Picture\n8x10,2,Brücke.jpg", 'Windows-1252', 'UTF-8'),
@@ -101,8 +101,7 @@ final class ListsTest extends TestCase
                 ],
                 'headless.csv' => ["regatta,8x10,2\n", 'regatta, 8x10, 2'],
                 'formula.csv' => ["Picture,Size,Qty\nregatta.jpg,8x10,=1+1\n", '=1+1, regatta.jpg, 8x10'],
-            ]
-            as $name => [$bytes, $text]
+            ] as $name => [$bytes, $text]
         ) {
             self::assertSame($text, $this->file($name, $bytes)->assertOk()->json('text'), $name);
         }
@@ -114,11 +113,11 @@ final class ListsTest extends TestCase
     /** Written by openpyxl and odfpy, which know nothing of us. */
     public function test_spreadsheets_of_other_programs_are_read(): void
     {
-        $folder = sys_get_temp_dir() . '/spreadsheets-' . getmypid();
+        $folder = sys_get_temp_dir().'/spreadsheets-'.getmypid();
         @mkdir($folder);
-        exec('/usr/bin/python3 ' . escapeshellarg(__DIR__ . '/write-spreadsheets.py') . ' ' . escapeshellarg($folder), $said, $code);
+        exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/write-spreadsheets.py').' '.escapeshellarg($folder), $said, $code);
         self::assertSame(0, $code);
-        $written = fn(string $name): string => (string) file_get_contents("{$folder}/{$name}");
+        $written = fn (string $name): string => (string) file_get_contents("{$folder}/{$name}");
         $list = "2 of regatta, 5x7, whole\n1 of regatta.jpg, 8 x 10 in, matte, no cropping\n12 of regatta, 4x6";
         self::assertSame($list, $this->file('list.ods', $written('list.ods'))->assertOk()->json('text'));
         // A second sheet follows, numbers as they look there; a formula that was never worked out stays one; a hidden sheet is none.
@@ -127,7 +126,7 @@ final class ListsTest extends TestCase
             ->assertJson(['text' => "{$list}, =1+1\n\n0412, 8x10\n415, 5-7"]);
         self::assertStringEndsWith('picture-4999, 4x6', $this->file('long.xlsx', $written('long.xlsx'))->assertOk()->json('text'));
 
-        $refused = fn(string $name, string $bytes): string => $this->file($name, $bytes)->assertUnprocessable()->json('message');
+        $refused = fn (string $name, string $bytes): string => $this->file($name, $bytes)->assertUnprocessable()->json('message');
         self::assertStringContainsString('damaged', $refused('half.xlsx', substr($written('list.xlsx'), 0, 3000)));
         $pack = function (string $part, string|\SplFileInfo $bytes) use ($folder): string {
             $zip = new \ZipArchive();
@@ -167,7 +166,7 @@ final class ListsTest extends TestCase
         $text = (string) $this->file('order.json', (string) json_encode($file, JSON_PRETTY_PRINT))->assertOk()->json('text');
         $lines = (array) $this->read($text)->assertOk()->json('lines');
         self::assertSame([true, false, false], array_column($lines, 'isSure'));
-        self::assertSame($text, implode("\n", array_map(fn(array $line): string => $line['parts'][0]['words'], $lines)));
+        self::assertSame($text, implode("\n", array_map(fn (array $line): string => $line['parts'][0]['words'], $lines)));
         self::assertStringContainsString('Make 3 prints of Regatta whole on 11 × 14 in', $lines[0]['prints'][0]['said']);
         self::assertStringContainsString('There is no nobody.jpg in this order', $lines[1]['parts'][0]['why']);
         self::assertStringContainsString('size: found', $lines[2]['parts'][0]['why']);
@@ -220,7 +219,7 @@ final class ListsTest extends TestCase
 
     public function test_what_is_no_list_is_told_by_what_it_is(): void
     {
-        $picture = $this->file('list.png', "\x89PNG\r\n\x1a\n" . str_repeat('x', 40))->assertUnprocessable();
+        $picture = $this->file('list.png', "\x89PNG\r\n\x1a\n".str_repeat('x', 40))->assertUnprocessable();
         self::assertStringContainsString('a picture (PNG)', (string) $picture->json('message'));
         self::assertStringContainsString('Type what it says', (string) $picture->json('message'));
         self::assertStringContainsString('a PDF', (string) $this->file('list.pdf', '%PDF-1.7')->assertUnprocessable()->json('message'));

@@ -40,7 +40,7 @@ final class MakingTest extends TestCase
             ->assertJsonCount(1, 'makes.0.files')
             ->json('makes.0.files.0');
         self::assertSame(['isholm-rowing-club_4x6_dawn-boat_1.jpg', 'made'], [$file['name'], $file['state']]);
-        self::assertSame([], array_filter($file['readBack'], fn(array $figure): bool => !$figure['agrees']));
+        self::assertSame([], array_filter($file['readBack'], fn (array $figure): bool => ! $figure['agrees']));
         self::assertContains("1800 × 1200\u{2009}px", array_column($file['readBack'], 'found'));
         self::assertSame(['made', 'open'], [$first->fresh()?->state, $open->fresh()?->state]);
 
@@ -49,7 +49,7 @@ final class MakingTest extends TestCase
             'filename="isholm-rowing-club_4x6_dawn-boat_1.jpg"',
             (string) $answer->headers->get('Content-Disposition'),
         );
-        $path = storage_path('app/' . substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/')));
+        $path = storage_path('app/'.substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/')));
         self::assertSame($file['sha256'], hash_file('sha256', $path));
     }
 
@@ -60,7 +60,7 @@ final class MakingTest extends TestCase
         $make = $this->make();
         $answer = $this->get("/api/makes/{$make->id}/zip")->assertOk();
         $zip = new \ZipArchive();
-        $zip->open(storage_path('app/' . substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/'))));
+        $zip->open(storage_path('app/'.substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/'))));
         self::assertSame(2, $zip->numFiles);
         foreach ($make->files as $file) {
             self::assertSame($file->sha256, hash('sha256', (string) $zip->getFromName($file->name)));
@@ -106,7 +106,7 @@ final class MakingTest extends TestCase
         $one = $this->make();
         $this->postJson("/api/orders/{$this->order->id}/make")
             ->assertUnprocessable()
-            ->assertJsonPath('message', fn(string $said): bool => str_starts_with($said, 'All that is passed is made already'));
+            ->assertJsonPath('message', fn (string $said): bool => str_starts_with($said, 'All that is passed is made already'));
         $this->change($other->refresh(), ['size' => '5 x 7 in'])->assertOk();
         $this->pass($other->refresh());
         self::assertSame([$other->id], $this->make()->files->pluck('line_id')->all(), 'only the line that has changed');
@@ -149,7 +149,7 @@ final class MakingTest extends TestCase
         self::assertSame(['isholm-rowing-club_4x6_dawn-boat_1.jpg', '8x10.jpg'], array_merge(...$one->json('lines.*.files')));
         $this->postJson("/api/orders/{$this->order->id}/names/tried", ['name' => ['parts' => ['shape']]])->assertUnprocessable();
 
-        $seen = array_map(fn(Line $line): array => ['id' => $line->id, 'version' => (int) $line->fresh()?->version], $lines);
+        $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => (int) $line->fresh()?->version], $lines);
         $this->putJson("/api/orders/{$this->order->id}/names", [
             'name' => ['parts' => ['order', 'number']],
             'isForAll' => true,
@@ -170,10 +170,10 @@ final class MakingTest extends TestCase
         $lines = [$this->line(), $this->line('8 x 10 in'), $this->line('8 x 10 in')];
         array_map($this->pass(...), $lines);
         $make = $this->make();
-        $see = fn(): array => (array) $this->getJson("/api/orders/{$this->order->id}/make")
+        $see = fn (): array => (array) $this->getJson("/api/orders/{$this->order->id}/make")
             ->assertOk()
             ->json('makes.0');
-        $work = fn() => $make->files()->get()->each(fn(MadeFile $file) => app()->call([new MakeFiles([$file->id]), 'handle']));
+        $work = fn () => $make->files()->get()->each(fn (MadeFile $file) => app()->call([new MakeFiles([$file->id]), 'handle']));
         self::assertNull($see()['secondsLeft'], 'nothing was ever made: nobody knows');
         self::assertSame($make->id, $this->make()->id, 'pressed twice it is made once');
         self::assertSame(3, DB::table('jobs')->count());
@@ -250,10 +250,10 @@ final class MakingTest extends TestCase
         $make = $this->make();
         self::assertSame(
             ['left', 'middle', 'right'],
-            $make->files->map(fn(MadeFile $file): string => (string) preg_replace('/^.*_|\.jpg$/', '', $file->name))->all(),
+            $make->files->map(fn (MadeFile $file): string => (string) preg_replace('/^.*_|\.jpg$/', '', $file->name))->all(),
         );
         self::assertSame(1, DB::table('jobs')->count(), 'one job decodes the picture once');
-        $ids = array_values($make->files->map(fn(MadeFile $file): int => $file->id)->all());
+        $ids = array_values($make->files->map(fn (MadeFile $file): int => $file->id)->all());
         app()->call([new MakeFiles([$ids[0], $ids[1]]), 'handle']);
         self::assertSame('passed', $line->refresh()->state, 'a set is made when all of it is');
         app()->call([new MakeFiles([$ids[0], $ids[1], $ids[2]]), 'handle']);
@@ -264,7 +264,7 @@ final class MakingTest extends TestCase
                 ->files()
                 ->with('make')
                 ->get()
-                ->map(fn(MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))
+                ->map(fn (MadeFile $file): array => array_slice(getimagesize($file->path()) ?: [], 0, 2))
                 ->all(),
         );
     }
@@ -357,8 +357,8 @@ final class MakingTest extends TestCase
         $jobs = DB::table('jobs')->orderBy('id')->pluck('id');
         DB::table('jobs')->update(['reserved_at' => time(), 'attempts' => 1]);
         // above the kernel's highest pid in use
-        $dead?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname() . ":4194303:{$jobs[0]}"]);
-        $alive?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname() . ':' . getmypid() . ":{$jobs[1]}"]);
+        $dead?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().":4194303:{$jobs[0]}"]);
+        $alive?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().':'.getmypid().":{$jobs[1]}"]);
         self::assertSame(0, Artisan::call('planisher:recover'));
         self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead?->fresh()?->state, $alive?->fresh()?->state]);
         self::assertSame(

@@ -17,7 +17,7 @@ final class MarksTest extends TestCase
 {
     private function take(string $bytes, string $name = 'our mark.png'): TestResponse
     {
-        $path = storage_path('app/uploads/' . bin2hex(random_bytes(6)));
+        $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
         file_put_contents($path, $bytes);
 
         return $this->post('/api/marks', ['mark' => new UploadedFile($path, $name, test: true)], ['Accept' => 'application/json']);
@@ -55,7 +55,7 @@ final class MarksTest extends TestCase
             ->assertUnprocessable()
             ->assertJsonPath(
                 'message',
-                fn(string $said): bool => str_contains($said, '“photo.png” wasn’t taken') && str_contains($said, 'A mark is a PNG'),
+                fn (string $said): bool => str_contains($said, '“photo.png” wasn’t taken') && str_contains($said, 'A mark is a PNG'),
             );
         $this->postJson('/api/marks')->assertUnprocessable();
         $this->take(self::pictureBytes(ending: 'png'), 'plain.png')->assertCreated()->assertJsonPath('covers', true);
@@ -65,7 +65,7 @@ final class MarksTest extends TestCase
     {
         $this->take(self::mark())->assertCreated();
         $line = $this->line(change: ['overlays' => [['picture' => 'our mark.png']]]);
-        $this->deleteJson('/api/marks/' . StudioMark::query()->firstOrFail()->id)->assertNoContent();
+        $this->deleteJson('/api/marks/'.StudioMark::query()->firstOrFail()->id)->assertNoContent();
         $answer = $this->change($line, ['copies' => 2])->assertOk();
         self::assertContains('mark-missing', self::codes($answer));
         $this->take(self::mark())->assertCreated();
@@ -104,8 +104,8 @@ final class MarksTest extends TestCase
     {
         $this->take(self::mark())->assertCreated();
         $line = $this->line();
-        $view = fn(): string => (string) $this->get(
-            "/api/lines/{$line->id}/preview/" . $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash'),
+        $view = fn (): string => (string) $this->get(
+            "/api/lines/{$line->id}/preview/".$this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash'),
         )
             ->assertOk()
             ->headers->get('X-Accel-Redirect');
@@ -116,7 +116,7 @@ final class MarksTest extends TestCase
         ])->assertOk();
         $marked = $view();
         self::assertNotSame($plain, $marked);
-        $mean = fn(string $url): float => Image::open(storage_path('app/' . substr($url, strlen('/_private/'))))
+        $mean = fn (string $url): float => Image::open(storage_path('app/'.substr($url, strlen('/_private/'))))
             ->run('extract_band', [0])
             ->mean();
         self::assertGreaterThan($mean($plain) + 30, $mean($marked), 'redder all over');

@@ -26,7 +26,7 @@ final class OrderFileTest extends TestCase
         $answer = $this->get("/api/orders/{$order->id}/export")->assertOk();
         $below = substr((string) $answer->headers->get('X-Accel-Redirect'), strlen('/_private/'));
 
-        return storage_path('app/' . rawurldecode($below));
+        return storage_path('app/'.rawurldecode($below));
     }
 
     private function import(string $zip): TestResponse
@@ -41,7 +41,7 @@ final class OrderFileTest extends TestCase
     /** @param  callable(array<string, mixed>, \ZipArchive): array<string, mixed>  $change */
     private function altered(string $zip, callable $change): string
     {
-        $to = storage_path('app/uploads/' . bin2hex(random_bytes(4)) . '.zip');
+        $to = storage_path('app/uploads/'.bin2hex(random_bytes(4)).'.zip');
         copy($zip, $to);
         $archive = new \ZipArchive();
         $archive->open($to);
@@ -78,11 +78,11 @@ final class OrderFileTest extends TestCase
         $this->actingAs(User::query()->firstOrFail());
         $schema = 'https://planisher.example/order.schema.json';
         $validator = new Validator();
-        $validator->resolver()?->registerFile($schema, __DIR__ . '/../../core/OrderFile/order.schema.json');
+        $validator->resolver()?->registerFile($schema, __DIR__.'/../../core/OrderFile/order.schema.json');
         $pictures = Picture::query()->count();
         foreach (Order::query()->get() as $order) {
             $zip = $this->export($order);
-            $folder = storage_path('app/uploads/out-' . $order->id);
+            $folder = storage_path('app/uploads/out-'.$order->id);
             $archive = new \ZipArchive();
             $archive->open($zip);
             $archive->extractTo($folder);
@@ -93,9 +93,9 @@ final class OrderFileTest extends TestCase
             self::assertNotSame([], $first);
             self::assertSame($first, $again);
             exec(
-                PHP_BINARY .
-                    ' -d ffi.enable=1 ' .
-                    base_path('bin/make.php') .
+                PHP_BINARY.
+                    ' -d ffi.enable=1 '.
+                    base_path('bin/make.php').
                     " {$folder}/order.json --pictures {$folder}/pictures --out {$folder}/made 2>/dev/null",
                 $said,
             );
@@ -113,7 +113,7 @@ final class OrderFileTest extends TestCase
         $gone = $this->line(picture: 'slipway.jpg');
         $this->line('8 x 10 in', ['paper' => 'Rag'], 'oars.jpg');
         // a profile that no paper has, named by a line
-        app(ProfileStore::class)->take($this->order->lab, __DIR__ . '/../../demo/profiles/simulated-matte.icc', 'rag.icc');
+        app(ProfileStore::class)->take($this->order->lab, __DIR__.'/../../demo/profiles/simulated-matte.icc', 'rag.icc');
         $this->putJson("/api/labs/{$this->order->lab_id}", ['version' => 1, 'texts' => ['takesPaperProfiles' => 'yes']])->assertOk();
         $this->change($line, ['output' => ['colour' => 'rag.icc']])->assertOk();
         $this->deleteJson("/api/lines/{$gone->id}", ['version' => $gone->fresh()?->version])->assertNoContent();
@@ -123,7 +123,7 @@ final class OrderFileTest extends TestCase
             'remarkForLab' => 'no gloss',
         ])->assertOk();
         $this->patchJson("/api/orders/{$this->order->id}", ['title' => 'Autumn set', 'remarkForLab' => 'by Friday'])->assertOk();
-        $told = fn(int $id, string $key): array => array_column(
+        $told = fn (int $id, string $key): array => array_column(
             $this->getJson("/api/orders/{$id}")
                 ->assertOk()
                 ->json('lines'),
@@ -141,7 +141,7 @@ final class OrderFileTest extends TestCase
         self::assertSame(['ring first', 'no gloss'], [$sheet->json('lines.0.remark'), $sheet->json('lines.0.remarkForLab')]);
         self::assertSame(
             ['2611-01', 'Autumn set', 'by Friday', '2026-12-04'],
-            array_map(fn(string $key): mixed => $sheet->json($key), ['number', 'title', 'remarkForLab', 'dueOn']),
+            array_map(fn (string $key): mixed => $sheet->json($key), ['number', 'title', 'remarkForLab', 'dueOn']),
         );
     }
 
@@ -167,7 +167,7 @@ final class OrderFileTest extends TestCase
                 }),
                 'isn’t the picture that the order names by its checksum',
             ],
-            'newer' => [$this->altered($zip, fn(array $told): array => ['planisher' => 2] + $told), 'newer Planisher'],
+            'newer' => [$this->altered($zip, fn (array $told): array => ['planisher' => 2] + $told), 'newer Planisher'],
             'wrong' => [
                 $this->altered($zip, function (array $told): array {
                     $told['lines'][0]['size'] = '8 x jumbo';

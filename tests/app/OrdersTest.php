@@ -52,8 +52,8 @@ final class OrdersTest extends TestCase
         $this->line(picture: 'slipway.jpg');
         $this->postJson('/api/orders', ['client' => 'Brindle Pottery', 'lab' => 'Larkmoor', 'dueOn' => '2026-11-30']);
         $this->postJson('/api/orders', ['client' => 'Keepers of Tarn Light', 'lab' => 'Larkmoor']);
-        $clients = fn(string $find): array => array_column(
-            $this->getJson('/api/orders?find=' . rawurlencode($find))
+        $clients = fn (string $find): array => array_column(
+            $this->getJson('/api/orders?find='.rawurlencode($find))
                 ->assertOk()
                 ->json('orders'),
             'client',
@@ -87,8 +87,8 @@ final class OrdersTest extends TestCase
         $this->line('8 x 10 in');
         $other = $this->postJson('/api/orders', ['client' => 'Brindle Pottery', 'lab' => 'Larkmoor', 'dueOn' => '2026-12-24'])->json('id');
         $this->postJson("/api/orders/{$other}/lines", ['size' => '10 x 8 cm'])->assertCreated();
-        $clients = fn(string $find): array => array_column(
-            $this->getJson('/api/orders?find=' . rawurlencode($find))->json('orders'),
+        $clients = fn (string $find): array => array_column(
+            $this->getJson('/api/orders?find='.rawurlencode($find))->json('orders'),
             'client',
         );
         foreach (['8x10', '10 by 8 in', '25.4 x 20.32 cm', '4 Dec', '2026-12-04', 'isholm larkmoor'] as $find) {
@@ -155,7 +155,7 @@ final class OrdersTest extends TestCase
             [array_column($sheet->json('lines'), 'state'), array_column($sheet->json('pictures'), 'name')],
         );
         self::assertNotSame('2611-01', $sheet->json('number'));
-        $where = fn(string $where): array => array_column($this->getJson("/api/orders?where={$where}")->json('orders'), 'id');
+        $where = fn (string $where): array => array_column($this->getJson("/api/orders?where={$where}")->json('orders'), 'id');
         $this->postJson("/api/orders/{$copy}/put-away")->assertOk();
         self::assertSame([[$this->order->id], [$copy]], [$where('desk'), $where('away')]);
         $this->postJson("/api/orders/{$copy}/bring-back")->assertOk();
@@ -175,7 +175,7 @@ final class OrdersTest extends TestCase
     public function test_whom_an_order_waits_for(): void
     {
         $line = $this->line();
-        $waits = fn(): string => $this->getJson('/api/orders')->json('orders.0.waitsFor');
+        $waits = fn (): string => $this->getJson('/api/orders')->json('orders.0.waitsFor');
         self::assertSame('me', $waits());
         $this->postJson("/api/orders/{$this->order->id}/client-pages", ['days' => 14, 'reopens' => false])->assertCreated();
         self::assertSame('client', $waits());
@@ -198,11 +198,11 @@ final class OrdersTest extends TestCase
         $lines = Line::query()->toBase()->get()->all();
         foreach (array_chunk(range(2, 2000), 500) as $ids) {
             DB::table('orders')->insert(
-                array_map(fn(int $n): array => ['id' => 100_000 + $n, 'number' => "2612-{$n}"] + (array) $row, $ids),
+                array_map(fn (int $n): array => ['id' => 100_000 + $n, 'number' => "2612-{$n}"] + (array) $row, $ids),
             );
             foreach ($lines as $line) {
                 DB::table('lines')->insert(
-                    array_map(fn(int $n): array => ['id' => null, 'order_id' => 100_000 + $n] + (array) $line, $ids),
+                    array_map(fn (int $n): array => ['id' => null, 'order_id' => 100_000 + $n] + (array) $line, $ids),
                 );
             }
         }

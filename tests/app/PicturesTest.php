@@ -24,7 +24,7 @@ final class PicturesTest extends TestCase
             $sent = (string) $this->get("/api/pictures/{$sha256}/{$kind}")
                 ->assertOk()
                 ->headers->get('X-Accel-Redirect');
-            self::assertSame($width, getimagesize(storage_path('app/' . substr($sent, strlen('/_private/'))))[0] ?? 0);
+            self::assertSame($width, getimagesize(storage_path('app/'.substr($sent, strlen('/_private/'))))[0] ?? 0);
         }
         $this->getJson("/api/orders/{$this->order->id}")->assertJsonPath('pictures.0.size', "480 × 320\u{2009}px");
     }
@@ -57,9 +57,9 @@ final class PicturesTest extends TestCase
         $this->upload(self::pictureBytes(blue: 7), '..\\..\\boot.jpg')
             ->assertCreated()
             ->assertJson(['name' => 'boot.jpg']);
-        $kept = array_map(fn($file): string => $file->getFilename(), File::allFiles(storage_path('app/pictures')));
+        $kept = array_map(fn ($file): string => $file->getFilename(), File::allFiles(storage_path('app/pictures')));
         self::assertCount(2, $kept);
-        self::assertSame([], array_filter($kept, fn(string $name): bool => preg_match('/^[0-9a-f]{64}\.jpg$/', $name) !== 1));
+        self::assertSame([], array_filter($kept, fn (string $name): bool => preg_match('/^[0-9a-f]{64}\.jpg$/', $name) !== 1));
     }
 
     #[DataProvider('refused')]
@@ -114,7 +114,7 @@ final class PicturesTest extends TestCase
             ->assertOk()
             ->assertJsonPath('state', 'refused');
         self::assertFileDoesNotExist(Incoming::path($token));
-        $this->getJson("/api/orders/{$this->order->id}/incoming/" . str_repeat('0', 32))->assertNotFound();
+        $this->getJson("/api/orders/{$this->order->id}/incoming/".str_repeat('0', 32))->assertNotFound();
     }
 
     public function test_a_picture_in_use_stays(): void
@@ -133,11 +133,11 @@ final class PicturesTest extends TestCase
 
     private static function hugePng(): string
     {
-        $chunk = fn(string $type, string $data): string => pack('N', strlen($data)) . $type . $data . pack('N', crc32($type . $data));
+        $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1A\n" .
-            $chunk('IHDR', pack('NNCCCCC', 60_000, 60_000, 8, 2, 0, 0, 0)) .
-            $chunk('IDAT', (string) gzcompress('')) .
+        return "\x89PNG\r\n\x1A\n".
+            $chunk('IHDR', pack('NNCCCCC', 60_000, 60_000, 8, 2, 0, 0, 0)).
+            $chunk('IDAT', (string) gzcompress('')).
             $chunk('IEND', '');
     }
 }

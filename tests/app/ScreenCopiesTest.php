@@ -55,7 +55,7 @@ final class ScreenCopiesTest extends TestCase
             $zip = new \ZipArchive();
             $zip->open(Zip::of($make, $forScreens));
 
-            return array_map(fn(int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));
+            return array_map(fn (int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));
         };
         self::assertCount(1, $names(false));
         self::assertStringNotContainsString('screen', $names(false)[0]);
@@ -77,10 +77,10 @@ final class ScreenCopiesTest extends TestCase
 
     public function test_what_cannot_be_copied_is_told(): void
     {
-        $copies = fn(array $wanted) => $this->postJson("/api/orders/{$this->order->id}/screen-copies", ['screenCopy' => $wanted]);
+        $copies = fn (array $wanted) => $this->postJson("/api/orders/{$this->order->id}/screen-copies", ['screenCopy' => $wanted]);
         $copies(['longSide' => 800])
             ->assertUnprocessable()
-            ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'No line can be copied'));
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'No line can be copied'));
         $this->line();
         $copies(['longSide' => 0])->assertUnprocessable();
         $copies(['longSide' => 800, 'quality' => 400])->assertUnprocessable();

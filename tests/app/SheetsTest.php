@@ -22,7 +22,7 @@ final class SheetsTest extends TestCase
 
     private function gather(string $size, Line ...$lines): TestResponse
     {
-        $asked = array_map(fn(Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
+        $asked = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
 
         return $this->postJson("/api/orders/{$this->order->id}/sheets", ['lines' => $asked, 'size' => $size]);
     }
@@ -51,7 +51,7 @@ final class SheetsTest extends TestCase
     /** @return list<?string> */
     private static function pictures(TestResponse $answer): array
     {
-        return array_map(fn(array $cell): ?string => $cell['picture']['name'] ?? null, array_values((array) $answer->json('cells')));
+        return array_map(fn (array $cell): ?string => $cell['picture']['name'] ?? null, array_values((array) $answer->json('cells')));
     }
 
     public function test_lines_are_tried_put_together_and_taken_apart_as_they_were(): void
@@ -61,14 +61,14 @@ final class SheetsTest extends TestCase
         $this->pass($two)->assertOk();
         $one->refresh();
         $two->refresh();
-        $asked = array_map(fn(Line $line): array => ['id' => $line->id, 'version' => $line->version], [$one, $two]);
+        $asked = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], [$one, $two]);
         $tried = $this->postJson("/api/orders/{$this->order->id}/sheets/tried", ['lines' => $asked])->assertOk();
         self::assertSame(['4 x 6 in', '8 x 10 in'], array_column($tried->json('offers'), 'size'), 'by paper, since there are no prices');
         self::assertSame([2, 1], array_column($tried->json('offers'), 'sheets'));
 
         $made = $this->gather('8 x 10 in', $one, $two)->assertCreated();
         self::assertSame([$one->id, $two->id], $made->json('instead'));
-        self::assertSame(['a.jpg', 'b.jpg'], array_map(fn(array $cell): string => $cell['picture']['name'], $made->json('line.cells')));
+        self::assertSame(['a.jpg', 'b.jpg'], array_map(fn (array $cell): string => $cell['picture']['name'], $made->json('line.cells')));
         self::assertSame(1, $this->order->lines()->count());
         self::assertCount(3, $made->json('line.drawing.prints'), 'copies counted');
 
@@ -84,8 +84,8 @@ final class SheetsTest extends TestCase
         $this->changeCell($sheet, 1, ['border' => '0.25 in'])->assertOk();
         $apart = $this->postJson("/api/lines/{$sheet->id}/apart", ['version' => $sheet->refresh()->version])->assertOk();
         $lines = Line::query()->with('pictures')->where('order_id', $this->order->id)->get()->sortBy('id')->values();
-        self::assertSame([null, '0.25 in'], $lines->map(fn(Line $line): ?string => $line->wanted['border'] ?? null)->all());
-        self::assertSame(['a.jpg', 'b.jpg'], $lines->map(fn(Line $line): string => $line->names()[0])->all());
+        self::assertSame([null, '0.25 in'], $lines->map(fn (Line $line): ?string => $line->wanted['border'] ?? null)->all());
+        self::assertSame(['a.jpg', 'b.jpg'], $lines->map(fn (Line $line): string => $line->names()[0])->all());
         self::assertNotContains($sheet->id, $apart->json('lines'));
     }
 
@@ -122,7 +122,7 @@ final class SheetsTest extends TestCase
     {
         $canvas = $this->line('8 x 10 in', ['make' => 'canvas'], 'a.jpg')->refresh();
         $print = $this->threeByFour('b.jpg');
-        $asked = array_map(fn(Line $line): array => ['id' => $line->id, 'version' => $line->version], [$canvas, $print]);
+        $asked = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], [$canvas, $print]);
         $left = $this->postJson("/api/orders/{$this->order->id}/sheets/tried", ['lines' => $asked])
             ->assertOk()
             ->json('leftOut');
@@ -194,7 +194,7 @@ final class SheetsTest extends TestCase
         self::assertMatchesRegularExpression('/_1of2\.jpg$/', $files[0]->name ?? '');
         self::assertSame([360, 240], array_slice(getimagesize($files[0]->path()) ?: [], 0, 2));
         $preview = $this->get(
-            "/api/lines/{$sheet->id}/preview/" . $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash'),
+            "/api/lines/{$sheet->id}/preview/".$this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash'),
         );
         self::assertStringStartsWith('image/', (string) $preview->assertOk()->headers->get('Content-Type'));
     }
@@ -216,7 +216,7 @@ final class SheetsTest extends TestCase
             'lines' => [['id' => $other->id, 'version' => $other->version]],
         ])->assertOk();
         $given = $other->refresh()->line()->toArray();
-        self::assertSame(['c.jpg', null], array_map(fn(array $cell): ?string => $cell['picture'] ?? null, $given['sheet']['cells']));
+        self::assertSame(['c.jpg', null], array_map(fn (array $cell): ?string => $cell['picture'] ?? null, $given['sheet']['cells']));
         self::assertSame(['2 mm', '0.25 in'], [$given['sheet']['gutter'], $given['sheet']['cells'][1]['border']]);
         $this->postJson("/api/orders/{$this->order->id}/house-finishes/{$finish->id}", [
             'lines' => [['id' => $sheet->id, 'version' => $sheet->refresh()->version]],
@@ -226,7 +226,7 @@ final class SheetsTest extends TestCase
         $ids = $this->postJson($fill, ['pictures' => ['a.jpg', 'b.jpg', 'c.jpg']])
             ->assertCreated()
             ->json('lines');
-        $filled = array_map(fn(int $id): array => Line::query()->findOrFail($id)->line()->pictures(), $ids);
+        $filled = array_map(fn (int $id): array => Line::query()->findOrFail($id)->line()->pictures(), $ids);
         self::assertSame([['a.jpg', 'b.jpg'], ['c.jpg', null]], $filled);
         $this->postJson($fill, ['pictures' => ['nowhere.jpg']])->assertUnprocessable();
         $this->postJson($fill, ['pictures' => []])->assertUnprocessable();

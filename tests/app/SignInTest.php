@@ -25,11 +25,10 @@ final class SignInTest extends TestCase
                 "orders/{$this->order->id}",
                 "orders/{$this->order->id}/make",
                 'new-order',
-                'pictures/' . str_repeat('a', 64) . '/thumb',
+                'pictures/'.str_repeat('a', 64).'/thumb',
                 'files/1',
                 'makes/1/zip',
-            ]
-            as $path
+            ] as $path
         ) {
             $this->getJson("/api/{$path}")
                 ->assertUnauthorized()

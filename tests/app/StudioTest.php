@@ -125,7 +125,7 @@ final class StudioTest extends TestCase
 
     public function test_the_console_gives_a_link(): void
     {
-        $run = fn(string ...$arguments): string => Artisan::call('planisher:person', $arguments) . ' ' . Artisan::output();
+        $run = fn (string ...$arguments): string => Artisan::call('planisher:person', $arguments).' '.Artisan::output();
         self::assertStringContainsString('wren@halloway.example', $run(act: 'list'));
         self::assertStringContainsString('/choose-password#', $run(act: 'link', email: 'wren@halloway.example'));
         self::assertStringStartsWith('2 ', $run(act: 'link', email: 'nobody@x.example'));
@@ -162,10 +162,10 @@ final class StudioTest extends TestCase
 
     public function test_folders_that_cannot_be(): void
     {
-        $apart = sys_get_temp_dir() . '/planisher-folder-' . bin2hex(random_bytes(4));
+        $apart = sys_get_temp_dir().'/planisher-folder-'.bin2hex(random_bytes(4));
         File::ensureDirectoryExists("{$apart}/prints");
         try {
-            $says = fn(array $change): string => $this->patchJson('/api/studio', $change)->assertUnprocessable()->json('message');
+            $says = fn (array $change): string => $this->patchJson('/api/studio', $change)->assertUnprocessable()->json('message');
             self::assertStringContainsString('isn’t there', $says(['picturesFolder' => '/nowhere/at/all']));
             self::assertStringContainsString('whole path', $says(['exportFolder' => 'prints']));
             self::assertStringContainsString('Planisher’s own', $says(['exportFolder' => storage_path('app')]));

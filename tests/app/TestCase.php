@@ -82,7 +82,7 @@ abstract class TestCase extends LaravelTestCase
         $pixels = '';
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
-                $pixels .= chr(intdiv(255 * $x, $width)) . chr(intdiv(255 * $y, $height)) . chr($blue);
+                $pixels .= chr(intdiv(255 * $x, $width)).chr(intdiv(255 * $y, $height)).chr($blue);
             }
         }
         $path = storage_path("app/uploads/made.{$ending}");
@@ -95,7 +95,7 @@ abstract class TestCase extends LaravelTestCase
 
     protected function upload(string $bytes, string $name): TestResponse
     {
-        $path = storage_path('app/uploads/' . bin2hex(random_bytes(6)));
+        $path = storage_path('app/uploads/'.bin2hex(random_bytes(6)));
         file_put_contents($path, $bytes);
 
         return $this->post(

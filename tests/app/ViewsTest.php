@@ -22,7 +22,7 @@ final class ViewsTest extends TestCase
     /** Where a file lies that is sent by the web server. */
     private function sent(string $url): string
     {
-        return storage_path('app/' . substr((string) $this->get($url)->assertOk()->headers->get('X-Accel-Redirect'), strlen('/_private/')));
+        return storage_path('app/'.substr((string) $this->get($url)->assertOk()->headers->get('X-Accel-Redirect'), strlen('/_private/')));
     }
 
     public function test_histograms_before_and_after(): void
@@ -30,7 +30,7 @@ final class ViewsTest extends TestCase
         $line = $this->line('4 x 6 in', ['output' => ['colour' => 'Adobe RGB (1998)'], 'forPaper' => ['open' => 0.6]]);
         ['before' => $before, 'after' => $after, 'clipped' => $clipped] = $this->getJson($this->of($line, 'histogram'))->assertOk()->json();
         // the picture's blue is one code everywhere
-        self::assertCount(1, array_filter($before['blue'], fn(int|float $share): bool => $share > 0.1));
+        self::assertCount(1, array_filter($before['blue'], fn (int|float $share): bool => $share > 0.1));
         self::assertCount(64, $after['lightness']);
         self::assertSame(0, $clipped, 'sRGB has room in Adobe RGB (1998)');
         self::assertLessThan($before['threeQuarter'], $after['threeQuarter'], 'the three-quarter tones are opened');
@@ -41,7 +41,7 @@ final class ViewsTest extends TestCase
         $line = $this->line('4 x 6 in');
         $whole = $this->sent($this->of($line, 'pixels', '?x=0.5&y=0.5&width=300&height=200'));
         self::assertSame([300, 200], array_slice(getimagesize($whole) ?: [], 0, 2));
-        $colour = fn(string $file, int $x): int => imagecolorat(imagecreatefromjpeg($file) ?: throw new \LogicException(), $x, 100) >> 16;
+        $colour = fn (string $file, int $x): int => imagecolorat(imagecreatefromjpeg($file) ?: throw new \LogicException(), $x, 100) >> 16;
         self::assertEqualsWithDelta(127, $colour($whole, 150), 3, 'red says how far right it is');
         $right = $this->sent($this->of($line, 'pixels', '?x=1&y=0.5&width=300&height=200'));
         self::assertEqualsWithDelta(254, $colour($right, 299), 4, 'never beyond the edge');
@@ -76,7 +76,7 @@ final class ViewsTest extends TestCase
     public function test_a_plan_of_before_and_a_picture_that_is_gone(): void
     {
         $line = $this->line();
-        $stale = array_map(fn(string $view): string => $this->of($line, $view), ['histogram', 'weight', 'pixels', 'seen', 'gamut']);
+        $stale = array_map(fn (string $view): string => $this->of($line, $view), ['histogram', 'weight', 'pixels', 'seen', 'gamut']);
         $this->change($line, ['size' => '8 x 10 in'])->assertOk();
         foreach ($stale as $url) {
             $this->getJson("{$url}?x=0.5&y=0.5&width=10&height=10")->assertNotFound();

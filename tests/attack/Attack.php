@@ -26,7 +26,7 @@ abstract class Attack extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir() . '/planisher-attack-' . getmypid() . '-' . bin2hex(random_bytes(4));
+        $this->folder = sys_get_temp_dir().'/planisher-attack-'.getmypid().'-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
     }
 
@@ -45,7 +45,7 @@ abstract class Attack extends TestCase
      */
     protected static function ask(string $method, string $path, mixed $body = null, array $headers = [], ?string $jar = null): Answer
     {
-        $curl = curl_init(self::address() . $path);
+        $curl = curl_init(self::address().$path);
         $headers += [
             'Accept' => 'application/json',
             ...$body === null || (is_array($body) && isset($body['picture'], $body['file'])) ? [] : ['Content-Type' => 'application/json'],
@@ -64,11 +64,11 @@ abstract class Attack extends TestCase
                 ),
             ];
             unset($headers['Content-Type']);
-        } elseif ($body !== null && !is_string($body)) {
+        } elseif ($body !== null && ! is_string($body)) {
             $body = (string) json_encode($body);
         }
         $got = [];
-        $said = array_map(fn(string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers);
+        $said = array_map(fn (string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers);
         curl_setopt_array($curl, [
             CURLOPT_CUSTOMREQUEST => $method ?: 'GET',
             CURLOPT_RETURNTRANSFER => true,
@@ -104,7 +104,7 @@ abstract class Attack extends TestCase
     {
         if (self::$jar === null) {
             self::$jar = tempnam(sys_get_temp_dir(), 'planisher-jar-') ?: self::fail('there is no room for a jar');
-            register_shutdown_function(fn() => @unlink((string) self::$jar));
+            register_shutdown_function(fn () => @unlink((string) self::$jar));
             self::assertSame(200, self::ask('POST', '/api/sign-in', self::WREN, jar: self::$jar)->status);
         }
 
@@ -139,7 +139,7 @@ abstract class Attack extends TestCase
         if ($change === []) {
             return $made->all();
         }
-        $changed = self::asWren('PATCH', '/api/lines/' . $made->json('id'), ['version' => $made->json('version'), 'change' => $change]);
+        $changed = self::asWren('PATCH', '/api/lines/'.$made->json('id'), ['version' => $made->json('version'), 'change' => $change]);
         self::assertSame(200, $changed->status, $changed->body);
 
         return $changed->all();
@@ -154,7 +154,7 @@ abstract class Attack extends TestCase
     {
         $pixels = '';
         for ($i = 0; $i < $width * $height; $i++) {
-            $pixels .= chr($i % 251) . chr(intdiv($i, $width) % 251) . chr(90);
+            $pixels .= chr($i % 251).chr(intdiv($i, $width) % 251).chr(90);
         }
         $path = "{$this->folder}/{$name}";
         $saver = ['jpg' => 'jpegsave', 'tif' => 'tiffsave', 'png' => 'pngsave'][pathinfo($name, PATHINFO_EXTENSION)];
@@ -166,13 +166,13 @@ abstract class Attack extends TestCase
     /** PNG, ISO/IEC 15948: signature, IHDR with its CRC, what is given as IDAT, IEND. */
     protected function png(string $name, int $width, int $height, int $bits, bool $interlaced, string $data): string
     {
-        $chunk = fn(string $type, string $data): string => pack('N', strlen($data)) . $type . $data . pack('N', crc32($type . $data));
+        $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
         $path = "{$this->folder}/{$name}";
         file_put_contents(
             $path,
-            "\x89PNG\r\n\x1A\n" .
-                $chunk('IHDR', pack('NNCCCCC', $width, $height, $bits, 2, 0, 0, (int) $interlaced)) .
-                $chunk('IDAT', $data) .
+            "\x89PNG\r\n\x1A\n".
+                $chunk('IHDR', pack('NNCCCCC', $width, $height, $bits, 2, 0, 0, (int) $interlaced)).
+                $chunk('IDAT', $data).
                 $chunk('IEND', ''),
         );
 
@@ -206,7 +206,7 @@ abstract class Attack extends TestCase
     protected static function database(): \PDO
     {
         return new \PDO(
-            'mysql:host=' . getenv('DB_HOST') . ';port=' . getenv('DB_PORT') . ';dbname=' . getenv('DB_DATABASE'),
+            'mysql:host='.getenv('DB_HOST').';port='.getenv('DB_PORT').';dbname='.getenv('DB_DATABASE'),
             (string) getenv('DB_USERNAME'),
             (string) getenv('DB_PASSWORD'),
         );

@@ -43,15 +43,15 @@ final class FuzzTest extends Attack
         self::assertSame(
             0,
             (int) shell_exec(
-                "exiftool -q -overwrite_original '-ImageDescription=The light on the point' -Orientation#=6 " .
+                "exiftool -q -overwrite_original '-ImageDescription=The light on the point' -Orientation#=6 ".
                     "{$whole[0]} {$whole[3]}; echo $?",
             ),
         );
-        $bytes = array_map(fn(string $path): string => (string) file_get_contents($path), $whole);
+        $bytes = array_map(fn (string $path): string => (string) file_get_contents($path), $whole);
         [$taken, $refused] = [0, 0];
         for ($i = 0; $i < self::PICTURES; $i++) {
             $at = $i % count($whole);
-            $path = "{$this->folder}/x-" . basename($whole[$at]);
+            $path = "{$this->folder}/x-".basename($whole[$at]);
             file_put_contents($path, self::changed($bytes[$at], 600));
             try {
                 $facts = Handed::take($path, basename($path), str_repeat('0', 64), [
@@ -73,7 +73,7 @@ final class FuzzTest extends Attack
     public function test_profiles(): void
     {
         mt_srand(self::SEED);
-        $paper = (string) file_get_contents(__DIR__ . '/../../demo/profiles/simulated-matte.icc');
+        $paper = (string) file_get_contents(__DIR__.'/../../demo/profiles/simulated-matte.icc');
         $refused = 0;
         for ($i = 0; $i < self::PROFILES; $i++) {
             file_put_contents(
@@ -82,7 +82,7 @@ final class FuzzTest extends Attack
             );
             try {
                 self::assertNotSame('', Child::run(Task::Profile, ['path' => $path, 'name' => 'x.icc'], Limits::asked())['description']);
-            } catch (PictureRefused | Stopped $e) {
+            } catch (PictureRefused|Stopped $e) {
                 self::assertMatchesRegularExpression('/\.$/', $e->getMessage());
                 $refused++;
             }
@@ -108,7 +108,7 @@ final class FuzzTest extends Attack
             try {
                 $order = Order::read(JsonText::decode($i % 2 === 0 ? self::changed($whole, strlen($whole)) : self::retyped($whole)));
                 self::assertNotEmpty($order->lines);
-            } catch (OrderFileError | OrderFileErrors $e) {
+            } catch (OrderFileError|OrderFileErrors $e) {
                 self::assertNotSame('', $e->getMessage());
                 $refused++;
             }
@@ -145,7 +145,7 @@ final class FuzzTest extends Attack
             ['POST', "/api/orders/{$order}/house-finishes/1", ['lines' => [['id' => $line['id'], 'version' => 1]]]],
             [
                 'PUT',
-                '/api/pictures/' . hash_file('sha256', "{$this->folder}/a.jpg") . '/must-stay-in',
+                '/api/pictures/'.hash_file('sha256', "{$this->folder}/a.jpg").'/must-stay-in',
                 ['areas' => [['x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'height' => 0.2]], 'seen' => []],
             ],
             [

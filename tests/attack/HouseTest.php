@@ -116,7 +116,7 @@ final class HouseTest extends Attack
 
     public function test_guests_leave_nothing_behind(): void
     {
-        $count = fn(): int => (int) self::asked('select count(*) from sessions')[0];
+        $count = fn (): int => (int) self::asked('select count(*) from sessions')[0];
         self::asWren('GET', '/api/me');
         $before = $count();
         for ($i = 0; $i < 60; $i++) {
@@ -127,7 +127,7 @@ final class HouseTest extends Attack
 
     public function test_the_time_of_an_answer_doesn_t_tell_who_is_there(): void
     {
-        $try = fn(string $email): float => self::ask('POST', '/api/sign-in', ['email' => $email, 'password' => 'a guess'])->seconds;
+        $try = fn (string $email): float => self::ask('POST', '/api/sign-in', ['email' => $email, 'password' => 'a guess'])->seconds;
         $try('warm@halloway.example');
         [$known, $unknown] = [[], []];
         for ($i = 0; $i < 4; $i++) {
@@ -151,13 +151,12 @@ final class HouseTest extends Attack
                 new \RecursiveDirectoryIterator(self::home(), \FilesystemIterator::SKIP_DOTS),
                 \RecursiveIteratorIterator::SELF_FIRST,
                 \RecursiveIteratorIterator::CATCH_GET_CHILD,
-            )
-            as $file
+            ) as $file
         ) {
             if (
-                !str_contains($file->getPathname(), '/db/') &&
-                !str_contains($file->getPathname(), '/phpunit') &&
-                !$file->isLink() &&
+                ! str_contains($file->getPathname(), '/db/') &&
+                ! str_contains($file->getPathname(), '/phpunit') &&
+                ! $file->isLink() &&
                 $file->getType() !== 'socket' &&
                 (@$file->getPerms() & 0o007) !== 0
             ) {
@@ -166,14 +165,14 @@ final class HouseTest extends Attack
         }
         self::assertSame([], $open);
         self::assertSame(0o750, fileperms(self::home()) & 0o777);
-        self::assertSame(0o640, fileperms(self::home() . '/cache/config.php') & 0o777);
+        self::assertSame(0o640, fileperms(self::home().'/cache/config.php') & 0o777);
     }
 
     public function test_services_know_a_list_and_not_what_the_shell_had(): void
     {
         foreach (['run/worker-1.pid', 'run/worker-1.pid.child', 'run/worker-sweeper.pid', 'db/db.pid'] as $pid) {
             // PHP-FPM and nginx write their titles over theirs
-            $environment = (string) @file_get_contents('/proc/' . trim((string) file_get_contents(self::home() . "/{$pid}")) . '/environ');
+            $environment = (string) @file_get_contents('/proc/'.trim((string) file_get_contents(self::home()."/{$pid}")).'/environ');
             self::assertStringContainsString('LANG=C.UTF-8', $environment, $pid);
             foreach (['OLDPWD', 'SHELL', 'CI', 'PLANISHER_TEST_PORT', 'CONTAINER_NAME', 'PIP_CERT'] as $name) {
                 self::assertDoesNotMatchRegularExpression("/(^|\\0){$name}=/", $environment, $pid);
@@ -189,21 +188,21 @@ final class HouseTest extends Attack
         }
         mkdir($closed = "{$this->folder}-closed", 0700);
         foreach (['bin', 'deploy', 'composer.json'] as $part) {
-            exec('cp -r ' . escapeshellarg(dirname(__DIR__, 2) . "/{$part}") . ' ' . escapeshellarg($closed));
+            exec('cp -r '.escapeshellarg(dirname(__DIR__, 2)."/{$part}").' '.escapeshellarg($closed));
         }
-        exec('env -u PLANISHER_AS_ROOT ' . escapeshellarg("{$closed}/bin/planisher") . ' start 2>&1', $said, $code);
+        exec('env -u PLANISHER_AS_ROOT '.escapeshellarg("{$closed}/bin/planisher").' start 2>&1', $said, $code);
         $made = is_dir("{$closed}/var");
-        exec('rm -rf ' . escapeshellarg($closed));
+        exec('rm -rf '.escapeshellarg($closed));
         self::assertSame([1, false], [$code, $made]);
         self::assertStringContainsString('so everything would run as root', implode(' ', $said));
     }
 
     public function test_logs_hold_no_session_and_no_values(): void
     {
-        self::asWren('GET', '/api/orders?find=' . rawurlencode("secret-needle'"));
+        self::asWren('GET', '/api/orders?find='.rawurlencode("secret-needle'"));
         $sessions = self::asked('select id from sessions');
         self::assertNotEmpty($sessions);
-        foreach ([...glob(self::home() . '/logs/*') ?: [], ...glob(self::home() . '/storage/logs/*') ?: []] as $log) {
+        foreach ([...glob(self::home().'/logs/*') ?: [], ...glob(self::home().'/storage/logs/*') ?: []] as $log) {
             $text = (string) file_get_contents($log);
             foreach ([...$sessions, 'secret-needle', self::WREN['password']] as $secret) {
                 self::assertStringNotContainsString($secret, $text, $log);

@@ -102,7 +102,7 @@ final class PicturesTest extends Attack
         self::assertLessThan(self::LONGEST_SECONDS, $answer->seconds);
         self::assertContains($answer->status, [201, 202], $answer->body); // as quick as the machine is
         for ($i = 0; $answer->status === 202 && $i < 120; $i++) {
-            $state = self::asWren('GET', "/api/orders/{$order}/incoming/" . $answer->json('reading'));
+            $state = self::asWren('GET', "/api/orders/{$order}/incoming/".$answer->json('reading'));
             if ($state->json('state') !== 'reading') {
                 self::assertSame('taken', $state->json('state'), $state->body);
                 break;
@@ -135,13 +135,13 @@ final class PicturesTest extends Attack
     public static function packets(): iterable
     {
         $head =
-            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF ' .
+            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '.
             'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
         $tail = '</rdf:Description></rdf:RDF></x:xmpmeta>';
-        yield 'deep' => [$head . str_repeat('<dc:a><rdf:Bag><rdf:li>', 12_000) . str_repeat('</rdf:li></rdf:Bag></dc:a>', 12_000) . $tail];
-        $entities = '<!ENTITY a0 "' . str_repeat('planisher', 1000) . '">';
+        yield 'deep' => [$head.str_repeat('<dc:a><rdf:Bag><rdf:li>', 12_000).str_repeat('</rdf:li></rdf:Bag></dc:a>', 12_000).$tail];
+        $entities = '<!ENTITY a0 "'.str_repeat('planisher', 1000).'">';
         for ($i = 1; $i < 9; $i++) {
-            $entities .= "<!ENTITY a{$i} \"" . str_repeat('&a' . ($i - 1) . ';', 10) . '">';
+            $entities .= "<!ENTITY a{$i} \"".str_repeat('&a'.($i - 1).';', 10).'">';
         }
         yield 'entities' => ["<?xml version=\"1.0\"?><!DOCTYPE x [{$entities}]>{$head}<dc:description>&a8;</dc:description>{$tail}"];
     }
@@ -186,7 +186,7 @@ final class PicturesTest extends Attack
         $bytes = (string) file_get_contents($path = $this->picture($name, 64, 64, ['interlace' => true]));
         $bytes = substr_replace($bytes, pack('nn', $height, $width), (int) strpos($bytes, "\xFF\xC2") + 5, 4);
         $scan = substr($bytes, (int) strrpos($bytes, "\xFF\xDA"), -2);
-        file_put_contents($path, substr($bytes, 0, -2) . str_repeat($scan, $scans - 1) . "\xFF\xD9");
+        file_put_contents($path, substr($bytes, 0, -2).str_repeat($scan, $scans - 1)."\xFF\xD9");
 
         return $path;
     }

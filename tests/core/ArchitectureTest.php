@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class ArchitectureTest extends TestCase
 {
-    private const ROOT = __DIR__ . '/../..';
+    private const ROOT = __DIR__.'/../..';
 
     private const LONGEST_LINE = 140;
 
@@ -45,7 +45,7 @@ final class ArchitectureTest extends TestCase
     {
         foreach (self::names('core') as $file => $names) {
             foreach ($names as $name) {
-                $outside = str_contains($name, '\\') && !str_starts_with($name, 'Planisher\\');
+                $outside = str_contains($name, '\\') && ! str_starts_with($name, 'Planisher\\');
                 self::assertFalse($outside || str_starts_with($name, 'Planisher\\Imaging'), "{$file} uses {$name}");
                 self::assertNotContains(strtolower($name), self::IMPURE, "{$file} calls {$name}");
             }
@@ -57,7 +57,7 @@ final class ArchitectureTest extends TestCase
         foreach (self::names('imaging') as $file => $names) {
             foreach ($names as $name) {
                 self::assertTrue(
-                    !str_contains($name, '\\') || str_starts_with($name, 'Planisher\\') || str_starts_with($name, 'FFI\\'),
+                    ! str_contains($name, '\\') || str_starts_with($name, 'Planisher\\') || str_starts_with($name, 'FFI\\'),
                     "{$file} uses {$name}",
                 );
             }
@@ -89,7 +89,7 @@ final class ArchitectureTest extends TestCase
     {
         $uses = [];
         foreach (self::names('core') as $file => $names) {
-            $folder = explode('/', substr($file, strlen(self::ROOT . '/core/')))[0];
+            $folder = explode('/', substr($file, strlen(self::ROOT.'/core/')))[0];
             foreach ($names as $name) {
                 if (preg_match('/^Planisher\\\\(\w+)\\\\/', $name, $of) === 1 && $of[1] !== $folder) {
                     $uses[$folder][$of[1]] = true;
@@ -101,7 +101,7 @@ final class ArchitectureTest extends TestCase
         $left = $uses;
         do {
             $before = count($left);
-            $left = array_filter($left, fn(array $used): bool => array_intersect_key($used, $left) !== []);
+            $left = array_filter($left, fn (array $used): bool => array_intersect_key($used, $left) !== []);
         } while (count($left) < $before);
         self::assertSame([], array_keys($left), 'these folders use each other in a circle');
     }
@@ -109,26 +109,26 @@ final class ArchitectureTest extends TestCase
     /** What a finish is called and how it works is known in its folder and to the register. */
     public function test_no_finish_is_named_outside_its_folder(): void
     {
-        $folders = array_map(basename(...), glob(self::ROOT . '/core/Finish/*', GLOB_ONLYDIR) ?: []);
+        $folders = array_map(basename(...), glob(self::ROOT.'/core/Finish/*', GLOB_ONLYDIR) ?: []);
         self::assertContains('Canvas', $folders);
         $words = implode(
             '|',
-            array_map(fn(string $folder): string => lcfirst($folder), array_diff($folders, ['Print', 'NotYet', 'Sheet'])),
+            array_map(fn (string $folder): string => lcfirst($folder), array_diff($folders, ['Print', 'NotYet', 'Sheet'])),
         );
         foreach (['core', 'imaging', 'app'] as $root) {
             foreach (self::names($root) as $file => $names) {
-                $path = substr($file, strlen(self::ROOT . '/'));
+                $path = substr($file, strlen(self::ROOT.'/'));
                 if (preg_match('~^core/Finish/(Finishes\.php|\w+/)~', $path) === 1) {
                     continue;
                 }
                 foreach ($names as $name) {
                     self::assertDoesNotMatchRegularExpression(
-                        '/^Planisher\\\\Finish\\\\(' . implode('|', $folders) . ')\\\\/',
+                        '/^Planisher\\\\Finish\\\\('.implode('|', $folders).')\\\\/',
                         $name,
                         $path,
                     );
                 }
-                if (!in_array($path, self::OF_THE_LAB_CARD, true)) {
+                if (! in_array($path, self::OF_THE_LAB_CARD, true)) {
                     self::assertDoesNotMatchRegularExpression("/'({$words})'/", (string) file_get_contents($file), $path);
                 }
             }
@@ -149,7 +149,7 @@ final class ArchitectureTest extends TestCase
         foreach (['core', 'imaging', 'app', 'bench', 'bin', 'database', 'demo', 'routes', 'tests'] as $folder) {
             foreach (self::files($folder) as $file) {
                 foreach (file($file) ?: [] as $i => $line) {
-                    self::assertLessThanOrEqual(self::LONGEST_LINE, mb_strlen(rtrim($line, "\n")), "{$file}:" . ($i + 1));
+                    self::assertLessThanOrEqual(self::LONGEST_LINE, mb_strlen(rtrim($line, "\n")), "{$file}:".($i + 1));
                 }
             }
         }
@@ -158,10 +158,10 @@ final class ArchitectureTest extends TestCase
     /** @return list<string> */
     private static function files(string $folder): array
     {
-        $all = new \RecursiveDirectoryIterator(self::ROOT . "/{$folder}", \FilesystemIterator::SKIP_DOTS);
+        $all = new \RecursiveDirectoryIterator(self::ROOT."/{$folder}", \FilesystemIterator::SKIP_DOTS);
         $files = [];
         foreach (new \RecursiveIteratorIterator($all) as $file) {
-            if ($file->getExtension() === 'php' && !str_contains($file->getPathname(), 'imaging/profiles/')) {
+            if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), 'imaging/profiles/')) {
                 $files[] = $file->getPathname();
             }
         }
@@ -181,7 +181,7 @@ final class ArchitectureTest extends TestCase
                 $before = $tokens[$i - 1] ?? null;
                 $calls =
                     ($tokens[$i + 1] ?? null)?->text === '(' &&
-                    !in_array($before?->text, ['->', '::', '?->'], true) &&
+                    ! in_array($before?->text, ['->', '::', '?->'], true) &&
                     ($tokens[$i - 2] ?? null)?->text !== 'function';
                 if ($token->is([T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) || ($token->is(T_STRING) && $calls)) {
                     $used[] = ltrim($token->text, '\\');

@@ -18,7 +18,7 @@ final class EvenType implements Typesetter
     {
         $missing = array_filter(
             mb_str_split($text),
-            fn(string $letter): bool => $letter === '☃' || ($face !== Face::Rubik && preg_match('/\p{Hebrew}/u', $letter) === 1),
+            fn (string $letter): bool => $letter === '☃' || ($face !== Face::Rubik && preg_match('/\p{Hebrew}/u', $letter) === 1),
         );
         $letters = mb_strlen((string) preg_replace('/\p{Cf}/u', '', $text));
 

@@ -47,9 +47,9 @@ final class BindingTest extends TestCase
             }
         }
         self::assertGreaterThan(60, $checked);
-        $loaders = self::tool('vips', 'jpegload') . self::tool('vips', 'tiffload');
+        $loaders = self::tool('vips', 'jpegload').self::tool('vips', 'tiffload');
         foreach (Header::functions()['vips_image_new_from_file']['optional'] as $argument => $kind) {
-            self::assertSame(1, preg_match('/^ +' . str_replace('_', '-', $argument) . ' +- .*, input (\w+)/m', $loaders, $m));
+            self::assertSame(1, preg_match('/^ +'.str_replace('_', '-', $argument).' +- .*, input (\w+)/m', $loaders, $m));
             self::assertMatchesRegularExpression($kinds[$kind], $m[1] ?? '');
         }
     }
@@ -77,20 +77,19 @@ final class BindingTest extends TestCase
         $image = Image::fromPixels("\1\2\3", 1, 1, 3);
         foreach (
             [
-                fn() => $image->run('resize', ['6']),
-                fn() => $image->run('resize', [1], ['vscale' => '2']),
-                fn() => $image->run('resize', [1], ['no_such' => 1]),
-                fn() => $image->run('crop', [0.5, 0, 1, 1]),
-                fn() => $image->run('crop', [0, 0, 1]),
-                fn() => $image->run('no_such'),
-                fn() => $image->run('embed', [0, 0, 1, 1], ['background' => 'red']),
-            ]
-            as $call
+                fn () => $image->run('resize', ['6']),
+                fn () => $image->run('resize', [1], ['vscale' => '2']),
+                fn () => $image->run('resize', [1], ['no_such' => 1]),
+                fn () => $image->run('crop', [0.5, 0, 1, 1]),
+                fn () => $image->run('crop', [0, 0, 1]),
+                fn () => $image->run('no_such'),
+                fn () => $image->run('embed', [0, 0, 1, 1], ['background' => 'red']),
+            ] as $call
         ) {
             try {
                 $call();
                 self::fail('it was called');
-            } catch (\LogicException | \TypeError $e) {
+            } catch (\LogicException|\TypeError $e) {
                 self::assertStringContainsString('vips_', $e->getMessage());
             }
         }

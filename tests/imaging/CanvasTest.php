@@ -39,9 +39,9 @@ final class CanvasTest extends TestCase
         );
         $files = $worked->plan->files ?? throw new \LogicException('no plan');
         $source = Sources::originals($picture, $files);
-        $out = $this->folder . '/' . bin2hex(random_bytes(4));
+        $out = $this->folder.'/'.bin2hex(random_bytes(4));
 
-        return array_map(fn(PlannedFile $file): array => [self::make($file, $source, $out)->path, $file], $files);
+        return array_map(fn (PlannedFile $file): array => [self::make($file, $source, $out)->path, $file], $files);
     }
 
     /**
@@ -71,7 +71,7 @@ final class CanvasTest extends TestCase
             $line = ['size' => $size, 'output' => ['ppi' => $ppi, 'format' => 'tiff']];
             [$path, $file] = $this->made($picture, ['depth' => $depth], $line);
             $print = self::planned($picture, $line + ['turn' => 'landscape']);
-            $alone = self::make($print, $picture, "{$this->folder}/" . md5($depth))->path;
+            $alone = self::make($print, $picture, "{$this->folder}/".md5($depth))->path;
             $face = $file->surround()->face ?? throw new \LogicException('no face');
             self::assertSamePixels(self::pixels($alone), self::face($path, $file), 'the face is the print');
             self::assertSamePixels(
@@ -146,7 +146,7 @@ final class CanvasTest extends TestCase
         );
         $codes = self::pixels($path);
         $face = $file->surround()->face ?? throw new \LogicException('no face');
-        $at = fn(int $x, int $y): array => array_slice($codes, ($y * $file->width + $x) * 3, 2);
+        $at = fn (int $x, int $y): array => array_slice($codes, ($y * $file->width + $x) * 3, 2);
         mt_srand(2);
         for ($i = 0; $i < 400; $i++) {
             [$x, $y] = [mt_rand(0, $file->width - 1), mt_rand(0, $file->height - 1)];
@@ -173,7 +173,7 @@ final class CanvasTest extends TestCase
         [$soft, $file] = $this->made($picture, ['depth' => '1.6 in', 'soften' => 1], $line);
         [$sharp] = $this->made($picture, ['depth' => '1.6 in'], $line);
         self::assertSame(20.0, $file->surround()?->sigma);
-        $row = fn(string $path, int $y, string ...$steps): array => self::pixels(
+        $row = fn (string $path, int $y, string ...$steps): array => self::pixels(
             $path,
             ...$steps,
             ...['-crop', "{$file->width}x1+0+{$y}", '+repage'],
@@ -192,13 +192,13 @@ final class CanvasTest extends TestCase
             'at the fold',
         );
         $off = array_map(
-            fn(int $y): float => self::difference(
+            fn (int $y): float => self::difference(
                 self::pixels($sharp, '-crop', "500x1+300+{$y}", '+repage'),
                 self::pixels($soft, '-crop', "500x1+300+{$y}", '+repage'),
             )['mean'],
             [155, 130, 90, 40, 4],
         );
-        self::assertTrue($off[0] < $off[1] && $off[1] < $off[2] && $off[2] < $off[4], 'it grows: ' . implode(', ', $off));
+        self::assertTrue($off[0] < $off[1] && $off[1] < $off[2] && $off[2] < $off[4], 'it grows: '.implode(', ', $off));
     }
 
     /** Darkened, codes go evenly from the fold to the strength at the wall; a spare beyond keeps it. A grey picture shows the codes. */
@@ -212,14 +212,14 @@ final class CanvasTest extends TestCase
             'darken' => ['strength' => 0.5, 'colour' => '#000000'],
         ]);
         $codes = array_column(
-            array_chunk(self::pixels($made, '-crop', "1x{$file->height}+" . intdiv($file->width, 2) . '+0', '+repage'), 3),
+            array_chunk(self::pixels($made, '-crop', "1x{$file->height}+".intdiv($file->width, 2).'+0', '+repage'), 3),
             0,
         );
         self::assertSame(
             [75, 0, 60],
             [
                 $file->surround()?->face->y,
-                array_sum(array_map(fn(int $code): int => abs($code - 200), array_slice($codes, 75, 240))),
+                array_sum(array_map(fn (int $code): int => abs($code - 200), array_slice($codes, 75, 240))),
                 (int) round($file->surround()->depth ?? 0),
             ],
         );
@@ -275,12 +275,12 @@ final class CanvasTest extends TestCase
         self::assertSame([255], array_values(array_unique(self::face("{$pages}[1]", $file))));
         self::assertSame(60.0, (float) self::exif($pages)['IFD0:XResolution']);
         $again = ReadBack::of($pages, $planned, null);
-        self::assertContains('pages', array_map(fn(Measured $m): string => $m->what, $again->figures));
+        self::assertContains('pages', array_map(fn (Measured $m): string => $m->what, $again->figures));
         self::assertTrue($again->agrees());
         [$single] = $this->made($picture, ['depth' => '0.5 in', 'edge' => 'runs-on']);
         self::assertContains(
             'pages',
-            array_map(fn(Measured $m): string => $m->what, ReadBack::of($single, $planned, null)->disagreements()),
+            array_map(fn (Measured $m): string => $m->what, ReadBack::of($single, $planned, null)->disagreements()),
             'one page where two are planned',
         );
     }
@@ -333,7 +333,7 @@ final class CanvasTest extends TestCase
         $rows = '';
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
-                $rows .= chr((int) round(($x / $width) * 250)) . chr((int) round(($y / $height) * 250)) . "\x80";
+                $rows .= chr((int) round(($x / $width) * 250)).chr((int) round(($y / $height) * 250))."\x80";
             }
         }
         Image::fromPixels($rows, $width, $height, 3)

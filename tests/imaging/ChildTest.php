@@ -107,13 +107,12 @@ final class ChildTest extends TestCase
             [
                 'longer than 1' => new Limits(1, 20, 800_000_000, 1_000_000_000),
                 'memory to read' => new Limits(10, 20, 140_000_000, 1_000_000_000),
-            ]
-            as $says => $limits
+            ] as $says => $limits
         ) {
             try {
                 Child::run(Task::Take, $given, $limits);
                 self::fail("it was taken: {$says}");
-            } catch (Stopped | PictureRefused $e) {
+            } catch (Stopped|PictureRefused $e) {
                 self::assertStringContainsString($says, $e->getMessage());
             }
         }

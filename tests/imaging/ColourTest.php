@@ -37,7 +37,7 @@ final class ColourTest extends TestCase
     public function test_a_profile_that_is_none_is_refused_with_the_reason(\Closure $write, string $says): void
     {
         $path = "{$this->folder}/some.icc";
-        file_put_contents($path, $write((string) file_get_contents(self::PAPERS . '/simulated-lustre.icc')));
+        file_put_contents($path, $write((string) file_get_contents(self::PAPERS.'/simulated-lustre.icc')));
         $this->expectException(PictureRefused::class);
         $this->expectExceptionMessageMatches("/{$says}/u");
         ProfileReader::read($path, 'some.icc');
@@ -46,27 +46,27 @@ final class ColourTest extends TestCase
     /** @return iterable<string, array{\Closure(string): string, string}> */
     public static function refused(): iterable
     {
-        yield 'text' => [fn(): string => str_repeat('hello ', 100), 'not an ICC profile'];
-        yield 'nothing' => [fn(): string => '', 'not an ICC profile'];
+        yield 'text' => [fn (): string => str_repeat('hello ', 100), 'not an ICC profile'];
+        yield 'nothing' => [fn (): string => '', 'not an ICC profile'];
         yield 'for a screen' => [
-            fn(): string => ShippedProfiles::bytes(Space::Srgb),
+            fn (): string => ShippedProfiles::bytes(Space::Srgb),
             'describes a screen, and a paper’s profile is wanted',
         ];
-        yield 'for a scanner' => [fn(string $p): string => substr_replace($p, 'scnr', 12, 4), 'describes a scanner'];
-        yield 'for CMYK' => [fn(string $p): string => substr_replace($p, 'CMYK', 16, 4), 'for CMYK, and the lab takes RGB'];
-        yield 'cut off' => [fn(string $p): string => substr($p, 0, 90_000), 'cut off at 90000 of'];
-        yield '30 MB' => [fn(string $p): string => $p . str_repeat("\0", 30_000_000), 'is 30\.\d.MB; the largest'];
-        yield 'of a version to come' => [fn(string $p): string => substr_replace($p, "\x05", 8, 1), 'ICC version 5'];
-        yield 'broken inside' => [fn(string $p): string => substr($p, 0, 132) . str_repeat("\0", strlen($p) - 132), 'damaged'];
+        yield 'for a scanner' => [fn (string $p): string => substr_replace($p, 'scnr', 12, 4), 'describes a scanner'];
+        yield 'for CMYK' => [fn (string $p): string => substr_replace($p, 'CMYK', 16, 4), 'for CMYK, and the lab takes RGB'];
+        yield 'cut off' => [fn (string $p): string => substr($p, 0, 90_000), 'cut off at 90000 of'];
+        yield '30 MB' => [fn (string $p): string => $p.str_repeat("\0", 30_000_000), 'is 30\.\d.MB; the largest'];
+        yield 'of a version to come' => [fn (string $p): string => substr_replace($p, "\x05", 8, 1), 'ICC version 5'];
+        yield 'broken inside' => [fn (string $p): string => substr($p, 0, 132).str_repeat("\0", strlen($p) - 132), 'damaged'];
     }
 
     /** Opened, a grey ramp comes out as the curve says, in the file as another program measures its lightness. */
     public function test_lifting_for_paper_follows_its_curve(): void
     {
-        $greys = array_map(fn(int $code): array => [$code, $code, $code], range(0, 255, 5));
+        $greys = array_map(fn (int $code): array => [$code, $code, $code], range(0, 255, 5));
         $picture = $this->patchPicture($greys);
         $line = [
-            'size' => count($greys) * 4 . ' x 4 mm',
+            'size' => count($greys) * 4 .' x 4 mm',
             'turn' => 'landscape',
             'forPaper' => ['open' => 0.8, 'contrast' => 0.3],
             'output' => ['ppi' => 'own', 'format' => 'tiff', 'bits' => 16],
@@ -82,7 +82,7 @@ final class ColourTest extends TestCase
             ),
         );
         $found = array_map(
-            fn(int $i): array => array_map(fn(int $code): float => $code / 257, array_slice($samples, $i * 12 + 3, 3)),
+            fn (int $i): array => array_map(fn (int $code): float => $code / 257, array_slice($samples, $i * 12 + 3, 3)),
             array_keys($greys),
         );
         $srgb = ShippedProfiles::path(Space::Srgb);
@@ -100,7 +100,7 @@ final class ColourTest extends TestCase
         foreach ([['glossy', 300], ['lustre', 300], ['matte', 300], ['lustre', 200]] as [$surface, $ppi]) {
             // As a lens draws an edge: half a pixel of blur
             $codes = array_map(
-                fn(int $x): int => match (true) {
+                fn (int $x): int => match (true) {
                     $x < 199 => 80,
                     $x === 199 => 95,
                     $x === 200 => 165,
@@ -108,7 +108,7 @@ final class ColourTest extends TestCase
                 },
                 range(0, 399),
             );
-            $row = implode('', array_map(fn(int $code): string => str_repeat(chr($code), 3), $codes));
+            $row = implode('', array_map(fn (int $code): string => str_repeat(chr($code), 3), $codes));
             Image::fromPixels(str_repeat($row, 60), 400, 60, 3)
                 ->as(Interpretation::Srgb)
                 ->save('pngsave', "{$this->folder}/edge.png", []);
@@ -125,11 +125,11 @@ final class ColourTest extends TestCase
             ];
             $file = self::file(
                 "{$this->folder}/edge.png",
-                ['size' => round((400 / $ppi) * 25.4, 3) . ' x ' . round((60 / $ppi) * 25.4, 3) . ' mm'] + $line,
+                ['size' => round((400 / $ppi) * 25.4, 3).' x '.round((60 / $ppi) * 25.4, 3).' mm'] + $line,
             );
             $made = self::make($file, "{$this->folder}/edge.png", "{$this->folder}/{$surface}{$ppi}")->path;
             $found = array_column(array_chunk(self::pixels($made, '-crop', '400x1+0+30', '+repage'), 3), 0);
-            $lightness = fn(float $code): float => CieLab::ofRgb(Rgb::of((int) $code, (int) $code, (int) $code))->lightness;
+            $lightness = fn (float $code): float => CieLab::ofRgb(Rgb::of((int) $code, (int) $code, (int) $code))->lightness;
             $how = $file->encoding->sharpening ?? throw new \LogicException('not sharpened');
             self::assertGreaterThanOrEqual($lightness(80) - $how->darken - 0.6, $lightness(min($found)), "{$surface} at {$ppi}");
             self::assertLessThanOrEqual($lightness(180) + $how->lighten + 0.6, $lightness(max($found)));
@@ -163,11 +163,11 @@ final class ColourTest extends TestCase
     /** By the table it is what the two conversions one after the other show, on 500 random colours and the greys between. */
     public function test_the_way_by_the_table_is_the_way_step_by_step(): void
     {
-        $picture = $this->patchPicture([...self::patches(), ...array_map(fn(int $code): array => [$code, $code, $code], range(0, 255))]);
+        $picture = $this->patchPicture([...self::patches(), ...array_map(fn (int $code): array => [$code, $code, $code], range(0, 255))]);
         $file = self::file($picture, ['size' => '3024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         foreach (['lustre', 'matte'] as $name) {
             $table = (new Proof($file->encoding, self::paper($name), self::profiles()))->wayOnto();
-            $open = fn(): Image => Image::open($picture, streamed: false);
+            $open = fn (): Image => Image::open($picture, streamed: false);
             $by = $table->of($open())->pixels();
             $step = (new Proof($file->encoding, self::paper($name), self::profiles()))->onPaper($open())->pixels();
             $differ = self::difference(array_values((array) unpack('C*', $step)), array_values((array) unpack('C*', $by)));
@@ -208,7 +208,7 @@ final class ColourTest extends TestCase
      */
     public function test_out_of_gamut_by_the_table_is_so_step_by_step(): void
     {
-        $patches = [...self::patches(), ...array_map(fn(int $code): array => [$code, $code, $code], range(0, 255))];
+        $patches = [...self::patches(), ...array_map(fn (int $code): array => [$code, $code, $code], range(0, 255))];
         $picture = $this->patchPicture($patches);
         foreach (['sRGB', 'Adobe RGB (1998)'] as $colour) {
             $file = self::file(
@@ -238,13 +238,13 @@ final class ColourTest extends TestCase
                         self::assertSame(
                             $distance > 5 ? 255 : 0,
                             $mask[4 * $i + 1],
-                            "{$colour}: " . implode(' ', $rgb) . " is {$distance} off",
+                            "{$colour}: ".implode(' ', $rgb)." is {$distance} off",
                         );
                     }
                 }
                 self::assertSame(
                     [],
-                    array_filter(range(0, 255), fn(int $code): bool => $mask[4 * (500 + $code) + 1] > 0),
+                    array_filter(range(0, 255), fn (int $code): bool => $mask[4 * (500 + $code) + 1] > 0),
                     "{$colour}: no grey is",
                 );
             }
@@ -270,7 +270,7 @@ final class ColourTest extends TestCase
         self::assertSame(['greens'], (new DrawnIn($file, self::paper('matte'), Sources::proxies($proxy, self::profiles())))->hues());
         self::assertSame('720 12', self::tool('identify', '-format', '%w %h', "{$this->folder}/hatch.png"));
         $alpha = self::pixels("{$this->folder}/hatch.png", '-alpha', 'extract');
-        $at = fn(int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), 3 * $from, 240));
+        $at = fn (int $from): int => array_sum(array_slice(array_column(array_chunk($alpha, 3), 0), 3 * $from, 240));
         self::assertSame([0, 0], [$at(0), $at(160)], 'nothing over what fits');
         self::assertGreaterThan(240 * 255 * 0.3, $at(80));
         self::assertLessThan(240 * 255 * 0.9, $at(80), 'hatched, not filled');
@@ -290,7 +290,7 @@ final class ColourTest extends TestCase
     {
         file_put_contents(
             $path = "{$this->folder}/half.icc",
-            str_replace('A2B1', 'A2Bx', (string) file_get_contents(self::PAPERS . '/simulated-lustre.icc')),
+            str_replace('A2B1', 'A2Bx', (string) file_get_contents(self::PAPERS.'/simulated-lustre.icc')),
         );
         self::profiles()->know($half = ProfileReader::read($path, 'half.icc'), $path);
         $picture = $this->patchPicture(self::patches());
@@ -309,7 +309,7 @@ final class ColourTest extends TestCase
 
     public function test_tones_on_paper(): void
     {
-        $picture = $this->patchPicture(array_map(fn(int $code): array => [$code, $code, $code], range(0, 255)));
+        $picture = $this->patchPicture(array_map(fn (int $code): array => [$code, $code, $code], range(0, 255)));
         $file = self::file($picture, ['size' => '1024 x 4 mm', 'turn' => 'landscape', 'output' => ['ppi' => 'own']]);
         Proxy::write($picture, PictureReader::read($picture, 'patches.tif'), 1024, "{$this->folder}/proxy.jpg");
         [$lustre, $matte] = [
@@ -381,7 +381,7 @@ final class ColourTest extends TestCase
     /** The weight told before is within a tenth of the file's that is made, at any quality, reduced and enlarged. */
     public function test_the_weight_is_told_within_a_tenth(): void
     {
-        $picture = __DIR__ . '/../../demo/pictures/brass-gears.jpg';
+        $picture = __DIR__.'/../../demo/pictures/brass-gears.jpg';
         $mean = [];
         foreach ([[100, 95], [100, 60], [250, 85]] as [$ppi, $quality]) {
             $file = self::file($picture, ['size' => '20 x 15 in', 'output' => ['ppi' => $ppi, 'quality' => $quality]]);

@@ -24,11 +24,11 @@ use Tests\core\Situations;
 /** Patches of colour, a lab with two papers, and LittleCMS to compare with. */
 trait Colours
 {
-    private const PAPERS = __DIR__ . '/../../demo/profiles';
+    private const PAPERS = __DIR__.'/../../demo/profiles';
 
     private static function paper(string $name): PaperProfile
     {
-        $path = self::PAPERS . "/simulated-{$name}.icc";
+        $path = self::PAPERS."/simulated-{$name}.icc";
         $profile = ProfileReader::read($path, basename($path));
         self::profiles()->know($profile, $path);
 
@@ -70,13 +70,13 @@ trait Colours
     {
         mt_srand(500);
 
-        return array_map(fn(): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, 500));
+        return array_map(fn (): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, 500));
     }
 
     /** @param  list<array{int, int, int}>  $patches each 4 × 4 px, so that nothing mixes */
     private function patchPicture(array $patches): string
     {
-        $row = implode('', array_map(fn(array $rgb): string => str_repeat(pack('C3', ...$rgb), 4), $patches));
+        $row = implode('', array_map(fn (array $rgb): string => str_repeat(pack('C3', ...$rgb), 4), $patches));
         Image::fromPixels(str_repeat($row, 4), 4 * count($patches), 4, 3)
             ->as(Interpretation::Srgb)
             ->withProfile(ShippedProfiles::bytes(Space::Srgb))
@@ -94,13 +94,13 @@ trait Colours
     private static function transicc(array $patches, string $from, string $to, int $intent = 1, bool $bpc = true): array
     {
         $process = new Process(['transicc', '-n', "-t{$intent}", ...$bpc ? ['-b'] : [], '-c0', "-i{$from}", "-o{$to}"]);
-        $process->setInput(implode("\n", array_map(fn(array $p): string => implode("\n", $p), $patches)) . "\n");
+        $process->setInput(implode("\n", array_map(fn (array $p): string => implode("\n", $p), $patches))."\n");
         $process->mustRun();
         $lines = array_values(
-            array_filter(explode("\n", $process->getOutput()), fn(string $line): bool => preg_match('/^\s*-?\d/', $line) === 1),
+            array_filter(explode("\n", $process->getOutput()), fn (string $line): bool => preg_match('/^\s*-?\d/', $line) === 1),
         );
 
-        return array_map(fn(string $line): array => array_map(floatval(...), preg_split('/\s+/', trim($line)) ?: []), $lines);
+        return array_map(fn (string $line): array => array_map(floatval(...), preg_split('/\s+/', trim($line)) ?: []), $lines);
     }
 
     /**
@@ -115,7 +115,7 @@ trait Colours
         $samples = array_values((array) unpack($is16 ? 'S*' : 'C*', $row->pixels()));
 
         return array_map(
-            fn(int $i): array => array_map(fn(int $code): float => $code / ($is16 ? 257 : 1), array_slice($samples, $i * 12 + 3, 3)),
+            fn (int $i): array => array_map(fn (int $code): float => $code / ($is16 ? 257 : 1), array_slice($samples, $i * 12 + 3, 3)),
             range(0, $count - 1),
         );
     }
@@ -143,8 +143,8 @@ trait Colours
     private static function labOf(array $codes, string $profile): array
     {
         return array_map(
-            fn(array $of): CieLab => new CieLab($of[0], $of[1], $of[2]),
-            self::transicc(array_map(fn(array $one): array => array_slice($one, 0, 3), $codes), $profile, '*Lab', bpc: false),
+            fn (array $of): CieLab => new CieLab($of[0], $of[1], $of[2]),
+            self::transicc(array_map(fn (array $one): array => array_slice($one, 0, 3), $codes), $profile, '*Lab', bpc: false),
         );
     }
 }

@@ -91,7 +91,7 @@ final class ConversionTest extends TestCase
         // transicc takes ink in percent, light in codes of 255
         $scale = ($bits === 16 ? 65_535 : 255) / ($profile === 'cmyk' ? 100 : 255);
         $source = array_map(
-            fn(int $i): array => array_map(fn(int $code): float => $code / $scale, array_slice($samples, ($i * 4 + 1) * $bands, $bands)),
+            fn (int $i): array => array_map(fn (int $code): float => $code / $scale, array_slice($samples, ($i * 4 + 1) * $bands, $bands)),
             range(0, 499),
         );
 

@@ -15,7 +15,7 @@ final class CreditsTest extends TestCase
     use Pictures;
 
     private const HEAD =
-        '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF ' .
+        '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '.
         'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description xmlns:dc="http://purl.org/dc/elements/1.1/">';
 
     private const TAIL = '</rdf:Description></rdf:RDF></x:xmpmeta>';
@@ -27,20 +27,19 @@ final class CreditsTest extends TestCase
 
     public function test_long_texts_are_kept_whole_in_both_kinds_of_file(): void
     {
-        $caption = str_repeat('The boat is drawn up above the tide line. ', 40) . 'End';
-        $copyright = str_repeat('Wren Halloway and others, ', 20) . '2026';
+        $caption = str_repeat('The boat is drawn up above the tide line. ', 40).'End';
+        $copyright = str_repeat('Wren Halloway and others, ', 20).'2026';
         foreach (
             [
                 'Exif' => ['ImageDescription', 'Copyright'],
                 'XMP' => ['XMP-dc:Description', 'XMP-dc:Rights'],
                 'IPTC' => ['IPTC:Caption-Abstract', 'IPTC:CopyrightNotice'],
-            ]
-            as $kind => [$first, $second]
+            ] as $kind => [$first, $second]
         ) {
             foreach (['jpg', 'tif'] as $ending) {
                 $path = $this->picture("{$kind}.{$ending}", 60, 40);
                 $second === 'IPTC:CopyrightNotice' && ($short = 'Wren Halloway 2026'); // IIM takes 128 bytes of it
-                self::tool('exiftool', '-q', '-overwrite_original', "-{$first}={$caption}", "-{$second}=" . ($short ?? $copyright), $path);
+                self::tool('exiftool', '-q', '-overwrite_original', "-{$first}={$caption}", "-{$second}=".($short ?? $copyright), $path);
                 $credits = $this->credits($path);
                 self::assertSame([$caption, $short ?? $copyright], [$credits->caption, $credits->copyright], "{$kind} in {$ending}");
             }
@@ -82,8 +81,8 @@ final class CreditsTest extends TestCase
             $path,
         );
         self::assertSame('The light', $this->credits($path)->caption);
-        $alternatives = fn(string $items): ?string => XmpPacket::read(
-            self::HEAD . "<dc:description><rdf:Alt>{$items}</rdf:Alt></dc:description>" . self::TAIL,
+        $alternatives = fn (string $items): ?string => XmpPacket::read(
+            self::HEAD."<dc:description><rdf:Alt>{$items}</rdf:Alt></dc:description>".self::TAIL,
         )->description;
         self::assertSame('La lumière', $alternatives('<rdf:li xml:lang="fr">La lumière</rdf:li><rdf:li xml:lang="de">Das Licht</rdf:li>'));
         self::assertSame('A & B', $alternatives('<rdf:li xml:lang="x-default">A &amp; B</rdf:li>'));
@@ -91,20 +90,19 @@ final class CreditsTest extends TestCase
 
     public function test_a_packet_that_is_none_says_nothing_and_costs_nothing(): void
     {
-        $deep = str_repeat('<dc:a>', 12_000) . str_repeat('</dc:a>', 12_000);
-        $bomb = '<!DOCTYPE x [<!ENTITY a "' . str_repeat('ha', 9000) . '"><!ENTITY b "' . str_repeat('&a;', 900) . '">]>';
+        $deep = str_repeat('<dc:a>', 12_000).str_repeat('</dc:a>', 12_000);
+        $bomb = '<!DOCTYPE x [<!ENTITY a "'.str_repeat('ha', 9000).'"><!ENTITY b "'.str_repeat('&a;', 900).'">]>';
         $before = memory_get_peak_usage();
         foreach (
             [
                 '',
                 'text',
                 '<x',
-                self::HEAD . $deep . '<dc:description>x</dc:description>' . self::TAIL,
-                $bomb . self::HEAD . '<dc:description>&b;</dc:description>' . self::TAIL,
-                '<!DOCTYPE x SYSTEM "file:///etc/passwd">' . self::HEAD . '<dc:description>x</dc:description>' . self::TAIL,
-                (string) mb_convert_encoding($bomb . self::HEAD . '<dc:description>&b;</dc:description>' . self::TAIL, 'UTF-16'),
-            ]
-            as $packet
+                self::HEAD.$deep.'<dc:description>x</dc:description>'.self::TAIL,
+                $bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL,
+                '<!DOCTYPE x SYSTEM "file:///etc/passwd">'.self::HEAD.'<dc:description>x</dc:description>'.self::TAIL,
+                (string) mb_convert_encoding($bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL, 'UTF-16'),
+            ] as $packet
         ) {
             self::assertNull(XmpPacket::read($packet)->description);
         }
@@ -112,7 +110,7 @@ final class CreditsTest extends TestCase
         self::assertSame(
             'x',
             XmpPacket::read(
-                (string) mb_convert_encoding("\u{FEFF}" . self::HEAD . '<dc:description>x</dc:description>' . self::TAIL, 'UTF-16BE'),
+                (string) mb_convert_encoding("\u{FEFF}".self::HEAD.'<dc:description>x</dc:description>'.self::TAIL, 'UTF-16BE'),
             )->description,
             'a packet of 16 bits is one',
         );

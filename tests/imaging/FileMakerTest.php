@@ -182,7 +182,7 @@ final class FileMakerTest extends TestCase
         file_put_contents("{$this->folder}/order.json", json_encode($order));
         $make = [
             PHP_BINARY,
-            __DIR__ . '/../../bin/make.php',
+            __DIR__.'/../../bin/make.php',
             "{$this->folder}/order.json",
             '--pictures',
             $this->folder,

@@ -16,21 +16,21 @@ final class GoldenTest extends TestCase
 {
     use Pictures;
 
-    private const FOLDER = __DIR__ . '/../golden';
+    private const FOLDER = __DIR__.'/../golden';
 
     public function test_made_files_are_as_they_were(): void
     {
-        foreach (glob(__DIR__ . '/../../demo/pictures/*.jpg') ?: [] as $picture) {
-            symlink((string) realpath($picture), "{$this->folder}/" . basename($picture));
+        foreach (glob(__DIR__.'/../../demo/pictures/*.jpg') ?: [] as $picture) {
+            symlink((string) realpath($picture), "{$this->folder}/".basename($picture));
         }
         foreach (['lustre', 'matte'] as $paper) {
-            copy(__DIR__ . "/../../demo/profiles/simulated-{$paper}.icc", "{$this->folder}/{$paper}.icc");
+            copy(__DIR__."/../../demo/profiles/simulated-{$paper}.icc", "{$this->folder}/{$paper}.icc");
         }
         $this->pictures();
         $made = [];
         foreach (['larkmoor', 'copperbeck'] as $lab) {
             $out = "{$this->folder}/{$lab}";
-            $make = [__DIR__ . '/../../bin/planisher', 'make', self::FOLDER . "/{$lab}.json", '--pictures', $this->folder, '--out', $out];
+            $make = [__DIR__.'/../../bin/planisher', 'make', self::FOLDER."/{$lab}.json", '--pictures', $this->folder, '--out', $out];
             $process = new Process($make, timeout: 300);
             $process->run();
             self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
@@ -38,16 +38,16 @@ final class GoldenTest extends TestCase
             $made += array_column(array_merge(...array_column($report['lines'], 'files')), 'sha256', 'name');
         }
         if (getenv('GOLDEN') === 'write') {
-            file_put_contents(self::FOLDER . '/files.json', json_encode($made, JSON_PRETTY_PRINT) . "\n");
+            file_put_contents(self::FOLDER.'/files.json', json_encode($made, JSON_PRETTY_PRINT)."\n");
         }
         self::assertGreaterThan(25, count($made));
-        self::assertSame(json_decode((string) file_get_contents(self::FOLDER . '/files.json'), true), $made);
+        self::assertSame(json_decode((string) file_get_contents(self::FOLDER.'/files.json'), true), $made);
     }
 
     /** The kinds that the demo's pictures don't show, each always the same bytes. */
     private function pictures(): void
     {
-        $from = __DIR__ . '/../../demo/pictures/dyed-wool.jpg';
+        $from = __DIR__.'/../../demo/pictures/dyed-wool.jpg';
         self::tool('vips', 'resize', $from, "{$this->folder}/small.png", '0.12');
         self::tool('vips', 'colourspace', $from, "{$this->folder}/deep.tif", 'rgb16');
         self::tool('vips', 'colourspace', $from, "{$this->folder}/grey.jpg[Q=92]", 'b-w');

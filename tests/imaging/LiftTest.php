@@ -55,16 +55,16 @@ final class LiftTest extends TestCase
     public function test_colours_come_out_as_the_formulas_say(Space $from, Space $to, ToneCurve $tone): void
     {
         $colours = self::manyColours();
-        $expected = array_map(fn(array $rgb): array => self::byFormula($rgb, $from, $to, $tone), $colours);
+        $expected = array_map(fn (array $rgb): array => self::byFormula($rgb, $from, $to, $tone), $colours);
         $found = self::through($colours, ShippedProfiles::bytes($from), self::encoding($to, $tone, 16));
-        $off = array_map(fn(array $a, array $b): float => DeltaE::between(self::lab($a, $to), self::lab($b, $to)), $expected, $found);
+        $off = array_map(fn (array $a, array $b): float => DeltaE::between(self::lab($a, $to), self::lab($b, $to)), $expected, $found);
         self::assertLessThan(0.1, array_sum($off) / self::MANY);
         self::assertLessThan(0.7, max($off), 'ΔE2000 of any');
 
         $inCodes = self::through($colours, ShippedProfiles::bytes($from), self::encoding($to, $tone, 8));
-        $off = array_map(fn(array $a, array $b): float => DeltaE::between(self::lab($a, $to), self::lab($b, $to)), $expected, $inCodes);
+        $off = array_map(fn (array $a, array $b): float => DeltaE::between(self::lab($a, $to), self::lab($b, $to)), $expected, $inCodes);
         self::assertLessThan(0.2, array_sum($off) / self::MANY, 'in 8 bits, most of it by their rounding');
-        $codes = fn(array $colour): array => array_map(fn(float $one): float => round(255 * $one), $colour);
+        $codes = fn (array $colour): array => array_map(fn (float $one): float => round(255 * $one), $colour);
         self::assertSame(array_map($codes, $found), array_map($codes, $inCodes), 'the same as in 16, rounded');
     }
 
@@ -72,7 +72,7 @@ final class LiftTest extends TestCase
     #[DataProvider('ways')]
     public function test_greys_stay_greys_without_a_step(Space $from, Space $to, ToneCurve $tone): void
     {
-        $greys = array_map(fn(int $code): array => [$code, $code, $code], range(0, 255));
+        $greys = array_map(fn (int $code): array => [$code, $code, $code], range(0, 255));
         $found = self::through($greys, ShippedProfiles::bytes($from), self::encoding($to, $tone, 16));
         self::assertSame([[0.0, 0.0, 0.0], [1.0, 1.0, 1.0]], [$found[0], $found[255]]);
         $before = null;
@@ -94,7 +94,7 @@ final class LiftTest extends TestCase
         $tone = new ToneCurve(0.5, 0.2);
         $colours = array_slice(self::manyColours(), 0, 1000);
         $lifted = array_map(function (array $rgb) use ($tone): array {
-            $lab = self::lab(array_map(fn(int $code): float => $code / 255, $rgb), Space::Srgb);
+            $lab = self::lab(array_map(fn (int $code): float => $code / 255, $rgb), Space::Srgb);
 
             return [$tone->at($lab->lightness), $lab->a, $lab->b];
         }, $colours);
@@ -104,7 +104,7 @@ final class LiftTest extends TestCase
         $found = self::through($colours, ShippedProfiles::bytes(Space::Srgb), $encoding);
         self::assertSameColours(
             self::transicc($lifted, '*Lab', $path),
-            array_map(fn(array $rgb): array => array_map(fn(float $one): float => 255 * $one, $rgb), $found),
+            array_map(fn (array $rgb): array => array_map(fn (float $one): float => 255 * $one, $rgb), $found),
             $path,
             mean: 0.2,
             most: 2.0, // where the paper's own table is coarse
@@ -124,13 +124,13 @@ final class LiftTest extends TestCase
         $encoding = self::encoding(Space::AdobeRgb, new ToneCurve(0.5, 0.2), 16);
         $conversion = new Conversion($encoding, self::profiles());
         $codes = [[0, 0, 0], [60, 90, 140], [255, 255, 255], [128, 128, 128], [150, 110, 90]];
-        $row = fn(array $pixels, int $bands): Image => Image::fromPixels(implode('', $pixels), count($pixels), 1, $bands);
-        $deep = implode('', array_map(fn(array $rgb): string => pack('v3', ...array_map(fn(int $c): int => 257 * $c, $rgb)), $codes));
-        $plain = $row(array_map(fn(array $rgb): string => pack('C3', ...$rgb), $codes), 3)->as(Interpretation::Srgb);
+        $row = fn (array $pixels, int $bands): Image => Image::fromPixels(implode('', $pixels), count($pixels), 1, $bands);
+        $deep = implode('', array_map(fn (array $rgb): string => pack('v3', ...array_map(fn (int $c): int => 257 * $c, $rgb)), $codes));
+        $plain = $row(array_map(fn (array $rgb): string => pack('C3', ...$rgb), $codes), 3)->as(Interpretation::Srgb);
         $inks = $plain->run('icc_transform', ['cmyk'], ['input_profile' => ShippedProfiles::path(Space::Srgb)]);
         $back = $inks->run('icc_transform', [ShippedProfiles::path(Space::Srgb)], ['embedded' => true] + Conversion::how(Intent::Relative));
         $greys = $row(array_map(chr(...), [0, 128, 255]), 1)->as(Interpretation::Grey);
-        $of = fn(Image $image, Channels $channels): array => self::numbers(
+        $of = fn (Image $image, Channels $channels): array => self::numbers(
             $conversion->into($image, Situations::picture($image->width(), 1, profile: null, channels: $channels)),
         );
         $same = $of($plain, Channels::Rgb);
@@ -152,10 +152,10 @@ final class LiftTest extends TestCase
     /** A profile with a table, such as a scanner's, is read by LittleCMS; a paper's own is one. */
     public function test_a_source_with_a_table_goes_by_it(): void
     {
-        $source = (string) file_get_contents(self::PAPERS . '/simulated-lustre.icc');
+        $source = (string) file_get_contents(self::PAPERS.'/simulated-lustre.icc');
         $encoding = self::encoding(Space::AdobeRgb, new ToneCurve(0.5, 0.2), 16);
         $codes = [[0, 0, 0], [70, 90, 140], [255, 255, 255], [128, 128, 128], [160, 120, 90]];
-        $lab = self::transicc($codes, self::PAPERS . '/simulated-lustre.icc', '*Lab');
+        $lab = self::transicc($codes, self::PAPERS.'/simulated-lustre.icc', '*Lab');
         $wanted = array_map(function (array $of) use ($encoding): CieLab {
             return new CieLab($encoding->tone->at($of[0]), $of[1], $of[2]);
         }, $lab);
@@ -168,7 +168,7 @@ final class LiftTest extends TestCase
     public function test_a_table_is_kept_by_what_it_was_made_of(): void
     {
         $profiles = new Profiles(tables: $this->folder);
-        $table = fn(Space $from, Encoding $to): string => Lift::from(ShippedProfiles::bytes($from), $to, $profiles)->table();
+        $table = fn (Space $from, Encoding $to): string => Lift::from(ShippedProfiles::bytes($from), $to, $profiles)->table();
         $one = self::encoding(Space::Srgb, new ToneCurve(0.5, 0.2), 8);
         $made = $table(Space::Srgb, $one);
         touch($made, 1000);
@@ -189,7 +189,7 @@ final class LiftTest extends TestCase
     {
         mt_srand(33);
 
-        return array_map(fn(): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, self::MANY));
+        return array_map(fn (): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, self::MANY));
     }
 
     private static function encoding(Space $to, ToneCurve $tone, int $bits): Encoding
@@ -203,12 +203,12 @@ final class LiftTest extends TestCase
      */
     private static function through(array $colours, string $source, Encoding $encoding): array
     {
-        $pixels = implode('', array_map(fn(array $rgb): string => pack('C3', ...$rgb), $colours));
+        $pixels = implode('', array_map(fn (array $rgb): string => pack('C3', ...$rgb), $colours));
         $image = Image::fromPixels($pixels, count($colours), 1, 3)->as(Interpretation::Srgb);
         $most = 2 ** $encoding->bits - 1;
 
         return array_map(
-            fn(array $rgb): array => array_map(fn(int $code): float => $code / $most, $rgb),
+            fn (array $rgb): array => array_map(fn (int $code): float => $code / $most, $rgb),
             self::numbers(Lift::from($source, $encoding, self::profiles())->of($image)),
         );
     }
@@ -227,17 +227,17 @@ final class LiftTest extends TestCase
      */
     private static function byFormula(array $rgb, Space $from, Space $to, ToneCurve $tone): array
     {
-        $lab = self::lab(array_map(fn(int $code): float => $code / 255, $rgb), $from);
+        $lab = self::lab(array_map(fn (int $code): float => $code / 255, $rgb), $from);
         $fy = ($tone->at($lab->lightness) + 16) / 116;
-        $light = fn(float $f): float => $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
+        $light = fn (float $f): float => $f > 6 / 29 ? $f ** 3 : 3 * (6 / 29) ** 2 * ($f - 4 / 29);
         $xyz = array_map(
-            fn(float $f, float $white): float => $light($f) * $white,
+            fn (float $f, float $white): float => $light($f) * $white,
             [$fy + $lab->a / 500, $fy, $fy - $lab->b / 200],
             IccBytes::D50,
         );
         $linear = MatrixProfile::toXyz($to->chromaticities())->inverse()->of($xyz);
 
-        return array_map(fn(float $one): float => $to->code(max(0.0, min(1.0, $one))), $linear);
+        return array_map(fn (float $one): float => $to->code(max(0.0, min(1.0, $one))), $linear);
     }
 
     /** @param  list<float>  $codes  from 0 to 1 */

@@ -17,7 +17,7 @@ final class MakeCommandTest extends TestCase
     {
         file_put_contents("{$this->folder}/order.json", is_string($order) ? $order : json_encode($order));
         $process = new Process([
-            __DIR__ . '/../../bin/planisher',
+            __DIR__.'/../../bin/planisher',
             'make',
             "{$this->folder}/order.json",
             '--pictures',
@@ -72,7 +72,7 @@ final class MakeCommandTest extends TestCase
         $path = "{$this->folder}/out/{$file['name']}";
         self::assertSame(hash_file('sha256', $path), $file['sha256']);
         self::assertSame(filesize($path), $file['bytes']);
-        self::assertSame([], array_filter($file['readBack'], fn(array $figure): bool => !$figure['agrees']));
+        self::assertSame([], array_filter($file['readBack'], fn (array $figure): bool => ! $figure['agrees']));
         self::assertStringContainsString('3000x2400', self::tool('identify', $path));
         self::assertFileExists("{$this->folder}/out/isholm_4x6_boat_2.tif");
         self::assertSame($before, hash_file('sha256', $picture), 'the original is as it was');
@@ -109,7 +109,7 @@ final class MakeCommandTest extends TestCase
         self::assertSame([false, false, false, false, false, false, false, true], array_column($lines, 'made'));
         self::assertSame(
             ['picture-missing', 'picture-unreadable', 'picture-unreadable', 'mark-missing', 'copies-zero', 'no-picture'],
-            array_map(fn(int $i): string => $lines[$i]['findings'][0]['code'], [0, 1, 2, 4, 5, 6]),
+            array_map(fn (int $i): string => $lines[$i]['findings'][0]['code'], [0, 1, 2, 4, 5, 6]),
         );
         self::assertStringContainsString('cut off', $lines[3]['error']);
         self::assertSame(['isholm_4x6_a_8.jpg', 'report.json'], array_map(basename(...), glob("{$this->folder}/out/*") ?: []));
@@ -119,7 +119,7 @@ final class MakeCommandTest extends TestCase
     {
         $this->picture('a.jpg', 1200, 1800);
         $cell = ['picture' => 'a.jpg', 'size' => '3 x 4 in'];
-        $at = fn(string $x): array => $cell + ['at' => ['x' => $x, 'y' => '0 in']];
+        $at = fn (string $x): array => $cell + ['at' => ['x' => $x, 'y' => '0 in']];
         $process = $this->make(
             self::order([
                 ['make' => 'shared-sheet', 'size' => 'cheapest', 'sheet' => ['cells' => [$cell + ['copies' => 3]]]],
@@ -129,7 +129,7 @@ final class MakeCommandTest extends TestCase
         self::assertSame(1, $process->getExitCode());
         [$made, $stopped] = $this->report()['lines'];
         self::assertTrue($made['made']);
-        self::assertSame([true, true], array_map(fn(array $file): bool => is_file("{$this->folder}/out/{$file['name']}"), $made['files']));
+        self::assertSame([true, true], array_map(fn (array $file): bool => is_file("{$this->folder}/out/{$file['name']}"), $made['files']));
         self::assertMatchesRegularExpression('/_1of2\.jpg$/', $made['files'][0]['name']);
         $found = $stopped['findings'][0];
         self::assertSame(['cells-overlap', 'Cells 1 and 2 overlap'], [$found['code'], $found['title']]);
@@ -166,7 +166,7 @@ final class MakeCommandTest extends TestCase
     public function test_words_on_the_command_line_that_are_not_understood(): void
     {
         foreach ([[], ['nowhere.json', '--pictures', $this->folder, '--out', 'x'], ['--speed', '9']] as $words) {
-            $process = new Process([__DIR__ . '/../../bin/planisher', 'make', ...$words]);
+            $process = new Process([__DIR__.'/../../bin/planisher', 'make', ...$words]);
             $process->run();
             self::assertSame(2, $process->getExitCode());
             self::assertStringStartsWith('planisher make: ', $process->getErrorOutput());
@@ -239,7 +239,7 @@ final class MakeCommandTest extends TestCase
         self::assertSame([true, true, false, true, false], array_column($lines, 'made'));
         self::assertSame(
             ['carrier-used', 'must-stay-in-cut', 'margins-too-large'],
-            array_map(fn(int $i): string => $lines[$i]['findings'][0]['code'], [0, 2, 4]),
+            array_map(fn (int $i): string => $lines[$i]['findings'][0]['code'], [0, 2, 4]),
         );
         self::assertSame([3000, 2400], [$lines[0]['files'][0]['width'], $lines[0]['files'][0]['height']], 'laid on 8 × 10');
         $border = array_column($lines[0]['files'][0]['readBack'], null, 'what')['border'];
@@ -254,7 +254,7 @@ final class MakeCommandTest extends TestCase
     public function test_a_file_in_its_papers_profile(): void
     {
         $this->picture('a.jpg', 900, 600);
-        copy(__DIR__ . '/../../demo/profiles/simulated-matte.icc', "{$this->folder}/rag.icc");
+        copy(__DIR__.'/../../demo/profiles/simulated-matte.icc', "{$this->folder}/rag.icc");
         file_put_contents("{$this->folder}/broken.icc", 'no profile');
         $order = self::order([
             ['picture' => 'a.jpg', 'size' => '4 x 6 in', 'output' => ['colour' => 'paper']],

@@ -163,19 +163,19 @@ final class OverlayTest extends TestCase
         $target = $worked->plan?->shown->overlays()[0]->target ?? self::fail('no frame');
         $image = $worked->plan->shown->pictures()[0]->target ?? self::fail('no picture');
         self::assertEquals($image, $target);
-        $at = fn(int $x, int $y): string => trim(self::tool('convert', $made, '-crop', "1x1+{$x}+{$y}", '-depth', '8', 'rgb:-'));
+        $at = fn (int $x, int $y): string => trim(self::tool('convert', $made, '-crop', "1x1+{$x}+{$y}", '-depth', '8', 'rgb:-'));
         self::assertSame("\xFF\xFF\xFF", $at($image->x + 6, $image->y + 6), 'the frame lies on the image’s edge');
         self::assertSame(
             "\x20\x20\x20",
-            self::tool('convert', $made, '-crop', '1x1+' . ($image->x - 3) . "+{$image->y}", '-depth', '8', 'rgb:-'),
+            self::tool('convert', $made, '-crop', '1x1+'.($image->x - 3)."+{$image->y}", '-depth', '8', 'rgb:-'),
         );
     }
 
     /** @return iterable<string, array{string, callable(string): mixed, string}> */
     public static function noMarks(): iterable
     {
-        yield 'a JPEG' => ['mark.png', fn(string $path) => self::tool('convert', 'rose:', "JPEG:{$path}"), 'A mark is a PNG'];
-        yield 'text' => ['mark.png', fn(string $path) => file_put_contents($path, 'hello'), ''];
+        yield 'a JPEG' => ['mark.png', fn (string $path) => self::tool('convert', 'rose:', "JPEG:{$path}"), 'A mark is a PNG'];
+        yield 'text' => ['mark.png', fn (string $path) => file_put_contents($path, 'hello'), ''];
         yield 'cut off' => [
             'mark.png',
             function (string $path): void {
@@ -186,7 +186,7 @@ final class OverlayTest extends TestCase
         ];
         yield '200 megapixels' => [
             'mark.png',
-            fn(string $path) => Image::plain(20_000, 10_000, [0.0])->save('pngsave', $path, ['bitdepth' => 1]),
+            fn (string $path) => Image::plain(20_000, 10_000, [0.0])->save('pngsave', $path, ['bitdepth' => 1]),
             '200 megapixels',
         ];
         yield 'animated' => ['mark.png', self::animated(...), 'animated'];
@@ -196,10 +196,10 @@ final class OverlayTest extends TestCase
     private static function animated(string $path): void
     {
         self::tool('convert', '-size', '40x40', 'xc:none', "PNG32:{$path}");
-        $chunk = 'acTL' . pack('NN', 1, 0);
+        $chunk = 'acTL'.pack('NN', 1, 0);
         $bytes = (string) file_get_contents($path);
         $at = (int) strpos($bytes, 'IDAT') - 4;
-        file_put_contents($path, substr($bytes, 0, $at) . pack('N', 8) . $chunk . pack('N', crc32($chunk)) . substr($bytes, $at));
+        file_put_contents($path, substr($bytes, 0, $at).pack('N', 8).$chunk.pack('N', crc32($chunk)).substr($bytes, $at));
     }
 
     #[DataProvider('noMarks')]
@@ -219,7 +219,7 @@ final class OverlayTest extends TestCase
     {
         self::tool('convert', '-size', '100x60', 'xc:navy', "PNG24:{$this->folder}/mark.png");
         $worked = $this->work(['overlays' => [['picture' => 'mark.png', 'width' => '60 %']]]);
-        $codes = array_column(array_map(fn($finding): array => $finding->toArray(), $worked->findings), 'code');
+        $codes = array_column(array_map(fn ($finding): array => $finding->toArray(), $worked->findings), 'code');
         self::assertContains('mark-covers', $codes);
         self::assertContains('mark-on-print', $codes);
         $this->mark();

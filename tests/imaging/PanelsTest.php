@@ -36,7 +36,7 @@ final class PanelsTest extends TestCase
     {
         $source = Sources::originals($picture, $plan->files);
 
-        return array_map(fn(PlannedFile $file): string => self::make($file, $source, "{$this->folder}/{$folder}")->path, $plan->files);
+        return array_map(fn (PlannedFile $file): string => self::make($file, $source, "{$this->folder}/{$folder}")->path, $plan->files);
     }
 
     /**
@@ -54,11 +54,11 @@ final class PanelsTest extends TestCase
         self::tool('montage', ...[...$panels, '-tile', "{$columns}x{$rows}", '-geometry', '+0+0', "{$this->folder}/joined.tif"]);
         if (
             ($columns > 1 && $rows > 1) ||
-            count(array_unique(array_map(fn(PlannedFile $f): string => "{$f->width}x{$f->height}", $plan->files))) > 1
+            count(array_unique(array_map(fn (PlannedFile $f): string => "{$f->width}x{$f->height}", $plan->files))) > 1
         ) {
             // montage centres unequal tiles in equal cells; append doesn't
             $convert = is_executable('/usr/bin/convert') ? '/usr/bin/convert' : 'convert';
-            $lines = array_map(fn(array $row): array => ['(', ...$row, '+append', ')'], array_chunk($panels, max(1, $columns)));
+            $lines = array_map(fn (array $row): array => ['(', ...$row, '+append', ')'], array_chunk($panels, max(1, $columns)));
             self::tool($convert, ...[...array_merge(...$lines), '-append', "{$this->folder}/joined.tif"]);
         }
         self::assertSamePixels(self::pixels($undivided), self::pixels("{$this->folder}/joined.tif"));
@@ -67,7 +67,7 @@ final class PanelsTest extends TestCase
     /** @return iterable<string, list<mixed>> */
     public static function sets(): iterable
     {
-        $out = fn(int $ppi, array $more = []): array => ['output' => ['ppi' => $ppi, 'format' => 'tiff'] + $more];
+        $out = fn (int $ppi, array $more = []): array => ['output' => ['ppi' => $ppi, 'format' => 'tiff'] + $more];
         yield 'reduced, equal thirds' => [['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1, 1]]] + $out(50), [3, 1]];
         yield 'enlarged, wide middle' => [['size' => '9 x 6 in', 'panels' => ['columns' => [1, 2, 1]]] + $out(160), [3, 1]];
         yield 'enlarged by an odd factor, sevenths' => [
@@ -105,7 +105,7 @@ final class PanelsTest extends TestCase
                 self::assertSamePixels(
                     self::pixels($undivided, '-crop', "{$width}x600+{$x}+0", '+repage'),
                     self::pixels($panels[$i]),
-                    key($between) . " {$i}",
+                    key($between)." {$i}",
                 );
             }
         }
@@ -126,7 +126,7 @@ final class PanelsTest extends TestCase
             unlink($set[1]);
             $again = $this->made($picture, $plan, "set-{$output['ppi']}");
             self::assertSame(
-                hash_file('sha256', "{$this->folder}/alone-{$output['ppi']}/" . basename($set[1])),
+                hash_file('sha256', "{$this->folder}/alone-{$output['ppi']}/".basename($set[1])),
                 hash_file('sha256', $again[1]),
             );
         }
@@ -158,7 +158,7 @@ final class PanelsTest extends TestCase
         for ($y = 0; $y < 400; $y++) {
             for ($x = 0; $x < 600; $x++) {
                 $code = $x > 400 && $x < 500 && $y > 100 && $y < 200 && (intdiv($x, 7) + intdiv($y, 7)) % 2 === 0 ? 230 : 90;
-                $rows .= chr($code) . chr($code) . chr($code);
+                $rows .= chr($code).chr($code).chr($code);
             }
         }
         $path = "{$this->folder}/chequer.png";

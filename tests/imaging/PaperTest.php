@@ -37,7 +37,7 @@ final class PaperTest extends TestCase
     {
         $file = self::planned($picture, $line + ['carrier' => 'auto'], $lab);
 
-        return [self::make($file, $picture, $this->folder . '/' . bin2hex(random_bytes(4)))->path, $file];
+        return [self::make($file, $picture, $this->folder.'/'.bin2hex(random_bytes(4)))->path, $file];
     }
 
     public function test_the_print_on_a_carrier_is_the_print_without_pixel_for_pixel(): void
@@ -48,8 +48,7 @@ final class PaperTest extends TestCase
                 ['size' => '5 x 7.3 in'],
                 ['size' => '10.01 x 6.37 in', 'border' => '0.5 in', 'keyline' => ['width' => '0.05 in']],
                 ['size' => '7 x 9 in', 'fit' => 'whole', 'paperColour' => '#d0c0b0'],
-            ]
-            as $line
+            ] as $line
         ) {
             [$alone] = $this->made($picture, $line + ['carrier' => 'none'] + self::LOSSLESS);
             [$carried, $file] = $this->made($picture, $line + self::LOSSLESS);
@@ -60,14 +59,14 @@ final class PaperTest extends TestCase
             self::assertGreaterThan(0, $x + $y);
             foreach ([[0, 0], [0, 1], [1, 0], [1, 1]] as [$dx, $dy]) {
                 // centring may round either way
-                $inner = self::pixels($carried, '-crop', "{$w}x{$h}+" . ($x + $dx) . '+' . ($y + $dy), '+repage');
+                $inner = self::pixels($carried, '-crop', "{$w}x{$h}+".($x + $dx).'+'.($y + $dy), '+repage');
                 $same = count($inner) === (int) $w * (int) $h * 3 && self::difference(self::pixels($alone), $inner)['max'] === 0;
                 if ($same) {
                     break;
                 }
             }
             self::assertTrue($same, json_encode($line) ?: '');
-            self::assertSame($paper === null, !isset($line['paperColour']));
+            self::assertSame($paper === null, ! isset($line['paperColour']));
         }
     }
 
@@ -83,16 +82,16 @@ final class PaperTest extends TestCase
                 'keyline' => ['width' => '0.05 in', 'colour' => '#ff8000'],
             ] + self::LOSSLESS,
         );
-        $at = fn(int $x, int $y): array => self::pixels($path, '-crop', "1x1+{$x}+{$y}", '+repage');
+        $at = fn (int $x, int $y): array => self::pixels($path, '-crop', "1x1+{$x}+{$y}", '+repage');
         $paper = $file->grounds()[1]->where;
         $image = $file->pictures()[0]->target;
         self::assertSame([255, 255, 255], $at(0, 0), 'surplus is white');
         self::assertSame([0x20, 0x40, 0x60], $at($paper->x, $paper->y));
         self::assertSame([0x20, 0x40, 0x60], $at($image->x - 1, $image->y + 10));
-        self::assertSame([0xff, 0x80, 0x00], $at($image->x, $image->y));
-        self::assertSame([0xff, 0x80, 0x00], $at($image->x + $image->width - 1, $image->y + $image->height - 1));
-        self::assertNotSame([0xff, 0x80, 0x00], $at($image->x + 3, $image->y + 3), 'three pixels at 60 ppi');
-        $ticks = array_filter($file->strokes(), fn($stroke): bool => $stroke->colour->equals(Rgb::black()));
+        self::assertSame([0xFF, 0x80, 0x00], $at($image->x, $image->y));
+        self::assertSame([0xFF, 0x80, 0x00], $at($image->x + $image->width - 1, $image->y + $image->height - 1));
+        self::assertNotSame([0xFF, 0x80, 0x00], $at($image->x + 3, $image->y + 3), 'three pixels at 60 ppi');
+        $ticks = array_filter($file->strokes(), fn ($stroke): bool => $stroke->colour->equals(Rgb::black()));
         self::assertCount(8, $ticks);
         foreach ($ticks as $tick) {
             self::assertSame([0, 0, 0], $at($tick->where->x, $tick->where->y));
@@ -103,12 +102,12 @@ final class PaperTest extends TestCase
     public function test_a_borders_colour_is_converted_not_relabelled(): void
     {
         $picture = $this->picture('a.png', 900, 600);
-        [$expected] = self::transicc([[0xc0, 0x20, 0x20]], ShippedProfiles::path(Space::Srgb), ShippedProfiles::path(Space::AdobeRgb));
+        [$expected] = self::transicc([[0xC0, 0x20, 0x20]], ShippedProfiles::path(Space::Srgb), ShippedProfiles::path(Space::AdobeRgb));
         $line = ['size' => '8 x 10 in', 'border' => '1 in', 'paperColour' => '#c02020'];
         [$path] = $this->made($picture, $line + self::LOSSLESS, ['colour' => 'Adobe RGB (1998)']);
         $found = self::pixels($path, '-crop', '1x1+5+5', '+repage');
-        self::assertLessThanOrEqual(1, self::difference(array_map(fn(float $c): int => (int) round($c), $expected), $found)['max']);
-        self::assertNotSame([0xc0, 0x20, 0x20], $found);
+        self::assertLessThanOrEqual(1, self::difference(array_map(fn (float $c): int => (int) round($c), $expected), $found)['max']);
+        self::assertNotSame([0xC0, 0x20, 0x20], $found);
         [$deep, $file] = $this->made(
             $picture,
             ['size' => '8 x 10 in', 'border' => '1 in', 'output' => ['ppi' => 60, 'format' => 'tiff', 'bits' => 16]],
@@ -132,7 +131,7 @@ final class PaperTest extends TestCase
         $row = array_values(
             array_filter(
                 self::pixels($path, '-crop', "{$file->width}x1+0+100", '+repage'),
-                fn(int $i): bool => $i % 3 === 0,
+                fn (int $i): bool => $i % 3 === 0,
                 ARRAY_FILTER_USE_KEY,
             ),
         );
@@ -159,12 +158,11 @@ final class PaperTest extends TestCase
                 ],
                 ['size' => '11 x 15 in', 'border' => '0.5 in', 'raise' => 'optical'],
                 ['size' => '12 x 18 in', 'fit' => 'whole', 'image' => ['width' => '9 in'], 'raise' => '0.7 in'],
-            ]
-            as $line
+            ] as $line
         ) {
             $file = self::planned($path, $line + ['carrier' => 'auto', 'output' => ['ppi' => 160, 'format' => 'tiff']]);
             $preview = Preview::image($file, Sources::proxies($proxy), 800);
-            $made = self::make($file, $path, $this->folder . '/' . md5(serialize($line)));
+            $made = self::make($file, $path, $this->folder.'/'.md5(serialize($line)));
             $small = self::pixels($made->path, '-resize', "{$preview->width()}x{$preview->height()}!");
             self::assertLessThan(
                 2.0,
@@ -184,8 +182,8 @@ final class PaperTest extends TestCase
                 'paperColour' => '#c0c0d0',
                 'output' => ['ppi' => 100, 'format' => $format],
             ]);
-            $border = fn(): Measured => array_values(
-                array_filter(ReadBack::of($path, $file, null)->figures, fn(Measured $m): bool => $m->what === 'border'),
+            $border = fn (): Measured => array_values(
+                array_filter(ReadBack::of($path, $file, null)->figures, fn (Measured $m): bool => $m->what === 'border'),
             )[0];
             self::assertTrue($border()->agrees, $border()->found);
             self::assertSame('#c0c0d0 and #ffffff', $border()->planned);
@@ -205,7 +203,7 @@ final class PaperTest extends TestCase
         [$path, $file] = $this->made($picture, ['size' => '4 x 6 in', 'output' => ['ppi' => 100]]);
         self::assertSame(
             [],
-            array_filter(ReadBack::of($path, $file, null)->figures, fn(Measured $m): bool => $m->what === 'border'),
+            array_filter(ReadBack::of($path, $file, null)->figures, fn (Measured $m): bool => $m->what === 'border'),
             'no border, nothing to say',
         );
     }
@@ -226,10 +224,10 @@ final class PaperTest extends TestCase
 
     public function test_looks_for_strong_colours_and_for_what_draws_the_eye(): void
     {
-        $wool = dirname(__DIR__, 2) . '/demo/pictures/dyed-wool.jpg';
+        $wool = dirname(__DIR__, 2).'/demo/pictures/dyed-wool.jpg';
         $colours = Hints::strongColours($wool);
         self::assertCount(5, $colours);
-        $boat = Hints::suggestion(dirname(__DIR__, 2) . '/demo/pictures/lighthouse-point.jpg');
+        $boat = Hints::suggestion(dirname(__DIR__, 2).'/demo/pictures/lighthouse-point.jpg');
         self::assertLessThan(0.67, $boat->x, 'the light stands on the right third');
         self::assertGreaterThan(0.62, $boat->right());
 

@@ -52,7 +52,7 @@ final class PictureReaderTest extends TestCase
     public function test_reads_profile_depth_and_transparency(): void
     {
         $path = $this->picture('a.jpg', 60, 40);
-        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<=' . ShippedProfiles::path(Space::AdobeRgb), $path);
+        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), $path);
         self::assertSame('Compatible with Adobe RGB (1998)', PictureReader::read($path, 'a.jpg')->profile);
 
         self::tool('vips', 'colourspace', $this->picture('a.png', 60, 40), "{$this->folder}/deep.tif", 'rgb16');
@@ -100,7 +100,7 @@ final class PictureReaderTest extends TestCase
     public function test_a_sound_profile_is_used(): void
     {
         $path = $this->picture('a.tif', 60, 40);
-        foreach (['p3', 'cmyk', 'srgb', ...glob(__DIR__ . '/../../{imaging,demo}/profiles/*.icc', GLOB_BRACE) ?: []] as $profile) {
+        foreach (['p3', 'cmyk', 'srgb', ...glob(__DIR__.'/../../{imaging,demo}/profiles/*.icc', GLOB_BRACE) ?: []] as $profile) {
             self::tool(
                 'vips',
                 'icc_transform',
@@ -172,11 +172,11 @@ final class PictureReaderTest extends TestCase
     /** PNG, ISO/IEC 15948: signature, IHDR with its CRC, an empty IDAT, IEND. */
     private static function pngThatClaims(int $width, int $height): string
     {
-        $chunk = fn(string $type, string $data): string => pack('N', strlen($data)) . $type . $data . pack('N', crc32($type . $data));
+        $chunk = fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1A\n" .
-            $chunk('IHDR', pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0)) .
-            $chunk('IDAT', (string) gzcompress('')) .
+        return "\x89PNG\r\n\x1A\n".
+            $chunk('IHDR', pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0)).
+            $chunk('IDAT', (string) gzcompress('')).
             $chunk('IEND', '');
     }
 }

@@ -26,7 +26,7 @@ trait Pictures
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir() . '/planisher-test-' . getmypid() . '-' . bin2hex(random_bytes(4));
+        $this->folder = sys_get_temp_dir().'/planisher-test-'.getmypid().'-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
     }
 
@@ -45,8 +45,8 @@ trait Pictures
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
                 $rows .=
-                    chr((int) ((255 * $x) / $width)) .
-                    chr((int) ((255 * $y) / $height)) .
+                    chr((int) ((255 * $x) / $width)).
+                    chr((int) ((255 * $y) / $height)).
                     chr((int) (127 + 100 * sin($x / 23) * cos($y / 17)));
             }
         }
@@ -138,7 +138,7 @@ trait Pictures
     private static function difference(array $a, array $b): array
     {
         self::assertCount(count($a), $b);
-        $differences = array_map(fn(int $x, int $y): int => abs($x - $y), $a, $b);
+        $differences = array_map(fn (int $x, int $y): int => abs($x - $y), $a, $b);
 
         return ['mean' => array_sum($differences) / count($differences), 'max' => max($differences)];
     }

@@ -17,9 +17,9 @@ final class ProfilesTest extends TestCase
 
     public function test_the_committed_profiles_are_what_their_maker_writes(): void
     {
-        self::tool(PHP_BINARY, __DIR__ . '/../../imaging/profiles/make.php', $this->folder);
+        self::tool(PHP_BINARY, __DIR__.'/../../imaging/profiles/make.php', $this->folder);
         foreach (Space::cases() as $space) {
-            self::assertFileEquals("{$this->folder}/" . basename(ShippedProfiles::path($space)), ShippedProfiles::path($space));
+            self::assertFileEquals("{$this->folder}/".basename(ShippedProfiles::path($space)), ShippedProfiles::path($space));
         }
     }
 

@@ -25,13 +25,13 @@ final class ReadBackTest extends TestCase
         $path = $this->picture('a.jpg', 900, 600);
         $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 150, 'format' => $format]]);
 
-        return [self::make($file, $path, $this->folder . '/out-' . ++$this->made)->path, $file];
+        return [self::make($file, $path, $this->folder.'/out-'.++$this->made)->path, $file];
     }
 
     /** @return list<string> what disagrees */
     private static function wrong(string $path, PlannedFile $file, ?int $maxBytes = null): array
     {
-        return array_map(fn(Measured $m): string => $m->what, ReadBack::of($path, $file, $maxBytes)->disagreements());
+        return array_map(fn (Measured $m): string => $m->what, ReadBack::of($path, $file, $maxBytes)->disagreements());
     }
 
     public function test_a_good_file_agrees(): void
@@ -60,7 +60,7 @@ final class ReadBackTest extends TestCase
     {
         foreach (['jpeg', 'tiff'] as $format) {
             [$path, $file] = $this->made($format);
-            foreach (['-icc_profile<=' . ShippedProfiles::path(Space::AdobeRgb), '-icc_profile='] as $with) {
+            foreach (['-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), '-icc_profile='] as $with) {
                 self::tool('exiftool', '-q', '-overwrite_original', $with, $path);
                 self::assertSame(['profile'], self::wrong($path, $file));
             }
@@ -82,7 +82,7 @@ final class ReadBackTest extends TestCase
 
     public function test_sees_a_file_cut_off(): void
     {
-        $cut = fn(string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) * 0.6)));
+        $cut = fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, (int) (filesize($path) * 0.6)));
         [$path, $file] = $this->made('jpeg');
         $cut($path);
         self::assertSame(['whole'], self::wrong($path, $file));
@@ -97,7 +97,7 @@ final class ReadBackTest extends TestCase
         // Bits missing in the middle, the end in its place
         [$path, $file] = $this->made('jpeg');
         $bytes = (string) file_get_contents($path);
-        file_put_contents($path, substr($bytes, 0, intdiv(strlen($bytes), 2)) . "\xFF\xD9");
+        file_put_contents($path, substr($bytes, 0, intdiv(strlen($bytes), 2))."\xFF\xD9");
         self::assertSame(['whole'], self::wrong($path, $file));
     }
 

@@ -78,7 +78,7 @@ final class RendererTest extends TestCase
     /** A ramp stays where it is when it is enlarged: no shift by half a pixel, which libvips' own resize has. */
     public function test_enlarging_does_not_shift(): void
     {
-        $row = implode('', array_map(fn(int $x): string => str_repeat(chr(2 * $x), 3), range(0, 99)));
+        $row = implode('', array_map(fn (int $x): string => str_repeat(chr(2 * $x), 3), range(0, 99)));
         $path = "{$this->folder}/ramp.png";
         Image::fromPixels(str_repeat($row, 100), 100, 100, 3)->as(Interpretation::Srgb)->save('pngsave', $path, []);
         $pixels = self::codes(
@@ -99,7 +99,7 @@ final class RendererTest extends TestCase
         $original = "{$this->folder}/original.png";
         self::tool(
             '/usr/bin/convert',
-            dirname(__DIR__, 2) . '/demo/pictures/brass-gears.jpg',
+            dirname(__DIR__, 2).'/demo/pictures/brass-gears.jpg',
             '-crop',
             '600x400+1700+1300',
             '+repage',
@@ -111,7 +111,7 @@ final class RendererTest extends TestCase
         $away = function (Image $image) use ($wanted): float {
             $found = self::codes($image->pixels());
 
-            return array_sum(array_map(fn(int $a, int $b): int => ($a - $b) ** 2, $wanted, $found)) / count($wanted);
+            return array_sum(array_map(fn (int $a, int $b): int => ($a - $b) ** 2, $wanted, $found)) / count($wanted);
         };
         $ours = $away(self::compose(self::planned($half, ['size' => '4 x 6 in', 'output' => ['ppi' => 100]]), $half));
         $resize = $away(Image::open($half)->run('resize', [2.0]));
@@ -129,7 +129,7 @@ final class RendererTest extends TestCase
     /** Lines finer than the print can show come out grey, not as a coarse pattern of their own (moiré). */
     public function test_reducing_makes_no_moire(): void
     {
-        $row = implode('', array_map(fn(int $x): string => str_repeat($x % 2 ? "\xff" : "\x00", 3), range(0, 1199)));
+        $row = implode('', array_map(fn (int $x): string => str_repeat($x % 2 ? "\xff" : "\x00", 3), range(0, 1199)));
         $path = "{$this->folder}/lines.png";
         Image::fromPixels(str_repeat($row, 1200), 1200, 1200, 3)->as(Interpretation::Srgb)->save('pngsave', $path, []);
         $spread = function (Image $image): int {
@@ -152,7 +152,7 @@ final class RendererTest extends TestCase
     /** An output pixel of a reduction is centred, too. */
     public function test_reducing_does_not_shift(): void
     {
-        $row = implode('', array_map(fn(int $x): string => str_repeat(chr(intdiv($x, 2)), 3), range(0, 499)));
+        $row = implode('', array_map(fn (int $x): string => str_repeat(chr(intdiv($x, 2)), 3), range(0, 499)));
         $path = "{$this->folder}/ramp.png";
         Image::fromPixels(str_repeat($row, 500), 500, 500, 3)->as(Interpretation::Srgb)->save('pngsave', $path, []);
         $pixels = self::codes(
@@ -170,9 +170,9 @@ final class RendererTest extends TestCase
     public function test_conversion_agrees_with_littlecms(): void
     {
         mt_srand(31);
-        $patches = array_map(fn(): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, 400));
+        $patches = array_map(fn (): array => [mt_rand(0, 255), mt_rand(0, 255), mt_rand(0, 255)], range(1, 400));
         $path = "{$this->folder}/patches.png";
-        Image::fromPixels(implode('', array_map(fn(array $p): string => pack('C3', ...$p), $patches)), 20, 20, 3)
+        Image::fromPixels(implode('', array_map(fn (array $p): string => pack('C3', ...$p), $patches)), 20, 20, 3)
             ->as(Interpretation::Srgb)
             ->save('pngsave', $path, []);
         $made = self::make(
@@ -182,10 +182,10 @@ final class RendererTest extends TestCase
         );
         $ours = self::pixels($made->path);
         $theirs = array_map(
-            fn(float $code): int => (int) round($code),
+            fn (float $code): int => (int) round($code),
             array_merge(...self::transicc($patches, ShippedProfiles::path(Space::Srgb), ShippedProfiles::path(Space::AdobeRgb))),
         );
-        $same = count(array_filter(array_map(fn(int $a, int $b): bool => $a === $b, $ours, $theirs)));
+        $same = count(array_filter(array_map(fn (int $a, int $b): bool => $a === $b, $ours, $theirs)));
         self::assertGreaterThan(0.95, $same / count($ours));
         self::assertLessThanOrEqual(2, self::difference($ours, $theirs)['max']);
         self::assertNotSame(array_merge(...$patches), $ours, 'not merely relabelled');
@@ -195,7 +195,7 @@ final class RendererTest extends TestCase
     public function test_conversion_of_known_colours(): void
     {
         $path = "{$this->folder}/known.png";
-        Image::fromPixels("\x80\x80\x80" . "\x00\xff\x00" . "\xff\xff\xff" . "\x00\x00\x00", 2, 2, 3)
+        Image::fromPixels("\x80\x80\x80"."\x00\xff\x00"."\xff\xff\xff"."\x00\x00\x00", 2, 2, 3)
             ->as(Interpretation::Srgb)
             ->save('pngsave', $path, []);
         $made = self::make(
@@ -226,7 +226,7 @@ final class RendererTest extends TestCase
                 $made = self::make(
                     self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 30]], ['colour' => $space]),
                     $path,
-                    "{$this->folder}/out-{$name}-" . md5($space),
+                    "{$this->folder}/out-{$name}-".md5($space),
                 );
                 self::assertTrue($made->readBack->agrees());
                 self::assertStringContainsString('8-bit sRGB', self::tool('identify', $made->path));

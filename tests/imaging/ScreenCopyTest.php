@@ -35,7 +35,7 @@ final class ScreenCopyTest extends TestCase
         );
         $process = new Process(
             [
-                __DIR__ . '/../../bin/planisher',
+                __DIR__.'/../../bin/planisher',
                 'make',
                 "{$this->folder}/order.json",
                 '--pictures',
@@ -59,7 +59,7 @@ final class ScreenCopyTest extends TestCase
             ['picture' => 'a.jpg', 'size' => '7 x 5 in', 'border' => '0.5 in', 'screenCopy' => ['longSide' => 700, 'quality' => 60]],
         ]);
         self::assertSame(['screen'], array_unique(array_column($lines[0]['files'], 'folder')));
-        self::assertSame([null, 'screen'], array_map(fn(array $file): ?string => $file['folder'] ?? null, $lines[1]['files']));
+        self::assertSame([null, 'screen'], array_map(fn (array $file): ?string => $file['folder'] ?? null, $lines[1]['files']));
         self::assertSame(
             ['isholm_7x5_a_2.tif', 'report.json', 'screen'],
             array_map(basename(...), glob("{$this->folder}/out/*") ?: []),
@@ -74,8 +74,8 @@ final class ScreenCopyTest extends TestCase
         }
         self::assertSame(
             '75 60',
-            self::tool('identify', '-format', '%Q', "{$this->folder}/out/screen/isholm_a_1_screen.jpg") .
-                ' ' .
+            self::tool('identify', '-format', '%Q', "{$this->folder}/out/screen/isholm_a_1_screen.jpg").
+                ' '.
                 self::tool('identify', '-format', '%Q', "{$this->folder}/out/screen/isholm_7x5_a_2_screen.jpg"),
         );
         // Of the print as it will be once it is trimmed out of its sheet: 7 × 5 in, its border there, no white to trim away.
@@ -118,7 +118,7 @@ final class ScreenCopyTest extends TestCase
             ],
             ['make' => 'screen-copy', 'picture' => 'a.png', 'shape' => '4000 x 5000 px'],
         ]);
-        $out = fn(int $line): string => "{$this->folder}/out/screen/isholm_a_{$line}_screen.jpg";
+        $out = fn (int $line): string => "{$this->folder}/out/screen/isholm_a_{$line}_screen.jpg";
         self::assertLessThan(
             1.5,
             self::difference(self::pixels($path, '-filter', 'Lanczos', '-resize', '600x400!'), self::pixels($out(1)))['mean'],
@@ -150,7 +150,7 @@ final class ScreenCopyTest extends TestCase
             ],
             ['picture' => 'a.png', 'size' => '6 x 4 in', 'screenCopy' => ['longSide' => 600, 'quality' => 100, 'sharpen' => true]],
         ]);
-        $copy = fn(int $line): array => self::pixels("{$this->folder}/out/screen/isholm_6x4_a_{$line}_screen.jpg");
+        $copy = fn (int $line): array => self::pixels("{$this->folder}/out/screen/isholm_6x4_a_{$line}_screen.jpg");
         self::assertSame(0, self::difference($copy(1), $copy(2))['max'], 'not lifted');
         self::assertGreaterThan(0, self::difference($copy(1), $copy(3))['max'], 'sharpened');
     }

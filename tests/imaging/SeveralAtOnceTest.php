@@ -39,7 +39,7 @@ final class SeveralAtOnceTest extends TestCase
     private function command(string $first = 'true'): \Closure
     {
         return function (array $numbers, string $report) use ($first): array {
-            $lines = array_map(fn(int $number): array => ['number' => $number, 'made' => true, 'files' => []], $numbers);
+            $lines = array_map(fn (int $number): array => ['number' => $number, 'made' => true, 'files' => []], $numbers);
             $said = escapeshellarg((string) json_encode(['lines' => $lines]));
             $word = implode('-', $numbers);
 
@@ -53,7 +53,7 @@ final class SeveralAtOnceTest extends TestCase
             self::lines(['a.jpg', 'b.jpg', 'a.jpg', 'b.jpg', 'c.jpg', 'a.jpg', 'd.jpg', 'd.jpg']),
         );
         self::assertSame(range(1, 8), array_column($report, 'number'));
-        $shares = array_map(fn(string $path): string => basename($path, '.share'), glob("{$this->folder}/*.share") ?: []);
+        $shares = array_map(fn (string $path): string => basename($path, '.share'), glob("{$this->folder}/*.share") ?: []);
         // at most two lines a share: a quarter of them, for two at once
         self::assertEqualsCanonicalizing(['1-3', '6', '2-4', '5', '7-8'], $shares);
         self::assertStringEqualsFile("{$this->folder}/1-3.share", "1\n", 'each of one thread');
@@ -71,7 +71,7 @@ final class SeveralAtOnceTest extends TestCase
 
     public function test_a_process_that_dies_is_told_of_its_lines_alone(): void
     {
-        $dies = fn(array $numbers, string $report): array => in_array(2, $numbers, true)
+        $dies = fn (array $numbers, string $report): array => in_array(2, $numbers, true)
             ? ['sh', '-c', 'kill -KILL $$']
             : $this->command()(array_values(array_map(intval(...), $numbers)), $report);
         $report = (new SeveralAtOnce($dies, 2))->run(self::lines(['a.jpg', 'b.jpg', 'c.jpg']));

@@ -33,7 +33,7 @@ final class SheetTest extends TestCase
             Situations::lab($lab + ['minimumPpi' => 1, 'nameLength' => 60]),
         ];
         $pictures = array_map(
-            fn(?string $name): PictureFacts => PictureReader::read("{$this->folder}/{$name}", (string) $name),
+            fn (?string $name): PictureFacts => PictureReader::read("{$this->folder}/{$name}", (string) $name),
             $line->pictures(),
         );
 
@@ -50,7 +50,7 @@ final class SheetTest extends TestCase
         }
         $sources = Sources::originals($paths, $plan->files);
 
-        return array_map(fn(PlannedFile $file): string => self::make($file, $sources, "{$this->folder}/{$folder}")->path, $plan->files);
+        return array_map(fn (PlannedFile $file): string => self::make($file, $sources, "{$this->folder}/{$folder}")->path, $plan->files);
     }
 
     /**
@@ -111,7 +111,7 @@ final class SheetTest extends TestCase
     public function test_between_the_cells_is_white_but_for_the_marks(): void
     {
         $this->picture('a.png', 600, 900);
-        $sheet = fn(bool $marks): array => self::sheet([['picture' => 'a.png', 'size' => '2 x 3 in', 'copies' => 2]], '8 x 10 in', [
+        $sheet = fn (bool $marks): array => self::sheet([['picture' => 'a.png', 'size' => '2 x 3 in', 'copies' => 2]], '8 x 10 in', [
             'gutter' => '0.5 in',
             'margin' => '0.5 in',
             'cutMarks' => $marks,
@@ -122,7 +122,7 @@ final class SheetTest extends TestCase
             $cover = [];
             foreach ($worked->plan?->files[0]->pictures() ?? [] as $picture) {
                 $at = $picture->target;
-                $cover = [...$cover, '-draw', "rectangle {$at->x},{$at->y} " . ($at->right() - 1) . ',' . ($at->bottom() - 1)];
+                $cover = [...$cover, '-draw', "rectangle {$at->x},{$at->y} ".($at->right() - 1).','.($at->bottom() - 1)];
             }
 
             return trim(
@@ -155,7 +155,7 @@ final class SheetTest extends TestCase
         foreach (range(0, 3) as $i) {
             $this->picture("p{$i}.jpg", 3000 + 4 * $i, 2000);
         }
-        $cells = array_map(fn(int $i): array => ['picture' => 'p' . $i % 4 . '.jpg', 'size' => '2.5 x 3.5 in'], range(0, 7));
+        $cells = array_map(fn (int $i): array => ['picture' => 'p'.$i % 4 .'.jpg', 'size' => '2.5 x 3.5 in'], range(0, 7));
         [$file] = $this->made($this->work(self::sheet($cells, '8 x 10 in') + ['output' => ['ppi' => 300, 'format' => 'jpeg']]), 'wallet');
         self::assertSame('3000x2400', trim(self::tool('identify', '-format', '%wx%h', $file)));
     }

@@ -37,14 +37,14 @@ final class ShrinkOnLoadTest extends TestCase
     public function test_an_edge_stays_where_it_is(int $ppi, array $window): void
     {
         $edge = 1973; // neither a fraction's pixel nor libjpeg's block ends there
-        $rows = str_repeat(str_repeat("\x20\x20\x20", $edge) . str_repeat("\xd0\xd0\xd0", 4800 - $edge), 3200);
+        $rows = str_repeat(str_repeat("\x20\x20\x20", $edge).str_repeat("\xd0\xd0\xd0", 4800 - $edge), 3200);
         $path = "{$this->folder}/edge.jpg";
         Image::fromPixels($rows, 4800, 3200, 3)->save('jpegsave', $path, ['Q' => 98, 'subsample_mode' => 2]);
         $file = self::planned($path, ['size' => '3 x 2 in', 'window' => $window, 'output' => ['ppi' => $ppi, 'format' => 'tiff']]);
         $placed = self::placed($file);
         $made = self::pixels(self::make($file, $path, "{$this->folder}/out")->path, '-colorspace', 'sRGB');
         $middle = array_slice($made, 3 * $file->width * intdiv($file->height, 2), 3 * $file->width);
-        $light = array_sum(array_filter($middle, fn(int $i): bool => $i % 3 === 0, ARRAY_FILTER_USE_KEY));
+        $light = array_sum(array_filter($middle, fn (int $i): bool => $i % 3 === 0, ARRAY_FILTER_USE_KEY));
         $found = ($file->width * 208 - $light) / (208 - 32);
         $expected = (($edge - $placed->source->x) / $placed->source->width) * $file->width;
         self::assertEqualsWithDelta($expected, $found, 0.06, 'in pixels of the file');
@@ -58,7 +58,7 @@ final class ShrinkOnLoadTest extends TestCase
         self::tool('vips', 'copy', $jpeg, "{$this->folder}/a.png");
         $line = ['size' => '3 x 2 in', 'window' => $window, 'output' => ['ppi' => $ppi, 'format' => 'tiff']];
         $made = function (string $path) use ($line): array {
-            return self::pixels(self::make(self::planned($path, $line), $path, "{$this->folder}/" . basename($path) . '.out')->path);
+            return self::pixels(self::make(self::planned($path, $line), $path, "{$this->folder}/".basename($path).'.out')->path);
         };
         $differ = self::difference($made("{$this->folder}/a.png"), $made($jpeg));
         self::assertLessThan(0.5, $differ['mean']);
@@ -81,8 +81,8 @@ final class ShrinkOnLoadTest extends TestCase
         self::tool('convert', $jpeg, '-auto-orient', "{$this->folder}/a.png");
         $line = ['size' => '3 x 2 in', 'turn' => 'landscape', 'window' => ['x' => 0.51, 'y' => 0.47, 'tight' => 1.1]];
         $line += ['output' => ['ppi' => 90, 'format' => 'tiff']];
-        $made = fn(string $path): array => self::pixels(
-            self::make(self::planned($path, $line), $path, "{$this->folder}/" . basename($path) . '.out')->path,
+        $made = fn (string $path): array => self::pixels(
+            self::make(self::planned($path, $line), $path, "{$this->folder}/".basename($path).'.out')->path,
         );
         self::assertLessThan(0.6, self::difference($made("{$this->folder}/a.png"), $made($jpeg))['mean']);
     }

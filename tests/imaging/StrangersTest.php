@@ -31,7 +31,7 @@ final class StrangersTest extends TestCase
         $facts = PictureReader::read($path, basename($path));
         $file = self::planned($path, ['size' => "{$facts->width} x {$facts->height} mm", 'output' => ['ppi' => 'own', 'format' => 'tiff']]);
 
-        return self::make($file, $path, "{$this->folder}/out-" . bin2hex(random_bytes(3)))->path;
+        return self::make($file, $path, "{$this->folder}/out-".bin2hex(random_bytes(3)))->path;
     }
 
     private function assertReadAlike(string $path): void
@@ -52,14 +52,14 @@ final class StrangersTest extends TestCase
         self::assertLessThan(
             4,
             self::difference($small, self::pixels($made, '-resize', '12x8!'))['mean'],
-            'its proxy shows the same: ' . basename($path),
+            'its proxy shows the same: '.basename($path),
         );
     }
 
     /** @return list<int> */
     private function theirs(string $path): array
     {
-        self::tool('/usr/bin/convert', $path, ...['-depth', '8', 'PNG24:' . $this->folder . '/theirs.png']);
+        self::tool('/usr/bin/convert', $path, ...['-depth', '8', 'PNG24:'.$this->folder.'/theirs.png']);
 
         return self::pixels("{$this->folder}/theirs.png");
     }
@@ -112,7 +112,7 @@ final class StrangersTest extends TestCase
     {
         $png = $this->picture('a.png', 60, 40);
         self::tool('/usr/bin/convert', $png, '-compress', 'none', $rgb = "{$this->folder}/rgb.tif");
-        self::tool('tificc', '-i' . ShippedProfiles::path(Space::Srgb), '-o*Lab', '-t1', $rgb, $path = "{$this->folder}/lab.tif");
+        self::tool('tificc', '-i'.ShippedProfiles::path(Space::Srgb), '-o*Lab', '-t1', $rgb, $path = "{$this->folder}/lab.tif");
         self::assertSame(Channels::Lab, PictureReader::read($path, 'lab.tif')->channels);
         self::assertLessThan(2.0, self::difference(self::pixels($this->made($path)), self::pixels($png))['mean']);
     }
@@ -122,7 +122,7 @@ final class StrangersTest extends TestCase
     {
         $lab = ['255 0 0' => [54.29, 80.81, 69.89], '128 128 128' => [53.59, 0.0, 0.0], '194 150 130' => [65.92, 14.96, 17.27]];
         foreach ($lab as $rgb => [$lightness, $a, $b]) {
-            $pixel = pack('v3', (int) round($lightness * 655.35), (int) round($a * 256) & 0xffff, (int) round($b * 256) & 0xffff);
+            $pixel = pack('v3', (int) round($lightness * 655.35), (int) round($a * 256) & 0xFFFF, (int) round($b * 256) & 0xFFFF);
             $path = $this->tiff('deep.tif', 60, 40, 3, str_repeat($pixel, 60 * 40), [258 => [16, 16, 16], 262 => [8]]);
             self::assertEqualsWithDelta(
                 array_map(intval(...), explode(' ', $rgb)),
@@ -136,9 +136,9 @@ final class StrangersTest extends TestCase
     /** TIFF 6.0, section 18: ExtraSamples 0 is unspecified, 1 and 2 are transparency. */
     public function test_what_an_extra_channel_is_its_tag_says(): void
     {
-        $rgb = fn(int ...$more): string => implode(
+        $rgb = fn (int ...$more): string => implode(
             '',
-            array_map(fn(int $i): string => pack('C*', $i % 200, 90, 60, ...$more), range(0, 60 * 40 - 1)),
+            array_map(fn (int $i): string => pack('C*', $i % 200, 90, 60, ...$more), range(0, 60 * 40 - 1)),
         );
         $cases = [
             'unspecified' => [[0], $rgb(16), false, 1],
@@ -166,7 +166,7 @@ final class StrangersTest extends TestCase
 
     public function test_cmyk_with_transparency_lies_on_paper(): void
     {
-        $cmyk = implode('', array_map(fn(int $i): string => pack('C*', $i % 200, 40, 20, 10, $i < 1200 ? 255 : 0), range(0, 60 * 40 - 1)));
+        $cmyk = implode('', array_map(fn (int $i): string => pack('C*', $i % 200, 40, 20, 10, $i < 1200 ? 255 : 0), range(0, 60 * 40 - 1)));
         $path = $this->tiff('a.tif', 60, 40, 5, $cmyk, [262 => [5], 332 => [1], 338 => [2]]);
         $facts = PictureReader::read($path, 'a.tif');
         self::assertSame([Channels::Cmyk, true], [$facts->channels, $facts->alpha]);
@@ -181,7 +181,7 @@ final class StrangersTest extends TestCase
         $path = $this->picture('a.jpg', 60, 40);
         copy($path, $tagged = "{$this->folder}/tagged.jpg");
         self::tool('exiftool', '-q', '-overwrite_original', '-n', '-ColorSpace=65535', '-InteropIndex=R03', $tagged);
-        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<=' . ShippedProfiles::path(Space::AdobeRgb), $path);
+        self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), $path);
         self::assertNotNull(PictureReader::read($tagged, 'a.jpg')->tagged);
         self::assertLessThan(0.3, self::difference(self::pixels($this->made($tagged)), self::pixels($this->made($path)))['mean']);
         $finding = Situations::finding(Situations::work([], PictureReader::read($tagged, 'a.jpg'), ['minimumPpi' => 1]), 'profile-tagged');
@@ -216,7 +216,7 @@ final class StrangersTest extends TestCase
         );
         $linear = $this->made($this->withChunks($path, ['gAMA' => pack('N', 100_000)]));
         // IEC 61966-2-1: linear 128/255 is code 188
-        $mean = fn(string $of): float => array_sum($p = self::pixels($of)) / count($p);
+        $mean = fn (string $of): float => array_sum($p = self::pixels($of)) / count($p);
         self::assertGreaterThan($mean($path) + 25, $mean($linear));
     }
 
@@ -232,11 +232,11 @@ final class StrangersTest extends TestCase
     public function test_orientation_wherever_it_stands(): void
     {
         $path = $this->picture('a.png', 60, 40);
-        $exif = "MM\0*" . pack('N', 8) . pack('n', 1) . pack('nnNnn', 0x0112, 3, 1, 6, 0) . pack('N', 0);
+        $exif = "MM\0*".pack('N', 8).pack('n', 1).pack('nnNnn', 0x0112, 3, 1, 6, 0).pack('N', 0);
         $behind = $this->withChunks($path, ['eXIf' => $exif], behind: true);
         $packet =
-            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF ' .
-            'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description ' .
+            '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF '.
+            'xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description '.
             'xmlns:tiff="http://ns.adobe.com/tiff/1.0/" %s</rdf:Description></rdf:RDF></x:xmpmeta>';
         $upright = [];
         foreach (['as an attribute' => 'tiff:Orientation="6">', 'as an element' => '><tiff:Orientation>6</tiff:Orientation>'] as $said) {
@@ -247,7 +247,7 @@ final class StrangersTest extends TestCase
                 '95',
                 '-sampling-factor',
                 '1x1',
-                $one = "{$this->folder}/" . md5($said) . '.jpg',
+                $one = "{$this->folder}/".md5($said).'.jpg',
             ); // without Exif
             file_put_contents("{$this->folder}/a.xmp", sprintf($packet, $said));
             self::tool('exiftool', '-q', '-m', '-overwrite_original', "-xmp<={$this->folder}/a.xmp", $one);
@@ -306,8 +306,8 @@ final class StrangersTest extends TestCase
     /** A profile with a perceptual table alone (ICC.1:2010, 8.3): as LittleCMS' own tool reads it, not taken for sRGB. */
     public function test_a_profile_with_a_perceptual_table_alone(): void
     {
-        $icc = (string) file_get_contents(__DIR__ . '/../../demo/profiles/simulated-lustre.icc');
-        file_put_contents("{$this->folder}/p.icc", str_replace('A2B1', 'A2Bx', substr($icc, 0, 500)) . substr($icc, 500));
+        $icc = (string) file_get_contents(__DIR__.'/../../demo/profiles/simulated-lustre.icc');
+        file_put_contents("{$this->folder}/p.icc", str_replace('A2B1', 'A2Bx', substr($icc, 0, 500)).substr($icc, 500));
         self::tool('/usr/bin/convert', $this->picture('a.png', 60, 40), '-colorspace', 'sRGB', $path = "{$this->folder}/a.tif");
         self::tool('exiftool', '-q', '-overwrite_original', "-icc_profile<={$this->folder}/p.icc", $path);
         $facts = PictureReader::read($path, 'a.tif');
@@ -340,7 +340,7 @@ final class StrangersTest extends TestCase
             $proxies = ['screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"]];
             self::assertSame(0, Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings, 'a sound one gives none');
             mt_srand(7);
-            foreach ([str_repeat("\0", 2000), implode('', array_map(fn(): string => chr(mt_rand(0, 254)), range(1, 2000)))] as $what) {
+            foreach ([str_repeat("\0", 2000), implode('', array_map(fn (): string => chr(mt_rand(0, 254)), range(1, 2000)))] as $what) {
                 file_put_contents($path, substr_replace($bytes, $what, intdiv(strlen($bytes), 2), 2000));
                 try {
                     $facts = Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies);
@@ -395,16 +395,16 @@ final class StrangersTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function others(): iterable
     {
-        $ifd = fn(array ...$entries): string => "II*\0" .
-            pack('V', 8) .
-            pack('v', count($entries)) .
-            implode('', array_map(fn(array $e): string => pack('vvVV', ...$e), $entries)) .
+        $ifd = fn (array ...$entries): string => "II*\0".
+            pack('V', 8).
+            pack('v', count($entries)).
+            implode('', array_map(fn (array $e): string => pack('vvVV', ...$e), $entries)).
             pack('V', 0);
         yield 'NEF: a small picture, and the sensor beside it' => [
             'a.nef',
-            $ifd([256, 4, 1, 160], [257, 4, 1, 120], [330, 4, 1, 100]) .
-            str_repeat("\0", 50) .
-            pack('v', 1) .
+            $ifd([256, 4, 1, 160], [257, 4, 1, 120], [330, 4, 1, 100]).
+            str_repeat("\0", 50).
+            pack('v', 1).
             pack('vvVV', 262, 3, 1, 32803),
             'a camera’s raw file (NEF)',
         ];
@@ -428,7 +428,7 @@ final class StrangersTest extends TestCase
         Image::open($this->picture('a.png', 3000, 2000))->save('jpegsave', $path = "{$this->folder}/p.jpg", ['interlace' => true]);
         $file = self::planned($path, ['size' => '4 x 6 in', 'output' => ['ppi' => 100]]);
         $held = function () use ($file, $path): int {
-            self::make($file, $path, "{$this->folder}/" . bin2hex(random_bytes(4)), progress: fn(int $percent): null => null);
+            self::make($file, $path, "{$this->folder}/".bin2hex(random_bytes(4)), progress: fn (int $percent): null => null);
             preg_match('/VmRSS:\s+(\d+)/', (string) file_get_contents('/proc/self/status'), $m);
 
             return (int) ($m[1] ?? 0) * 1024;
@@ -446,14 +446,14 @@ final class StrangersTest extends TestCase
         $written = implode(
             '',
             array_map(
-                fn(string $type, string $data): string => pack('N', strlen($data)) . $type . $data . pack('N', crc32($type . $data)),
+                fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data)),
                 array_keys($chunks),
                 $chunks,
             ),
         );
         file_put_contents(
-            $to = "{$this->folder}/" . bin2hex(random_bytes(4)) . '.png',
-            $behind ? substr($png, 0, -12) . $written . substr($png, -12) : substr($png, 0, 33) . $written . substr($png, 33),
+            $to = "{$this->folder}/".bin2hex(random_bytes(4)).'.png',
+            $behind ? substr($png, 0, -12).$written.substr($png, -12) : substr($png, 0, 33).$written.substr($png, 33),
         );
 
         return $to;
@@ -481,10 +481,10 @@ final class StrangersTest extends TestCase
         ksort($tags);
         $behind = 8 + 2 + 12 * count($tags) + 4;
         $long = '';
-        $isLong = fn(int $tag): bool => in_array($tag, [273, 279], true);
+        $isLong = fn (int $tag): bool => in_array($tag, [273, 279], true);
         $lengths = array_sum(
             array_map(
-                fn(int $tag, array $of): int => count($of) * ($isLong($tag) ? 4 : 2) > 4 ? count($of) * 2 : 0,
+                fn (int $tag, array $of): int => count($of) * ($isLong($tag) ? 4 : 2) > 4 ? count($of) * 2 : 0,
                 array_keys($tags),
                 $tags,
             ),
@@ -494,11 +494,11 @@ final class StrangersTest extends TestCase
         foreach ($tags as $tag => $of) {
             $value = pack($isLong($tag) ? 'V*' : 'v*', ...$of);
             $directory .=
-                pack('vvV', $tag, $isLong($tag) ? 4 : 3, count($of)) .
+                pack('vvV', $tag, $isLong($tag) ? 4 : 3, count($of)).
                 (strlen($value) > 4 ? pack('V', $behind + strlen($long)) : str_pad($value, 4, "\0"));
             $long .= strlen($value) > 4 ? $value : '';
         }
-        file_put_contents($path = "{$this->folder}/{$name}", "II*\0" . pack('V', 8) . $directory . pack('V', 0) . $long . $data);
+        file_put_contents($path = "{$this->folder}/{$name}", "II*\0".pack('V', 8).$directory.pack('V', 0).$long.$data);
 
         return $path;
     }

@@ -73,7 +73,7 @@ final class TypeTest extends TestCase
                 $ours = self::composed($text, $face, Style::Italic, $widest * 1000);
                 self::assertSame(
                     self::byPango($face, Style::Italic, $text, self::SIZE, $widest)['lines'],
-                    array_map(fn(SetLine $line): string => $line->text, $ours->lines),
+                    array_map(fn (SetLine $line): string => $line->text, $ours->lines),
                     "{$face->value} within {$widest} px",
                 );
             }
@@ -86,7 +86,7 @@ final class TypeTest extends TestCase
         foreach (Face::cases() as $face) {
             foreach ($face->styles() as $style) {
                 $bytes = (string) file_get_contents(FaceFiles::path($face, $style));
-                $number = fn(string $how, int $at): int => (int) (((array) unpack($how, $bytes, $at))[1] ?? 0);
+                $number = fn (string $how, int $at): int => (int) (((array) unpack($how, $bytes, $at))[1] ?? 0);
                 $table = function (string $tag) use ($bytes, $number): int {
                     for ($i = 0; $i < $number('n', 4); $i++) {
                         if (substr($bytes, 12 + 16 * $i, 4) === $tag) {
@@ -96,10 +96,10 @@ final class TypeTest extends TestCase
                     self::fail("no table {$tag}");
                 };
                 $em = $number('n', $table('head') + 18);
-                $signed = fn(int $at): int => (($number('n', $at) + 0x8000) % 0x10000) - 0x8000;
+                $signed = fn (int $at): int => (($number('n', $at) + 0x8000) % 0x10000) - 0x8000;
                 self::assertEqualsWithDelta($face->ascent(), $signed($table('hhea') + 4) / $em, 0.001, "{$face->value} {$style->value}");
                 self::assertEqualsWithDelta($face->descent(), -$signed($table('hhea') + 6) / $em, 0.001, "{$face->value} {$style->value}");
-                self::assertFileExists(dirname(FaceFiles::path($face, $style)) . '/OFL.txt');
+                self::assertFileExists(dirname(FaceFiles::path($face, $style)).'/OFL.txt');
             }
         }
     }

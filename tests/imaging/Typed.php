@@ -18,15 +18,15 @@ trait Typed
      */
     private static function byPango(Face $face, Style $style, string $text, int $size, ?int $widest = null): array
     {
-        $folder = sys_get_temp_dir() . '/planisher-pango-' . getmypid();
+        $folder = sys_get_temp_dir().'/planisher-pango-'.getmypid();
         is_dir($folder) || mkdir($folder);
-        $faces = (string) realpath(__DIR__ . '/../../imaging/Type/faces');
+        $faces = (string) realpath(__DIR__.'/../../imaging/Type/faces');
         file_put_contents(
             "{$folder}/fonts.conf",
-            '<?xml version="1.0"?><!DOCTYPE fontconfig SYSTEM "fonts.dtd"><fontconfig>' .
+            '<?xml version="1.0"?><!DOCTYPE fontconfig SYSTEM "fonts.dtd"><fontconfig>'.
                 "<dir>{$faces}</dir><cachedir>{$folder}</cachedir></fontconfig>",
         );
-        $name = trim("{$face->value} " . ucwords($style->label()));
+        $name = trim("{$face->value} ".ucwords($style->label()));
         $process = new Process(
             [
                 ...['pango-view', '--no-display', '--backend=cairo', '--dpi=72', "--font={$name} {$size}", '--hinting=none'],
@@ -47,7 +47,7 @@ trait Typed
 
         return [
             'lines' => array_values(
-                array_map(fn(array $line): string => rtrim(substr($text, $line['start-index'] ?? 0, $line['length'])), $set['lines']),
+                array_map(fn (array $line): string => rtrim(substr($text, $line['start-index'] ?? 0, $line['length'])), $set['lines']),
             ),
             'width' => $set['width'] / 1024,
             'height' => $set['height'] / 1024,

@@ -33,7 +33,7 @@ final class WordsTest extends TestCase
 
         return WorkedLine::work(
             $wanted,
-            array_map(fn(?string $name) => PictureReader::read("{$this->folder}/{$name}", (string) $name), $wanted->pictures()),
+            array_map(fn (?string $name) => PictureReader::read("{$this->folder}/{$name}", (string) $name), $wanted->pictures()),
             $lab,
             NameBook::names(Situations::head(), $lab, [1 => $wanted])[1],
             desk: new Desk(Situations::head(), [], new HarfBuzz()),
@@ -89,7 +89,7 @@ final class WordsTest extends TestCase
                 ];
                 $block = $this->work($line)->plan?->added->lettering[0] ?? self::fail('no block');
                 [$left, , $right, $bottom] = self::inked($this->madeOf($line, "{$align}-{$i}"));
-                $px = fn(float $nanometres): float => ($nanometres / 25_400_000) * 150;
+                $px = fn (float $nanometres): float => ($nanometres / 25_400_000) * 150;
                 $last = $block->lines[count($block->lines) - 1];
                 // An H stands on its baseline, and fills its place but for its side bearings, some hundredths of an em.
                 self::assertEqualsWithDelta($px($block->box->y + $last->baseline), $bottom, 1.0, "{$face} {$align}: baseline");
@@ -133,7 +133,7 @@ final class WordsTest extends TestCase
 
     private static function srgb(): string
     {
-        return __DIR__ . '/../../imaging/profiles/srgb.icc';
+        return __DIR__.'/../../imaging/profiles/srgb.icc';
     }
 
     /** What is seen small is the file, reduced: within a pixel of the preview. */
@@ -187,7 +187,7 @@ final class WordsTest extends TestCase
         ];
         $plan = $this->work(['make' => 'panels', 'panels' => ['columns' => [1, 2, 1]]] + $line, 'a.png')->plan ?? self::fail('no plan');
         $sources = Sources::originals($path, $plan->files);
-        $panels = array_map(fn(PlannedFile $file): string => self::make($file, $sources, "{$this->folder}/panels")->path, $plan->files);
+        $panels = array_map(fn (PlannedFile $file): string => self::make($file, $sources, "{$this->folder}/panels")->path, $plan->files);
         $whole = self::make($plan->shown, $path, "{$this->folder}/whole")->path;
         $joined = "{$this->folder}/joined.tif";
         self::tool('convert', ...[...$panels, '+append', $joined]);

@@ -26,33 +26,33 @@ final class CorpusTest extends TestCase
 
     public function test_lists(): void
     {
-        $cases = preg_split('/^== /m', (string) file_get_contents(__DIR__ . '/lists.txt'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $cases = preg_split('/^== /m', (string) file_get_contents(__DIR__.'/lists.txt'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         self::assertGreaterThanOrEqual(self::LISTS, count($cases));
         $right = 0;
         $otherwise = [];
         foreach ($cases as $case) {
             [$name, $rest] = explode("\n", $case, 2);
             [$text, $means] = explode("\n--\n", $rest, 2);
-            $expected = array_filter(explode("\n", trim($means)), fn(string $line): bool => !str_starts_with($line, '!'));
+            $expected = array_filter(explode("\n", trim($means)), fn (string $line): bool => ! str_starts_with($line, '!'));
             $read = ClientList::read($text, Given::known(), Given::PICTURES);
             $said = array_map(self::said(...), $read->prints());
             $meant = array_map(self::meant(...), array_values($expected));
             $isSame = $said === $meant && self::leaves($read, $means);
             $right += $isSame ? 1 : 0;
-            if (!$isSame) {
+            if (! $isSame) {
                 $otherwise[] = $name;
                 self::assertTrue(
                     self::isMarked($read, $said, $meant),
-                    "{$name} is read wrongly, and looks sure:\n" . implode("\n", $said) . "\nmeant:\n" . implode("\n", $meant),
+                    "{$name} is read wrongly, and looks sure:\n".implode("\n", $said)."\nmeant:\n".implode("\n", $meant),
                 );
             }
         }
-        self::assertGreaterThanOrEqual(self::RIGHT, $right / count($cases), 'Read otherwise: ' . implode(', ', $otherwise));
+        self::assertGreaterThanOrEqual(self::RIGHT, $right / count($cases), 'Read otherwise: '.implode(', ', $otherwise));
     }
 
     public function test_single_wishes(): void
     {
-        $cases = array_values(array_filter(explode("\n", (string) file_get_contents(__DIR__ . '/wishes.txt'))));
+        $cases = array_values(array_filter(explode("\n", (string) file_get_contents(__DIR__.'/wishes.txt'))));
         self::assertGreaterThanOrEqual(self::WISHES, count($cases));
         $right = 0;
         $otherwise = [];
@@ -63,15 +63,15 @@ final class CorpusTest extends TestCase
             $read = SaidWish::read($text, Given::known(), Given::PICTURES);
             $isSame = self::same($read->change, $meant) && $read->line->isSure() !== $isUnsure;
             $right += $isSame ? 1 : 0;
-            if (!$isSame) {
+            if (! $isSame) {
                 $otherwise[] = $text;
                 self::assertFalse(
                     $read->line->isSure(),
-                    "“{$text}” is read wrongly, and looks sure: " . json_encode($read->change, JSON_UNESCAPED_SLASHES),
+                    "“{$text}” is read wrongly, and looks sure: ".json_encode($read->change, JSON_UNESCAPED_SLASHES),
                 );
             }
         }
-        self::assertGreaterThanOrEqual(self::RIGHT, $right / count($cases), 'Read otherwise: ' . implode(', ', $otherwise));
+        self::assertGreaterThanOrEqual(self::RIGHT, $right / count($cases), 'Read otherwise: '.implode(', ', $otherwise));
     }
 
     /** “? 2 slipway.jpg | 8 x 10 in | {…}” as a print says itself. */
@@ -88,7 +88,7 @@ final class CorpusTest extends TestCase
                 ...$size === '-' ? [] : ['size' => $size],
                 ...(array) json_decode($wanted, true, flags: JSON_THROW_ON_ERROR),
             ],
-            !$isUnsure,
+            ! $isUnsure,
         );
     }
 
@@ -102,10 +102,10 @@ final class CorpusTest extends TestCase
     {
         $isWhole = isset($wanted['size']) || ($wanted['make'] ?? '') === 'screen-copy';
         $line = LineReader::read(
-            Node::root(array_filter($wanted, fn(mixed $v): bool => $v !== null) + ($isWhole ? [] : ['size' => '1 x 1 in'])),
+            Node::root(array_filter($wanted, fn (mixed $v): bool => $v !== null) + ($isWhole ? [] : ['size' => '1 x 1 in'])),
         )->toArray();
 
-        return ($isSure ? '' : '? ') .
+        return ($isSure ? '' : '? ').
             json_encode(['make' => $line['make'] ?? 'print'] + $line, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
@@ -116,7 +116,7 @@ final class CorpusTest extends TestCase
         $left = [];
         foreach ($read->lines as $line) {
             if ($line->prints === []) {
-                array_push($left, ...array_column(array_filter($line->parts(), fn(array $part): bool => $part['is'] === 'left'), 'words'));
+                array_push($left, ...array_column(array_filter($line->parts(), fn (array $part): bool => $part['is'] === 'left'), 'words'));
             }
         }
 
@@ -131,10 +131,10 @@ final class CorpusTest extends TestCase
      */
     private static function isMarked(ClientList $read, array $said, array $meant): bool
     {
-        $sure = array_filter($said, fn(string $print): bool => !str_starts_with($print, '? '));
-        $isDoubted = array_filter($read->lines, fn($line): bool => !$line->isSure()) !== [];
+        $sure = array_filter($said, fn (string $print): bool => ! str_starts_with($print, '? '));
+        $isDoubted = array_filter($read->lines, fn ($line): bool => ! $line->isSure()) !== [];
 
-        return $isDoubted && array_diff($sure, array_map(fn(string $print): string => ltrim($print, '? '), $meant)) === [];
+        return $isDoubted && array_diff($sure, array_map(fn (string $print): string => ltrim($print, '? '), $meant)) === [];
     }
 
     /**
@@ -146,7 +146,7 @@ final class CorpusTest extends TestCase
         $sorted = function (array $of) use (&$sorted): array {
             array_is_list($of) || ksort($of);
 
-            return array_map(fn(mixed $value): mixed => is_array($value) ? $sorted($value) : $value, $of);
+            return array_map(fn (mixed $value): mixed => is_array($value) ? $sorted($value) : $value, $of);
         };
 
         return $sorted($one) == $sorted($other) && MergePatch::apply([], $one) == MergePatch::apply([], $other);

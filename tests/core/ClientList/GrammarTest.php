@@ -42,13 +42,13 @@ final class GrammarTest extends TestCase
         ];
         foreach ([...$words, 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty'] as $i => $word) {
             self::assertSame($i + 1, NumberWords::count($word));
-            self::assertSame(1, preg_match('/^' . NumberWords::whole() . '$/i', $word), $word);
+            self::assertSame(1, preg_match('/^'.NumberWords::whole().'$/i', $word), $word);
         }
         self::assertSame([12, 6, 2, 0], array_map(NumberWords::count(...), ['a dozen', 'half a dozen', 'A  pair', 'zero']));
         self::assertNull(NumberWords::count('many'));
         $parts = ['half an' => 0.5, 'a quarter' => 0.25, 'three quarters' => 0.75, 'one and a half' => 1.5, '2 1/2' => 2.5, '½' => 0.5];
         foreach ($parts as $said => $inches) {
-            self::assertSame($inches, Length::parse(NumberWords::typed($said) . ' in')->inches(), $said);
+            self::assertSame($inches, Length::parse(NumberWords::typed($said).' in')->inches(), $said);
         }
     }
 
@@ -94,8 +94,8 @@ final class GrammarTest extends TestCase
     public function test_pictures_by_number_range_and_place(): void
     {
         $words = new PictureWords(Given::PICTURES);
-        $numbered = fn(string $said): array => array_merge(
-            ...array_map(fn($token): array => $token->pictures, $words->numbered(new Wording($said))),
+        $numbered = fn (string $said): array => array_merge(
+            ...array_map(fn ($token): array => $token->pictures, $words->numbered(new Wording($said))),
             ...[[]],
         );
         self::assertSame(['IMG_0412.jpg'], $numbered('412'));
@@ -110,7 +110,7 @@ final class GrammarTest extends TestCase
     /** The quick look for a phrase's words never hides the phrase. */
     public function test_hints_hide_nothing(): void
     {
-        $finishes = array_merge(...array_map(fn(Finish $finish): array => $finish->phrases(), array_values(Finishes::all())));
+        $finishes = array_merge(...array_map(fn (Finish $finish): array => $finish->phrases(), array_values(Finishes::all())));
         $phrases = [...LinePhrases::texts(), ...LinePhrases::all(), ...LinePhrases::ofLab(Given::known()), ...$finishes];
         $texts = [...self::lines('wishes.txt'), ...self::lines('lists.txt')];
         $found = 0;
@@ -158,9 +158,9 @@ final class GrammarTest extends TestCase
     public function test_case_and_spaces_say_nothing(): void
     {
         foreach (self::lines('wishes.txt') as $wish) {
-            $text = explode(' => ', $wish)[0] . ' slipway 8x10';
-            $read = fn(string $of): array => array_map(
-                fn($print): array => array_diff_key($print->wanted, ['subject' => true]),
+            $text = explode(' => ', $wish)[0].' slipway 8x10';
+            $read = fn (string $of): array => array_map(
+                fn ($print): array => array_diff_key($print->wanted, ['subject' => true]),
                 ClientList::read($of, Given::known(), Given::PICTURES)->prints(),
             );
             if (preg_match('/["\']|named|px/', $text) !== 1) {
@@ -181,6 +181,6 @@ final class GrammarTest extends TestCase
     /** @return list<string> */
     private static function lines(string $file): array
     {
-        return array_values(array_filter(explode("\n", (string) file_get_contents(__DIR__ . "/{$file}"))));
+        return array_values(array_filter(explode("\n", (string) file_get_contents(__DIR__."/{$file}"))));
     }
 }

@@ -36,7 +36,7 @@ final class JobsTest extends TestCase
     {
         preg_match_all(
             '/^\| (\d+) \| (.+?) \| `(.+)` \|$/m',
-            (string) file_get_contents(__DIR__ . '/../../../docs/jobs.md'),
+            (string) file_get_contents(__DIR__.'/../../../docs/jobs.md'),
             $rows,
             PREG_SET_ORDER,
         );

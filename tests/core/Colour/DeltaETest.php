@@ -27,7 +27,7 @@ final class DeltaETest extends TestCase
     /** @return iterable<list<float>> */
     public static function pairs(): iterable
     {
-        foreach (file(__DIR__ . '/sharma-wu-dalal-2005.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
+        foreach (file(__DIR__.'/sharma-wu-dalal-2005.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
             yield array_map(floatval(...), explode(' ', $line));
         }
     }

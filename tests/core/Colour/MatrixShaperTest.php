@@ -37,8 +37,8 @@ final class MatrixShaperTest extends TestCase
     #[DataProvider('formulas')]
     public function test_reads_curves_that_are_formulas(int $kind, array $numbers, float $code, float $light): void
     {
-        $parameters = implode('', array_map(fn(float $one): string => pack('N', (int) round($one * 65_536) & 0xffff_ffff), $numbers));
-        $read = MatrixShaper::of(self::profile("para\0\0\0\0" . pack('n2', $kind, 0) . $parameters));
+        $parameters = implode('', array_map(fn (float $one): string => pack('N', (int) round($one * 65_536) & 0xFFFF_FFFF), $numbers));
+        $read = MatrixShaper::of(self::profile("para\0\0\0\0".pack('n2', $kind, 0).$parameters));
         self::assertEqualsWithDelta($light, $read?->light(0, $code), 1e-4);
     }
 
@@ -56,15 +56,15 @@ final class MatrixShaperTest extends TestCase
     /** What isn't curves and a matrix alone, or can't be read, is for LittleCMS. */
     public function test_leaves_others_alone(): void
     {
-        $paper = (string) file_get_contents(__DIR__ . '/../../../demo/profiles/simulated-lustre.icc');
+        $paper = (string) file_get_contents(__DIR__.'/../../../demo/profiles/simulated-lustre.icc');
         $others = [
             '',
             'no profile',
             $paper,
             self::profile('curv'),
-            self::profile("para\0\0\0\0\0\x09\0\0" . str_repeat("\0", 40)),
-            self::profile("curv\0\0\0\0" . pack('N', 90_000) . 'short'),
-            self::profile(IccBytes::curve(fn(float $v): float => 0.1 + 0.9 * $v, 16)),
+            self::profile("para\0\0\0\0\0\x09\0\0".str_repeat("\0", 40)),
+            self::profile("curv\0\0\0\0".pack('N', 90_000).'short'),
+            self::profile(IccBytes::curve(fn (float $v): float => 0.1 + 0.9 * $v, 16)),
             self::profile(IccBytes::gamma(2.2), ['A2B1' => 'a table']),
         ];
         foreach ($others as $i => $other) {
@@ -86,7 +86,7 @@ final class MatrixShaperTest extends TestCase
     {
         mt_srand(8);
         for ($i = 0; $i < 100; $i++) {
-            $row = fn(): array => [mt_rand(-99, 99) / 10, mt_rand(-99, 99) / 10, mt_rand(-99, 99) / 10];
+            $row = fn (): array => [mt_rand(-99, 99) / 10, mt_rand(-99, 99) / 10, mt_rand(-99, 99) / 10];
             $matrix = (new Matrix([$row(), $row(), $row()]))->after(Matrix::scaling([1.5, 2.5, -3.5]));
             $vector = $row();
             foreach ($matrix->inverse()->of($matrix->of($vector)) as $at => $one) {

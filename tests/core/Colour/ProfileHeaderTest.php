@@ -25,7 +25,7 @@ final class ProfileHeaderTest extends TestCase
     public function test_says_what_is_wrong(): void
     {
         $good = ShippedProfiles::bytes(Space::Srgb);
-        $flaw = fn(string $bytes, Channels $channels = Channels::Rgb): string => (string) ProfileHeader::read($bytes, $channels)->flaw;
+        $flaw = fn (string $bytes, Channels $channels = Channels::Rgb): string => (string) ProfileHeader::read($bytes, $channels)->flaw;
         self::assertStringContainsString('not an ICC profile', $flaw('hello'));
         self::assertStringContainsString('not an ICC profile', $flaw(substr_replace($good, 'xxxx', 36, 4)));
         self::assertStringContainsString('cut off at 1000 of 2528 bytes', $flaw(substr($good, 0, 1000)));
@@ -37,7 +37,7 @@ final class ProfileHeaderTest extends TestCase
     /** ICC.1:2010, 8.2 to 8.5: a table serves the intent it is for, a matrix all. */
     public function test_which_intents_a_profile_serves(): void
     {
-        $paper = (string) file_get_contents(__DIR__ . '/../../../demo/profiles/simulated-matte.icc');
+        $paper = (string) file_get_contents(__DIR__.'/../../../demo/profiles/simulated-matte.icc');
         $without = str_replace('A2B1', 'A2Bx', $paper);
         foreach ([0, 1, 2, 3] as $intent) {
             self::assertTrue(ProfileHeader::serves(ShippedProfiles::bytes(Space::Srgb), $intent), "a matrix, {$intent}");

@@ -46,7 +46,7 @@ final class StrongColoursTest extends TestCase
         self::assertLessThanOrEqual(5, count($strong));
         foreach (array_keys($made) as $hex) {
             $lab = CieLab::ofRgb(Rgb::parse($hex) ?? throw new \LogicException($hex));
-            $nearest = min(array_map(fn(Rgb $found): float => sqrt(CieLab::ofRgb($found)->squaredDistance($lab)), $strong));
+            $nearest = min(array_map(fn (Rgb $found): float => sqrt(CieLab::ofRgb($found)->squaredDistance($lab)), $strong));
             self::assertLessThan(4, $nearest, $hex);
         }
         self::assertGreaterThan(40, CieLab::ofRgb($strong[0])->chroma(), 'a colour that stands out comes before grey');

@@ -30,7 +30,7 @@ final class ToneCurveTest extends TestCase
     public function test_opening_lifts_the_three_quarter_tones_only(): void
     {
         $curve = new ToneCurve(1.0);
-        $lift = fn(float $l): float => $curve->at($l) - $l;
+        $lift = fn (float $l): float => $curve->at($l) - $l;
         self::assertEqualsWithDelta(12.0, $lift(25), 1e-9);
         foreach ([24.0, 26.0] as $beside) {
             self::assertLessThan($lift(25), $lift($beside), 'largest at 25');

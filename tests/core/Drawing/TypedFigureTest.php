@@ -37,7 +37,7 @@ final class TypedFigureTest extends TestCase
                 Finishes::of($worked->line)
                     ->drawn()
                     ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
-                fn(Dimension $d): bool => $d->name === $name,
+                fn (Dimension $d): bool => $d->name === $name,
             ),
         );
 
@@ -107,7 +107,7 @@ final class TypedFigureTest extends TestCase
             lab: ['sizes' => ['12 x 18 in', '8 x 10 in']],
         );
         $names = array_map(
-            fn(Dimension $d): string => $d->name,
+            fn (Dimension $d): string => $d->name,
             Finishes::of($worked->line)
                 ->drawn()
                 ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),

@@ -24,7 +24,7 @@ final class ChecksTest extends TestCase
 {
     public function test_what_was_seen_when_a_picture_was_handed_in_is_told(): void
     {
-        $look = fn(string $code, mixed ...$facts): ?string => Situations::finding(
+        $look = fn (string $code, mixed ...$facts): ?string => Situations::finding(
             Situations::work([], Situations::picture(4200, 2800, ...$facts)),
             $code,
         )?->text;
@@ -55,7 +55,7 @@ final class ChecksTest extends TestCase
     ): void {
         $worked = Situations::work($line, $picture, $lab);
         $finding = Situations::finding($worked, $code);
-        self::assertNotNull($finding, 'found: ' . implode(', ', array_map(fn($f): string => $f->code, $worked->findings)));
+        self::assertNotNull($finding, 'found: '.implode(', ', array_map(fn ($f): string => $f->code, $worked->findings)));
         self::assertSame($level, $finding->level);
         self::assertMatchesRegularExpression("/{$says}/u", "{$finding->title}. {$finding->text}");
         self::assertSame($level === Level::Stops, $worked->isStopped());
@@ -257,7 +257,7 @@ final class ChecksTest extends TestCase
     public function test_worst_comes_first(): void
     {
         $worked = Situations::work(['size' => '11 x 15 in', 'copies' => 0]);
-        $ranks = array_map(fn($finding): int => $finding->level->rank(), $worked->findings);
+        $ranks = array_map(fn ($finding): int => $finding->level->rank(), $worked->findings);
         self::assertSame('copies-zero', $worked->worst()->code);
         $sorted = $ranks;
         sort($sorted);
@@ -285,7 +285,7 @@ final class ChecksTest extends TestCase
     {
         $finding = Situations::finding(Situations::work($line, null, $lab), $code);
         self::assertNotNull($finding?->remedy);
-        $cured = array_filter(array_replace_recursive($line, $finding->remedy->change), fn(mixed $v): bool => $v !== null);
+        $cured = array_filter(array_replace_recursive($line, $finding->remedy->change), fn (mixed $v): bool => $v !== null);
         self::assertNull(Situations::finding(Situations::work($cured, null, $lab), $code));
     }
 
@@ -319,11 +319,11 @@ final class ChecksTest extends TestCase
             ['name' => 'Rag', 'surface' => 'matte', 'profile' => 'rag.icc'],
             ['name' => 'Plain'],
         ];
-        $profile = fn(string $name): PaperProfile => new PaperProfile("{$name}.icc", hash('sha256', $name), $name);
+        $profile = fn (string $name): PaperProfile => new PaperProfile("{$name}.icc", hash('sha256', $name), $name);
         $lab = Situations::lab(['papers' => $papers, 'takesPaperProfiles' => true])->knowing(
             new ProfileShelf(['lustre.icc' => $profile('lustre'), 'rag.icc' => $profile('rag'), 'nobody.icc' => $profile('nobody')]),
         );
-        $find = fn(array $line): ?Finding => Situations::finding(
+        $find = fn (array $line): ?Finding => Situations::finding(
             WorkedLine::work(
                 Situations::line($line),
                 [Situations::picture(4200, 2800)],
@@ -344,8 +344,7 @@ final class ChecksTest extends TestCase
                 ['output' => ['colour' => 'nobody.icc']],
                 ['paper' => 'Rag', 'output' => ['colour' => 'rag.icc']],
                 ['output' => ['colour' => 'paper']],
-            ]
-            as $fits
+            ] as $fits
         ) {
             self::assertNull($find($fits));
         }
@@ -355,12 +354,12 @@ final class ChecksTest extends TestCase
     {
         $line = Situations::line();
         $lab = Situations::lab(['nameLength' => 60]);
-        $work = fn(ColourLoss $seen, array $wanted = []): WorkedLine => WorkedLine::work(
+        $work = fn (ColourLoss $seen, array $wanted = []): WorkedLine => WorkedLine::work(
             Situations::line($wanted),
             [Situations::picture(4200, 2800)],
             $lab,
             NameBook::names(Situations::head(), $lab, [1 => $line])[1],
-            fn(): ColourLoss => $seen,
+            fn (): ColourLoss => $seen,
         );
         $much = $work(new ColourLoss(0.3, ['greens', 'cyans'], 0.04, 7.2));
         self::assertStringContainsString('Mostly greens and cyans', (string) Situations::finding($much, 'colours-outside')?->text);
@@ -390,7 +389,7 @@ final class ChecksTest extends TestCase
             );
             self::assertNotNull($finding);
 
-            return [...array_map(fn(?Remedy $one): ?array => $one?->change, [$finding->remedy, ...$finding->others])];
+            return [...array_map(fn (?Remedy $one): ?array => $one?->change, [$finding->remedy, ...$finding->others])];
         };
         // 1500 px on 18 in are 83 ppi. From 150 cm an eye wants 1 / (59.06 in · tan 1′) = 58.2 ppi (ISO 8596).
         self::assertSame([['size' => '8 x 10 in'], ['viewedFrom' => '150 cm']], $remedies('12 x 18 in', 1500));

@@ -20,7 +20,7 @@ final class MarkedStaysInTest extends TestCase
     {
         return Situations::picture($width, $height)->with(
             mustStayIn: array_map(
-                fn(array $a): MustStayIn => MustStayIn::fromNode(
+                fn (array $a): MustStayIn => MustStayIn::fromNode(
                     Node::root(['label' => 'the light', 'x' => $a[0], 'y' => $a[1], 'width' => $a[2], 'height' => $a[3]]),
                 ),
                 $areas,
@@ -134,7 +134,7 @@ final class MarkedStaysInTest extends TestCase
             [$w, $h] = [(mt_rand(1, 100) / 100) * (1 - $x), (mt_rand(1, 100) / 100) * (1 - $y)];
             [$width, $height] = [mt_rand(500, 6000), mt_rand(500, 6000)];
             $worked = Situations::work(
-                ['size' => mt_rand(4, 20) . ' x ' . mt_rand(4, 20) . ' in', 'carrier' => 'none', 'frameCover' => '0 mm'],
+                ['size' => mt_rand(4, 20).' x '.mt_rand(4, 20).' in', 'carrier' => 'none', 'frameCover' => '0 mm'],
                 self::picture([[$x, $y, max(0.01, $w), max(0.01, $h)]], $width, $height),
                 ['minimumPpi' => 1],
             );

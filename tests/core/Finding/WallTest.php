@@ -29,7 +29,7 @@ final class WallTest extends TestCase
     {
         return Situations::picture(6000, 4000, ...$other)->with(
             mustStayIn: array_map(
-                fn(array $a): MustStayIn => MustStayIn::fromNode(
+                fn (array $a): MustStayIn => MustStayIn::fromNode(
                     Node::root(['label' => 'the light', 'x' => $a[0], 'y' => $a[1], 'width' => $a[2], 'height' => $a[3]]),
                 ),
                 $areas,
@@ -55,10 +55,10 @@ final class WallTest extends TestCase
     {
         $worked = self::work($line, $picture, $lab);
         $finding = Situations::finding($worked, $code);
-        self::assertNotNull($finding, 'found: ' . implode(', ', array_map(fn($f): string => $f->code, $worked->findings)));
+        self::assertNotNull($finding, 'found: '.implode(', ', array_map(fn ($f): string => $f->code, $worked->findings)));
         self::assertSame($level, $finding->level);
         self::assertMatchesRegularExpression("/{$says}/u", str_replace("\u{2009}", ' ', "{$finding->title}. {$finding->text}"));
-        $hasRemedy = $level !== Level::Fine && !in_array($this->dataName(), self::WITHOUT_REMEDY, true);
+        $hasRemedy = $level !== Level::Fine && ! in_array($this->dataName(), self::WITHOUT_REMEDY, true);
         self::assertSame($hasRemedy, $finding->remedy !== null);
         if ($finding->remedy !== null) {
             $after = self::work(MergePatch::apply($line, $finding->remedy->change), $picture, $lab);
@@ -226,7 +226,7 @@ final class WallTest extends TestCase
         yield 'a panel over the largest piece' => [
             'piece-too-large',
             Level::Stops,
-            'The panel middle is larger.*45 × 60 in doesn’t fit Larkmoor’s largest piece, 40 × 60 in: it is 5 in in ' .
+            'The panel middle is larger.*45 × 60 in doesn’t fit Larkmoor’s largest piece, 40 × 60 in: it is 5 in in '.
             'width too large.*3 × 1 panels would do',
             ['panels' => ['columns' => [1, 2, 1]]] + self::PANELS,
             null,
@@ -337,7 +337,7 @@ final class WallTest extends TestCase
             Level::Fine,
             'The weight lies 25 % left of the middle',
             self::PANELS,
-            self::marked([], contrast: str_repeat(str_repeat('64', 12) . str_repeat('00', 12), 16)),
+            self::marked([], contrast: str_repeat(str_repeat('64', 12).str_repeat('00', 12), 16)),
         ];
         yield 'balanced' => ['balanced', Level::Fine, 'in the middle', self::PANELS, self::marked([], contrast: str_repeat('64', 24 * 16))];
         yield 'enlarged for a wall' => ['enlarged', Level::Look, 'Enlarged 4\.5 times', self::PANELS];

@@ -28,13 +28,13 @@ final class RequirementsTest extends TestCase
             foreach ($meant as $field => $value) {
                 ($read[$field] ?? null) === $value
                     ? $right++
-                    : ($wrong[] = "{$name} {$field}: " . ($read[$field] ?? 'nothing') . " for {$value}");
+                    : ($wrong[] = "{$name} {$field}: ".($read[$field] ?? 'nothing')." for {$value}");
             }
             foreach (array_diff_key($read, $meant) as $field => $value) {
                 $wrong[] = "{$name} {$field}: {$value}, which nobody said";
             }
         }
-        fwrite(STDERR, getenv('SHOW') ? implode("\n", $wrong) . "\n" : '');
+        fwrite(STDERR, getenv('SHOW') ? implode("\n", $wrong)."\n" : '');
         self::assertGreaterThan(120, $right);
         self::assertGreaterThanOrEqual(self::RIGHT, $right / ($right + count($wrong)), implode("\n", $wrong));
     }
@@ -44,7 +44,7 @@ final class RequirementsTest extends TestCase
     public function test_nothing_is_read_or_left_out_unseen(array $meant, string $text): void
     {
         $page = Page::read($text);
-        $seen = [...array_map(fn(Understood $one): string => $one->words, $page->understood), ...$page->rest];
+        $seen = [...array_map(fn (Understood $one): string => $one->words, $page->understood), ...$page->rest];
         foreach ($seen as $words) {
             self::assertStringContainsString(
                 $words,
@@ -55,7 +55,7 @@ final class RequirementsTest extends TestCase
         foreach (preg_split('/\R/', $text) ?: [] as $line) {
             if (preg_match('/\d\s*(?:ppi|dpi|cm|mm|in\b|"|MB|GB|bit|character|%|x)/', $line) === 1) {
                 $line = (string) preg_replace('/ +/', ' ', $line);
-                self::assertNotSame([], array_filter($seen, fn(string $words): bool => str_contains($line, $words)), "“{$line}” is seen");
+                self::assertNotSame([], array_filter($seen, fn (string $words): bool => str_contains($line, $words)), "“{$line}” is seen");
             }
         }
     }
@@ -89,7 +89,7 @@ final class RequirementsTest extends TestCase
     /** @return iterable<string, array{array<string, string>, string}> */
     public static function pages(): iterable
     {
-        foreach (glob(__DIR__ . '/pages/*.txt') ?: [] as $file) {
+        foreach (glob(__DIR__.'/pages/*.txt') ?: [] as $file) {
             [$head, $text] = explode("---\n", (string) file_get_contents($file), 2);
             $meant = [];
             foreach (array_filter(explode("\n", $head)) as $line) {

@@ -54,7 +54,7 @@ final class SizeListTest extends TestCase
             $unit = Unit::cases()[mt_rand(0, 2)];
             $sizes = [];
             for ($n = mt_rand(1, 6); $n > 0; $n--) {
-                $side = fn(): Length => Length::of((string) (mt_rand(10, 9000) / 100), $unit);
+                $side = fn (): Length => Length::of((string) (mt_rand(10, 9000) / 100), $unit);
                 $sizes[] = Size::of($side(), $side());
             }
             $text = SizeList::write(...$sizes);
@@ -109,7 +109,7 @@ final class SizeListTest extends TestCase
         mt_srand(11);
         $letters = mb_str_split('ab8x10×½“”–—·•é…✓日 ,;:.|"A4in€');
         for ($i = 0; $i < 2000; $i++) {
-            $text = implode('', array_map(fn(): string => $letters[mt_rand(0, count($letters) - 1)], range(0, mt_rand(0, 24))));
+            $text = implode('', array_map(fn (): string => $letters[mt_rand(0, count($letters) - 1)], range(0, mt_rand(0, 24))));
             foreach (SizeList::read($text)->rest as $rest) {
                 self::assertTrue(mb_check_encoding($rest, 'UTF-8'), $text);
             }

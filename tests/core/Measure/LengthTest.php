@@ -44,7 +44,7 @@ final class LengthTest extends TestCase
     public function test_quotes_what_it_cannot_read(string $typed, string $says): void
     {
         $this->expectException(MeasureError::class);
-        $this->expectExceptionMessageMatches('/' . preg_quote(trim($typed) === '' ? '“”' : trim($typed), '/') . '.*' . $says . '/su');
+        $this->expectExceptionMessageMatches('/'.preg_quote(trim($typed) === '' ? '“”' : trim($typed), '/').'.*'.$says.'/su');
         Length::parse($typed);
     }
 
@@ -67,7 +67,7 @@ final class LengthTest extends TestCase
         mt_srand(7);
         for ($i = 0; $i < 2000; $i++) {
             $unit = Unit::cases()[mt_rand(0, 2)];
-            $typed = mt_rand(0, 900) . (mt_rand(0, 1) ? '.' . mt_rand(0, 9999) : '') . ' ' . $unit->value;
+            $typed = mt_rand(0, 900).(mt_rand(0, 1) ? '.'.mt_rand(0, 9999) : '').' '.$unit->value;
             $length = Length::parse($typed);
             self::assertSame($typed, (string) $length);
             self::assertTrue($length->equals(Length::parse((string) $length)));
@@ -81,10 +81,10 @@ final class LengthTest extends TestCase
         for ($i = 0; $i < 500; $i++) {
             $resolution = mt_rand(0, 1) ? Resolution::perInch(mt_rand(72, 1200)) : Resolution::perCentimetre(mt_rand(30, 400));
             $whole = mt_rand(10_000_000, 3_000_000_000);
-            $cuts = array_map(fn(): int => mt_rand(0, $whole), range(1, mt_rand(1, 9)));
+            $cuts = array_map(fn (): int => mt_rand(0, $whole), range(1, mt_rand(1, 9)));
             sort($cuts);
             $edges = array_map($resolution->pixelAt(...), [0, ...$cuts, $whole]);
-            $pieces = array_map(fn(int $j): int => $edges[$j + 1] - $edges[$j], range(0, count($edges) - 2));
+            $pieces = array_map(fn (int $j): int => $edges[$j + 1] - $edges[$j], range(0, count($edges) - 2));
             self::assertGreaterThanOrEqual(0, min($pieces));
             self::assertSame($resolution->pixelAt($whole), array_sum($pieces));
         }
@@ -93,7 +93,7 @@ final class LengthTest extends TestCase
     public function test_thirds_of_ninety_inches_at_150_are_4500_each(): void
     {
         $resolution = Resolution::perInch(150);
-        $edges = array_map(fn(int $third): int => $resolution->pixelAt(intdiv(Length::parse('90 in')->nanometres * $third, 3)), [
+        $edges = array_map(fn (int $third): int => $resolution->pixelAt(intdiv(Length::parse('90 in')->nanometres * $third, 3)), [
             0,
             1,
             2,

@@ -27,7 +27,7 @@ final class RectangleTest extends TestCase
     private static function pairs(): iterable
     {
         mt_srand(17);
-        $any = fn(): PixelRect => new PixelRect(mt_rand(-6, 6), mt_rand(-6, 6), mt_rand(1, 9), mt_rand(1, 9));
+        $any = fn (): PixelRect => new PixelRect(mt_rand(-6, 6), mt_rand(-6, 6), mt_rand(1, 9), mt_rand(1, 9));
         for ($i = 0; $i < 400; $i++) {
             yield [$any(), $any()];
         }

@@ -31,7 +31,7 @@ final class ResolutionTest extends TestCase
     {
         mt_srand(3);
         for ($i = 0; $i < 500; $i++) {
-            $length = Length::parse(mt_rand(1, 9000) / 100 . ' in');
+            $length = Length::parse(mt_rand(1, 9000) / 100 .' in');
             $pixels = mt_rand(10, 30000);
             self::assertSame($pixels, $length->px(Resolution::own($pixels, $length->nanometres)));
         }

@@ -95,7 +95,7 @@ final class SizeTest extends TestCase
     public function test_a_sizes_halve(): void
     {
         for ($n = 1; $n <= 8; $n++) {
-            [$larger, $smaller] = [NamedSizes::find('A' . ($n - 1)), NamedSizes::find("A{$n}")];
+            [$larger, $smaller] = [NamedSizes::find('A'.($n - 1)), NamedSizes::find("A{$n}")];
             self::assertNotNull($larger);
             self::assertNotNull($smaller);
             self::assertSame((int) floor($larger->height->in(Unit::Millimetre) / 2), (int) $smaller->width->in(Unit::Millimetre));

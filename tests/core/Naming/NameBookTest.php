@@ -55,7 +55,7 @@ final class NameBookTest extends TestCase
                 $parts = array_slice(explode('_', pathinfo($name, PATHINFO_FILENAME)), 0, -1); // the number comes last
                 self::assertSame(
                     [],
-                    array_filter($parts, fn(string $part): bool => $part !== $said && str_starts_with($said, $part)),
+                    array_filter($parts, fn (string $part): bool => $part !== $said && str_starts_with($said, $part)),
                     $name,
                 );
             }
@@ -126,13 +126,13 @@ final class NameBookTest extends TestCase
     {
         mt_srand(17);
         $words = ['Dawn', '../x', 'CON', 'à la carte', '🙂', str_repeat('long ', 30), 'a.b', 'NUL', '日本', '-', '_'];
-        $any = fn(): string => implode(' ', array_map(fn(): string => $words[mt_rand(0, count($words) - 1)], range(0, mt_rand(0, 2))));
+        $any = fn (): string => implode(' ', array_map(fn (): string => $words[mt_rand(0, count($words) - 1)], range(0, mt_rand(0, 2))));
         for ($i = 0; $i < 150; $i++) {
             $length = mt_rand(16, 60);
             $pool = ['client', 'order', 'size', 'subject', 'finish', 'copies', 'date', ...mt_rand(0, 1) ? ['number'] : []];
             shuffle($pool);
             $lines = array_map(
-                fn(): Line => Situations::line([
+                fn (): Line => Situations::line([
                     'subject' => mb_substr($any(), 0, 80),
                     'size' => ['4 x 6 in', 'A4', '60 x 40 cm'][mt_rand(0, 2)],
                     'name' => ['parts' => array_slice($pool, 0, mt_rand(1, 4)), 'join' => ['_', '-'][mt_rand(0, 1)]],
@@ -167,12 +167,12 @@ final class NameBookTest extends TestCase
                 );
                 $stems = array_unique(
                     array_map(
-                        fn(string $name): string => (string) preg_replace('/(_|-)?(left|middle|right|\\dof5)\\.jpg$/', '', $name),
+                        fn (string $name): string => (string) preg_replace('/(_|-)?(left|middle|right|\\dof5)\\.jpg$/', '', $name),
                         $names,
                     ),
                 );
                 self::assertCount(1, $stems, implode(', ', $names));
-                array_map(fn(string $name) => self::assertLessThanOrEqual($room, strlen($name)), $names);
+                array_map(fn (string $name) => self::assertLessThanOrEqual($room, strlen($name)), $names);
             }
         }
     }

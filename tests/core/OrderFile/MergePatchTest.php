@@ -13,7 +13,7 @@ final class MergePatchTest extends PlainTestCase
     #[DataProvider('published')]
     public function test_the_examples_of_rfc_7386(string $original, string $patch, string $result): void
     {
-        $decode = fn(string $json): array => json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        $decode = fn (string $json): array => json_decode($json, true, flags: JSON_THROW_ON_ERROR);
         self::assertEquals($decode($result), MergePatch::apply($decode($original), $decode($patch)));
     }
 

@@ -51,9 +51,9 @@ final class OrderTest extends TestCase
         self::assertSame('Breakwater light', $order->lines[1]->subject);
         self::assertSame(
             ['print', 'canvas', 'panels', 'shared-sheet', 'screen-copy'],
-            array_map(fn(int $line): string => $order->lines[$line]->make, [1, 2, 3, 4, 5]),
+            array_map(fn (int $line): string => $order->lines[$line]->make, [1, 2, 3, 4, 5]),
         );
-        self::assertSame([[], [], [], [], []], array_map(fn(int $line): array => $order->lines[$line]->ignored, [1, 2, 3, 4, 5]));
+        self::assertSame([[], [], [], [], []], array_map(fn (int $line): array => $order->lines[$line]->ignored, [1, 2, 3, 4, 5]));
         self::assertTrue(self::fitsSchema(json_decode(self::ORDER)));
     }
 
@@ -150,7 +150,7 @@ final class OrderTest extends TestCase
         } catch (OrderFileErrors $e) {
             self::assertSame(
                 ['order.date', 'lines[0].size', 'lines[4].copies'],
-                array_map(fn(OrderFileError $error): string => $error->path, $e->errors),
+                array_map(fn (OrderFileError $error): string => $error->path, $e->errors),
             );
         }
     }
@@ -159,14 +159,14 @@ final class OrderTest extends TestCase
     {
         $missing = implode(
             "\n",
-            array_map(fn(string $key): string => "{$key}: found nothing; expected a value; it can’t be left out", [
+            array_map(fn (string $key): string => "{$key}: found nothing; expected a value; it can’t be left out", [
                 'planisher',
                 'order',
                 'lab',
                 'lines',
             ]),
         );
-        $found = fn(string $what): string => "the document: found {$what}; expected an object";
+        $found = fn (string $what): string => "the document: found {$what}; expected an object";
         $nothings = [[null, $found('null')], [3, $found('3')], ['x', $found('“x”')], [[], $missing], [[1], $found('a list')]];
         foreach ($nothings as [$nothing, $says]) {
             try {
@@ -180,7 +180,7 @@ final class OrderTest extends TestCase
 
     private static function fitsSchema(mixed $document): bool
     {
-        $schema = json_decode((string) file_get_contents(__DIR__ . '/../../../core/OrderFile/order.schema.json'));
+        $schema = json_decode((string) file_get_contents(__DIR__.'/../../../core/OrderFile/order.schema.json'));
 
         return (new Validator())->validate($document, $schema)->isValid();
     }

@@ -54,7 +54,7 @@ final class AddedTest extends TestCase
     private static function work(array $line, ?PictureFacts $picture = null, array $lab = [], ?PictureFacts $mark = null): WorkedLine
     {
         [$line, $lab] = [Situations::line($line), Situations::lab($lab)];
-        $pictures = array_map(fn(): PictureFacts => $picture ?? Situations::picture(4200, 2800), $line->pictures());
+        $pictures = array_map(fn (): PictureFacts => $picture ?? Situations::picture(4200, 2800), $line->pictures());
 
         return WorkedLine::work(
             $line,
@@ -83,8 +83,8 @@ final class AddedTest extends TestCase
     /** @return iterable<string, array{string, Level, string, array<string, mixed>, 4?: PictureFacts, 5?: array<string, mixed>}> */
     public static function findings(): iterable
     {
-        $caption = fn(array $parts, array $more = []): array => ['caption' => ['parts' => $parts] + $more];
-        $lettered = fn(array $block, array $more = []): array => ['lettering' => [$block + ['text' => 'First day']]] + $more;
+        $caption = fn (array $parts, array $more = []): array => ['caption' => ['parts' => $parts] + $more];
+        $lettered = fn (array $block, array $more = []): array => ['lettering' => [$block + ['text' => 'First day']]] + $more;
         $marked = Situations::picture(
             4200,
             2800,
@@ -217,7 +217,7 @@ final class AddedTest extends TestCase
         $worked = self::work($line, $picture, ['minimumPpi' => 1]);
         $finding =
             Situations::finding($worked, $code) ??
-            self::fail(implode(', ', array_map(fn(Finding $of): string => $of->code, $worked->findings)));
+            self::fail(implode(', ', array_map(fn (Finding $of): string => $of->code, $worked->findings)));
         self::assertSame($level, $finding->level);
         self::assertStringContainsString($words, $finding->text);
         if ($finding->remedy !== null) {
@@ -252,8 +252,8 @@ final class AddedTest extends TestCase
                 Node::root([
                     'picture' => 'mark.png',
                     'where' => $places[$turn % 9],
-                    'width' => mt_rand(1, 100) . ' %',
-                    'offset' => mt_rand(0, 80) . ' mm',
+                    'width' => mt_rand(1, 100).' %',
+                    'offset' => mt_rand(0, 80).' mm',
                 ]),
             );
             $box = LaidOverlay::over($image, $wanted, $mark)->box;
@@ -265,7 +265,7 @@ final class AddedTest extends TestCase
     /** The same pixels give the same hash, other words another. */
     public function test_words_and_marks_tell_in_a_plans_hash(): void
     {
-        $hash = fn(array $line): ?string => self::work($line)->plan?->hash();
+        $hash = fn (array $line): ?string => self::work($line)->plan?->hash();
         $plain = $hash([]);
         $hashes = [
             $plain,

@@ -157,8 +157,8 @@ final class CanvasTest extends TestCase
         for ($i = 0; $i < 200; $i++) {
             $spare = mt_rand(2, 30);
             $file = self::plan(
-                mt_rand(20, 90) . ' x ' . mt_rand(20, 90) . ' cm',
-                ['depth' => mt_rand(5, 40) . ' mm', 'spare' => "{$spare} mm"],
+                mt_rand(20, 90).' x '.mt_rand(20, 90).' cm',
+                ['depth' => mt_rand(5, 40).' mm', 'spare' => "{$spare} mm"],
                 ['output' => ['ppi' => mt_rand(72, 400)]],
             )->files[0];
             $face = $file->surround()->face ?? throw new \LogicException('no face');
@@ -175,11 +175,11 @@ final class CanvasTest extends TestCase
                 self::assertTrue($outside, json_encode($tick->toArray()) ?: '');
             }
             $tops = array_map(
-                fn(Stroke $tick): int => $tick->where->x + intdiv($tick->where->width, 2),
+                fn (Stroke $tick): int => $tick->where->x + intdiv($tick->where->width, 2),
                 array_values(
                     array_filter(
                         $file->strokes(),
-                        fn(Stroke $tick): bool => $tick->where->y === 0 && $tick->where->height > $tick->where->width,
+                        fn (Stroke $tick): bool => $tick->where->y === 0 && $tick->where->height > $tick->where->width,
                     ),
                 ),
             );

@@ -28,7 +28,7 @@ final class JointProposalTest extends TestCase
         $grid = PanelGrid::of(PanelsWanted::fromNode(Node::root($panels)), $size);
         $lengths = JointProposal::lengths(
             $grid->columns,
-            array_map(fn(array $m): array => [(int) ($m[0] * self::INCH), (int) ($m[1] * self::INCH)], $marked),
+            array_map(fn (array $m): array => [(int) ($m[0] * self::INCH), (int) ($m[1] * self::INCH)], $marked),
             $size->width,
             $grid->between,
         );
@@ -87,7 +87,7 @@ final class JointProposalTest extends TestCase
             }
             self::assertGreaterThan(
                 ((0.29 * 90) / $count) * self::INCH * 0.9,
-                min(array_map(fn(string $length): int => Length::parse($length)->nanometres, $proposed)),
+                min(array_map(fn (string $length): int => Length::parse($length)->nanometres, $proposed)),
             );
         }
         self::assertGreaterThan(200, $found);

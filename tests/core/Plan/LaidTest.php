@@ -26,7 +26,7 @@ final class LaidTest extends TestCase
         for ($i = 0; $i < 500; $i++) {
             $print = PixelRect::ofSize(mt_rand(10, 60), mt_rand(10, 60));
             $laid = new Laid($print, mt_rand(-50, 50), mt_rand(-50, 50), (bool) mt_rand(0, 1));
-            $part = fn(): PixelRect => (new PixelRect(mt_rand(0, 60), mt_rand(0, 60), mt_rand(1, 10), mt_rand(1, 10)))->movedInto($print);
+            $part = fn (): PixelRect => (new PixelRect(mt_rand(0, 60), mt_rand(0, 60), mt_rand(1, 10), mt_rand(1, 10)))->movedInto($print);
             [$a, $b] = [$part(), $part()];
             [$laidA, $laidB] = [$laid->rect($a), $laid->rect($b)];
             self::assertTrue($laidA->liesIn($laid->place()));

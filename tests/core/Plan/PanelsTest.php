@@ -43,7 +43,7 @@ final class PanelsTest extends TestCase
      */
     private static function lengths(array $spans, Unit $unit = Unit::Inch): array
     {
-        return array_map(fn(Span $span): float => round($span->length / $unit->nanometres(), 4), $spans);
+        return array_map(fn (Span $span): float => round($span->length / $unit->nanometres(), 4), $spans);
     }
 
     public function test_90_by_60_in_thirds(): void
@@ -51,10 +51,10 @@ final class PanelsTest extends TestCase
         $plan = self::plan('90 x 60 in', ['columns' => [1, 1, 1]], ['output' => ['ppi' => 150]]);
         self::assertSame(
             [[4500, 9000], [4500, 9000], [4500, 9000]],
-            array_map(fn(PlannedFile $file): array => [$file->width, $file->height], $plan->files),
+            array_map(fn (PlannedFile $file): array => [$file->width, $file->height], $plan->files),
         );
         self::assertSame([13500, 9000], [$plan->shown->width, $plan->shown->height]);
-        self::assertSame([0, -4500, -9000], array_map(fn(PlannedFile $file): int => $file->pictures()[0]->target->x, $plan->files));
+        self::assertSame([0, -4500, -9000], array_map(fn (PlannedFile $file): int => $file->pictures()[0]->target->x, $plan->files));
         self::assertSame([30.0, 30.0, 30.0], self::lengths(self::grid($plan)->columns));
     }
 
@@ -98,24 +98,23 @@ final class PanelsTest extends TestCase
     {
         mt_srand(21);
         for ($i = 0; $i < 600; $i++) {
-            $columns = array_map(fn(): int => mt_rand(1, 9), range(1, mt_rand(1, 12)));
-            $rows = array_map(fn(): int => mt_rand(1, 9), range(1, mt_rand(1, 4)));
+            $columns = array_map(fn (): int => mt_rand(1, 9), range(1, mt_rand(1, 12)));
+            $rows = array_map(fn (): int => mt_rand(1, 9), range(1, mt_rand(1, 4)));
             $between = [
                 [],
-                ['gap' => mt_rand(1, 9) . ' mm'],
-                ['gap' => mt_rand(1, 9) . ' mm', 'behindGap' => 'drop'],
-                ['overlap' => mt_rand(1, 9) . ' mm'],
+                ['gap' => mt_rand(1, 9).' mm'],
+                ['gap' => mt_rand(1, 9).' mm', 'behindGap' => 'drop'],
+                ['overlap' => mt_rand(1, 9).' mm'],
             ][$i % 4];
             $plan = self::plan(
-                mt_rand(900, 3000) . ' x ' . mt_rand(900, 3000) . ' mm',
+                mt_rand(900, 3000).' x '.mt_rand(900, 3000).' mm',
                 ['columns' => $columns, 'rows' => $rows] + $between,
                 ['turn' => 'landscape', 'output' => ['ppi' => mt_rand(30, 150)]],
             );
             $grid = self::grid($plan);
             self::assertTrue($grid->holds);
             foreach (
-                [[$grid->columns, $plan->size()->width->nanometres], [$grid->rows, $plan->size()->height->nanometres]]
-                as [$spans, $side]
+                [[$grid->columns, $plan->size()->width->nanometres], [$grid->rows, $plan->size()->height->nanometres]] as [$spans, $side]
             ) {
                 self::assertSame(0, $spans[0]->from);
                 self::assertSame($side, $spans[count($spans) - 1]->to());
@@ -127,10 +126,10 @@ final class PanelsTest extends TestCase
             self::assertCount(count($columns) * count($rows), $plan->files);
             if ($grid->between === 0) {
                 $row = array_slice($plan->files, 0, count($columns));
-                self::assertSame($plan->shown->width, array_sum(array_map(fn(PlannedFile $file): int => $file->width, $row)));
+                self::assertSame($plan->shown->width, array_sum(array_map(fn (PlannedFile $file): int => $file->width, $row)));
                 self::assertSame(
                     $plan->shown->width * $plan->shown->height,
-                    array_sum(array_map(fn(PlannedFile $file): int => $file->width * $file->height, $plan->files)),
+                    array_sum(array_map(fn (PlannedFile $file): int => $file->width * $file->height, $plan->files)),
                 );
             }
             // Every file takes the same part of the picture at the same scale: it is cut from one undivided print.
@@ -149,11 +148,11 @@ final class PanelsTest extends TestCase
         $plan = self::plan('30 x 20 cm', ['columns' => [1, 1, 1]], ['output' => ['ppi' => 254]], ['bleed' => '3 mm']);
         self::assertSame(
             [[1060, 2060], [1060, 2060], [1060, 2060]],
-            array_map(fn(PlannedFile $file): array => [$file->width, $file->height], $plan->files),
+            array_map(fn (PlannedFile $file): array => [$file->width, $file->height], $plan->files),
         );
         self::assertSame(
             [0, -1000, -2000],
-            array_map(fn(PlannedFile $file): int => $file->pictures()[0]->target->x, $plan->files),
+            array_map(fn (PlannedFile $file): int => $file->pictures()[0]->target->x, $plan->files),
             'neighbours share it',
         );
         self::assertSame([3060, 2060], [$plan->shown->width, $plan->shown->height]);
@@ -162,7 +161,7 @@ final class PanelsTest extends TestCase
     public function test_its_own_pixels_are_shared_out(): void
     {
         $plan = self::plan('90 x 60 in', ['columns' => [1, 1, 1]], ['output' => ['ppi' => 'own']]);
-        self::assertSame([2000, 2000, 2000], array_map(fn(PlannedFile $file): int => $file->width, $plan->files));
+        self::assertSame([2000, 2000, 2000], array_map(fn (PlannedFile $file): int => $file->width, $plan->files));
     }
 
     public function test_names(): void
@@ -172,8 +171,8 @@ final class PanelsTest extends TestCase
         self::assertSame(['1of5', '2of5', '3of5', '4of5', '5of5'], PanelsWanted::places(5, 1));
         self::assertSame(['r1c1', 'r1c2', 'r2c1', 'r2c2'], PanelsWanted::places(2, 2));
         self::assertSame(['r1c1', 'r2c1', 'r3c1'], PanelsWanted::places(1, 3));
-        $files = fn(array $line): array => array_map(
-            fn(PlannedFile $file): string => $file->name,
+        $files = fn (array $line): array => array_map(
+            fn (PlannedFile $file): string => $file->name,
             self::plan('90 x 60 in', ['columns' => [1, 1, 1]], $line)->files,
         );
         self::assertSame(
@@ -192,7 +191,7 @@ final class PanelsTest extends TestCase
 
     public function test_the_largest_wall_piece(): void
     {
-        $largest = fn(array $line, array $lab): ?string => ($size = WallSize::largest(
+        $largest = fn (array $line, array $lab): ?string => ($size = WallSize::largest(
             Situations::work(['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]]] + $line, Situations::picture(6000, 4000), $lab)->at,
         )) === null
             ? null

@@ -76,7 +76,7 @@ final class PaperTest extends TestCase
     public function test_centred_raised_and_at_the_optical_centre(): void
     {
         $line = ['size' => '16 x 20 in', 'turn' => 'landscape', 'fit' => 'whole', 'image' => ['width' => '12 in'], 'carrier' => 'none'];
-        $top = fn(array $more): float => self::plan($line + $more)->layout->image->y / Unit::Inch->nanometres();
+        $top = fn (array $more): float => self::plan($line + $more)->layout->image->y / Unit::Inch->nanometres();
         self::assertSame(4.0, $top([]));
         self::assertSame(3.5, $top(['raise' => '0.5 in']));
         // Free height 8 in: the centre lies a twentieth of it, 0.4 in, above the middle.
@@ -92,7 +92,7 @@ final class PaperTest extends TestCase
         self::assertSame('18 × 12 in', $layout->carrier?->label());
         self::assertSame([5400, 3600], [$plan->files[0]->width, $plan->files[0]->height]);
         self::assertSame(['x' => 450, 'y' => 150, 'width' => 4500, 'height' => 3300], $plan->files[0]->pictures()[0]->target->toArray());
-        $inches = array_map(fn(Side $side): float => $layout->surplus($side) / Unit::Inch->nanometres(), Side::cases());
+        $inches = array_map(fn (Side $side): float => $layout->surplus($side) / Unit::Inch->nanometres(), Side::cases());
         self::assertSame([0.5, 1.5, 0.5, 1.5], $inches);
     }
 
@@ -102,7 +102,7 @@ final class PaperTest extends TestCase
         $seen = 0;
         for ($i = 0; $i < 400; $i++) {
             $plan = self::plan([
-                'size' => mt_rand(100, 1190) / 100 . ' x ' . mt_rand(100, 1790) / 100 . ' in',
+                'size' => mt_rand(100, 1190) / 100 .' x '.mt_rand(100, 1790) / 100 .' in',
                 'output' => ['ppi' => mt_rand(72, 400)],
             ]);
             $file = $plan->files[0];
@@ -130,20 +130,20 @@ final class PaperTest extends TestCase
     {
         mt_srand(11);
         for ($i = 0; $i < 500; $i++) {
-            $sizes = array_map(fn(): array => [mt_rand(4, 30), mt_rand(4, 30)], range(1, 6));
+            $sizes = array_map(fn (): array => [mt_rand(4, 30), mt_rand(4, 30)], range(1, 6));
             [$w, $h] = [mt_rand(30, 250) / 10, mt_rand(30, 250) / 10];
             $plan = self::plan(['size' => "{$w} x {$h} in"], 4200, 2800, [
-                'sizes' => array_map(fn(array $s): string => "{$s[0]} x {$s[1]} in", $sizes),
+                'sizes' => array_map(fn (array $s): string => "{$s[0]} x {$s[1]} in", $sizes),
             ]);
-            $holding = array_filter($sizes, fn(array $s): bool => ($w <= $s[0] && $h <= $s[1]) || ($h <= $s[0] && $w <= $s[1]));
-            $listed = array_filter($sizes, fn(array $s): bool => [$w, $h] == $s || [$h, $w] == $s);
+            $holding = array_filter($sizes, fn (array $s): bool => ($w <= $s[0] && $h <= $s[1]) || ($h <= $s[0] && $w <= $s[1]));
+            $listed = array_filter($sizes, fn (array $s): bool => [$w, $h] == $s || [$h, $w] == $s);
             if ($holding === [] || $listed !== []) {
                 self::assertNull(PrintLayout::in($plan->layout)?->carrier);
 
                 continue;
             }
             $carrier = PrintLayout::in($plan->layout)->carrier ?? self::fail('no carrier');
-            self::assertEqualsWithDelta(min(array_map(fn(array $s): int => $s[0] * $s[1], $holding)), $carrier->areaSquareInches(), 1e-6);
+            self::assertEqualsWithDelta(min(array_map(fn (array $s): int => $s[0] * $s[1], $holding)), $carrier->areaSquareInches(), 1e-6);
             self::assertGreaterThanOrEqual($plan->layout->size->width->nanometres, $carrier->width->nanometres);
             self::assertGreaterThanOrEqual($plan->layout->size->height->nanometres, $carrier->height->nanometres);
         }
@@ -154,18 +154,18 @@ final class PaperTest extends TestCase
     {
         mt_srand(29);
         for ($i = 0; $i < 1500; $i++) {
-            $pick = fn(array $of): mixed => $of[array_rand($of)];
-            $size = mt_rand(20, 300) / 10 . ' x ' . mt_rand(20, 300) / 10 . ' in';
+            $pick = fn (array $of): mixed => $of[array_rand($of)];
+            $size = mt_rand(20, 300) / 10 .' x '.mt_rand(20, 300) / 10 .' in';
             $line = [
                 'size' => $size,
                 'fit' => mt_rand(0, 1) ? 'fill' : 'whole',
-                'border' => mt_rand(0, 20) / 20 . ' in',
+                'border' => mt_rand(0, 20) / 20 .' in',
                 'carrier' => 'none',
                 'window' => ['x' => mt_rand(0, 100) / 100, 'y' => mt_rand(0, 100) / 100, 'tight' => 1 + mt_rand(0, 20) / 10],
                 'output' => ['ppi' => mt_rand(0, 3) ? mt_rand(72, 400) : 'own'],
             ];
             [$width, $height] = [mt_rand(400, 7000), mt_rand(400, 7000)];
-            $bleed = mt_rand(0, 1) ? [] : ['bleed' => mt_rand(1, 6) . ' mm'];
+            $bleed = mt_rand(0, 1) ? [] : ['bleed' => mt_rand(1, 6).' mm'];
             $plan = self::plan($line, $width, $height, $bleed);
             $file = $plan->files[0];
             $p = $file->pictures()[0];
@@ -220,7 +220,7 @@ final class PaperTest extends TestCase
         $file = self::plan(['size' => '12 x 18 in', 'fit' => 'whole', 'border' => '2 in', 'keyline' => ['colour' => '#102030']])->files[0];
         $image = $file->pictures()[0]->target;
         self::assertCount(4, $file->strokes());
-        $area = array_sum(array_map(fn(Stroke $f): int => $f->where->area(), $file->strokes()));
+        $area = array_sum(array_map(fn (Stroke $f): int => $f->where->area(), $file->strokes()));
         self::assertSame(2 * 3 * ($image->width + $image->height), $area);
         foreach ($file->strokes() as $stroke) {
             self::assertSame('#102030', (string) $stroke->colour);

@@ -58,7 +58,7 @@ final class PrintPlannerTest extends TestCase
         for ($i = 0; $i < 1500; $i++) {
             $plan = self::plan(
                 [
-                    'size' => mt_rand(20, 4000) / 100 . ' x ' . mt_rand(20, 4000) / 100 . ' in',
+                    'size' => mt_rand(20, 4000) / 100 .' x '.mt_rand(20, 4000) / 100 .' in',
                     'window' => ['x' => mt_rand(0, 100) / 100, 'y' => mt_rand(0, 100) / 100, 'tight' => 1 + mt_rand(0, 30) / 10],
                     'output' => ['ppi' => mt_rand(72, 600)],
                 ],

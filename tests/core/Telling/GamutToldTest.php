@@ -18,12 +18,12 @@ final class GamutToldTest extends TestCase
      */
     private static function outline(array $primaries): array
     {
-        $prime = fn(float $x, float $y): array => [
+        $prime = fn (float $x, float $y): array => [
             (4 * $x) / (-2 * $x + 12 * $y + 3) + 0.20916 - 0.1978,
             (9 * $y) / (-2 * $x + 12 * $y + 3) + 0.48807 - 0.4683,
         ];
-        [$red, $green, $blue] = array_map(fn(array $xy): array => $prime(...$xy), $primaries);
-        $between = fn(array $a, array $b): array => [($a[0] + $b[0]) / 2, ($a[1] + $b[1]) / 2];
+        [$red, $green, $blue] = array_map(fn (array $xy): array => $prime(...$xy), $primaries);
+        $between = fn (array $a, array $b): array => [($a[0] + $b[0]) / 2, ($a[1] + $b[1]) / 2];
 
         return [$red, $between($red, $green), $green, $between($green, $blue), $blue, $between($blue, $red)];
     }

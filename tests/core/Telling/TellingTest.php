@@ -24,7 +24,7 @@ final class TellingTest extends TestCase
         ]);
         $text = implode('', array_column(Sentence::segments($worked->at), 'text'));
         self::assertSame(
-            'Make 12 prints of Dawn boat cropped to 8 × 10 in, landscape to suit the picture, at the picture’s own ' .
+            'Make 12 prints of Dawn boat cropped to 8 × 10 in, landscape to suit the picture, at the picture’s own '.
                 'pixels in the lab’s sRGB, saved as TIFF, named isholm-rowing-club_8x10_dawn-boat_1',
             $text,
         );
@@ -49,7 +49,7 @@ final class TellingTest extends TestCase
     public function test_the_facts(): void
     {
         $facts = array_map(
-            fn(array $fact): string => self::plain("{$fact['figure']}: {$fact['note']}"),
+            fn (array $fact): string => self::plain("{$fact['figure']}: {$fact['note']}"),
             FactStrip::of(Situations::work()->at),
         );
         self::assertSame(

@@ -36,7 +36,7 @@ final class CompositionTest extends TestCase
     /** @return list<string> */
     private static function lines(SetBlock $block): array
     {
-        return array_map(fn(SetLine $line): string => $line->text, $block->lines);
+        return array_map(fn (SetLine $line): string => $line->text, $block->lines);
     }
 
     public function test_a_line_is_as_long_as_its_letters(): void
@@ -61,12 +61,12 @@ final class CompositionTest extends TestCase
     {
         mt_srand(12);
         for ($turn = 0; $turn < 300; $turn++) {
-            $words = array_map(fn(): string => str_repeat(chr(mt_rand(97, 122)), mt_rand(1, 9)), range(1, mt_rand(1, 14)));
+            $words = array_map(fn (): string => str_repeat(chr(mt_rand(97, 122)), mt_rand(1, 9)), range(1, mt_rand(1, 14)));
             $widest = mt_rand(20, 90) * self::MM;
             $block = self::set(implode(' ', $words), 10 * self::MM, widest: $widest);
             self::assertSame($words, explode(' ', implode(' ', self::lines($block))));
             foreach ($block->lines as $line) {
-                self::assertTrue($line->width <= $widest || !str_contains($line->text, ' '), $line->text);
+                self::assertTrue($line->width <= $widest || ! str_contains($line->text, ' '), $line->text);
                 self::assertGreaterThanOrEqual(-0.5, $line->left);
                 self::assertLessThanOrEqual($block->box->width + 1, $line->left + $line->width);
             }

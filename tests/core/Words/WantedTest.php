@@ -99,7 +99,7 @@ final class WantedTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function nonsense(): iterable
     {
-        $block = fn(array $with): array => ['lettering' => [$with + ['text' => 'x']]];
+        $block = fn (array $with): array => ['lettering' => [$with + ['text' => 'x']]];
         yield 'control characters' => [$block(['text' => "a\u{7}b"]), 'letters alone'];
         yield 'a tab in a caption' => [['caption' => ['parts' => [['text' => "a\tb"]]]], 'letters alone'];
         yield 'two lines in a caption' => [['caption' => ['parts' => [['text' => "a\nb"]]]], 'letters alone'];
@@ -125,7 +125,7 @@ final class WantedTest extends TestCase
     public function test_nonsense_is_refused_in_words(array $line, string $words): void
     {
         $this->expectException(OrderFileError::class);
-        $this->expectExceptionMessageMatches('/' . preg_quote($words, '/') . '/u');
+        $this->expectExceptionMessageMatches('/'.preg_quote($words, '/').'/u');
         Situations::line($line);
     }
 }

@@ -75,7 +75,7 @@ final class ArrangerTest extends TestCase
             for ($n = mt_rand(1, 5); $n > 0; $n--) {
                 $kinds[] = [mt_rand(10, $sheet->width - 10), mt_rand(10, $sheet->height - 10)];
             }
-            $cells = array_map(fn(): array => $kinds[array_rand($kinds)], range(1, mt_rand(1, 40)));
+            $cells = array_map(fn (): array => $kinds[array_rand($kinds)], range(1, mt_rand(1, 40)));
             $arranged = Arranger::arrange($cells, $sheet, $gutter, $margin) ?? self::fail('each fits');
             self::assertHolds($arranged, $cells, $gutter, $margin);
             self::assertLessThanOrEqual(count($cells), $arranged->sheets());
@@ -138,7 +138,7 @@ final class ArrangerTest extends TestCase
 
                     return $way[0] <= $across && $way[1] <= $down ? $way : array_reverse($way);
                 }, $cells);
-                usort($sides, fn(array $a, array $b): int => [$b[1], $b[0]] <=> [$a[1], $a[0]]);
+                usort($sides, fn (array $a, array $b): int => [$b[1], $b[0]] <=> [$a[1], $a[0]]);
                 $fewest = min($fewest, count(self::filled($sides, $across, $down)));
             }
         }
@@ -178,7 +178,7 @@ final class ArrangerTest extends TestCase
 
     private static function cuts(Arrangement $arranged): int
     {
-        return array_sum(array_map(fn(CutOrder $order): int => count($order->cuts), $arranged->orders()));
+        return array_sum(array_map(fn (CutOrder $order): int => count($order->cuts), $arranged->orders()));
     }
 
     /** @return non-empty-list<array{int, int}> of “1 of 3 x 4, 2 of 3 x 2”, in nanometres */

@@ -21,7 +21,7 @@ final class ByExhaustion
     {
         sort($cells);
         $key = json_encode([$cells, $width, $height]);
-        if (!array_key_exists((string) $key, $this->known)) {
+        if (! array_key_exists((string) $key, $this->known)) {
             $this->known[(string) $key] = $this->tried($cells, $width, $height);
         }
 
@@ -47,7 +47,7 @@ final class ByExhaustion
     /** @param  list<array{int, int}>  $cells */
     private function tried(array $cells, int $width, int $height): ?int
     {
-        $areas = array_sum(array_map(fn(array $cell): int => $cell[0] * $cell[1], $cells));
+        $areas = array_sum(array_map(fn (array $cell): int => $cell[0] * $cell[1], $cells));
         if ($areas > $width * $height) {
             return null;
         }

@@ -18,9 +18,9 @@ final class CutOrderTest extends TestCase
     /** @param  list<array{float|int, float|int, float|int, float|int}>  $cells  left, top, width and height in inches */
     private static function order(float|int $width, float|int $height, array $cells): CutOrder
     {
-        $box = fn(float|int ...$sides): Box => new Box(...array_map(fn(float|int $side): int => (int) round($side * self::INCH), $sides));
+        $box = fn (float|int ...$sides): Box => new Box(...array_map(fn (float|int $side): int => (int) round($side * self::INCH), $sides));
 
-        return CutOrder::of($box(0, 0, $width, $height), array_map(fn(array $cell): Box => $box(...$cell), $cells));
+        return CutOrder::of($box(0, 0, $width, $height), array_map(fn (array $cell): Box => $box(...$cell), $cells));
     }
 
     public function test_a_sheet_of_three_is_cut_in_words(): void
@@ -54,7 +54,7 @@ final class CutOrderTest extends TestCase
             self::assertGreaterThan(0, $cut->fromEdge());
         }
         self::assertCount(6, $pieces, 'one piece a cell');
-        $areas = array_map(fn(Cut $cut): float => (float) $cut->piece->width * $cut->piece->height, $order->cuts);
+        $areas = array_map(fn (Cut $cut): float => (float) $cut->piece->width * $cut->piece->height, $order->cuts);
         $sorted = $areas;
         rsort($sorted);
         self::assertSame($sorted, $areas);

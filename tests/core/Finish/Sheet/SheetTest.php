@@ -78,7 +78,7 @@ final class SheetTest extends TestCase
     {
         $file = $worked->plan->files[0] ?? self::fail('no plan');
 
-        return array_map(fn(Picture $picture): array => $picture->target->toArray(), $file->pictures());
+        return array_map(fn (Picture $picture): array => $picture->target->toArray(), $file->pictures());
     }
 
     /** 4 × 6 at 300 ppi is 1800 × 1200 px (common practice, no source). */
@@ -92,7 +92,7 @@ final class SheetTest extends TestCase
             self::targets($worked),
             'not a pixel between',
         );
-        self::assertSame([false, true], array_map(fn(Picture $picture): bool => $picture->isTurned, $file->pictures()));
+        self::assertSame([false, true], array_map(fn (Picture $picture): bool => $picture->isTurned, $file->pictures()));
         self::assertFalse($worked->isStopped());
         self::assertStringContainsString(
             'Make 1 shared sheet of two 3 × 4 in on 4 × 6 in, landscape, edge to edge, cut once',
@@ -107,7 +107,7 @@ final class SheetTest extends TestCase
     {
         $worked = self::work([['picture' => 'b.jpg', 'size' => '7 x 5 cm', 'copies' => 9]], line: ['size' => '21 x 15 cm']);
         $file = $worked->plan->files[0] ?? self::fail('no plan');
-        $covered = array_sum(array_map(fn(Picture $picture): int => $picture->target->area(), $file->pictures()));
+        $covered = array_sum(array_map(fn (Picture $picture): int => $picture->target->area(), $file->pictures()));
         self::assertSame($file->width * $file->height, $covered);
         foreach ($file->pictures() as $i => $one) {
             foreach (array_slice($file->pictures(), $i + 1) as $other) {
@@ -140,7 +140,7 @@ final class SheetTest extends TestCase
     public function test_the_cheapest_sheet_is_taken(): void
     {
         $cells = [['picture' => 'a.jpg', 'size' => '3 x 4 in', 'copies' => 4]];
-        $prices = fn(float $small, float $large): array => [
+        $prices = fn (float $small, float $large): array => [
             'prices' => [['size' => '6 x 4 in', 'price' => $small], ['size' => '8 x 10 in', 'price' => $large]],
         ];
         self::assertSame('4 × 6 in', self::sheet($cells, $prices(0.4, 1.2)));
@@ -150,7 +150,7 @@ final class SheetTest extends TestCase
         self::assertContains(
             '0.80 €',
             array_map(
-                fn(string $figure): string => str_replace("\u{2009}", ' ', $figure),
+                fn (string $figure): string => str_replace("\u{2009}", ' ', $figure),
                 array_column(FactStrip::of(self::work($cells, line: ['size' => 'cheapest'], lab: $prices(0.4, 1.2))->at), 'figure'),
             ),
         );
@@ -177,8 +177,8 @@ final class SheetTest extends TestCase
             ['size' => '12 x 18 in'],
         );
         $file = $worked->plan->files[0] ?? self::fail('no plan');
-        $cells = array_map(fn(Picture $picture): PixelRect => $picture->target, $file->pictures());
-        $marks = array_map(fn(Stroke $stroke): PixelRect => $stroke->where, $file->strokes());
+        $cells = array_map(fn (Picture $picture): PixelRect => $picture->target, $file->pictures());
+        $marks = array_map(fn (Stroke $stroke): PixelRect => $stroke->where, $file->strokes());
         self::assertGreaterThanOrEqual(8, count($marks));
         [$gutter, $margin] = [35, 47]; // 3 and 4 mm at 300 ppi are 35.4 and 47.2 px
         foreach ($cells as $i => $cell) {
@@ -216,8 +216,8 @@ final class SheetTest extends TestCase
     /** @return iterable<string, list<mixed>> code, level, words, cells, sheet and line */
     public static function odd(): iterable
     {
-        $a = fn(string $size, mixed ...$more): array => ['picture' => 'a.jpg', 'size' => $size, ...$more];
-        $at = fn(string $x, string $y): array => ['at' => ['x' => $x, 'y' => $y]];
+        $a = fn (string $size, mixed ...$more): array => ['picture' => 'a.jpg', 'size' => $size, ...$more];
+        $at = fn (string $x, string $y): array => ['at' => ['x' => $x, 'y' => $y]];
         yield 'too large' => [
             'cell-too-large',
             Level::Stops,
@@ -325,7 +325,7 @@ final class SheetTest extends TestCase
         self::assertSame('2.5 x 2 in', $type('print-3-width', '2.5')[2]['size']);
         $cells = $type('print-1-swapped', '3');
         self::assertSame(['b.jpg', 'a.jpg', 'a.jpg'], array_column($cells, 'picture'));
-        self::assertSame([null, null, null], array_map(fn(array $cell): ?array => $cell['at'] ?? null, $type('arranged', '')));
+        self::assertSame([null, null, null], array_map(fn (array $cell): ?array => $cell['at'] ?? null, $type('arranged', '')));
     }
 
     public function test_a_change_of_one_cell_keeps_the_others(): void
@@ -349,20 +349,20 @@ final class SheetTest extends TestCase
 
     public function test_lines_are_gathered_and_taken_apart_as_they_were(): void
     {
-        $lines = array_map(fn(array $wanted): array => LineReader::read(Node::root($wanted))->toArray(), [
+        $lines = array_map(fn (array $wanted): array => LineReader::read(Node::root($wanted))->toArray(), [
             ['picture' => 'a.jpg', 'size' => '3 x 4 in', 'copies' => 2, 'border' => '0.1 in', 'forPaper' => ['open' => 0.5]],
             ['picture' => 'b.jpg', 'size' => '3 x 2 in', 'window' => ['x' => 0.3, 'y' => 0.5, 'tight' => 1.5]],
         ]);
-        $read = array_map(fn(array $line) => LineReader::read(Node::root($line)), $lines);
+        $read = array_map(fn (array $line) => LineReader::read(Node::root($line)), $lines);
         $gathering = Finishes::gathering();
         $sheet = LineReader::read(Node::root($gathering->gathered($read, '8 x 10 in')));
         self::assertSame(['a.jpg', 'b.jpg'], $sheet->pictures());
-        $apart = array_map(fn(array $line): array => LineReader::read(Node::root($line))->toArray(), $gathering->apart($sheet));
+        $apart = array_map(fn (array $line): array => LineReader::read(Node::root($line))->toArray(), $gathering->apart($sheet));
         self::assertEquals($lines, $apart);
         $offers = $gathering->tried($read, Situations::lab());
         self::assertSame(
             ['4 × 6 in', '8 × 10 in', '12 × 18 in'],
-            array_map(fn(array $offer): string => str_replace("\u{2009}", ' ', $offer['label']), $offers),
+            array_map(fn (array $offer): string => str_replace("\u{2009}", ' ', $offer['label']), $offers),
         );
         self::assertSame([2, 1, 1], array_column($offers, 'sheets'));
         self::assertEqualsWithDelta(1 - 30 / 48, $offers[0]['waste'], 1e-9);
@@ -371,8 +371,8 @@ final class SheetTest extends TestCase
 
     public function test_ready_ways_come_from_arithmetic(): void
     {
-        $labels = fn(string $size): array => array_map(
-            fn(array $way): string => str_replace("\u{2009}", ' ', $way['label']),
+        $labels = fn (string $size): array => array_map(
+            fn (array $way): string => str_replace("\u{2009}", ' ', $way['label']),
             Finishes::gathering()->ready(Size::parse($size)),
         );
         $ways = $labels('4 x 6 in');
@@ -392,7 +392,7 @@ final class SheetTest extends TestCase
         $cells = $kept->toArray()['wanted']['sheet']['cells'];
         self::assertSame(
             [['size', 'border'], ['size']],
-            array_map(fn(array $cell): array => array_values(array_diff(array_keys($cell), ['copies'])), $cells),
+            array_map(fn (array $cell): array => array_values(array_diff(array_keys($cell), ['copies'])), $cells),
         );
         self::assertStringContainsString('two 3 × 4', str_replace("\u{2009}", ' ', $kept->words()['make']));
         self::assertSame('3 mm', $kept->give(Situations::lab(), 'print')[0]['sheet']['gutter']);
