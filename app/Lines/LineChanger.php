@@ -24,6 +24,8 @@ use Planisher\OrderFile\OrderFileError;
 /** The only way a line changes: under a lock, seen version against stored version, typed by core before it is kept. */
 final class LineChanger
 {
+    private const SAVED_AT_ONCE = 100;
+
     /**
      * A further line of an order.
      *
@@ -63,6 +65,7 @@ final class LineChanger
             /** @var Line $now */
             $now = Line::withTrashed()->whereKey($line->id)->lockForUpdate()->firstOrFail();
             $what = self::done($now, $seen, $change);
+            $now->save();
             $what === null || History::note($now->order_id, $what, $now);
 
             return $now;
@@ -101,6 +104,7 @@ final class LineChanger
                     $missed[] = "Line {$now->number} was changed in another window meanwhile. It stayed as it is now.";
                 }
             }
+            self::saveEach($changed);
             History::noteEach($order->id, $notes);
 
             return [$changed, $missed];
@@ -108,7 +112,7 @@ final class LineChanger
     }
 
     /**
-     * Changes a line that is held.
+     * Changes a line that is held, without saving it.
      *
      * @param  callable(Line): void  $change
      * @return ?string what was done, in words; null for nothing worth a note
@@ -136,9 +140,25 @@ final class LineChanger
             $now->state !== $state && $now->state === Line::PASSED => 'passed it',
             default => Changed::between($wanted, $now->wanted, $hasOther) ?? ($now->state === $state ? null : 'opened it again'),
         };
-        $now->save();
 
         return $what;
+    }
+
+    /**
+     * Many lines saved in one statement: two hundred by themselves take a tenth of a second.
+     *
+     * @param  list<Line>  $lines  that are stored already, and held
+     */
+    private static function saveEach(array $lines): void
+    {
+        $changed = array_values(array_filter($lines, fn (Line $line): bool => $line->isDirty()));
+        foreach ($changed === [] ? [] : array_chunk($changed, self::SAVED_AT_ONCE) as $some) {
+            $columns = array_keys(array_merge(...array_map(fn (Line $line): array => $line->getDirty(), $some)));
+            Line::query()->upsert(array_map(fn (Line $line): array => $line->getAttributes(), $some), ['id'], $columns);
+        }
+        foreach ($changed as $line) {
+            $line->syncOriginal();
+        }
     }
 
     /** @return array<int, int> the pictures it has, by place */
