@@ -58,7 +58,7 @@ function Settled({ studio }: { studio: Studio }) {
                     <Password />
                 </Part>
                 <Part title="Names of files" about="New lines begin with it; a lab’s limits are kept.">
-                    <div className="flex w-80 flex-col gap-2 text-[13px]">
+                    <div className="flex w-[30rem] flex-col gap-2 text-[13px]">
                         <Parts
                             of="the name"
                             parts={studio.usualNames.parts ?? []}
