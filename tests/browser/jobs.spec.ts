@@ -38,7 +38,7 @@ const ASKED: Record<number, Asked> = {
         pictures: ['IMG_0412', 'IMG_0413', 'IMG_0415'],
         files: [...Array<string>(3).fill('JPEG 1800x1200'), 'JPEG 3000x2400', 'JPEG 3000x2400'],
     },
-    16: { pictures: ['beehives'], files: ['JPEG 6000x4000'] },
+    16: { pictures: ['beehives'], files: ['JPEG 4200x2800'] },
 };
 
 const spent: number[] = [];

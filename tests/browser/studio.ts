@@ -136,7 +136,7 @@ export function painted(name: string, size: string, what = 'plasma:tan-steelblue
 const taken = new Map<string, string>();
 
 /** A picture as a camera hands it over: its profile in it, and with what it was exposed. Each name has colours of its own. */
-export function photographed(name: string, size = '6000x4000') {
+export function photographed(name: string, size = '4200x2800') {
     const known = taken.get(name);
     if (known) {
         return known;
