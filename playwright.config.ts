@@ -11,7 +11,7 @@ export default defineConfig({
     use: {
         baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8190',
         viewport: { width: 1280, height: 800 },
-        trace: process.env.PLANISHER_TRACE ? 'retain-on-failure' : 'off', // recording takes a fifth of the time
+        trace: process.env.PLANISHER_TRACE ? 'retain-on-failure' : 'off', // recording it takes time in every test
         launchOptions: {
             executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
             args: [
