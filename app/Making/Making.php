@@ -201,6 +201,8 @@ final class Making
             ->whereIn('state', [MadeFile::FAILED, MadeFile::MADE, MadeFile::STOPPED])
             ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
         if ($taken === 1) {
+            // Of a stopped set this file alone is wanted; what else was stopped stays so. A paused one waits with the others.
+            $file->make()->where('held', Make::STOPPED)->update(['held' => null]);
             MakeFiles::dispatch([$file->id]);
         }
 

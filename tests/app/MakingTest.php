@@ -196,9 +196,14 @@ final class MakingTest extends TestCase
         self::assertSame('passed', $lines[1]->refresh()->state);
         $this->get("/api/makes/{$make->id}/zip")->assertOk();
 
+        // One of them is wanted all the same: it alone is made.
+        $this->postJson("/api/files/{$make->files[1]?->id}/again")->assertOk();
+        $work();
+        self::assertSame(['made', 'made', 'stopped'], array_column($see()['files'], 'state'));
+
         DB::table('jobs')->delete();
         $this->postJson("/api/makes/{$make->id}/go-on")->assertNoContent();
-        self::assertSame(2, DB::table('jobs')->count(), 'only what was left');
+        self::assertSame(1, DB::table('jobs')->count(), 'only what was left');
         $work();
         $work();
         self::assertSame(['made', 'made', 'made'], array_column($see()['files'], 'state'));

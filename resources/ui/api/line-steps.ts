@@ -87,3 +87,17 @@ export const together = (steps: Step[]): Step => {
     };
     return { back: () => each((one) => one.back()), forth: () => each((one) => one.forth()) };
 };
+
+/** Holds lines that were changed at once as they are now, and gives the steps that take each back to what it was before. */
+export function useChangedLines(orderId: number) {
+    const held = useHeldLines(orderId);
+    const step = useLineStep(orderId);
+    return (before: LineView[], after: LineView[]): Step[] => {
+        const steps = after.flatMap((line) => {
+            const was = before.find(({ id, version }) => id === line.id && version !== line.version);
+            return was ? [step(was, line)] : [];
+        });
+        after.forEach(held.keep);
+        return steps;
+    };
+}

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useHistory, type Step } from '@/undo/history';
 import { useNotices } from '@/common/notices';
 import { ApiError, api } from './client';
-import { together, useAway, useHeldLines, useLineStep } from './line-steps';
+import { together, useAway, useChangedLines, useHeldLines, useLineStep } from './line-steps';
 import { cellLine } from './cells';
 import { orderKey } from './orders';
 import type { Change, LinesPassed, LineView } from './types';
@@ -97,9 +97,8 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
 
 /** What can be done to several lines at once, undone as one; gives back what could not be done, in words. */
 export function useManyActs(orderId: number) {
-    const lines = useHeldLines(orderId);
     const history = useHistory(orderId);
-    const step = useLineStep(orderId);
+    const changed = useChangedLines(orderId);
     const away = useAway(orderId);
     const forEach = async (chosen: LineView[], act: (line: LineView) => Promise<Step>) => {
         const [steps, missed]: [Step[], string[]] = [[], []];
@@ -119,18 +118,9 @@ export function useManyActs(orderId: number) {
         pass: async (chosen: LineView[]) => {
             const asked = chosen.map(({ id, version }) => ({ id, version }));
             const { lines: passed, missed } = await api.post<LinesPassed>(`orders/${orderId}/pass`, { lines: asked });
-            passed.forEach(lines.keep);
-            if (passed.length > 0) {
-                history.add(
-                    together(
-                        passed.map((after) =>
-                            step(
-                                chosen.find(({ id }) => id === after.id)!,
-                                after,
-                            ),
-                        ),
-                    ),
-                );
+            const steps = changed(chosen, passed);
+            if (steps.length > 0) {
+                history.add(together(steps));
             }
             return missed;
         },

@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect, useState } from 'react';
 import { useHistory } from '@/undo/history';
 import { api, uploaded } from './client';
-import { together, useAway, useHeldLines, useLineStep } from './line-steps';
+import { together, useAway, useChangedLines } from './line-steps';
 import { orderKey } from './orders';
 import type { LastTime, LinesMade, LineView, ListRead, ListText, ReadPrint, WishesDone, WishTried } from './types';
 
@@ -89,19 +89,14 @@ export const useWishTried = (line: LineView, text: string) =>
 /** Says something of lines; undone as one. Gives what could not be done, in words. */
 export function useSay(orderId: number) {
     const client = useQueryClient();
-    const held = useHeldLines(orderId);
     const history = useHistory(orderId);
-    const step = useLineStep(orderId);
+    const changed = useChangedLines(orderId);
     const away = useAway(orderId);
     return useMutation({
         mutationFn: async ({ text, lines }: { text: string; lines: LineView[] }) => {
             const asked = lines.map(({ id, version }) => ({ id, version }));
             const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked });
-            const steps = done.lines.flatMap((after) => {
-                const before = lines.find(({ id }) => id === after.id);
-                return before && before.version !== after.version ? [step(before, after)] : [];
-            });
-            done.lines.forEach(held.keep);
+            const steps = changed(lines, done.lines);
             if (done.gathered) {
                 await client.invalidateQueries({ queryKey: orderKey(orderId) });
                 const came = away(done.gathered.line);

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useHistory } from '@/undo/history';
 import { api } from './client';
-import { together, useHeldLines, useLineStep } from './line-steps';
+import { together, useChangedLines } from './line-steps';
 import type { LinesPassed, LineView, Name, NamesTried } from './types';
 
 /**
@@ -20,9 +20,8 @@ export const useNamesTried = (orderId: number, name: Name, lines: number[] | nul
 
 /** Names lines so, undone as one; where all are meant, those that come later, too. */
 export function useNameLines(orderId: number) {
-    const held = useHeldLines(orderId);
     const history = useHistory(orderId);
-    const step = useLineStep(orderId);
+    const changed = useChangedLines(orderId);
     return useMutation({
         mutationFn: ({ name, lines, isForAll }: { name: Name; lines: LineView[]; isForAll: boolean }) =>
             api.put<LinesPassed>(`orders/${orderId}/names`, {
@@ -31,11 +30,7 @@ export function useNameLines(orderId: number) {
                 lines: lines.map(({ id, version }) => ({ id, version })),
             }),
         onSuccess: ({ lines: after }, { lines: before }) => {
-            const steps = after.flatMap((line) => {
-                const was = before.find(({ id, version }) => id === line.id && version !== line.version);
-                return was ? [step(was, line)] : [];
-            });
-            after.forEach(held.keep);
+            const steps = changed(before, after);
             if (steps.length > 0) {
                 history.add(together(steps));
             }

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { holdMake, type Hold } from '@/api/makes';
-import type { Make } from '@/api/types';
+import type { MadeFile, Make } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { useKeys } from '@/common/useKeys';
 import { useTell } from '@/common/useTell';
@@ -20,13 +20,12 @@ export function Going({ make, orderId, hasKeys }: Props) {
         mutationFn: (how: Hold) => holdMake(make.id, how),
         onSettled: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
     });
-    const isLeft = make.files.some((file) => file.state === 'waiting' || file.state === 'stopped');
-    const isGoing = make.held === null && make.files.some((file) => file.state === 'waiting');
-    const isMaking = make.files.some((file) => file.state === 'making');
+    const has = (state: MadeFile['state']) => make.files.some((file) => file.state === state);
+    const isGoing = make.held === null && has('waiting');
     const can: Record<Hold, boolean> = {
         pause: isGoing,
-        'go-on': make.held !== null && isLeft,
-        stop: isGoing || (make.held === 'paused' && isLeft),
+        'go-on': has('stopped') || (make.held !== null && has('waiting')),
+        stop: has('waiting'),
     };
     const act = (how: Hold) => {
         if (can[how] && !hold.isPending) {
@@ -38,7 +37,7 @@ export function Going({ make, orderId, hasKeys }: Props) {
         make.files.reduce((sum, file) => sum + (file.state === 'made' || file.state === 'failed' ? 100 : file.percent), 0) /
         make.files.length;
     const offered = (Object.keys(can) as Hold[]).filter((how) => can[how]);
-    return isMaking || offered.length > 0 ? (
+    return has('making') || offered.length > 0 ? (
         <div className="flex items-center gap-3">
             <progress value={share} max={100} aria-label="All files" className="w-40" />
             {offered.map((how) => (

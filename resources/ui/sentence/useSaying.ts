@@ -1,7 +1,8 @@
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useSay, useWishTried } from '@/api/lists';
 import type { LineView } from '@/api/types';
 import { useNotices } from '@/common/notices';
+import { useAwaited } from '@/common/useAwaited';
 
 /**
  * Something being said of lines: how it is read, what it makes of the first of them, and taking it as one act.
@@ -10,15 +11,14 @@ import { useNotices } from '@/common/notices';
  */
 export function useSaying(orderId: number, lines: LineView[], onDone: () => void, staysALine = false) {
     const [text, setText] = useState('');
-    /** Enter was pressed on words that are still being read */
-    const [isAwaited, setIsAwaited] = useState(false);
     const { answer: seen, isCurrent } = useWishTried(lines[0]!, text);
     const say = useSay(orderId);
     const notices = useNotices();
     const parts = seen?.parts ?? [];
     const saysNothing = parts.every((part) => part.is === 'left' || part.is === 'passed');
+    const wait = useAwaited<'take'>(isCurrent, () => take());
     const take = () => {
-        setIsAwaited(!isCurrent && text.trim() !== ''); // a quick hand is faster than the answer
+        wait(!isCurrent && text.trim() !== '' ? 'take' : null); // a quick hand is faster than the answer
         if (!isCurrent || say.isPending || saysNothing || (staysALine && !seen?.line)) {
             return;
         }
@@ -41,15 +41,5 @@ export function useSaying(orderId: number, lines: LineView[], onDone: () => void
             },
         );
     };
-    const latest = useRef(take);
-    useEffect(() => {
-        latest.current = take;
-    });
-    useEffect(() => {
-        if (isAwaited && isCurrent) {
-            setIsAwaited(false);
-            latest.current();
-        }
-    }, [isAwaited, isCurrent]);
     return { text, setText, seen, isCurrent, take };
 }

@@ -3,6 +3,7 @@ import { listText, useListRead, useTakeList } from '@/api/lists';
 import type { OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
+import { useAwaited } from '@/common/useAwaited';
 import { useKeys } from '@/common/useKeys';
 import { AddSheet } from '../AddSheet';
 import { useDrop } from '../dragging';
@@ -38,8 +39,6 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
     const file = useRef<HTMLInputElement>(null);
     const [text, setText] = useState('');
     const [error, setError] = useState<string | null>(null);
-    /** Enter was pressed on words that are still being read, to add them, or to go on besides */
-    const [awaited, setAwaited] = useState<'add' | 'go on' | null>(null);
     /** lines that are taken as they were read, though not all of them was clear */
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
     const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
@@ -47,11 +46,12 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
     useKeys({ a: () => field.current?.focus() });
 
     const answering = useAnswering(field, isRead);
+    const wait = useAwaited<'add' | 'go on'>(isRead, (then) => submit(then));
 
     const write = (words: string) => {
         setText(words);
         setError(null);
-        setAwaited(null);
+        wait(null);
         take.reset();
     };
     const add = (words: string) => write(text.trim() === '' ? words : `${text.trimEnd()} ${words}`);
@@ -91,7 +91,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
             return;
         }
         if (!isRead) {
-            setAwaited(then); // a quick hand is faster than the answer
+            wait(then); // a quick hand is faster than the answer
             return;
         }
         if (prints.length === 0) {
@@ -120,16 +120,6 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
             },
         });
     };
-    const latest = useRef(submit);
-    useEffect(() => {
-        latest.current = submit;
-    });
-    useEffect(() => {
-        if (awaited && isRead) {
-            setAwaited(null);
-            latest.current(awaited);
-        }
-    }, [awaited, isRead]);
     const seen = useRef(order.pictures.length);
     useEffect(() => {
         if (isNext) {
