@@ -202,7 +202,10 @@ final class Making
             ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
         if ($taken === 1) {
             // Of a stopped set this file alone is wanted; what else was stopped stays so. A paused one waits with the others.
-            $file->make()->where('held', Make::STOPPED)->update(['held' => null]);
+            $file
+                ->make()
+                ->where('held', Make::STOPPED)
+                ->update(['held' => null]);
             MakeFiles::dispatch([$file->id]);
         }
 
