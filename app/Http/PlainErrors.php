@@ -82,7 +82,7 @@ final class PlainErrors
 
     private static function mendable(OrderFileError $e): JsonResponse
     {
-        $words = $e->plain ?? "Found {$e->found}; expected {$e->expected}.";
+        $words = $e->inWords();
 
         return response()->json(['message' => $words, 'errors' => [$e->path === '' ? 'change' : $e->path => [$words]]], 422);
     }

@@ -37,9 +37,14 @@ final class Computation
         return new WorkedOrder($order->setRelation('lines', new Collection($lines)), $this->pictures, null, $this->desks);
     }
 
-    /** One line as it is now, worked with all of its order: names are told apart there. */
+    /** One line as it is now; of the others only what is wanted is read: names are told apart among them. */
     public function line(Line $line): WorkedLine
     {
-        return $this->order(Order::query()->findOrFail($line->order_id))->of($line);
+        $order = Order::query()->findOrFail($line->order_id);
+        $now = $order->lines()->with('pictures.orderPicture.picture')->findOrFail($line->id);
+        $order->setRelation('lines', new Collection([$now]));
+        $wanted = WantedLines::of($order);
+
+        return (new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, wanted: $wanted))->of($now);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Line;
 use App\Models\Order;
 use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
+use Planisher\ClientList\ToASheet;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
@@ -25,25 +26,29 @@ final class Gatherer
      * @param  list<array{id: int, version: int}>  $lines
      * @param  list<string>  $pictures  names
      * @param  ?string  $each  the size that each picture is printed in
-     * @return array{Line, list<int>} the new line, and the ids of those it stands for now
+     * @param  int  $many  to a sheet; 0 for all on as few as they need
+     * @return array{Line, list<int>, list<string>} the new line, the ids of those it stands for now, and what is to be told
      *
      * @throws StaleLine
      */
-    public static function gather(Order $order, array $lines, array $pictures, ?string $each, string $size): array
+    public static function gather(Order $order, array $lines, array $pictures, ?string $each, string $size, int $many = 0): array
     {
-        return DB::transaction(function () use ($order, $lines, $pictures, $each, $size): array {
-            $taken = [];
+        return DB::transaction(function () use ($order, $lines, $pictures, $each, $size, $many): array {
+            [$taken, $told] = [[], []];
             foreach ($lines as ['id' => $id, 'version' => $version]) {
                 $line = $order->lines()->whereKey($id)->firstOrFail();
                 if (Finishes::gathering()->takes($line->line())) {
                     $taken[$id] = LineChanger::remove($line, $version);
+                } else {
+                    $told[] = self::staysApart($line);
                 }
             }
             $wanted = self::wanted(array_values(array_map(fn (Line $line): WantedLine => $line->line(), $taken)), $pictures, $each);
-            $made = LineChanger::add($order, Finishes::gathering()->gathered($wanted, $size));
+            [$sheet, $uneven] = ToASheet::laid($wanted, $many, $size);
+            $made = LineChanger::add($order, $sheet);
             $made->update(['gathered_from' => array_keys($taken)]);
 
-            return [$made, array_keys($taken)];
+            return [$made, array_keys($taken), [...$told, ...$uneven === null ? [] : [$uneven]]];
         });
     }
 
@@ -124,6 +129,12 @@ final class Gatherer
         }
 
         return $lines ?: throw new OrderFileError('lines', 'nothing', 'prints', 'Nothing that is chosen can be put on a sheet.');
+    }
+
+    /** Why a line isn't put on a sheet with others. */
+    public static function staysApart(Line $line): string
+    {
+        return "Line {$line->number} stays by itself: a {$line->line()->wanted->label(1)} can’t share a sheet.";
     }
 
     /**

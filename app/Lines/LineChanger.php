@@ -99,7 +99,7 @@ final class LineChanger
                     $notes[] = [$now, array_key_exists('picture', $patch) ? DB::transaction($do) : $do()];
                     $changed[] = $now;
                 } catch (OrderFileError $e) {
-                    $missed[] = "Line {$now->number}: {$e->getMessage()}";
+                    $missed[] = "Line {$now->number}: {$e->inWords()}";
                 } catch (StaleLine) {
                     $missed[] = "Line {$now->number} was changed in another window meanwhile. It stayed as it is now.";
                 }

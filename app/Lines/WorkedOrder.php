@@ -23,7 +23,7 @@ use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
 use Planisher\Studio\Desk;
 
-/** All lines of an order taken through core together, since names are told apart within the order. */
+/** Lines of an order taken through core together, since names are told apart within the order. */
 final class WorkedOrder
 {
     private LabCard $lab;
@@ -49,6 +49,7 @@ final class WorkedOrder
      * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
      * @param  ?KeptLosses  $losses  null where nobody asks what becomes of its colours
      * @param  ?LabCard  $card  in place of its lab's
+     * @param  ?array<int, WantedLine>  $wanted  all its lines by number, where the order given has only those that are asked for
      */
     public function __construct(
         Order $order,
@@ -57,12 +58,13 @@ final class WorkedOrder
         Desks $desks,
         ?array $screenCopy = null,
         ?LabCard $card = null,
+        ?array $wanted = null,
     ) {
         $order->loadMissing(self::RELATIONS);
         $this->lab = $card ?? $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
-        $wanted = fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy);
-        $this->wanted = $order->lines->keyBy('number')->map($wanted)->all();
+        $this->wanted =
+            $wanted ?? $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy))->all();
         $this->desk = $desks->for($order, $screenCopy ?? []);
         $this->names = NameBook::names($order->head(), $this->lab, $this->wanted);
     }

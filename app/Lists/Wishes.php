@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Lists;
 
 use App\Lines\Gatherer;
+use App\Lines\LineChanger;
 use App\Models\Line;
 use App\Models\Order;
 use Planisher\ClientList\SaidWish;
@@ -21,13 +22,26 @@ final class Wishes
     }
 
     /**
-     * The prints of lines put on shared sheets, as was said.
+     * Lines changed as was said; undone by the caller where the rest of it fails.
      *
-     * @param  list<array{id: int, version: int}>  $lines
-     * @return array{Line, list<int>} the new line, and those it stands for
+     * @param  array<int, int>  $seen  the versions it is said of, by the line's id
+     * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
      */
-    public static function gathered(Order $order, array $lines): array
+    public static function change(Order $order, SaidWish $wish, array $seen): array
     {
-        return Gatherer::gather($order, $lines, [], null, Gathers::CHEAPEST);
+        return $wish->change === [] && $wish->gather === null ? [[], []] : LineChanger::patchEach($order, $seen, $wish->change);
+    }
+
+    /**
+     * The prints of lines laid on shared sheets, as was said.
+     *
+     * @param  list<Line>  $lines
+     * @return array{Line, list<int>, list<string>} the new line, those it stands for, and what is to be told
+     */
+    public static function gather(Order $order, SaidWish $wish, array $lines): array
+    {
+        $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
+
+        return Gatherer::gather($order, $seen, [], null, Gathers::CHEAPEST, (int) $wish->gather);
     }
 }

@@ -107,11 +107,11 @@ class Order extends Model
         return $relation;
     }
 
-    /** @return HasMany<OrderPicture, $this> */
+    /** @return HasMany<OrderPicture, $this> by their names, as a folder shows them */
     public function pictures(): HasMany
     {
         $relation = $this->hasMany(OrderPicture::class);
-        $relation->orderBy('id');
+        $relation->orderBy('stands_at')->orderBy('id');
 
         return $relation;
     }

@@ -15,11 +15,31 @@ use Planisher\Picture\PictureFacts;
  * @property int $order_id
  * @property int $picture_id
  * @property string $name
+ * @property string $stands_at  what it is sorted by among the order's pictures
  * @property Picture $picture
  */
 class OrderPicture extends Model
 {
+    public const LONGEST_PLACE = 250;
+
+    private const DIGITS = 12;
+
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        self::saving(function (self $picture): void {
+            $picture->stands_at = self::standsAt($picture->name);
+        });
+    }
+
+    /** A name as it sorts: numbers by what they are, large letters as small ones. Pictures come at once, and any of them first. */
+    public static function standsAt(string $name): string
+    {
+        $counted = preg_replace_callback('/\d+/', fn (array $n): string => str_pad($n[0], self::DIGITS, '0', STR_PAD_LEFT), $name);
+
+        return mb_strcut(mb_strtolower((string) $counted), 0, self::LONGEST_PLACE);
+    }
 
     /** @return BelongsTo<Picture, $this> */
     public function picture(): BelongsTo

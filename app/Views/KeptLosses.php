@@ -25,7 +25,7 @@ final class KeptLosses
 
     public function at(Plan $plan, ?PaperProfile $paper): ?ColourLoss
     {
-        $held = Cache::get(self::key($plan, $paper));
+        $held = Cache::memo()->get(self::key($plan, $paper));
 
         return is_array($held) ? new ColourLoss(...$held['seen']) : null;
     }
@@ -34,7 +34,7 @@ final class KeptLosses
     public function measure(Plan $plan, ?PaperProfile $paper): array
     {
         $key = self::key($plan, $paper);
-        $held = Cache::get($key);
+        $held = Cache::memo()->get($key);
         if (is_array($held) && isset($held['seen'])) {
             return ['seen' => $held['seen'], 'tones' => $held['tones'] ?? null];
         }
@@ -43,7 +43,7 @@ final class KeptLosses
             'seen' => $measured->loss->toArray(),
             'tones' => $measured->tones === null ? null : get_object_vars($measured->tones),
         ];
-        Cache::put($key, $held, self::KEPT_SECONDS);
+        Cache::memo()->put($key, $held, self::KEPT_SECONDS);
 
         return $held;
     }
@@ -55,14 +55,14 @@ final class KeptLosses
             $this->measure($plan, $paper);
         } catch (PictureRefused|VipsError $e) {
             Log::warning("{$plan->files[0]->name} could not be measured: {$e->getMessage()}");
-            Cache::put(self::key($plan, $paper), false, self::AGAIN_AFTER_SECONDS);
+            Cache::memo()->put(self::key($plan, $paper), false, self::AGAIN_AFTER_SECONDS);
         }
     }
 
     /** Whether it has been measured, or tried to be. */
     public function knows(Plan $plan, ?PaperProfile $paper): bool
     {
-        return Cache::get(self::key($plan, $paper)) !== null;
+        return Cache::memo()->get(self::key($plan, $paper)) !== null;
     }
 
     private static function key(Plan $plan, ?PaperProfile $paper): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\ClientList;
 
 use Planisher\Finish\Finishes;
-use Planisher\Finish\Gathers;
 use Planisher\Finish\LineReader;
 use Planisher\Line\Line;
 use Planisher\OrderFile\MergePatch;
@@ -48,7 +47,7 @@ final class Prints
             $prints[] = $isClear ? $print : new ReadPrint($print->wanted, $print->remark, false, $print->isWhole);
         }
 
-        return $gather === null ? $prints : $this->gathered($item, $prints, (int) $gather, $copies);
+        return $gather === null ? $prints : $this->gathered($item, $prints, (int) $gather);
     }
 
     /**
@@ -126,31 +125,15 @@ final class Prints
      * @param  int  $gather  how many share a sheet; 0 for all
      * @return list<ReadPrint>
      */
-    private function gathered(Item $item, array $prints, int $gather, int $copies): array
+    private function gathered(Item $item, array $prints, int $gather): array
     {
         $whole = array_values(array_filter($prints, fn (ReadPrint $print): bool => $print->isWhole));
         if ($whole === []) {
             return $prints;
         }
-        $all = $copies * count($whole);
-        $sheets = 1;
-        $each = $copies;
-        if ($gather > 0) {
-            if (count($whole) === 1 && $copies === 1) {
-                [$each, $all] = [$gather, $gather];
-            } elseif ($all % $gather === 0 && $gather % count($whole) === 0) {
-                [$sheets, $each] = [intdiv($all, $gather), intdiv($gather, count($whole))];
-            } else {
-                $item->wishes[0]->doubt(
-                    "{$all} prints don’t come out even, {$gather} to a sheet. They are laid on as few sheets as they need.",
-                );
-            }
-        }
-        $lines = array_map(
-            fn (ReadPrint $print): Line => LineReader::read(Node::root(['copies' => $each] + $print->wanted, $this->known->unit)),
-            $whole,
-        );
-        $wanted = ['copies' => $sheets] + Finishes::gathering()->gathered($lines, Gathers::CHEAPEST);
+        $lines = array_map(fn (ReadPrint $print): Line => LineReader::read(Node::root($print->wanted, $this->known->unit)), $whole);
+        [$wanted, $why] = ToASheet::laid($lines, $gather);
+        $why === null || $item->wishes[0]->doubt($why);
 
         return [new ReadPrint($wanted, $prints[0]->remark, $prints[0]->isSure && $item->isSure(), true)];
     }

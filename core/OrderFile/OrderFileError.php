@@ -16,4 +16,10 @@ final class OrderFileError extends \InvalidArgumentException
     ) {
         parent::__construct(($path === '' ? 'the document' : $path).": found {$found}; expected {$expected}");
     }
+
+    /** For somebody at a form. */
+    public function inWords(): string
+    {
+        return $this->plain ?? "Found {$this->found}; expected {$this->expected}.";
+    }
 }

@@ -60,7 +60,7 @@ final class Answers
         'POST orders/#/list/file' => 'ListText',
         'GET orders/#/last-time' => 'LastTime',
         'POST orders/#/names/tried' => 'NamesTried',
-        'PUT orders/#/names' => 'LinesPassed',
+        'PUT orders/#/names' => 'LinesNamed',
         'POST orders/#/list' => 'LinesMade',
         'POST orders/#/pass' => 'LinesPassed',
         'POST orders/#/wishes' => 'WishesDone',

@@ -261,17 +261,49 @@ final class ListsTest extends TestCase
 
     public function test_prints_are_said_to_share_a_sheet(): void
     {
-        [$one, $two] = [$this->line('3 x 4 in', [], 'a.jpg')->refresh(), $this->line('3 x 4 in', [], 'b.jpg')->refresh()];
-        // Both at once would leave one of them out: it is said, and nothing is done.
-        $both = $this->postJson("/api/orders/{$this->order->id}/wishes", [
-            'text' => 'on one sheet, whole',
-            'lines' => self::seen($one, $two),
-        ]);
-        $both->assertUnprocessable();
-        self::assertFalse($one->fresh()?->trashed());
-        $done = $this->postJson("/api/orders/{$this->order->id}/wishes", ['text' => 'on one sheet', 'lines' => self::seen($one, $two)]);
-        self::assertEqualsCanonicalizing([$one->id, $two->id], $done->assertOk()->json('gathered.instead'));
-        self::assertCount(2, Line::query()->findOrFail((int) $done->json('gathered.line'))->wanted['sheet']['cells']);
+        [$one, $two] = [$this->line('3 x 4 in', [], 'oars.jpg')->refresh(), $this->line('3 x 4 in', [], 'gulls.jpg')->refresh()];
+        $said = fn (string $text, Line ...$lines): TestResponse => $this->postJson("/api/orders/{$this->order->id}/wishes", [
+            'text' => $text,
+            'lines' => self::seen(...$lines),
+        ])->assertOk();
+        $cells = fn (TestResponse $done): array => Line::query()->findOrFail((int) $done->json('gathered.line'))->wanted['sheet']['cells'];
+
+        // Both at once: it is whole, and then it shares a sheet, in one act; what each was in between is told, so that all can be undone.
+        $done = $said('on one sheet, whole', $one, $two);
+        self::assertEqualsCanonicalizing([$one->id, $two->id], $done->json('gathered.instead'));
+        self::assertSame(['whole', 'whole'], array_column($cells($done), 'fit'));
+        self::assertSame([2, 2], array_column((array) $done->json('lines'), 'version'));
+        self::assertTrue($one->fresh()?->trashed());
+
+        // So many to a sheet: six prints of one picture, two to each; one that is wanted once is laid as often as the sheet has room for.
+        [$six, $single] = [
+            $this->line('3 x 4 in', ['copies' => 6], 'oars.jpg')->refresh(),
+            $this->line('3 x 4 in', [], 'gulls.jpg')->refresh(),
+        ];
+        $done = $said('two to a sheet', $six);
+        self::assertSame([2], array_column($cells($done), 'copies'));
+        self::assertSame(3, Line::query()->findOrFail((int) $done->json('gathered.line'))->wanted['copies']);
+        self::assertSame([], $done->json('missed'));
+        self::assertSame([2], array_column($cells($said('two to a sheet', $single)), 'copies'));
+
+        // What doesn't come out even is told.
+        $odd = $this->line('3 x 4 in', ['copies' => 5], 'oars.jpg')->refresh();
+        self::assertStringContainsString('5 prints don’t come out even', (string) $said('two to a sheet', $odd)->json('missed.0'));
+
+        // While it is typed it is seen, and not done.
+        $line = $this->line('3 x 4 in', ['copies' => 2], 'oars.jpg')->refresh();
+        $tried = $this->postJson("/api/lines/{$line->id}/wish", ['text' => 'matte, two to a sheet'])->assertOk();
+        self::assertSame([$line->id, $line->version], [$tried->json('line.id'), $tried->json('line.version')]);
+        self::assertSame('shared-sheet', $tried->json('line.line.make'));
+        self::assertFalse($line->fresh()?->trashed());
+
+        // What can't share a sheet is told, and stays.
+        $canvas = $this->line('8 x 10 in', ['make' => 'canvas'], 'oars.jpg')->refresh();
+        $refused = ['text' => 'on one sheet', 'lines' => self::seen($canvas)];
+        $this->postJson("/api/orders/{$this->order->id}/wishes", $refused)->assertUnprocessable();
+        self::assertFalse($canvas->fresh()?->trashed());
+        $tried = $this->postJson("/api/lines/{$canvas->id}/wish", ['text' => 'on one sheet'])->assertOk();
+        self::assertStringContainsString('can be put on a sheet', (string) $tried->json('missed.0'), 'in words for somebody at a form');
     }
 
     public function test_many_lines_pass_at_once_and_those_that_are_stopped_do_not(): void

@@ -157,11 +157,20 @@ final class MakingTest extends TestCase
         ])
             ->assertOk()
             ->assertJsonPath('missed', [])
+            ->assertJsonPath('before', null)
             ->assertJsonPath('lines.0.fileName', '2611-01_1.jpg');
         self::assertSame('passed', $lines[0]->refresh()->state, 'it was looked at, and has only to be made under its new name');
         $later = $this->line('4 x 6 in');
         self::assertSame(['order', 'number'], $later->refresh()->wanted['name']['parts']);
         self::assertSame(['2611-01_1.jpg', '2611-01_2.jpg'], $this->make()->files->pluck('name')->all());
+
+        // Undone, lines that come later are named as everywhere; lines are never left without a name.
+        $nothing = ['name' => null, 'isForAll' => true, 'lines' => []];
+        $this->putJson("/api/orders/{$this->order->id}/names", $nothing)
+            ->assertOk()
+            ->assertJsonPath('before.parts', ['order', 'number']);
+        self::assertNotSame(['order', 'number'], $this->line('4 x 6 in')->refresh()->wanted['name']['parts'] ?? null);
+        $this->putJson("/api/orders/{$this->order->id}/names", ['lines' => $seen] + $nothing)->assertUnprocessable();
     }
 
     public function test_making_waits_when_it_is_paused_stops_and_goes_on(): void

@@ -49,6 +49,15 @@ final class PicturesTest extends TestCase
             ->assertJson(['name' => 'a-2.jpg', 'already' => false]);
     }
 
+    public function test_pictures_stand_by_their_names_whichever_came_first(): void
+    {
+        foreach (['IMG_10.jpg', 'gulls.jpg', 'IMG_9.jpg', 'Éclair.jpg', 'img_0412.jpg'] as $n => $name) {
+            $this->upload(self::pictureBytes(blue: $n), $name)->assertCreated();
+        }
+        $names = array_column((array) $this->getJson("/api/orders/{$this->order->id}")->json('pictures'), 'name');
+        self::assertSame(['gulls.jpg', 'IMG_9.jpg', 'IMG_10.jpg', 'img_0412.jpg', 'Éclair.jpg'], $names);
+    }
+
     public function test_a_name_never_becomes_a_path(): void
     {
         $this->upload(self::pictureBytes(), '../../../../etc/passwd.jpg')

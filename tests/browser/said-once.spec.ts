@@ -225,6 +225,25 @@ test('said under the sentence: seen while it is typed, taken by Enter, undone as
     await page.reload();
     await expect(sentence).toContainText('whole on 16 × 20 in');
     await expect(sentence).toContainText('optical centre');
+
+    // That it shares a sheet is said here, too, and with other wishes: the bench goes on with the sheet.
+    await page.keyboard.press('w');
+    await field.fill('3 x 4 in, whole, no line, two to a sheet');
+    await expect(sentence).toContainText('1 shared sheet of two 3 × 4 in');
+    await expect(page.getByTestId('say-it').getByRole('status')).toHaveAttribute('aria-busy', 'false');
+    const before = page.url();
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('say-it')).toHaveCount(0);
+    await expect(page).not.toHaveURL(before);
+    await expect(sentence).toContainText('1 shared sheet of two 3 × 4 in');
+    // One undo brings the line back as it was, and leaves the sheet behind.
+    await page.keyboard.press('Control+z');
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(1);
+    await expect(lines).toContainText('16 × 20 in');
+    await lines.getByRole('link').click();
+    await expect(sentence).toContainText('whole on 16 × 20 in');
+    await expect(sentence).toContainText('optical centre');
 });
 
 test('many lines at once: chosen pictures in a size, a wish to all, what is fine passed', async ({ page }) => {

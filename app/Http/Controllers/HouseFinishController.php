@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenLines;
 use App\Lines\LineChanger;
 use App\Lines\StaleLine;
 use App\Models\HouseFinish;
@@ -90,8 +91,7 @@ final class HouseFinishController
     {
         $given = $request->validate([
             'lines' => ['required', 'array', 'max:1000'],
-            'lines.*.id' => ['required', 'integer'],
-            'lines.*.version' => ['required', 'integer'],
+            ...SeenLines::EACH,
         ]);
         $left = [];
         $missed = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenLines;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
@@ -137,12 +138,11 @@ final class LineController
     public function passMany(Request $request, Order $order): JsonResponse
     {
         $given = $request->validate([
-            'lines' => ['required', 'array', 'min:1', 'max:500'],
-            'lines.*.id' => ['required', 'integer'],
-            'lines.*.version' => ['required', 'integer'],
+            'lines' => ['required', 'array', 'min:1', 'max:'.SeenLines::MOST],
+            ...SeenLines::EACH,
         ]);
         $worked = $this->computation->order($order);
-        $seen = array_column($given['lines'], 'version', 'id');
+        $seen = SeenLines::in($given);
         $passed = [];
         $missed = [];
         foreach ($order->lines->filter(fn (Line $line): bool => isset($seen[$line->id])) as $line) {

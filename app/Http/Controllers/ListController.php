@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenLines;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
@@ -20,6 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Planisher\ClientList\ClientList;
+use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
 
 /** A client's list read and taken, and wishes said of lines, all in one grammar. */
@@ -103,14 +105,17 @@ final class ListController
         $text = (string) $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_WISH]])['text'];
         $order = Order::query()->findOrFail($line->order_id);
         $wish = Wishes::read($order, $text);
-        $missed = $wish->gather === null ? [] : ['Lines come to share a sheet on the order sheet, where they are chosen.'];
         $view = null;
         DB::beginTransaction();
         try {
-            if ($wish->change !== [] && $wish->gather === null) {
-                [$changed, $missed] = LineChanger::patchEach($order, [$line->id => $line->version], $wish->change);
-                $view = $changed === [] ? null : LineView::of($changed[0], $this->computation->line($changed[0]));
+            [$changed, $missed] = Wishes::change($order, $wish, [$line->id => $line->version]);
+            if ($changed !== []) {
+                [$seen, , $told] = $wish->gather === null ? [$changed[0], [], []] : Wishes::gather($order, $wish, $changed);
+                $missed = [...$missed, ...$told];
+                $view = LineView::of($seen, $this->computation->line($seen));
             }
+        } catch (OrderFileError $e) {
+            $missed = [$e->inWords()];
         } finally {
             DB::rollBack();
         }
@@ -120,36 +125,36 @@ final class ListController
             'isSure' => $wish->line->isSure(),
             'missed' => $missed,
             // It isn't so yet: nothing is rendered of it.
-            'line' => $view === null ? null : [...$view, 'version' => $line->version, 'planHash' => null],
+            'line' => $view === null
+                    ? null
+                    : [...$view, 'id' => $line->id, 'number' => $line->number, 'version' => $line->version, 'planHash' => null],
         ]);
     }
 
-    /** What is said of lines, done to each. */
+    /** What is said of lines, done to each; what shares a sheet comes to do so last, and all of it is one act. */
     public function say(Request $request, Order $order): JsonResponse
     {
         $given = $request->validate([
             'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
-            'lines.*.id' => ['required', 'integer'],
-            'lines.*.version' => ['required', 'integer'],
+            ...SeenLines::EACH,
         ]);
         $wish = Wishes::read($order, $given['text']);
-        if ($wish->gather !== null && $wish->change !== []) {
-            return response()->json(['message' => 'Say by itself that they share a sheet, and the rest before it. Nothing was done.'], 422);
-        }
-        if ($wish->gather !== null) {
-            [$made, $instead] = Wishes::gathered($order, array_values($given['lines']));
+        $seen = SeenLines::in($given);
 
-            return response()->json(['lines' => [], 'missed' => [], 'gathered' => ['line' => $made->id, 'instead' => $instead]]);
-        }
-        $seen = array_map(intval(...), array_column($given['lines'], 'version', 'id'));
-        [$changed, $missed] = $wish->change === [] ? [[], []] : LineChanger::patchEach($order, $seen, $wish->change);
-        $worked = $this->computation->order(Order::query()->findOrFail($order->id));
+        return response()->json(
+            DB::transaction(function () use ($order, $wish, $seen): array {
+                [$changed, $missed] = Wishes::change($order, $wish, $seen);
+                $worked = $this->computation->order(Order::query()->findOrFail($order->id));
+                $lines = array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed);
+                [$made, $instead, $told] = $wish->gather === null ? [null, [], []] : Wishes::gather($order, $wish, $changed);
 
-        return response()->json([
-            'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed),
-            'missed' => $missed,
-            'gathered' => null,
-        ]);
+                return [
+                    'lines' => $lines,
+                    'missed' => [...$missed, ...$told],
+                    'gathered' => $made === null ? null : ['line' => $made->id, 'instead' => $instead],
+                ];
+            }),
+        );
     }
 }

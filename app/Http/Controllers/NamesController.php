@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenLines;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
@@ -32,27 +33,31 @@ final class NamesController
         );
     }
 
-    /** Names lines so; where the whole order is meant, lines that come later are named so, too. */
+    /**
+     * Names lines so; where the whole order is meant, lines that come later are named so, too. Where no name is given, those that come
+     * later are named as everywhere.
+     */
     public function give(Request $request, Order $order): JsonResponse
     {
         $given = $request->validate([
-            'name' => ['required', 'array'],
+            'name' => ['present', 'nullable', 'array', 'required_with:lines.0'],
             'isForAll' => ['required', 'boolean'],
-            'lines' => ['present', 'array', 'max:500'],
-            'lines.*.id' => ['required', 'integer'],
-            'lines.*.version' => ['required', 'integer'],
+            'lines' => ['present', 'array', 'max:'.SeenLines::MOST],
+            ...SeenLines::EACH,
         ]);
-        $name = Names::typed($given['name']);
+        $name = $given['name'] === null ? null : Names::typed($given['name']);
+        $before = $order->names;
         if ($given['isForAll']) {
             $order->update(['names' => $name]);
         }
-        $seen = array_map(intval(...), array_column($given['lines'], 'version', 'id'));
+        $seen = SeenLines::in($given);
         [$changed, $missed] = $seen === [] ? [[], []] : LineChanger::patchEach($order, $seen, ['name' => $name]);
         $worked = $this->computation->order(Order::query()->findOrFail($order->id));
 
         return response()->json([
             'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed),
             'missed' => $missed,
+            'before' => $before,
         ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenLines;
 use App\Lines\Computation;
 use App\Lines\Gatherer;
 use App\Lines\LineView;
@@ -35,7 +36,7 @@ final class SheetController
             if ($gathers->takes($wanted)) {
                 $taken[] = $wanted;
             } else {
-                $left[] = "Line {$line->number} stays by itself: a {$wanted->wanted->label(1)} can’t share a sheet.";
+                $left[] = Gatherer::staysApart($line);
             }
         }
         $all = Gatherer::wanted($taken, $given['pictures'], $given['each']);
@@ -94,9 +95,8 @@ final class SheetController
     private function given(Request $request): array
     {
         $given = $request->validate([
-            'lines' => ['array', 'max:500'],
-            'lines.*.id' => ['required', 'integer'],
-            'lines.*.version' => ['required', 'integer'],
+            'lines' => ['array', 'max:'.SeenLines::MOST],
+            ...SeenLines::EACH,
             'pictures' => ['array', 'max:500'],
             'pictures.*' => ['string', 'max:200'],
             'each' => ['nullable', 'string', 'max:60'],

@@ -78,14 +78,14 @@ export function useAway(orderId: number) {
     };
 }
 
-/** Several steps undone and done again as one. */
+/** Several steps as one: done again in their order, undone from the last. */
 export const together = (steps: Step[]): Step => {
-    const each = async (run: (one: Step) => Promise<void>) => {
-        for (const one of steps) {
+    const each = async (of: Step[], run: (one: Step) => Promise<void>) => {
+        for (const one of of) {
             await run(one);
         }
     };
-    return { back: () => each((one) => one.back()), forth: () => each((one) => one.forth()) };
+    return { back: () => each(steps.toReversed(), (one) => one.back()), forth: () => each(steps, (one) => one.forth()) };
 };
 
 /** Holds lines that were changed at once as they are now, and gives the steps that take each back to what it was before. */

@@ -86,6 +86,13 @@ export const useWishTried = (line: LineView, text: string) =>
         (words) => api.post<WishTried>(`lines/${line.id}/wish`, { text: words }),
     );
 
+interface Said {
+    text: string;
+    lines: LineView[];
+    /** gets the sheet that lines share now, while the order with it is still on its way */
+    onSheet: (sheet: number) => void;
+}
+
 /** Says something of lines; undone as one. Gives what could not be done, in words. */
 export function useSay(orderId: number) {
     const client = useQueryClient();
@@ -93,17 +100,19 @@ export function useSay(orderId: number) {
     const changed = useChangedLines(orderId);
     const away = useAway(orderId);
     return useMutation({
-        mutationFn: async ({ text, lines }: { text: string; lines: LineView[] }) => {
+        mutationFn: async ({ text, lines, onSheet }: Said) => {
             const asked = lines.map(({ id, version }) => ({ id, version }));
             const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked });
             const steps = changed(lines, done.lines);
             if (done.gathered) {
-                await client.invalidateQueries({ queryKey: orderKey(orderId) });
-                const came = away(done.gathered.line);
-                const went = lines
-                    .filter(({ id }) => done.gathered!.instead.includes(id))
-                    .map(({ id, version }) => away(id, version));
-                steps.push({ back: came.forth, forth: came.back }, ...went);
+                const { line: sheet, instead } = done.gathered;
+                const fresh = client.invalidateQueries({ queryKey: orderKey(orderId) });
+                onSheet(sheet); // before the lines that it stands for are gone
+                await fresh;
+                const came = away(sheet);
+                const left = lines.map((line) => done.lines.find(({ id }) => id === line.id) ?? line);
+                const went = left.filter(({ id }) => instead.includes(id)).map(({ id, version }) => away(id, version));
+                steps.push(...went, { back: came.forth, forth: came.back });
             }
             if (steps.length > 0) {
                 history.add(together(steps));

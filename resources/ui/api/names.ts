@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useHistory } from '@/undo/history';
 import { api } from './client';
 import { together, useChangedLines } from './line-steps';
-import type { LinesPassed, LineView, Name, NamesTried } from './types';
+import type { LinesNamed, LineView, Name, NamesTried } from './types';
 
 /**
  * What all files of an order would be called.
@@ -22,15 +22,21 @@ export const useNamesTried = (orderId: number, name: Name, lines: number[] | nul
 export function useNameLines(orderId: number) {
     const history = useHistory(orderId);
     const changed = useChangedLines(orderId);
+    const give = (name: Name | null, isForAll: boolean, lines: { id: number; version: number }[]) =>
+        api.put<LinesNamed>(`orders/${orderId}/names`, { name, isForAll, lines });
     return useMutation({
         mutationFn: ({ name, lines, isForAll }: { name: Name; lines: LineView[]; isForAll: boolean }) =>
-            api.put<LinesPassed>(`orders/${orderId}/names`, {
+            give(
                 name,
                 isForAll,
-                lines: lines.map(({ id, version }) => ({ id, version })),
-            }),
-        onSuccess: ({ lines: after }, { lines: before }) => {
+                lines.map(({ id, version }) => ({ id, version })),
+            ),
+        onSuccess: ({ lines: after, before: wasForAll }, { name, lines: before, isForAll }) => {
             const steps = changed(before, after);
+            if (isForAll) {
+                const forAll = async (as: Name | null) => void (await give(as, true, []));
+                steps.push({ back: () => forAll(wasForAll), forth: () => forAll(name) });
+            }
             if (steps.length > 0) {
                 history.add(together(steps));
             }

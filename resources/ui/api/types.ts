@@ -2196,6 +2196,20 @@ export interface LastTime {
     } | null;
 }
 /**
+ * Lines that are named anew, and why others are not
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LinesNamed".
+ */
+export interface LinesNamed {
+    lines: LineView[];
+    missed: string[];
+    /**
+     * what the order's coming lines were named by until then; null for nothing of its own
+     */
+    before: Name | null;
+}
+/**
  * What the files of an order would be called
  *
  * This interface was referenced by `Answers`'s JSON-Schema

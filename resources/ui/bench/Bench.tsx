@@ -1,5 +1,5 @@
-import { useCallback, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useCallback, useEffect, useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { useLineActs, type LineActs } from '@/api/lines';
 import { useMark } from '@/api/pictures';
 import { useAnswers } from '@/api/client-pages';
@@ -59,7 +59,7 @@ export function Bench() {
     }
     const line = order.data.lines.find((candidate) => candidate.id === Number(params.line));
     if (!line) {
-        return <Loading error={new Error('This line isn’t on the order any more. Go back to the order sheet.')} />;
+        return order.isFetching ? <Loading error={null} /> : <Gone orderId={order.data.id} />;
     }
     return (
         <ModeKept key={line.id}>
@@ -70,6 +70,13 @@ export function Bench() {
             </ChosenKept>
         </ModeKept>
     );
+}
+
+/** A line that was undone or removed leaves the order sheet behind. */
+function Gone({ orderId }: { orderId: number }) {
+    const { say } = useNotices();
+    useEffect(() => say('That line isn’t on the order any more.'), [say]);
+    return <Navigate to={`/orders/${orderId}`} replace />;
 }
 
 const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
@@ -86,6 +93,12 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
     const at = order.lines.findIndex((candidate) => candidate.id === line.id);
     const go = (to: LineView | undefined) => to && void navigate(`/orders/${order.id}/lines/${to.id}`);
     const sheet = `/orders/${order.id}`;
+    const said = (shared?: number) => {
+        setIsSaying(false);
+        if (shared !== undefined) {
+            void navigate(`${sheet}/lines/${shared}`);
+        }
+    };
 
     const goOn = () => {
         const after = [...order.lines.slice(at + 1), ...order.lines.slice(0, at)];
@@ -193,7 +206,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                 <main className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
-                    {isSaying && <SayIt orderId={order.id} line={kept} onTried={setTried} onDone={() => setIsSaying(false)} />}
+                    {isSaying && <SayIt orderId={order.id} line={kept} onTried={setTried} onDone={said} />}
                     {place !== undefined && (
                         <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />
                     )}

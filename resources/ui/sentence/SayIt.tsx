@@ -9,12 +9,13 @@ interface Props {
     line: LineView;
     /** the line as it would be, or nothing while nothing is said */
     onTried: (line: LineView | null) => void;
-    onDone: () => void;
+    /** gets the sheet that stands for the line now, where that was said */
+    onDone: (sheet?: number) => void;
 }
 
 /** A field under the sentence: what is said in it changes the line as one act; while one types, sentence and drawing show it. */
 export function SayIt({ orderId, line, onTried, onDone }: Props) {
-    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone, true);
+    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone);
     useEffect(() => onTried(seen?.line ?? null), [seen, onTried]);
     useEffect(() => () => onTried(null), [onTried]);
     return (

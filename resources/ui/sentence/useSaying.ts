@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { useSay, useWishTried } from '@/api/lists';
-import type { LineView } from '@/api/types';
+import type { LineView, WishesDone } from '@/api/types';
 import { useNotices } from '@/common/notices';
 import { useAwaited } from '@/common/useAwaited';
 
 /**
  * Something being said of lines: how it is read, what it makes of the first of them, and taking it as one act.
  *
- * @param staysALine what makes no line of it, such as sharing a sheet, isn’t taken
+ * @param onDone gets the sheet that the lines share now, where that was said
  */
-export function useSaying(orderId: number, lines: LineView[], onDone: () => void, staysALine = false) {
+export function useSaying(orderId: number, lines: LineView[], onDone: (sheet?: number) => void) {
     const [text, setText] = useState('');
     const { answer: seen, isCurrent } = useWishTried(lines[0]!, text);
     const say = useSay(orderId);
@@ -19,7 +19,7 @@ export function useSaying(orderId: number, lines: LineView[], onDone: () => void
     const wait = useAwaited<'take'>(isCurrent, () => take());
     const take = () => {
         wait(!isCurrent && text.trim() !== '' ? 'take' : null); // a quick hand is faster than the answer
-        if (!isCurrent || say.isPending || saysNothing || (staysALine && !seen?.line)) {
+        if (!isCurrent || say.isPending || saysNothing) {
             return;
         }
         // What was not understood stays in the field.
@@ -27,18 +27,21 @@ export function useSaying(orderId: number, lines: LineView[], onDone: () => void
             .filter((part) => part.is === 'left')
             .map((part) => part.words.trim())
             .join(', ');
-        say.mutate(
-            { text, lines },
-            {
-                onSuccess: ({ missed }) => {
-                    missed.forEach((words) => notices.say(words, { lasts: true }));
-                    setText(left);
-                    if (left === '') {
-                        onDone();
-                    }
-                },
-                onError: (error) => notices.say(error.message, { lasts: true }),
-            },
+        const toSheet = (sheet: number) => {
+            if (left !== '') {
+                notices.say(`Not understood: “${left}”.`, { lasts: true });
+            }
+            onDone(sheet);
+        };
+        const said = ({ missed, gathered }: WishesDone) => {
+            missed.forEach((words) => notices.say(words, { lasts: true }));
+            setText(left);
+            if (!gathered && left === '') {
+                onDone();
+            }
+        };
+        say.mutateAsync({ text, lines, onSheet: toSheet }).then(said, (error: Error) =>
+            notices.say(error.message, { lasts: true }),
         );
     };
     return { text, setText, seen, isCurrent, take };
