@@ -13,7 +13,8 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('order_pictures', function (Blueprint $table): void {
-            $table->string('stands_at', OrderPicture::LONGEST_PLACE)->charset('binary')->default(''); // its name, so that it sorts as people count
+            // its name, so that it sorts as people count
+            $table->string('stands_at', OrderPicture::LONGEST_PLACE)->charset('binary')->default('');
             $table->index(['order_id', 'stands_at']);
         });
         DB::table('order_pictures')
