@@ -230,6 +230,30 @@ final class MakingTest extends TestCase
         self::assertFileDoesNotExist($file->path());
     }
 
+    public function test_a_line_changed_while_it_is_being_made_is_made_as_it_was_passed_and_wants_passing_again(): void
+    {
+        config(['queue.default' => 'database']);
+        $line = $this->line('4 x 6 in');
+        $this->pass($line);
+        $file = $this->make()->files()->firstOrFail();
+        $this->change($line->refresh(), ['size' => '8 x 10 in'])->assertOk();
+        app()->call([new MakeFiles([$file->id]), 'handle']);
+        self::assertSame(
+            [1800, 1200],
+            array_slice((array) getimagesize($file->refresh()->path()), 0, 2),
+            'six by four inches, as it was passed',
+        );
+        self::assertSame(Line::OPEN, $line->refresh()->state);
+        $this->postJson("/api/orders/{$this->order->id}/make")->assertUnprocessable();
+
+        // Passed as it is now, that is what is made.
+        $this->pass($line);
+        $again = $this->make()->files()->firstOrFail();
+        app()->call([new MakeFiles([$again->id]), 'handle']);
+        self::assertSame([3000, 2400], array_slice((array) getimagesize($again->refresh()->path()), 0, 2));
+        self::assertSame(Line::MADE, $line->refresh()->state);
+    }
+
     public function test_a_picture_changed_after_passing_is_not_printed(): void
     {
         $line = $this->line();

@@ -211,7 +211,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                         </li>
                     )}
                 </ul>
-                <div className="flex shrink-0 items-center gap-2.5">
+                <div className="flex max-w-[44%] shrink-0 flex-wrap items-center justify-end gap-2.5">
                     {remedies.map((remedy, i) => (
                         <Button key={remedy.label} onClick={() => mend(i)}>
                             {remedy.label}
