@@ -61,7 +61,12 @@ final class DemoSeeder extends Seeder
             'largestPiece' => '40 x 60 in',
             'canvas' => ['depth' => '1.5 in'],
             'products' => [
-                ['name' => 'canvas', 'largestPiece' => '48 x 96 in'],
+                [
+                    'name' => 'canvas',
+                    'largestPiece' => '48 x 96 in',
+                    'mounts' => [['name' => 'stretched on bars', 'price' => 18]],
+                    'options' => [['name' => 'black float frame', 'price' => 42]],
+                ],
                 [
                     'name' => 'metal',
                     'largestPiece' => '30 x 40 in',

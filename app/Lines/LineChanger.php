@@ -236,10 +236,13 @@ final class LineChanger
         });
     }
 
-    /** What is changed has to be passed anew; not for a copy that is wanted besides, nor for another name, which has only to be made. */
+    /**
+     * What is changed has to be passed anew; not for a copy that is wanted besides nor for what the lab does to the print, nor for another
+     * name, which has only to be made.
+     */
     private static function opened(Line $line, bool $hasOtherPicture): void
     {
-        $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, ['screenCopy' => true, 'name' => true]);
+        $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, array_flip(['screenCopy', 'name', 'mount', 'options']));
         if ($printed($line->wanted) != $printed($line->getOriginal('wanted')) || $hasOtherPicture) {
             self::open($line);
         } elseif ($line->state === Line::MADE && ($line->wanted['name'] ?? null) != ($line->getOriginal('wanted')['name'] ?? null)) {

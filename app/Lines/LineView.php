@@ -66,7 +66,7 @@ final class LineView
         foreach (Finishes::of($of->line)->cells($of)->all ?? [] as $place => $at) {
             $cells[] = [
                 'place' => $place,
-                'line' => array_diff_key($at->line->toArray(), ['output' => true, 'product' => true, 'paper' => true]),
+                'line' => array_diff_key($at->line->toArray(), array_flip(['output', 'product', 'paper', 'mount', 'options'])),
                 'uses' => self::uses($at),
                 'picture' => self::picture($line->pictureAt($place)),
                 'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $at->marked()),

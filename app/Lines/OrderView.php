@@ -9,6 +9,8 @@ use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\OrderPicture;
+use Planisher\Lab\Extra;
+use Planisher\Lab\Product;
 use Planisher\Measure\Figure;
 use Planisher\Words\Face;
 use Planisher\Words\Style;
@@ -61,7 +63,12 @@ final class OrderView
                 'quality' => $card->quality,
                 'bits' => $card->bits,
                 'products' => array_map(
-                    fn ($product): array => ['name' => $product->name, 'largest' => $product->largestPiece?->label()],
+                    fn (Product $product): array => [
+                        'name' => $product->name,
+                        'largest' => $product->largestPiece?->label(),
+                        'mounts' => self::extras($product->mounts, $card->currency),
+                        'options' => self::extras($product->options, $card->currency),
+                    ],
                     $card->products,
                 ),
                 'papers' => array_map(
@@ -98,6 +105,15 @@ final class OrderView
                 ->whereIn('make_id', $order->makes()->pluck('id'))
                 ->count(),
         ];
+    }
+
+    /**
+     * @param  list<Extra>  $extras
+     * @return list<array{name: string, price: ?string}>
+     */
+    private static function extras(array $extras, string $currency): array
+    {
+        return array_map(fn (Extra $of): array => ['name' => $of->name, 'price' => $of->cost($currency)?->label()], $extras);
     }
 
     /** @return array<string, mixed> */

@@ -235,7 +235,19 @@ final class LinePhrases
             array_values(array_filter($known->lab->products, fn (Product $of): bool => Finishes::named($of->name) === null)),
         );
 
-        return [...$papers, ...$products];
+        $extras = [];
+        foreach ($known->lab->products as $product) {
+            foreach ($product->mounts as $mount) {
+                $extras[] = Phrase::of("(?:mounted|mount) on (?:an? )?{$words($mount->name)}|{$words($mount->name)} mounts?", [
+                    'mount' => $mount->name,
+                ]);
+            }
+            foreach ($product->options as $option) {
+                $extras[] = Phrase::of("(?:with )?(?:an? )?{$words($option->name)}", ['options' => [$option->name]]);
+            }
+        }
+
+        return [...$papers, ...$products, ...$extras];
     }
 
     /** @return array<string, string> */

@@ -60,6 +60,7 @@ final class Checks
                 new FormatTaken(),
                 new FileFits(),
                 new PaperKnown(),
+                new ExtrasKnown(),
                 new SharpenedForPaper(),
                 new PrivateDataKept(),
                 new NameSafe(),

@@ -39,4 +39,11 @@ interface Said
      * @return list<?array{figure: string, note: string}>
      */
     public function facts(Situation $at): array;
+
+    /**
+     * What is left to be done to it by hand, for whoever cuts or mounts it.
+     *
+     * @return list<string> a sentence each
+     */
+    public function byHand(Situation $at): array;
 }

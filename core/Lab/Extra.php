@@ -11,6 +11,12 @@ final readonly class Extra
 {
     private function __construct(public string $name, public ?float $price) {}
 
+    /** What it adds to one piece. */
+    public function cost(string $currency): ?Price
+    {
+        return $this->price === null ? null : new Price((int) round($this->price * 100), $currency);
+    }
+
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {

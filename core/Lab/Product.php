@@ -27,6 +27,28 @@ final readonly class Product
         public array $prices,
     ) {}
 
+    public function mount(?string $name): ?Extra
+    {
+        return self::named($this->mounts, $name);
+    }
+
+    public function option(string $name): ?Extra
+    {
+        return self::named($this->options, $name);
+    }
+
+    /** @param  list<Extra>  $of */
+    private static function named(array $of, ?string $name): ?Extra
+    {
+        foreach ($of as $one) {
+            if ($one->name === $name) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(Node $node): self
     {

@@ -24,6 +24,8 @@ final readonly class Line
         'screenCopy',
         'product',
         'paper',
+        'mount',
+        'options',
         'viewedFrom',
         'output',
         'forPaper',
@@ -39,6 +41,8 @@ final readonly class Line
      * @param  Additions  $additions  words and overlays on it
      * @param  ?string  $product  what the lab prints it on, by the lab's name
      * @param  ?string  $paper  by the lab's name; null for its first
+     * @param  ?string  $mount  what the lab mounts it on, by its name
+     * @param  list<string>  $options  what the lab does to it besides, by its names
      * @param  ?Length  $viewedFrom  where it will be looked at from; null for from its own diagonal
      * @param  ?ScreenCopy  $screenCopy  made besides, of what is printed
      * @param  list<string>  $ignored  keys that say nothing of what it is made into
@@ -53,6 +57,8 @@ final readonly class Line
         public Additions $additions,
         public ?string $product,
         public ?string $paper,
+        public ?string $mount,
+        public array $options,
         public ToneCurve $forPaper,
         public ?Length $viewedFrom,
         public Output $output,
@@ -81,6 +87,10 @@ final readonly class Line
             additions: Additions::fromNode($node),
             product: $node->maybe('product')?->string(40),
             paper: $node->maybe('paper')?->string(40),
+            mount: $node->maybe('mount')?->string(60),
+            options: array_values(
+                array_unique(array_map(fn (Node $n): string => $n->string(60), $node->maybe('options')?->items(0, 10) ?? [])),
+            ),
             forPaper: ForPaper::fromNode($node->maybe('forPaper')),
             viewedFrom: self::distance($node->maybe('viewedFrom')),
             output: Output::fromNode($node->maybe('output')),
@@ -98,6 +108,8 @@ final readonly class Line
                 ...get_object_vars($this),
                 'product' => $sheet->product,
                 'paper' => $sheet->paper,
+                'mount' => $sheet->mount,
+                'options' => $sheet->options,
                 'output' => $sheet->output->resampled(),
                 'forPaper' => $this->forPaper->isStraight() ? $sheet->forPaper : $this->forPaper,
                 'viewedFrom' => $this->viewedFrom ?? $sheet->viewedFrom,
@@ -153,6 +165,8 @@ final readonly class Line
                 ...$this->additions->toArray(),
                 'product' => $this->product,
                 'paper' => $this->paper,
+                'mount' => $this->mount,
+                'options' => $this->options ?: null,
                 'forPaper' => ForPaper::toArray($this->forPaper) ?: null,
                 'viewedFrom' => $this->viewedFrom === null ? null : (string) $this->viewedFrom,
                 'output' => $this->output->toArray() ?: null,

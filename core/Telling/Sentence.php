@@ -11,6 +11,7 @@ use Planisher\Line\KeptData;
 use Planisher\Line\Turn;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\Segments;
+use Planisher\Phrase\Words;
 use Planisher\Plan\Situation;
 
 /** A line written out as one plain sentence. A segment with a word opens on the bench and can be changed. */
@@ -101,6 +102,12 @@ final class Sentence
         if ($line->paper !== null) {
             $segments->word(', on ', 'paper', "{$line->paper} paper");
         }
+        if ($line->mount !== null) {
+            $segments->word(', mounted on ', 'mount', $line->mount);
+        }
+        if ($line->options !== []) {
+            $segments->word(', with ', 'options', Words::list($line->options));
+        }
         if (! $line->forPaper->isStraight()) {
             $segments->word(', ', 'forPaper', ForPaper::label($line->forPaper));
         }
@@ -110,6 +117,17 @@ final class Sentence
             $segments->word(', ', 'sharpen', "sharpened{$gently} for {$surface}");
         }
         self::seen($segments, $at);
+    }
+
+    /** @return array<string, string> what its product is had with */
+    private static function extras(Situation $at): array
+    {
+        $product = $at->lab->product($at->line->printedOn());
+
+        return [
+            ...($product->mounts ?? []) !== [] ? ['mount' => 'what it is mounted on'] : [],
+            ...($product->options ?? []) !== [] ? ['options' => 'what the lab does besides'] : [],
+        ];
     }
 
     /** From where it is looked at, and what must stay in. */
@@ -144,6 +162,7 @@ final class Sentence
                     ...AdditionsTold::addable($at),
                     ...$at->lab->products === [] ? [] : ['product' => 'what it is printed on'],
                     ...$at->lab->papers === [] ? [] : ['paper' => 'which paper'],
+                    ...self::extras($at),
                     'forPaper' => 'lifted for paper',
                     'sharpen' => 'sharpened for its paper',
                     'viewed' => 'where it is looked at from',

@@ -78,4 +78,16 @@ final class CanvasSaid implements Said
             Facts::sharp($plan),
         ];
     }
+
+    public function byHand(Situation $at): array
+    {
+        $wrap = Wrap::in($at->plan?->layout);
+        $size = $at->plan?->size();
+        if ($wrap === null || $size === null) {
+            return [];
+        }
+        $spare = $wrap->spare === 0 ? '' : ", {$wrap->typedSpare->label()} round it to hold on to";
+
+        return ["Wrap round bars {$wrap->typedDepth->label()} deep: the face is {$size->label()}{$spare}."];
+    }
 }

@@ -43,4 +43,9 @@ final class ScreenSaid implements Said
     {
         return $at->plan === null ? [] : [Facts::cut($at->plan)];
     }
+
+    public function byHand(Situation $at): array
+    {
+        return [];
+    }
 }

@@ -59,4 +59,11 @@ final class PanelsSaid implements Said
             Facts::sharp($plan),
         ];
     }
+
+    public function byHand(Situation $at): array
+    {
+        $gap = PanelsWanted::of($at->line)?->gap;
+
+        return $gap === null || $gap->nanometres === 0 ? [] : ["Hang {$gap->label()} apart."];
+    }
 }

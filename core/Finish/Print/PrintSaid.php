@@ -93,6 +93,15 @@ final class PrintSaid implements Said
         ];
     }
 
+    public function byHand(Situation $at): array
+    {
+        $layout = $at->plan?->layout;
+
+        return $layout === null || PrintLayout::in($layout)?->carrier === null
+            ? []
+            : ["Trim to {$layout->size->label()}: ".self::surplus($layout).' is white to cut away.'];
+    }
+
     /** The sheet of the lab that it is laid on, as the lab lists it. */
     public static function carrier(Situation $at): ?Size
     {

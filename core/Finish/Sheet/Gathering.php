@@ -20,7 +20,7 @@ use Planisher\OrderFile\Node;
 final class Gathering
 {
     /** What is said of a whole sheet, and of each line once it is taken apart. */
-    private const OF_ALL = ['product', 'paper', 'output'];
+    private const OF_ALL = ['product', 'paper', 'mount', 'options', 'output'];
 
     public static function takes(Line $line): bool
     {

@@ -87,6 +87,21 @@ final class SheetSaid implements Said
         ];
     }
 
+    public function byHand(Situation $at): array
+    {
+        $orders = SheetLayout::in($at->plan?->layout)?->orders() ?? [];
+        $unit = $at->plan?->size()->width->unit ?? $at->desk->unit;
+        $told = [];
+        foreach ($orders as $sheet => $order) {
+            $cuts = CutsSaid::of($order, $unit);
+            if ($cuts !== '') {
+                $told[] = (count($orders) === 1 ? 'Cut: ' : 'Cut sheet '.($sheet + 1).' of '.count($orders).': ').$cuts;
+            }
+        }
+
+        return $told;
+    }
+
     private static function wanted(Situation $at): SheetWanted
     {
         return SheetWanted::of($at->line) ?? throw new \LogicException('It is a shared sheet.');

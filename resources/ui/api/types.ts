@@ -410,6 +410,16 @@ export interface Line {
      */
     product?: string;
     /**
+     * What the lab mounts it on, by a name of the product's mounts
+     */
+    mount?: string;
+    /**
+     * What the lab does to it besides, by names of the product's options
+     *
+     * @maxItems 10
+     */
+    options?: string[];
+    /**
      * By the lab's name; left out, its first
      */
     paper?: string;
@@ -1312,11 +1322,23 @@ export interface LabOffer {
     products: {
         name: string;
         largest: string | null;
+        mounts: ProductExtra[];
+        options: ProductExtra[];
     }[];
     papers: PaperOffer[];
     takesPaperProfiles: boolean;
     depth: string;
     spare: string;
+}
+/**
+ * A mount or an option, and what it adds to one piece
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ProductExtra".
+ */
+export interface ProductExtra {
+    name: string;
+    price: string | null;
 }
 /**
  * What names an order; days are written YYYY-MM-DD

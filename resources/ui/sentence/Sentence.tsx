@@ -14,6 +14,8 @@ import { OverlaysWord } from './words/OverlaysWord';
 import { PaperWord } from './words/PaperWord';
 import { PictureWord } from './words/PictureWord';
 import { PpiWord } from './words/PpiWord';
+import { MountWord } from './words/MountWord';
+import { OptionsWord } from './words/OptionsWord';
 import { ProductWord } from './words/ProductWord';
 import { SizeWord } from './words/SizeWord';
 import { SharpenWord } from './words/SharpenWord';
@@ -33,6 +35,8 @@ const WORDS: Record<string, Word> = {
     lettering: { title: 'Lettering', Panel: LetteringWord },
     overlays: { title: 'Marks over it', Panel: OverlaysWord },
     product: { title: 'What it is printed on', Panel: ProductWord },
+    mount: { title: 'What it is mounted on', Panel: MountWord },
+    options: { title: 'What the lab does besides', Panel: OptionsWord },
     paper: { title: 'Which paper', Panel: PaperWord },
     forPaper: { title: 'Lifted for paper', Panel: ForPaperWord },
     sharpen: { title: 'Sharpened for its paper', Panel: SharpenWord },

@@ -166,6 +166,11 @@ final class PairFinish implements Drawn, Finish, Said
         return $at->plan === null ? [] : [Facts::cut($at->plan)];
     }
 
+    public function byHand(Situation $at): array
+    {
+        return [];
+    }
+
     public function dimensions(Layout $layout): array
     {
         return (new Dimensions($layout->size))->ordered()->all();
