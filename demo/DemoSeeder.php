@@ -304,6 +304,18 @@ final class DemoSeeder extends Seeder
         ['winter-fair/', 'beehives.jpg', 0],
     ];
 
+    /**
+     * The simulated lab that is started with the demo takes parcels for one of the labs; to the other they are handed over by hand.
+     *
+     * @return array<string, string>
+     */
+    private static function service(string $lab): array
+    {
+        ['url' => $url, 'key' => $key] = config('planisher.labsim');
+
+        return $lab === 'Larkmoor Print Lab' && $url !== null && $key !== null ? ['service_url' => $url, 'service_key' => $key] : [];
+    }
+
     public function run(): void
     {
         if (User::query()->exists()) {
@@ -314,7 +326,7 @@ final class DemoSeeder extends Seeder
         try {
             $pictures = (new DemoPictures($folder))->make();
             foreach (self::LABS as $name => $card) {
-                $lab = Lab::query()->create(['name' => $name, 'card' => ['name' => $name] + $card]);
+                $lab = Lab::query()->create(['name' => $name, 'card' => ['name' => $name] + $card] + self::service($name));
                 foreach ($card['papers'] ?? [] as ['profile' => $file]) {
                     app(ProfileStore::class)->take($lab, __DIR__."/profiles/{$file}", $file);
                 }

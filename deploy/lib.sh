@@ -20,7 +20,7 @@ refuse_root() {
 # A service's environment is this list, whatever the shell had.
 service_names='APP_NAME APP_ENV APP_DEBUG APP_KEY APP_URL APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE
   LOG_CHANNEL DB_CONNECTION DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE QUEUE_CONNECTION DB_QUEUE_RETRY_AFTER
-  MAIL_MAILER MAIL_URL MAIL_FROM_ADDRESS MAIL_FROM_NAME BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_STORAGE VIPS_CONCURRENCY'
+  MAIL_MAILER MAIL_URL MAIL_FROM_ADDRESS MAIL_FROM_NAME BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_STORAGE VIPS_CONCURRENCY LABSIM_URL LABSIM_KEY'
 as_app() {
   local name list=(PATH=/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin LANG=C.UTF-8 "HOME=$root/var" "TMPDIR=$run/tmp")
   for name in $service_names; do [ -z "${!name+x}" ] || list+=("$name=${!name}"); done
@@ -55,6 +55,10 @@ MAIL_MAILER=log
 BROADCAST_CONNECTION=log
 ENV
     )
+  fi
+  if [[ $instance != own* ]]; then   # the demo's and the tests' lab; see labsim/
+    grep -q ^LABSIM_KEY= "$home/env" || ( umask 077; echo "LABSIM_KEY=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')" >>"$home/env" )
+    lab_port=${PLANISHER_LAB_PORT:-$((app_port + 5))}; export LABSIM_URL=http://127.0.0.1:$lab_port
   fi
   set -a; . "$home/env"; set +a
   # PLANISHER_URL is the address people use where TLS is ended in front of it, such as https://studio.example

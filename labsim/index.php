@@ -6,7 +6,6 @@ declare(strict_types=1);
  * A made-up photo lab, for whoever sends parcels: php -S 127.0.0.1:PORT labsim/index.php. It shares no code with Planisher and
  * knows of it only what docs/lab-protocol.md says. LABSIM_HOME is where it keeps what it gets, LABSIM_KEY the key it is sent with.
  */
-
 foreach (['Answer', 'Store', 'Moods', 'Uploads', 'Catalogue', 'Checks', 'Parcels', 'Page', 'Desk'] as $class) {
     require __DIR__."/src/{$class}.php";
 }

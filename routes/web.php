@@ -13,6 +13,7 @@ use App\Http\Controllers\MarkController;
 use App\Http\Controllers\NamesController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OrderFileController;
+use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SheetController;
@@ -27,7 +28,10 @@ use Illuminate\Support\Facades\Route;
 
 // An id is a whole number that the database can hold, and nothing behind it.
 Route::patterns(
-    array_fill_keys(['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark', 'page', 'person'], '[1-9][0-9]{0,17}'),
+    array_fill_keys(
+        ['order', 'picture', 'line', 'lab', 'finish', 'file', 'make', 'mark', 'page', 'parcel', 'parcelFile', 'person'],
+        '[1-9][0-9]{0,17}',
+    ),
 );
 
 Route::middleware('web')
@@ -133,6 +137,7 @@ Route::middleware('web')
             Route::post('labs/import', [LabController::class, 'import']);
             Route::get('labs/{lab}', [LabController::class, 'show']);
             Route::put('labs/{lab}', [LabController::class, 'update']);
+            Route::put('labs/{lab}/service', [LabController::class, 'service']);
             Route::delete('labs/{lab}', [LabController::class, 'destroy']);
             Route::post('labs/{lab}/copy', [LabController::class, 'copy']);
             Route::get('labs/{lab}/export', [LabController::class, 'export']);
@@ -148,6 +153,15 @@ Route::middleware('web')
             Route::get('makes/{make}/zip', [MakeController::class, 'zip']);
             Route::get('makes/{make}/screen-zip', [MakeController::class, 'screenZip']);
             Route::post('orders/{order}/screen-copies', [MakeController::class, 'screenCopies']);
+
+            Route::get('orders/{order}/parcels', [ParcelController::class, 'index']);
+            Route::post('orders/{order}/parcels', [ParcelController::class, 'store']);
+            Route::post('parcels/{parcel}/send', [ParcelController::class, 'send']);
+            Route::post('parcels/{parcel}/stop', [ParcelController::class, 'stop']);
+            Route::put('parcels/{parcel}/by-hand', [ParcelController::class, 'byHand']);
+            Route::get('parcels/{parcel}/job-sheet', [ParcelController::class, 'jobSheet']);
+            Route::get('parcels/{parcel}/zip', [ParcelController::class, 'zip']);
+            Route::get('parcel-files/{parcelFile}/preview', [ParcelController::class, 'preview']);
         });
         Route::any('{any}', fn () => abort(404))->where('any', '.*');
     });

@@ -35,6 +35,7 @@ final class Keeping
         'originals' => 'app/pictures',
         'proxies' => 'app/proxies',
         'made files' => 'app/orders',
+        'parcels' => 'app/parcels',
         'profiles' => 'app/profiles',
         'marks' => 'app/marks',
     ];

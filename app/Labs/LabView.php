@@ -60,6 +60,7 @@ final class LabView
             'linesOn' => (object) self::linesOn($lab, $card),
             'usedBy' => Order::query()->where('lab_id', $lab->id)->whereNull('put_away_at')->count(),
             'disagreements' => $card->disagreements(),
+            'service' => ['url' => $lab->service_url, 'hasKey' => $lab->service_key !== null],
             'profiles' => $lab->profiles
                 ->map(
                     fn (LabProfile $held): array => [

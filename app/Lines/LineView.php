@@ -37,6 +37,7 @@ final class LineView
             'state' => $worked->isWaiting() ? 'waiting' : $line->state,
             'remark' => $line->remark,
             'remarkForLab' => $line->remark_for_lab,
+            'labSaid' => $line->lab_said,
             'line' => $worked->line->toArray(),
             'uses' => self::uses($at),
             'picture' => self::picture($line->pictureAt(0)),

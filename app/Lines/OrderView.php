@@ -9,6 +9,8 @@ use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\OrderPicture;
+use App\Models\Parcel;
+use App\Parcels\Contents;
 use Planisher\Lab\Extra;
 use Planisher\Lab\Product;
 use Planisher\Measure\Figure;
@@ -99,6 +101,10 @@ final class OrderView
                 )
                 ->all(),
             'lines' => $order->lines->map(fn (Line $line): array => LineView::of($line, $worked->of($line)))->all(),
+            'atLab' => (object) array_map(
+                fn (Parcel $parcel): string => $parcel->handed_over_on === null ? $parcel->state->label() : 'handed over',
+                Contents::away($order),
+            ),
             'faces' => array_map(self::face(...), Face::cases()),
             'making' => MadeFile::query()
                 ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])

@@ -16,6 +16,8 @@ use Planisher\OrderFile\Node;
  * @property string $name
  * @property array<string, mixed> $card
  * @property int $version
+ * @property ?string $service_url  where parcels are sent to
+ * @property ?string $service_key
  * @property Collection<int, Order> $orders
  * @property Collection<int, LabProfile> $profiles
  */
@@ -27,7 +29,7 @@ class Lab extends Model
 
     protected function casts(): array
     {
-        return ['card' => 'json:unicode'];
+        return ['card' => 'json:unicode', 'service_key' => 'encrypted'];
     }
 
     /** @return HasMany<LabProfile, $this> */

@@ -26,6 +26,7 @@ use Planisher\OrderFile\Node;
  * @property ?string $remark
  * @property ?string $remark_for_lab
  * @property ?string $size_key
+ * @property ?string $lab_said  why the lab sent it back, until it is passed anew
  * @property ?\Illuminate\Support\Carbon $deleted_at
  * @property Order $order
  * @property Collection<int, LinePicture> $pictures

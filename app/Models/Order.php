@@ -116,6 +116,15 @@ class Order extends Model
         return $relation;
     }
 
+    /** @return HasMany<Parcel, $this> the newest first */
+    public function parcels(): HasMany
+    {
+        $relation = $this->hasMany(Parcel::class);
+        $relation->orderByDesc('id');
+
+        return $relation;
+    }
+
     /** @return HasMany<OrderEvent, $this> */
     public function events(): HasMany
     {

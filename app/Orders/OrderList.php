@@ -7,9 +7,11 @@ namespace App\Orders;
 use App\Lines\OrderView;
 use App\Models\Line;
 use App\Models\Order;
+use App\Models\Parcel;
 use App\Models\Studio;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use Planisher\Parcel\ParcelState;
 
 /** The studio's orders a page at a time: those on the desk by what they wait for, those that were put away, those removed. */
 final class OrderList
@@ -45,6 +47,7 @@ final class OrderList
             ->get()
             ->all();
         $this->marked($orders);
+        $this->sent($orders);
         $faces = $this->faces->of($orders);
 
         return [
@@ -191,6 +194,24 @@ final class OrderList
     }
 
     /**
+     * Where the newest parcel of each is.
+     *
+     * @param  list<Order>  $orders
+     */
+    private function sent(array $orders): void
+    {
+        $newest = Parcel::query()->whereIn('order_id', array_map(fn (Order $order): int => $order->id, $orders));
+        $at = $newest
+            ->get(['id', 'order_id', 'state', 'handed_over_on'])
+            ->sortBy('id')
+            ->keyBy('order_id');
+        foreach ($orders as $order) {
+            $parcel = $at[$order->id] ?? null;
+            $order->setAttribute('parcel', $parcel?->handed_over_on === null ? $parcel?->state->value : ParcelState::Sent->value);
+        }
+    }
+
+    /**
      * @param  list<array<string, mixed>>  $face
      * @return array<string, mixed>
      */
@@ -201,6 +222,7 @@ final class OrderList
             'lines' => (int) $order->getAttribute('many'),
             'passed' => (int) $order->getAttribute('passed'),
             'made' => (int) $order->getAttribute('made'),
+            'parcel' => $order->getAttribute('parcel'),
             'face' => $face,
         ];
     }

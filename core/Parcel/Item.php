@@ -73,7 +73,10 @@ final readonly class Item
             $worked,
             $file,
             $size,
-            self::piece($worked, $worked->lab->priceOf($size) ?? (count($files) === 1 ? $worked->lab->priceOf($worked->plan->size()) : null)),
+            self::piece(
+                $worked,
+                $worked->lab->priceOf($size) ?? (count($files) === 1 ? $worked->lab->priceOf($worked->plan->size()) : null),
+            ),
             $bytes,
             $sha256,
             (int) $place + 1,

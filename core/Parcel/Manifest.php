@@ -68,7 +68,8 @@ final readonly class Manifest
 
     public function json(): string
     {
-        return json_encode($this->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode($this->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR).
+            "\n";
     }
 
     /** One line a file, as `sha256sum -c` reads it (GNU coreutils); the manifest's own sum stands last. */

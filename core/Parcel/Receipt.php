@@ -38,7 +38,9 @@ final readonly class Receipt
     public static function read(string $json, string $seal, string $secret, string $key, string $manifest, int $files): self
     {
         if (! hash_equals(hash_hmac('sha256', $json, $secret), strtolower($seal))) {
-            throw new AnswerRefused('The receipt’s seal doesn’t agree: it was altered, or isn’t from this lab. It wasn’t taken. Ask the lab.');
+            throw new AnswerRefused(
+                'The receipt’s seal doesn’t agree: it was altered, or isn’t from this lab. It wasn’t taken. Ask the lab.',
+            );
         }
         try {
             $node = Node::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));

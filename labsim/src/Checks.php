@@ -87,7 +87,12 @@ final class Checks
         }
         foreach ($all as $other) {
             $isOfSet = isset($file['set']) && isset($other['set']) && $other['line'] === $file['line'];
-            $alike = fn (array $one): array => [$one['product'] ?? null, $one['paper'] ?? null, $one['mount'] ?? null, $one['options'] ?? []];
+            $alike = fn (array $one): array => [
+                $one['product'] ?? null,
+                $one['paper'] ?? null,
+                $one['mount'] ?? null,
+                $one['options'] ?? [],
+            ];
             if ($isOfSet && $alike($other) !== $alike($file)) {
                 $reasons[] = 'The files of its set aren’t ordered alike.';
                 break;
@@ -108,13 +113,14 @@ final class Checks
         $sides = Catalogue::sides($file['sheet'] ?? '');
         $crop = ['x' => 0, 'y' => 0, 'width' => $width, 'height' => $height];
         if ($sides !== null) {
-            ($sides[0] > $sides[1]) === ($width > $height) || ($sides = array_reverse($sides));
+            $height < $width === $sides[0] > $sides[1] || ($sides = array_reverse($sides));
             $ratio = ($sides[0] + 2 * $bleed) / ($sides[1] + 2 * $bleed);
             [$wide, $high] = $width / $height > $ratio ? [(int) round($height * $ratio), $height] : [$width, (int) round($width / $ratio)];
             // Half a pixel of rounding is nobody's crop.
-            $crop = abs($wide - $width) <= 1 && abs($high - $height) <= 1
-                ? $crop
-                : ['x' => intdiv($width - $wide, 2), 'y' => intdiv($height - $high, 2), 'width' => $wide, 'height' => $high];
+            $crop =
+                abs($wide - $width) <= 1 && abs($high - $height) <= 1
+                    ? $crop
+                    : ['x' => intdiv($width - $wide, 2), 'y' => intdiv($height - $high, 2), 'width' => $wide, 'height' => $high];
         }
         $to = $this->store->preview($file['sha256']);
         $geometry = "{$crop['width']}x{$crop['height']}+{$crop['x']}+{$crop['y']}";

@@ -34,8 +34,11 @@ final class Page
         $e = fn (mixed $text): string => htmlspecialchars((string) $text, ENT_QUOTES);
         $rows = '';
         foreach ($this->store->all('parcel') as $parcel) {
-            $rows .= "<tr><td>{$e($parcel['id'])}<td>{$e($parcel['manifest']['order']['number'] ?? '')} ".
-                "{$e($parcel['manifest']['studio']['name'] ?? '')}<td>".count($parcel['manifest']['files'])." files<td>{$e($parcel['state'])}".
+            $rows .=
+                "<tr><td>{$e($parcel['id'])}<td>{$e($parcel['manifest']['order']['number'] ?? '')} ".
+                "{$e($parcel['manifest']['studio']['name'] ?? '')}<td>".
+                count($parcel['manifest']['files']).
+                " files<td>{$e($parcel['state'])}".
                 "<td><form method=post action=/parcels><input type=hidden name=key value='{$e($parcel['key'])}'>".
                 "<input name=reason aria-label='Why' placeholder='why, if it goes back'>".
                 '<button name=state value=printing>Print</button> <button name=state value=dispatched>Dispatch</button> '.
@@ -44,9 +47,15 @@ final class Page
         $moods = '';
         foreach (Moods::ALL as $mood => $does) {
             $left = $this->moods->now()[$mood] ?? 0;
-            $moods .= "<li><form method=post action=/moods><input type=hidden name=mood value='{$mood}'>".
-                "<button name=times value=".($left > 0 ? 0 : 1).'>'.($left > 0 ? 'Don’t' : 'Do')."</button> {$e($does)}".
-                ($left > 0 ? " <b>next {$left} times</b>" : '').'</form>';
+            $moods .=
+                "<li><form method=post action=/moods><input type=hidden name=mood value='{$mood}'>".
+                '<button name=times value='.
+                ($left > 0 ? 0 : 1).
+                '>'.
+                ($left > 0 ? 'Don’t' : 'Do').
+                "</button> {$e($does)}".
+                ($left > 0 ? " <b>next {$left} times</b>" : '').
+                '</form>';
         }
 
         return '<!doctype html><html lang=en><meta charset=utf-8><meta name=viewport content="width=device-width">'.
@@ -54,6 +63,10 @@ final class Page
             'td{padding:.3rem 1rem .3rem 0;border-top:1px solid #ccc;vertical-align:top}li{list-style:none;margin:.2rem 0}ul{padding:0}'.
             'form{display:inline}</style><h1>Larkmoor Print Lab, simulated</h1>'.
             '<p>A lab to try sending with. It checks what comes by its own means and prints nothing.</p>'.
-            '<h2>What has come</h2><table>'.($rows ?: '<tr><td>Nothing yet.').'</table><h2>What it does badly</h2><ul>'.$moods.'</ul>';
+            '<h2>What has come</h2><table>'.
+            ($rows ?: '<tr><td>Nothing yet.').
+            '</table><h2>What it does badly</h2><ul>'.
+            $moods.
+            '</ul>';
     }
 }

@@ -179,7 +179,9 @@ final class Parcels
                 'manifest' => $parcel['sum'],
                 'files' => count($files),
                 'pieces' => array_sum(array_column($files, 'copies')),
-                'total' => in_array(null, $prices, true) ? null : ['price' => round($total, 2), 'currency' => $this->catalogue->says['currency']],
+                'total' => in_array(null, $prices, true)
+                    ? null
+                    : ['price' => round($total, 2), 'currency' => $this->catalogue->says['currency']],
                 'at' => $parcel['at'],
             ],
             JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,

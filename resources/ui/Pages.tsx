@@ -11,6 +11,7 @@ import { OrderSheetPage } from './order-sheet/OrderSheetPage';
 import { Orders } from './orders/Orders';
 import { ChoosePassword } from './sign-in/ChoosePassword';
 import { FirstPage } from './sign-in/FirstPage';
+import { ParcelPage } from './parcel/ParcelPage';
 import { SignIn } from './sign-in/SignIn';
 import { StudioPage } from './studio/StudioPage';
 import { WallPage } from './wall/WallPage';
@@ -38,6 +39,7 @@ export function Pages() {
             <Route path="/orders/:order/lines/:line" element={<Bench />} />
             <Route path="/orders/:order/look" element={<LookAtEach />} />
             <Route path="/orders/:order/make" element={<MakePage />} />
+            <Route path="/orders/:order/parcels" element={<ParcelPage />} />
             <Route path="/orders/:order/wall" element={<WallPage />} />
             <Route path="/labs" element={<LabsPage />} />
             <Route path="/labs/new" element={<NewLab />} />

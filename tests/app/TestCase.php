@@ -30,7 +30,7 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        foreach (['pictures', 'proxies', 'previews', 'orders', 'zips', 'marks'] as $folder) {
+        foreach (['pictures', 'proxies', 'previews', 'orders', 'parcels', 'zips', 'marks'] as $folder) {
             File::deleteDirectory(storage_path("app/{$folder}"));
         }
         File::ensureDirectoryExists(storage_path('app/uploads'));

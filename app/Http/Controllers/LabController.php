@@ -58,6 +58,28 @@ final class LabController
         return $draft->errors !== [] ? self::wrong($draft) : response()->json(['id' => CardStore::add($draft->card)->id], 201);
     }
 
+    /** Where its parcels are sent, and with what key; no address hands them over by hand. The key is never told again. */
+    public function service(Request $request, Lab $lab): JsonResponse
+    {
+        $given = $request->validate(
+            ['url' => ['present', 'nullable', 'string', 'max:200', 'url:http,https'], 'key' => ['nullable', 'string', 'max:200']],
+            ['url.url' => 'Write the whole address, such as https://lab.example.'],
+        );
+        if ($given['url'] !== null && ($given['key'] ?? null) === null && $lab->service_key === null) {
+            return response()->json(
+                ['message' => 'Give the key that the lab gave you.', 'errors' => ['key' => ['Give the key that the lab gave you.']]],
+                422,
+            );
+        }
+        $lab->update(
+            $given['url'] === null
+                ? ['service_url' => null, 'service_key' => null]
+                : ['service_url' => rtrim($given['url'], '/'), 'service_key' => $given['key'] ?? $lab->service_key],
+        );
+
+        return response()->json($this->view->page($lab));
+    }
+
     /** Puts a card, as it was filled in, in place of what it is; passed lines that change by it are opened again. */
     public function update(Request $request, Lab $lab): JsonResponse
     {

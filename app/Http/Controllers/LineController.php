@@ -170,6 +170,7 @@ final class LineController
     {
         return LineChanger::change($line, $seen, function (Line $now) use ($worked): void {
             $now->state = Line::PASSED;
+            $now->lab_said = null;
             $now->passed_with = array_values(
                 array_map(
                     fn (Finding $finding): array => $finding->toArray(),

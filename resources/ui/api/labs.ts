@@ -31,6 +31,10 @@ export const addLab = (typed: CardTyped) => api.post<Created>('labs', typed);
 /** Puts a card in place of what it is; the version that was seen says whether somebody else has changed it meanwhile. */
 export const keepLab = (id: number, version: number, typed: CardTyped) => api.put<LabPage>(`labs/${id}`, { version, ...typed });
 
+/** Where a lab's parcels are sent; the key that is there is kept where none is given. */
+export const keepService = (id: number, url: string | null, key: string | null) =>
+    api.put<LabPage>(`labs/${id}/service`, { url, key });
+
 export const copyLab = (id: number) => api.post<Created>(`labs/${id}/copy`);
 
 export const removeLab = (id: number) => api.delete<void>(`labs/${id}`);

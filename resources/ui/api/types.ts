@@ -1147,6 +1147,10 @@ export interface LineView {
     cells: CellView[];
     remark: string | null;
     remarkForLab: string | null;
+    /**
+     * why the lab sent it back, until it is passed anew
+     */
+    labSaid: string | null;
 }
 /**
  * One print of a line that carries several, as if it were a line of its own
@@ -1258,6 +1262,10 @@ export interface LabPage {
         name: string;
         gamut: Outline;
     }[];
+    service: {
+        url: string | null;
+        hasKey: boolean;
+    };
 }
 /**
  * A size of a lab, upright, in mm
@@ -1380,6 +1388,12 @@ export interface OrderSheet {
      */
     making: number;
     faces: FaceOffered[];
+    /**
+     * where lines are that the lab has, by their ids
+     */
+    atLab: {
+        [k: string]: string;
+    };
 }
 /**
  * A face that ships: what it is, which styles it has files of, and how far its lines reach above and below their baseline, in ems
@@ -1414,6 +1428,10 @@ export interface OrderRow {
     passed: number;
     made: number;
     face: OrderFace[];
+    /**
+     * where its newest parcel is
+     */
+    parcel: 'packed' | 'sending' | 'waiting' | 'stopped' | 'sent' | 'received' | 'printing' | 'dispatched' | 'back' | null;
 }
 /**
  * One of the prints that an order is known by
@@ -2261,4 +2279,122 @@ export interface NamesOfLine {
      * another line came out the same
      */
     isNumberedApart: boolean;
+}
+/**
+ * One file of a parcel
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ParcelFile".
+ */
+export interface ParcelFile {
+    id: number;
+    madeFileId: number;
+    lineId: number;
+    lineNumber: number;
+    name: string;
+    copies: number;
+    sheet: string;
+    on: string;
+    extras: string[];
+    byHand: string[];
+    price: string | null;
+    bytes: number;
+    /**
+     * bytes that the lab has
+     */
+    sent: number;
+    reasons: string[];
+    difference: string | null;
+    picture: string;
+    /**
+     * the part of the picture that is in it, in its pixels
+     */
+    shows: {
+        window: PixelRect;
+        width: number;
+        height: number;
+    } | null;
+}
+/**
+ * The lab's word that it has a parcel
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ParcelReceipt".
+ */
+export interface ParcelReceipt {
+    number: string;
+    files: number;
+    pieces: number;
+    total: string | null;
+    at: string;
+}
+/**
+ * What goes to the lab, and where it is
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Parcel".
+ */
+export interface Parcel {
+    id: number;
+    number: number;
+    state: 'packed' | 'sending' | 'waiting' | 'stopped' | 'sent' | 'received' | 'printing' | 'dispatched' | 'back';
+    stateLabel: string;
+    lab: string;
+    packedAt: string;
+    bytes: number;
+    sent: number;
+    size: string;
+    trouble: string | null;
+    secondsToNextTry: number | null;
+    labSaid: string | null;
+    handedOverOn: string | null;
+    receiptNote: string | null;
+    total: string | null;
+    isPriced: boolean;
+    receipt: ParcelReceipt | null;
+    files: ParcelFile[];
+}
+/**
+ * A line that may go, or why it can't
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ParcelLine".
+ */
+export interface ParcelLine {
+    id: number;
+    number: number;
+    short: string;
+    files: string[];
+    /**
+     * why it can't go
+     */
+    why: string | null;
+    /**
+     * the number of the parcel it is in already
+     */
+    parcel: number | null;
+}
+/**
+ * An order's parcels, and what may go
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Parcels".
+ */
+export interface Parcels {
+    order: OrderTitle;
+    lab: {
+        id: number;
+        name: string;
+        hasService: boolean;
+    };
+    lines: ParcelLine[];
+    parcels: Parcel[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ParcelPacked".
+ */
+export interface ParcelPacked {
+    id: number;
+    number: number;
 }

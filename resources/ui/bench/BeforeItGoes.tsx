@@ -27,6 +27,17 @@ export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: 
                     <ClientSaid answer={said} line={line} />
                 </div>
             )}
+            {line.labSaid !== null && line.state === 'open' && (
+                <div className="flex gap-2.5 border-b border-rule bg-white px-[18px] py-[11px] text-[13px] leading-[1.4]">
+                    <span className="mt-[3px]">
+                        <Mark level="look" />
+                    </span>
+                    <div>
+                        <p className="font-semibold">The lab sent it back</p>
+                        <p className="text-soft">{line.labSaid}</p>
+                    </div>
+                </div>
+            )}
             <ul className="grow overflow-auto" aria-live="polite">
                 {line.findings.map((finding) => (
                     <li

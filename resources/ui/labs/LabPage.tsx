@@ -15,6 +15,7 @@ import { PapersSaid, PapersTyped } from './CardPapers';
 import { ProductsSaid, ProductsTyped } from './CardProducts';
 import { CardSection } from './CardSection';
 import { GamutPlot } from './GamutPlot';
+import { ServiceSaid, ServiceTyped } from './LabService';
 import { SizesDrawn } from './SizesDrawn';
 import { useCardDraft, type CardDraft } from './useCardDraft';
 import { WhatTheLabSays } from './WhatTheLabSays';
@@ -124,6 +125,11 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                     <CardSection title="Prices" says={<PricesSaid draft={draft} />}>
                         <CardFields draft={draft} fields={named(['prices', 'currency'])} />
                     </CardSection>
+                    {lab && (
+                        <CardSection title="Its service" says={<ServiceSaid lab={lab} />}>
+                            <ServiceTyped lab={lab} />
+                        </CardSection>
+                    )}
                     {lab && <Gamuts lab={lab} />}
                 </div>
             </main>

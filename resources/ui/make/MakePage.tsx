@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
-import { Link, useParams } from 'react-router';
-import { thumbUrl } from '@/api/client';
+import { Link, useNavigate, useParams } from 'react-router';
 import { makeAgain, useMakes } from '@/api/makes';
 import type { MadeFile, Make, Measured } from '@/api/types';
 import { Key } from '@/common/Button';
@@ -13,11 +12,13 @@ import { useKeys } from '@/common/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
 import { ScreenCopies } from './ScreenCopies';
+import { Shown } from './Shown';
 
 const KEYS = [
     { keys: 'P', does: 'pause the making, go on with it' },
     { keys: 'S', does: 'stop it: what isn’t begun isn’t made' },
     { keys: 'D', does: 'download the newest set' },
+    { keys: 'L', does: 'to the lab' },
     { keys: 'Tab', does: 'walk the files' },
 ];
 
@@ -25,6 +26,8 @@ const KEYS = [
 export function MakePage() {
     const id = Number(useParams().order);
     const makes = useMakes(id);
+    const navigate = useNavigate();
+    useKeys({ l: () => void navigate(`/orders/${id}/parcels`) });
     if (!makes.data) {
         return <Loading error={makes.error ?? makes.failureReason} />;
     }
@@ -47,6 +50,12 @@ export function MakePage() {
                 acts={
                     <>
                         <ScreenCopies orderId={id} />
+                        <Link
+                            to={`/orders/${id}/parcels`}
+                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
+                        >
+                            To the lab<Key>L</Key>
+                        </Link>
                         <Link
                             to={`/orders/${id}`}
                             className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
@@ -177,7 +186,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
     });
     return (
         <li className="grid grid-cols-[52px_minmax(15rem,22rem)_1fr_auto] items-center gap-4 border-t border-rule py-2.5">
-            <Shown file={file} />
+            <Shown picture={file.picture} shows={file.shows} />
             <div className="min-w-0">
                 <FileName name={file.name} />
                 <p className="text-small text-soft">
@@ -243,21 +252,6 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                 </button>
             )}
         </li>
-    );
-}
-
-/** The part of its picture that is in a file. */
-function Shown({ file: { picture, shows } }: { file: MadeFile }) {
-    if (!shows || shows.window.width <= 0 || shows.window.height <= 0) {
-        return <img src={thumbUrl(picture)} alt="" className="h-10 w-[52px] object-cover" />;
-    }
-    const { x, y, width, height } = shows.window;
-    return (
-        <svg viewBox={`${x} ${y} ${width} ${height}`} className="h-10 w-[52px]" aria-hidden="true">
-            <svg x={x} y={y} width={width} height={height} viewBox={`${x} ${y} ${width} ${height}`}>
-                <image href={thumbUrl(picture)} width={shows.width} height={shows.height} preserveAspectRatio="none" />
-            </svg>
-        </svg>
     );
 }
 

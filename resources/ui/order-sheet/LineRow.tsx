@@ -15,6 +15,8 @@ interface Props {
     line: LineView;
     /** what the client said to it */
     said: HeardAnswer | undefined;
+    /** where it is, of what the lab has */
+    atLab: string | undefined;
     scale: number;
     isChosen: boolean;
     onChoose: (chosen: boolean, isRange: boolean) => void;
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** One line at a glance: its silhouette, its sentence in short, its worst finding, its quantity. */
-export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFiles }: Props) {
+export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose, onFiles }: Props) {
     const acts = useLineActs(orderId, line.id);
     const tell = useTell();
     const choose = (pictures: string[]) =>
@@ -71,7 +73,7 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
                 )}
                 {said && <ClientSaid answer={said} line={line} isShort />}
             </div>
-            <State line={line} />
+            <State line={line} atLab={atLab} />
             <p className="text-right text-[13px] font-semibold">{line.prints}</p>
             <Remark
                 orderId={orderId}
@@ -96,7 +98,7 @@ export function LineRow({ orderId, line, said, scale, isChosen, onChoose, onFile
 const added = ({ line: { caption, lettering, overlays } }: LineView) =>
     [caption && 'captioned · ', lettering?.length && 'lettered · ', overlays?.length && 'marked · '].filter(Boolean).join('');
 
-function State({ line }: { line: LineView }) {
+function State({ line, atLab }: { line: LineView; atLab: string | undefined }) {
     const worst = line.findings[0]!;
     if (line.state === 'waiting') {
         return <p className="text-[13px] text-soft">Waiting for its picture</p>;
@@ -104,7 +106,14 @@ function State({ line }: { line: LineView }) {
     if (line.state === 'made') {
         return (
             <p className="flex items-center gap-2 text-[13px]">
-                <Mark level="fine" filled /> Made, read back
+                <Mark level="fine" filled /> <span className="first-letter:uppercase">{atLab ?? 'Made, read back'}</span>
+            </p>
+        );
+    }
+    if (line.labSaid !== null && line.state === 'open') {
+        return (
+            <p className="flex items-center gap-2 text-[13px]" title={line.labSaid}>
+                <Mark level="look" /> <span className="line-clamp-2">Back: {line.labSaid}</span>
             </p>
         );
     }

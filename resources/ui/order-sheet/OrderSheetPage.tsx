@@ -150,6 +150,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                     <ShowTheClient orderId={order.id} />
                                     <SheetLink to={`/orders/${order.id}/wall`}>On the wall</SheetLink>
                                     <SheetLink to={`/orders/${order.id}/make`}>Files made</SheetLink>
+                                    <SheetLink to={`/orders/${order.id}/parcels`}>To the lab</SheetLink>
                                     {order.lines.some(wantsEyes) && (
                                         <SheetLink
                                             to={`/orders/${order.id}/look`}
@@ -173,6 +174,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                                 orderId={order.id}
                                 line={line}
                                 said={answers?.[line.id]}
+                                atLab={order.atLab[line.id]}
                                 scale={scale}
                                 isChosen={chosen.has(line.id)}
                                 onChoose={(choose, isRange) => choosing.one(line.id, choose, isRange)}

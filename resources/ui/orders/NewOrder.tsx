@@ -7,6 +7,7 @@ import { createOrder, useOrderChoices } from '@/api/orders';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
+import { useAwaited } from '@/common/useAwaited';
 
 /** Client, lab, day: and at once the order sheet. */
 export function NewOrder({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
@@ -39,9 +40,16 @@ function Form() {
         onSuccess: ({ id }) => navigate(`/orders/${id}`),
     });
     const errors = create.error instanceof ApiError ? (create.error.body.errors ?? {}) : {};
+    // A quick hand is faster than the labs: the only one is the order's, once it is known.
+    const isReady = lab !== null || !choices.isFetching;
+    const wait = useAwaited<'create'>(isReady, () => create.mutate());
     const submit = (event: FormEvent) => {
         event.preventDefault();
-        create.mutate();
+        if (isReady) {
+            create.mutate();
+        } else {
+            wait('create');
+        }
     };
     return (
         <form onSubmit={submit} noValidate className="flex flex-col gap-4">

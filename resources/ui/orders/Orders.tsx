@@ -231,13 +231,28 @@ function Row({ order, where }: { order: OrderRow; where: Where }) {
     );
 }
 
+const AT_LAB: Record<'packed' | 'sending' | 'sent' | 'received' | 'printing' | 'dispatched', string> = {
+    packed: 'Packed for the lab',
+    sending: 'On its way to the lab',
+    sent: 'With the lab',
+    received: 'Received by the lab',
+    printing: 'The lab is printing',
+    dispatched: 'Dispatched by the lab',
+};
+
 /** What an order waits for, in words. */
-function waits({ waitsFor, lines, passed, made }: OrderRow): string {
+function waits({ waitsFor, lines, passed, made, parcel }: OrderRow): string {
     if (waitsFor === 'client') {
         return 'The client is asked';
     }
+    if (parcel === 'back') {
+        return 'The lab sent some of it back';
+    }
+    if (parcel === 'stopped' || parcel === 'waiting') {
+        return 'A parcel has not got through';
+    }
     if (waitsFor === 'lab') {
-        return 'Made, for the lab';
+        return parcel === null ? 'Made, for the lab' : AT_LAB[parcel];
     }
     const open = lines - passed - made;
     return lines === 0 ? 'No lines yet' : open > 0 ? `${open === 1 ? 'One line' : `${open} lines`} to pass` : 'Files to make';

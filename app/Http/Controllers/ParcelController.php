@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\PrivateFile;
+use App\Jobs\AskLab;
+use App\Making\StoredZip;
+use App\Models\Order;
+use App\Models\Parcel;
+use App\Models\ParcelFile;
+use App\Parcels\CannotPack;
+use App\Parcels\LabService;
+use App\Parcels\Packing;
+use App\Parcels\ParcelView;
+use App\Parcels\Sending;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Planisher\Parcel\Manifest;
+
+/** Parcels to the lab: packed, sent, handed over, and where they are. */
+final class ParcelController
+{
+    /** While somebody looks, the lab is asked as often. */
+    private const ASK_SECONDS = 3;
+
+    public function index(Order $order, ParcelView $view): JsonResponse
+    {
+        foreach ($order->parcels()->get() as $parcel) {
+            $isDue = $parcel->asked_at === null || $parcel->asked_at->addSeconds(self::ASK_SECONDS)->isPast();
+            if ($parcel->state->isAwaited() && $isDue && $parcel->handed_over_on === null) {
+                $parcel->update(['asked_at' => Carbon::now()]);
+                AskLab::dispatch($parcel->id, isOnce: true);
+            }
+        }
+
+        return response()->json($view->page($order));
+    }
+
+    public function store(Request $request, Order $order, Packing $packing): JsonResponse
+    {
+        $request->validate(['lines' => ['nullable', 'array', 'max:500'], 'lines.*' => ['integer']]);
+        $chosen = $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null;
+
+        return self::mendable(function () use ($packing, $order, $chosen): JsonResponse {
+            $parcel = $packing->pack($order, $chosen);
+
+            return response()->json(['id' => $parcel->id, 'number' => $parcel->number], 201);
+        });
+    }
+
+    public function send(Parcel $parcel): JsonResponse|Response
+    {
+        return self::mendable(function () use ($parcel): Response {
+            Sending::begin($parcel);
+
+            return response()->noContent();
+        });
+    }
+
+    public function stop(Parcel $parcel): Response
+    {
+        Sending::stop($parcel);
+
+        return response()->noContent();
+    }
+
+    /** Handed over by hand on a day, with what the lab gave as a receipt; no day takes it back. */
+    public function byHand(Request $request, Parcel $parcel): JsonResponse|Response
+    {
+        $given = $request->validate(
+            ['on' => ['present', 'nullable', 'date_format:Y-m-d'], 'note' => ['nullable', 'string', 'max:2000']],
+            ['on.date_format' => 'Write the day as 2026-11-30.', 'note.max' => 'The receipt’s note has 2000 letters at most.'],
+        );
+
+        return self::mendable(function () use ($parcel, $given): Response {
+            Sending::byHand($parcel, $given['on'], $given['note'] ?? null);
+
+            return response()->noContent();
+        });
+    }
+
+    public function jobSheet(Parcel $parcel): Response
+    {
+        return PrivateFile::download($parcel->path(Packing::JOB_SHEET), 'application/pdf', self::name($parcel).'_job-sheet.pdf');
+    }
+
+    public function zip(Parcel $parcel): JsonResponse|Response
+    {
+        return self::mendable(function () use ($parcel): Response {
+            Packing::fill($parcel);
+            $names = [...$parcel->files->pluck('name')->all(), Manifest::FILE, Packing::SUMS, Packing::JOB_SHEET];
+            $paths = array_map(fn (string $name): string => $parcel->path($name), $names);
+            $path = storage_path("app/zips/parcel-{$parcel->id}-".substr($parcel->contents, 0, 16).'.zip');
+            is_file($path) ? touch($path) : StoredZip::write($path, array_combine($names, $paths));
+
+            return PrivateFile::download($path, 'application/zip', self::name($parcel).'.zip');
+        });
+    }
+
+    /** The lab's own picture of how it will print a file. */
+    public function preview(ParcelFile $parcelFile): Response
+    {
+        $jpeg =
+            LabService::of($parcelFile->parcel->lab)?->preview($parcelFile->sha256) ?? abort(404, 'The lab shows no preview of this file.');
+
+        return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-store']);
+    }
+
+    private static function name(Parcel $parcel): string
+    {
+        return basename($parcel->folder);
+    }
+
+    /**
+     * @template T of JsonResponse|Response
+     *
+     * @param  callable(): T  $do
+     * @return T|JsonResponse
+     */
+    private static function mendable(callable $do): mixed
+    {
+        try {
+            return $do();
+        } catch (CannotPack $e) {
+            return response()->json(['message' => $e->getMessage(), 'file' => $e->fileId], 422);
+        }
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Parcel;
+use App\Models\ParcelFile;
+use App\Parcels\Answered;
+use App\Parcels\CannotPack;
+use App\Parcels\LabAway;
+use App\Parcels\LabRefuses;
+use App\Parcels\LabService;
+use App\Parcels\Packing;
+use App\Parcels\Sending;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+use Planisher\Imaging\Checksum;
+use Planisher\Parcel\Manifest;
+use Planisher\Parcel\ParcelState;
+
+/**
+ * Sends a parcel's files piece by piece, and goes on where it broke off: the lab knows how much it has. A worker that dies is followed by
+ * the next; two never send the same.
+ */
+final class SendParcel implements ShouldQueue
+{
+    use Dispatchable, InteractsWithQueue, Queueable;
+
+    /** Tries are only used up by workers that died. */
+    public int $tries = 50;
+
+    /** A job sends so long, then another goes on: a worker isn't kept from making files. */
+    private const MOST_SECONDS = 300;
+
+    public function __construct(public readonly int $parcelId) {}
+
+    public function handle(): void
+    {
+        $holder = MakeFiles::holder().':'.$this->job?->getJobId();
+        $isMine = Parcel::query()
+            ->whereKey($this->parcelId)
+            ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
+            ->whereNull('held_by')
+            ->update(['held_by' => $holder, 'state' => ParcelState::Sending, 'next_try_at' => null]);
+        if ($isMine !== 1) {
+            return;
+        }
+        $parcel = Parcel::query()->with('lab', 'files')->findOrFail($this->parcelId);
+        try {
+            $this->send($parcel);
+        } catch (CannotPack|LabRefuses $e) {
+            Sending::halt($parcel, $e->getMessage());
+        } catch (LabAway $e) {
+            Sending::wait($parcel->refresh(), $e->getMessage());
+        } finally {
+            Parcel::query()
+                ->whereKey($this->parcelId)
+                ->where('held_by', $holder)
+                ->update(['held_by' => null]);
+        }
+    }
+
+    private function send(Parcel $parcel): void
+    {
+        $lab = LabService::of($parcel->lab) ?? throw new LabRefuses("{$parcel->lab->name} has no service any more.");
+        Packing::fill($parcel);
+        $have = $lab->announce((string) file_get_contents($parcel->path(Manifest::FILE)), $parcel->key);
+        $until = time() + self::MOST_SECONDS;
+        foreach ($parcel->files as $file) {
+            $file->setRelation('parcel', $parcel);
+            if (in_array($file->sha256, $have, true)) {
+                $file->update(['sent' => $file->bytes]);
+
+                continue;
+            }
+            if (! self::over($lab, $parcel, $file, $until)) {
+                return;
+            }
+        }
+        $answer = $lab->complete($parcel->key);
+        Sending::arrived($parcel);
+        Answered::take($parcel, $answer);
+    }
+
+    /** @return bool whether all of it is there; not where somebody stopped it, or another job goes on */
+    private static function over(LabService $lab, Parcel $parcel, ParcelFile $file, int $until): bool
+    {
+        if (Checksum::of($file->path()) !== $file->sha256) {
+            throw new CannotPack("“{$file->name}” was changed while it was being sent. Make it again, then send the parcel again.");
+        }
+        $at = $file->upload === null ? null : $lab->arrived($file->upload);
+        if ($at === null) {
+            $file->update(['upload' => $lab->begin($file->name, $file->bytes, $file->sha256), 'sent' => 0]);
+            $at = 0;
+        }
+        $stream = fopen($file->path(), 'r') ?: throw new CannotPack("“{$file->name}” can’t be read. Make it again.");
+        try {
+            while ($at < $file->bytes) {
+                if (Parcel::query()->whereKey($parcel->id)->value('state') !== ParcelState::Sending) {
+                    return false;
+                }
+                if (time() > $until) {
+                    self::dispatch($parcel->id);
+
+                    return false;
+                }
+                $at = $lab->send((string) $file->upload, $stream, $at, min(LabService::PIECE, $file->bytes - $at));
+                $file->update(['sent' => $at]);
+                $parcel->tries > 0 && $parcel->update(['tries' => 0]); // it gets over: the next wait is a short one
+            }
+        } finally {
+            fclose($stream);
+        }
+
+        return true;
+    }
+}

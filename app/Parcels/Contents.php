@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parcels;
+
+use App\Lines\Computation;
+use App\Making\Ticket;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Order;
+use App\Models\Parcel;
+use Illuminate\Support\Collection;
+use Planisher\Parcel\Item;
+use Planisher\Telling\Sentence;
+
+/** What of an order may go to the lab, and why the rest may not: only what is passed, made, read back and the same since goes. */
+final class Contents
+{
+    public function __construct(private readonly Computation $computation) {}
+
+    /**
+     * All lines of an order that are printed.
+     *
+     * @return list<array{line: Line, short: string, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}> why it stays, in words
+     */
+    public function of(Order $order): array
+    {
+        $worked = $this->computation->order($order);
+        $newest = $this->newest($order);
+        $away = self::away($order);
+        $all = [];
+        foreach ($order->lines as $line) {
+            $of = $worked->of($line);
+            if (! $of->line->wanted->isPrinted()) {
+                continue;
+            }
+            $files = $newest[$line->id] ?? new Collection();
+            $all[] = [
+                'line' => $line,
+                'short' => Sentence::short($of->at),
+                'files' => $files,
+                'why' => self::why($line, $files),
+                'parcel' => $away[$line->id] ?? null,
+            ];
+        }
+
+        return $all;
+    }
+
+    /** The line as its file was made, with what is wanted of the lab as it is now: that changes nothing of the file. */
+    public static function item(MadeFile $file, Line $line, string $sha256, int $bytes): Item
+    {
+        $ticket = $file->ticket;
+        $ofLab = array_flip(['mount', 'options']);
+        $ticket['line'] = array_diff_key($ticket['line'], $ofLab) + array_intersect_key($line->wanted, $ofLab);
+
+        return Item::of(Ticket::work($ticket), $line->number, $file->name, $bytes, $sha256, $line->remark_for_lab);
+    }
+
+    /**
+     * The parcels that lines are in as they are now, by the line's id: the newest that is on its way or with the lab.
+     *
+     * @return array<int, Parcel>
+     */
+    public static function away(Order $order): array
+    {
+        $away = [];
+        foreach ($order->parcels()->with('files')->get()->sortBy('id') as $parcel) {
+            foreach ($parcel->files as $file) {
+                if ($parcel->state->isAway() || $parcel->handed_over_on !== null) {
+                    $away[$file->line_id] = $parcel;
+                }
+            }
+        }
+        $made = $order->lines->where('state', Line::MADE)->keyBy('id');
+
+        return array_intersect_key($away, $made->all());
+    }
+
+    /** @param  Collection<int, MadeFile>  $files */
+    private static function why(Line $line, Collection $files): ?string
+    {
+        return match (true) {
+            $line->state === Line::OPEN && $files->isNotEmpty() => 'changed since it was made: pass it, then make its files again',
+            $line->state === Line::OPEN => 'not passed yet',
+            $line->state === Line::PASSED && $files->isNotEmpty() => 'changed since it was made: make its files again',
+            $line->state === Line::PASSED => 'passed, and not made yet',
+            $files->isEmpty() => 'no file of it is made and read back',
+            default => null,
+        };
+    }
+
+    /** @return array<int, Collection<int, MadeFile>> of each line the files of the last time that all of them were made */
+    private function newest(Order $order): array
+    {
+        $newest = [];
+        $files = MadeFile::query()
+            ->with('make')
+            ->whereRelation('make', 'order_id', $order->id)
+            ->whereRelation('make', 'is_for_screens', false)
+            ->where('is_for_screen', false)
+            ->get();
+        foreach ($files->groupBy('line_id') as $lineId => $ofLine) {
+            foreach ($ofLine->groupBy('make_id')->sortKeysDesc() as $set) {
+                if ($set->every(fn (MadeFile $file): bool => $file->state === MadeFile::MADE && $file->sha256 !== null)) {
+                    $newest[(int) $lineId] = $set->sortBy('id')->values();
+                    break;
+                }
+            }
+        }
+
+        return $newest;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parcels;
+
+use App\Models\Studio;
+use App\Pictures\PictureStore;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Planisher\Measure\Figure;
+use Planisher\Measure\Unit;
+use Planisher\Parcel\Item;
+use Planisher\Parcel\Manifest;
+
+/** The sheet of paper that goes with a parcel: what it is, how often, on what, what is left to do by hand. It needs no colour. */
+final class JobSheet
+{
+    private const DOTS_PER_INCH = 96;
+
+    public static function pdf(Manifest $manifest): string
+    {
+        $options = new Options();
+        $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setDefaultFont('DejaVu Sans')->setDpi(self::DOTS_PER_INCH);
+        $options->setChroot(storage_path('app/proxies'))->setTempDir(sys_get_temp_dir())->setFontCache(sys_get_temp_dir());
+        $pdf = new Dompdf($options);
+        $unit = Studio::current()->unit;
+        $pdf->setPaper($unit === Unit::Inch ? 'letter' : 'a4');
+        $pdf->loadHtml(
+            view('job-sheet', [
+                'manifest' => $manifest,
+                'rows' => array_map(fn (Item $item): array => self::row($item, $unit), $manifest->items),
+                'pieces' => array_sum(array_map(fn (Item $item): int => $item->worked->line->copies, $manifest->items)),
+                'total' => $manifest->total()?->label(),
+            ])->render(),
+        );
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    /** @return array<string, mixed> what is told of a file */
+    private static function row(Item $item, Unit $unit): array
+    {
+        $line = $item->worked->line;
+        $told = $item->toArray();
+        $picture = $item->worked->facts()[0] ?? null;
+        $other = $unit === Unit::Inch ? 'centimetres' : 'inches';
+        $side = fn (array $of): string => round($of['width'], 2).' × '.round($of['height'], 2);
+
+        return [
+            'thumb' => $picture === null ? null : app(PictureStore::class)->proxy($picture->sha256, 'thumb'),
+            'name' => $item->name,
+            'subject' => $line->subjectOf(null).($item->of > 1 ? ", file {$item->place} of {$item->of}" : ''),
+            'copies' => $line->copies,
+            'size' => $item->sheet->label(),
+            'both' => $side($told[$other]).($other === 'inches' ? ' in' : ' cm'),
+            'pixels' => Figure::pixels($item->file->width, $item->file->height).', '.$item->file->resolution->label(),
+            'on' => implode(', ', array_filter([$told['product'] ?? null, $told['paper'] ?? null])),
+            'extras' => implode(', ', array_filter([isset($line->mount) ? "mounted on {$line->mount}" : null, ...$line->options])),
+            'byHand' => $item->byHand,
+            'remark' => $item->remark,
+            'price' => $item->price()?->label(),
+        ];
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parcels;
+
+use App\Models\Lab;
+use GuzzleHttp\Psr7\LimitStream;
+use GuzzleHttp\Psr7\Utils;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\PendingRequest;
+use Illuminate\Http\Client\Response;
+use Illuminate\Support\Facades\Http;
+use Planisher\Parcel\AnswerRefused;
+use Planisher\Parcel\LabAnswer;
+
+/**
+ * A lab's service, spoken to as docs/lab-protocol.md has it; files go over by tus 1.0.0. All of it fails with LabAway where it is worth
+ * trying again, and with LabRefuses where it isn't.
+ */
+final class LabService
+{
+    /** What goes over in one request: a connection that breaks loses no more than what of it didn't arrive. */
+    public const PIECE = 4_194_304;
+
+    private const TUS = ['Tus-Resumable' => '1.0.0'];
+
+    private const CONNECT_SECONDS = 5;
+
+    private const ANSWER_SECONDS = 20;
+
+    private const PIECE_SECONDS = 120;
+
+    private function __construct(private readonly string $name, private readonly string $url, private readonly string $key) {}
+
+    /** @return ?self null where a lab has none: parcels are handed over by hand */
+    public static function of(Lab $lab): ?self
+    {
+        return $lab->service_url === null || $lab->service_key === null
+            ? null
+            : new self($lab->name, rtrim($lab->service_url, '/'), $lab->service_key);
+    }
+
+    /**
+     * Tells the lab what comes. The same parcel once more is no other.
+     *
+     * @return list<string> checksums of the files that it has already
+     */
+    public function announce(string $manifest, string $key): array
+    {
+        $answer = $this->ask(
+            fn (PendingRequest $to): Response => $to
+                ->withHeader('Idempotency-Key', $key)
+                ->withBody($manifest, 'application/json')
+                ->post("{$this->url}/v1/parcels"),
+        );
+        $said = $answer->json();
+        if (! is_array($said) || ($said['parcel']['key'] ?? null) !== $key || ! is_array($said['have'] ?? null)) {
+            throw $this->nonsense();
+        }
+
+        return array_values(array_filter($said['have'], is_string(...)));
+    }
+
+    /** Says that all of it is there. */
+    public function complete(string $key): LabAnswer
+    {
+        return $this->answer($key, fn (PendingRequest $to): Response => $to->post("{$this->url}/v1/parcels/{$key}/complete"));
+    }
+
+    /** Asks how it is with a parcel. */
+    public function how(string $key): LabAnswer
+    {
+        return $this->answer($key, fn (PendingRequest $to): Response => $to->get("{$this->url}/v1/parcels/{$key}"));
+    }
+
+    /** @return ?string the lab's own picture of how it will print a file, a JPEG; null where it has none */
+    public function preview(string $sha256): ?string
+    {
+        try {
+            $answer = $this->ask(fn (PendingRequest $to): Response => $to->get("{$this->url}/v1/previews/{$sha256}"));
+        } catch (LabAway|LabRefuses) {
+            return null;
+        }
+
+        return str_starts_with($answer->header('Content-Type'), 'image/jpeg') ? $answer->body() : null;
+    }
+
+    /** @return string where the bytes of a file are to go, as tus has it */
+    public function begin(string $name, int $bytes, string $sha256): string
+    {
+        $meta = ['filename' => $name, 'sha256' => $sha256];
+        $said = implode(',', array_map(fn (string $of, string $is): string => "{$of} ".base64_encode($is), array_keys($meta), $meta));
+        $answer = $this->ask(
+            fn (PendingRequest $to): Response => $to
+                ->withHeaders([...self::TUS, 'Upload-Length' => (string) $bytes, 'Upload-Metadata' => $said])
+                ->post("{$this->url}/v1/files"),
+        );
+        $at = $answer->header('Location');
+        if ($answer->status() !== 201 || $at === '') {
+            throw $this->nonsense();
+        }
+        $at = str_starts_with($at, '/') ? $this->origin().$at : $at;
+        if (! str_starts_with($at, $this->origin().'/')) {
+            throw new LabRefuses("{$this->name} would have the files sent elsewhere than to its own address. Nothing was sent.");
+        }
+
+        return $at;
+    }
+
+    /** @return ?int how many bytes of an upload are there; null where the lab knows nothing of it any more */
+    public function arrived(string $upload): ?int
+    {
+        $answer = $this->ask(fn (PendingRequest $to): Response => $to->withHeaders(self::TUS)->head($upload), [404, 410]);
+        if (! $answer->successful()) {
+            return null;
+        }
+        $offset = $answer->header('Upload-Offset');
+
+        return ctype_digit($offset) ? (int) $offset : throw $this->nonsense();
+    }
+
+    /**
+     * Sends a piece of a file, read as it goes.
+     *
+     * @param  resource  $file
+     * @return int how many bytes of it are there now
+     */
+    public function send(string $upload, $file, int $at, int $length): int
+    {
+        $answer = $this->ask(
+            fn (PendingRequest $to): Response => $to
+                ->timeout(self::PIECE_SECONDS)
+                ->withHeaders([...self::TUS, 'Upload-Offset' => (string) $at])
+                ->withBody(new LimitStream(Utils::streamFor($file), $length, $at), 'application/offset+octet-stream')
+                ->patch($upload),
+            [409, 423],
+        );
+        $offset = $answer->header('Upload-Offset');
+        if (! $answer->successful() || ! ctype_digit($offset)) {
+            throw new LabAway("{$this->name} had another part of the file than was thought.");
+        }
+
+        return (int) $offset;
+    }
+
+    /** @param  callable(PendingRequest): Response  $call */
+    private function answer(string $key, callable $call): LabAnswer
+    {
+        try {
+            return LabAnswer::read($this->ask($call)->body(), $key);
+        } catch (AnswerRefused $e) {
+            throw new LabAway($e->getMessage(), 0, $e);
+        }
+    }
+
+    /**
+     * @param  callable(PendingRequest): Response  $call
+     * @param  list<int>  $taken  what isn't good, and is for the caller to judge
+     */
+    private function ask(callable $call, array $taken = []): Response
+    {
+        try {
+            $answer = $call(
+                Http::withToken($this->key)
+                    ->acceptJson()
+                    ->withoutRedirecting()
+                    ->connectTimeout(self::CONNECT_SECONDS)
+                    ->timeout(self::ANSWER_SECONDS),
+            );
+        } catch (ConnectionException $e) {
+            throw new LabAway("{$this->name} can’t be reached, or doesn’t answer.", 0, $e);
+        }
+        $said = $answer->json('message');
+        $words = is_string($said) ? ': '.mb_strimwidth($said, 0, 300, '…') : '.';
+
+        return match (true) {
+            $answer->successful() || in_array($answer->status(), $taken, true) => $answer,
+            $answer->status() === 401 || $answer->status() === 403 => throw new LabRefuses(
+                "{$this->name} doesn’t know the key. Put the right one on the lab’s card, then send again.",
+            ),
+            $answer->status() >= 500 || $answer->status() === 429 => throw new LabAway(
+                "{$this->name} answered {$answer->status()}{$words}",
+            ),
+            default => throw new LabRefuses("{$this->name} doesn’t take it ({$answer->status()}){$words}"),
+        };
+    }
+
+    private function origin(): string
+    {
+        return (string) preg_replace('~^(https?://[^/]+).*$~', '$1', $this->url);
+    }
+
+    private function nonsense(): LabAway
+    {
+        return new LabAway("{$this->name} answered nothing that can be read.");
+    }
+}

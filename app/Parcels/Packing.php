@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parcels;
+
+use App\Making\WholeCopy;
+use App\Models\MadeFile;
+use App\Models\Order;
+use App\Models\Parcel;
+use App\Models\Studio;
+use App\Orders\History;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Planisher\Imaging\Checksum;
+use Planisher\Naming\SafeText;
+use Planisher\Parcel\Item;
+use Planisher\Parcel\Manifest;
+use Planisher\Parcel\ParcelState;
+
+/** Packs made files of an order into a parcel: a folder of its own with the files, a manifest, their sums and a job sheet. */
+final class Packing
+{
+    public const SUMS = 'SHA256SUMS';
+
+    public const JOB_SHEET = 'job-sheet.pdf';
+
+    public function __construct(private readonly Contents $contents) {}
+
+    /**
+     * @param  ?list<int>  $chosen  ids of lines; null for all that may go and aren't away already
+     * @return Parcel the one that has the same in it already, where there is one that didn't come back
+     *
+     * @throws CannotPack
+     */
+    public function pack(Order $order, ?array $chosen): Parcel
+    {
+        return DB::transaction(function () use ($order, $chosen): Parcel {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+            $rows = array_filter(
+                $this->contents->of($order),
+                fn (array $row): bool => $chosen === null
+                    ? $row['why'] === null && $row['parcel'] === null
+                    : in_array($row['line']->id, $chosen, true),
+            );
+            [$items, $files] = [[], []];
+            foreach ($rows as $row) {
+                if ($row['why'] !== null) {
+                    throw new CannotPack("Line {$row['line']->number} can’t go: {$row['why']}.");
+                }
+                foreach ($row['files'] as $file) {
+                    $items[] = Contents::item($file, $row['line'], self::whole($file), (int) $file->bytes);
+                    $files[] = $file;
+                }
+            }
+            if ($items === []) {
+                throw new CannotPack('Nothing is ready to go. Pass lines, make their files, then pack them.');
+            }
+            $told = array_map(fn (Item $item): array => $item->toArray(), $items);
+            $contents = hash('sha256', json_encode($told, JSON_THROW_ON_ERROR));
+            $same = $order->parcels()->where('contents', $contents)->where('state', '!=', ParcelState::Back->value)->first();
+
+            return $same ?? self::write($order, $items, $files, $contents);
+        });
+    }
+
+    /**
+     * Puts each file of a parcel into its folder, where it isn't there as it was made.
+     *
+     * @throws CannotPack where a file isn't what was made any more
+     */
+    public static function fill(Parcel $parcel): void
+    {
+        foreach ($parcel->files()->with('madeFile.make')->get() as $file) {
+            $file->setRelation('parcel', $parcel);
+            if (is_file($file->path()) && Checksum::of($file->path()) === $file->sha256) {
+                continue;
+            }
+            $made = $file->madeFile->path();
+            @unlink($file->path());
+            // A link takes no room; where the disk can't, it is copied.
+            if (
+                ! is_file($made) ||
+                Checksum::of($made) !== $file->sha256 ||
+                (! @link($made, $file->path()) && ! WholeCopy::put($made, $file->path(), $file->sha256))
+            ) {
+                throw new CannotPack(self::changed($file->name), $file->made_file_id);
+            }
+        }
+    }
+
+    /** @return string its checksum, where the file is still what was made */
+    private static function whole(MadeFile $file): string
+    {
+        if (! is_file($file->path()) || filesize($file->path()) !== $file->bytes) {
+            throw new CannotPack(self::changed($file->name), $file->id);
+        }
+
+        return (string) $file->sha256;
+    }
+
+    private static function changed(string $name): string
+    {
+        return "“{$name}” isn’t what was made any more: it was changed, moved or lost since. It wasn’t sent. Make it again.";
+    }
+
+    /**
+     * @param  non-empty-list<Item>  $items
+     * @param  list<MadeFile>  $files
+     */
+    private static function write(Order $order, array $items, array $files, string $contents): Parcel
+    {
+        $number = (int) $order->parcels()->max('number') + 1;
+        $key = (string) Str::uuid();
+        $manifest = new Manifest($key, $number, $order->head(), Studio::current()->name, $order->lab->name, $items);
+        $home = (SafeText::of($order->number) ?: 'order').'_'.(SafeText::of($order->client->name) ?: 'client');
+        $parcel = Parcel::query()->create([
+            'order_id' => $order->id,
+            'lab_id' => $order->lab_id,
+            'key' => $key,
+            'number' => $number,
+            'contents' => $contents,
+            'manifest' => $manifest->toArray(),
+            'folder' => "{$order->id}/{$home}_parcel-{$number}",
+            'bytes' => array_sum(array_map(fn (Item $item): int => $item->bytes, $items)),
+        ]);
+        foreach ($items as $i => $item) {
+            $parcel->files()->create([
+                'made_file_id' => $files[$i]->id,
+                'line_id' => $files[$i]->line_id,
+                'name' => $item->name,
+                'sha256' => $item->sha256,
+                'bytes' => $item->bytes,
+            ]);
+        }
+        try {
+            File::ensureDirectoryExists($parcel->path(), 0770);
+            self::put($parcel, Manifest::FILE, $manifest->json());
+            self::put($parcel, self::SUMS, $manifest->sums());
+            self::put($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
+            self::fill($parcel);
+        } catch (\Throwable $e) {
+            File::deleteDirectory($parcel->path());
+            throw $e;
+        }
+        History::note($order->id, "packed parcel {$number}");
+
+        return $parcel;
+    }
+
+    private static function put(Parcel $parcel, string $name, string $content): void
+    {
+        $part = $parcel->path(".{$name}.part");
+        if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, $parcel->path($name))) {
+            throw new CannotPack('The parcel can’t be written: the disk is full, or can’t be written to. Make room, then pack it again.');
+        }
+    }
+}

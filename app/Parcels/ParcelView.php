@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parcels;
+
+use App\Lines\OrderView;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Order;
+use App\Models\Parcel;
+use App\Models\ParcelFile;
+use Planisher\Lab\Price;
+use Planisher\Measure\Figure;
+
+/** An order's parcels, and what may go, as their page gets it. */
+final class ParcelView
+{
+    public function __construct(private readonly Contents $contents) {}
+
+    /** @return array<string, mixed> */
+    public function page(Order $order): array
+    {
+        $parcels = $order->parcels()->with('files.madeFile', 'lab')->get();
+
+        return [
+            'order' => OrderView::title($order),
+            'lab' => ['id' => $order->lab_id, 'name' => $order->lab->name, 'hasService' => LabService::of($order->lab) !== null],
+            'lines' => array_map(self::line(...), $this->contents->of($order)),
+            'parcels' => $parcels->map(self::parcel(...))->all(),
+        ];
+    }
+
+    /**
+     * @param  array{line: Line, short: string, files: \Illuminate\Support\Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}  $row
+     * @return array<string, mixed>
+     */
+    private static function line(array $row): array
+    {
+        return [
+            'id' => $row['line']->id,
+            'number' => $row['line']->number,
+            'short' => $row['short'],
+            'files' => $row['files']->map(fn (MadeFile $file): string => $file->name)->values()->all(),
+            'why' => $row['why'],
+            'parcel' => $row['parcel']?->number,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function parcel(Parcel $parcel): array
+    {
+        $told = array_column($parcel->manifest['files'], null, 'name');
+        $total = $parcel->manifest['total'] ?? null;
+        $money = fn (?float $price, string $in): ?string => $price === null ? null : (new Price((int) round($price * 100), $in))->label();
+        $currency = $total['currency'] ?? '';
+
+        return [
+            'id' => $parcel->id,
+            'number' => $parcel->number,
+            'state' => $parcel->handed_over_on !== null && ! $parcel->state->isAway() ? 'sent' : $parcel->state->value,
+            'stateLabel' => $parcel->handed_over_on !== null ? 'handed over' : $parcel->state->label(),
+            'lab' => $parcel->lab->name,
+            'packedAt' => $parcel->created_at->toIso8601String(),
+            'bytes' => $parcel->bytes,
+            'sent' => (int) $parcel->files->sum('sent'),
+            'size' => Figure::bytes($parcel->bytes),
+            'trouble' => $parcel->trouble,
+            'secondsToNextTry' => $parcel->next_try_at === null ? null : max(0, (int) now()->diffInSeconds($parcel->next_try_at)),
+            'labSaid' => $parcel->lab_said,
+            'handedOverOn' => $parcel->handed_over_on?->format('Y-m-d'),
+            'receiptNote' => $parcel->receipt_note,
+            'total' => $money($total['price'] ?? null, $currency),
+            'isPriced' => $total['isComplete'] ?? false,
+            'receipt' => $parcel->receipt === null
+                    ? null
+                    : [
+                        'number' => $parcel->receipt['number'],
+                        'files' => $parcel->receipt['files'],
+                        'pieces' => $parcel->receipt['pieces'],
+                        'total' => $money($parcel->receipt['total'], $parcel->receipt['currency'] ?? $currency),
+                        'at' => $parcel->receipt['at'],
+                    ],
+            'files' => $parcel->files
+                ->map(fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $price) => $money($price, $currency)))
+                ->all(),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $told  of it in the manifest
+     * @param  callable(?float): ?string  $money
+     * @return array<string, mixed>
+     */
+    private static function file(ParcelFile $file, array $told, callable $money): array
+    {
+        return [
+            'id' => $file->id,
+            'madeFileId' => $file->made_file_id,
+            'lineId' => $file->line_id,
+            'lineNumber' => $told['line'],
+            'name' => $file->name,
+            'copies' => $told['copies'],
+            'sheet' => str_replace(' x ', ' × ', $told['sheet']),
+            'on' => implode(', ', array_filter([$told['product'] ?? null, $told['paper'] ?? null])),
+            'extras' => [...isset($told['mount']) ? ["mounted on {$told['mount']}"] : [], ...$told['options'] ?? []],
+            'byHand' => $told['byHand'] ?? [],
+            'price' => $money(isset($told['price']) ? $told['price'] * $told['copies'] : null),
+            'bytes' => $file->bytes,
+            'sent' => $file->sent,
+            'reasons' => $file->reasons ?? [],
+            'difference' => $file->difference,
+            'picture' => \App\Making\Ticket::pictures($file->madeFile->ticket)[0]['sha256'],
+            'shows' => $file->madeFile->ticket['shows'] ?? null,
+        ];
+    }
+}

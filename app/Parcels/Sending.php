@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parcels;
+
+use App\Jobs\AskLab;
+use App\Jobs\SendParcel;
+use App\Models\Parcel;
+use App\Orders\History;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Planisher\Parcel\ParcelState;
+
+/** Sends a parcel, has it wait, hands it over by hand: what is done with it by its page. */
+final class Sending
+{
+    /** How long is waited, try by try, while not a byte gets over. */
+    private const WAITS = [2, 5, 15, 45, 120, 300, 600];
+
+    private const MOST_TRIES = 30;
+
+    /**
+     * Puts it on its way. Pressed twice, it goes once.
+     *
+     * @throws CannotPack
+     */
+    public static function begin(Parcel $parcel): void
+    {
+        if ($parcel->lab->service_url === null || $parcel->lab->service_key === null) {
+            throw new CannotPack("{$parcel->lab->name} has no service on its card. Hand the parcel over by hand.");
+        }
+        if ($parcel->handed_over_on !== null) {
+            throw new CannotPack('It was handed over by hand. It isn’t sent besides.');
+        }
+        $may = [ParcelState::Packed->value, ParcelState::Stopped->value, ParcelState::Waiting->value];
+        $isMine = Parcel::query()
+            ->whereKey($parcel->id)
+            ->whereIn('state', $may)
+            ->update(['state' => ParcelState::Sending, 'trouble' => null, 'tries' => 0, 'next_try_at' => null]);
+        if ($isMine === 1) {
+            History::note($parcel->order_id, "sent parcel {$parcel->number}");
+            SendParcel::dispatch($parcel->id);
+        }
+    }
+
+    /** What is over stays with the lab; the rest goes when somebody goes on. */
+    public static function stop(Parcel $parcel): void
+    {
+        Parcel::query()
+            ->whereKey($parcel->id)
+            ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
+            ->update(['state' => ParcelState::Stopped, 'trouble' => null, 'next_try_at' => null]);
+    }
+
+    /** Something kept it: it is tried again by itself, later each time. */
+    public static function wait(Parcel $parcel, string $why): void
+    {
+        $tries = $parcel->tries + 1;
+        if ($tries > self::MOST_TRIES) {
+            self::halt($parcel, "{$why} It was tried {$tries} times. Send it again when the lab can be reached.");
+
+            return;
+        }
+        $seconds = self::WAITS[min($tries, count(self::WAITS)) - 1];
+        $isWaiting = Parcel::query()
+            ->whereKey($parcel->id)
+            ->where('state', ParcelState::Sending->value)
+            ->update([
+                'state' => ParcelState::Waiting,
+                'tries' => $tries,
+                'trouble' => $why,
+                'next_try_at' => Carbon::now()->addSeconds($seconds),
+            ]);
+        if ($isWaiting === 1) {
+            SendParcel::dispatch($parcel->id)->delay($seconds);
+        }
+    }
+
+    /** It stays until somebody has mended something. */
+    public static function halt(Parcel $parcel, string $why): void
+    {
+        Parcel::query()
+            ->whereKey($parcel->id)
+            ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
+            ->update(['state' => ParcelState::Stopped, 'trouble' => $why, 'next_try_at' => null]);
+    }
+
+    /** All of it is with the lab; what it thinks of it is asked. */
+    public static function arrived(Parcel $parcel): void
+    {
+        $parcel->update(['state' => ParcelState::Sent, 'trouble' => null, 'tries' => 0, 'next_try_at' => null, 'asks' => 0]);
+        AskLab::dispatch($parcel->id)->delay(1);
+    }
+
+    /** Handed over by hand: nothing goes by itself from then on. */
+    public static function byHand(Parcel $parcel, ?string $on, ?string $note): void
+    {
+        DB::transaction(function () use ($parcel, $on, $note): void {
+            /** @var Parcel $now */
+            $now = Parcel::query()->whereKey($parcel->id)->lockForUpdate()->firstOrFail();
+            if (in_array($now->state, [ParcelState::Sending, ParcelState::Waiting], true) || $now->state->isAwaited()) {
+                throw new CannotPack('It is on its way to the lab’s service. Stop it first.');
+            }
+            if ($on !== null && $now->handed_over_on === null) {
+                History::note($now->order_id, "handed parcel {$now->number} over");
+            }
+            $now->update(['handed_over_on' => $on, 'receipt_note' => $note]);
+        });
+    }
+}

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // The simulated lab that is started beside the demo; none beside a studio of one's own.
+    'labsim' => ['url' => env('LABSIM_URL'), 'key' => env('LABSIM_KEY')],
+];

@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { keepService, labKey } from '@/api/labs';
+import type { LabPage } from '@/api/types';
+import { Button } from '@/common/Button';
+
+/** Where a lab's parcels are sent: said, or that they are handed over by hand. */
+export const ServiceSaid = ({ lab }: { lab: LabPage }) => (
+    <p className={lab.service.url ? '' : 'text-soft'}>
+        {lab.service.url ? `Parcels are sent to ${lab.service.url}` : 'None: parcels are handed over by hand'}
+    </p>
+);
+
+/** The address of a lab's service, and the key it gave; the key is kept and not shown again. */
+export function ServiceTyped({ lab }: { lab: LabPage }) {
+    const client = useQueryClient();
+    const [url, setUrl] = useState(lab.service.url ?? '');
+    const [key, setKey] = useState('');
+    const keep = useMutation({
+        mutationFn: () => keepService(lab.id, url.trim() || null, key.trim() || null),
+        onSuccess: (now) => {
+            client.setQueryData(labKey(lab.id), now);
+            setKey('');
+        },
+    });
+    const field = 'w-full rounded-[3px] border border-[#a9a9a8] bg-white px-2 py-1 text-[13.5px]';
+    return (
+        <form
+            className="flex max-w-[34rem] flex-col gap-2.5"
+            onSubmit={(event) => {
+                event.preventDefault();
+                keep.mutate();
+            }}
+        >
+            <label className="text-[13px]">
+                Address
+                <input value={url} onChange={(event) => setUrl(event.target.value)} placeholder="https://…" className={field} />
+            </label>
+            <label className="text-[13px]">
+                Key
+                <input
+                    type="password"
+                    autoComplete="off"
+                    value={key}
+                    onChange={(event) => setKey(event.target.value)}
+                    placeholder={lab.service.hasKey ? 'kept; type another to change it' : 'as the lab gave it'}
+                    className={field}
+                />
+            </label>
+            {keep.error && (
+                <p role="alert" className="text-[13px] text-stops">
+                    {keep.error.message}
+                </p>
+            )}
+            <span>
+                <Button onClick={() => keep.mutate()} disabled={keep.isPending}>
+                    Keep the service
+                </Button>
+                {keep.isSuccess && <span className="ml-3 text-[13px] text-soft">Kept.</span>}
+            </span>
+        </form>
+    );
+}

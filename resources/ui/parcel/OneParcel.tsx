@@ -1,0 +1,96 @@
+import { useRef } from 'react';
+import { useParcelActs } from '@/api/parcels';
+import type { Parcel } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { Mark } from '@/common/Mark';
+import { useKeys } from '@/common/useKeys';
+import { useTell } from '@/common/useTell';
+import { ByHand } from './ByHand';
+import { FileInParcel } from './FileInParcel';
+import { Receipt } from './Receipt';
+import { Track } from './Track';
+
+interface Props {
+    orderId: number;
+    parcel: Parcel;
+    hasService: boolean;
+    isNewest: boolean;
+}
+
+/** A parcel: what is in it, where it is, what the lab says. */
+export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
+    const acts = useParcelActs(orderId);
+    const tell = useTell();
+    const zip = useRef<HTMLAnchorElement>(null);
+    const sheet = useRef<HTMLAnchorElement>(null);
+    const isGoing = parcel.state === 'sending' || parcel.state === 'waiting';
+    const canGo = hasService && (parcel.state === 'packed' || parcel.state === 'stopped') && !parcel.handedOverOn;
+    const turn = () => {
+        if (isGoing) {
+            tell(acts.stop.mutateAsync(parcel.id));
+        } else if (canGo) {
+            tell(acts.send.mutateAsync(parcel.id));
+        }
+    };
+    useKeys(
+        isNewest
+            ? { ...(isGoing || canGo ? { s: turn } : {}), d: () => zip.current?.click(), j: () => sheet.current?.click() }
+            : {},
+    );
+    return (
+        <section className="mt-8" aria-label={`Parcel ${parcel.number}`}>
+            <div className="flex items-end gap-4 pb-1">
+                <h2 className="grow font-serif text-[20px]">
+                    Parcel {parcel.number}{' '}
+                    <span className="text-[14px] text-soft">
+                        {parcel.size}
+                        {parcel.total && ` · ${parcel.total}${parcel.isPriced ? '' : ' and what has no price'} by the price list`}
+                    </span>
+                </h2>
+                <a
+                    ref={sheet}
+                    href={`/api/parcels/${parcel.id}/job-sheet`}
+                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                >
+                    Job sheet{isNewest && <Key>J</Key>}
+                </a>
+                <a
+                    ref={zip}
+                    href={`/api/parcels/${parcel.id}/zip`}
+                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                >
+                    All as ZIP{isNewest && <Key>D</Key>}
+                </a>
+                {(isGoing || canGo) && (
+                    <Button look={canGo ? 'main' : 'plain'} onClick={turn} disabled={acts.stop.isPending || acts.send.isPending}>
+                        {isGoing ? 'Stop' : parcel.state === 'packed' ? 'Send' : 'Go on'}
+                        {isNewest && <Key>S</Key>}
+                    </Button>
+                )}
+            </div>
+            <Track parcel={parcel} />
+            {parcel.trouble && (
+                <p role="alert" className="flex items-baseline gap-2 pb-2 text-[13.5px]">
+                    <Mark level={parcel.state === 'stopped' ? 'stops' : 'look'} />
+                    <span>
+                        {parcel.trouble}
+                        {parcel.secondsToNextTry !== null && ` Tried again in ${parcel.secondsToNextTry} s.`}
+                    </span>
+                </p>
+            )}
+            {parcel.labSaid && (
+                <p className="flex items-baseline gap-2 pb-2 text-[13.5px]">
+                    <Mark level="look" /> {parcel.lab} says: {parcel.labSaid}
+                </p>
+            )}
+            {parcel.receipt && <Receipt parcel={parcel} receipt={parcel.receipt} />}
+            {!parcel.receipt && !isGoing && parcel.state !== 'sent' && <ByHand orderId={orderId} parcel={parcel} />}
+            {parcel.handedOverOn && parcel.state === 'sent' && <ByHand orderId={orderId} parcel={parcel} />}
+            <ul>
+                {parcel.files.map((file) => (
+                    <FileInParcel key={file.id} orderId={orderId} parcel={parcel} file={file} />
+                ))}
+            </ul>
+        </section>
+    );
+}

@@ -1,0 +1,76 @@
+import { Link, useParams } from 'react-router';
+import { useParcels } from '@/api/parcels';
+import { Loading, Trouble } from '@/common/Loading';
+import { TopBar } from '@/common/TopBar';
+import { OneParcel } from './OneParcel';
+import { WhatGoes } from './WhatGoes';
+
+const KEYS = [
+    { keys: 'S', does: 'pack what is ticked, and send it; stop it, go on with it' },
+    { keys: 'D', does: 'download the newest parcel' },
+    { keys: 'J', does: 'its job sheet' },
+];
+
+/** What goes to the lab, and where it is. */
+export function ParcelPage() {
+    const id = Number(useParams().order);
+    const parcels = useParcels(id);
+    if (!parcels.data) {
+        return <Loading error={parcels.error ?? parcels.failureReason} />;
+    }
+    const { order, lab, lines, parcels: all } = parcels.data;
+    return (
+        <div className="flex h-screen flex-col">
+            <title>{`Parcels of ${order.number} · Planisher`}</title>
+            <TopBar
+                keys={KEYS}
+                where={
+                    <>
+                        <Link to="/" className="text-soft hover:text-ink">
+                            Orders ›
+                        </Link>
+                        <Link to={`/orders/${id}`} className="font-semibold">
+                            {order.number} {order.client}
+                        </Link>
+                        <span className="text-soft">to the lab</span>
+                    </>
+                }
+                acts={
+                    <>
+                        <Link to={`/orders/${id}/make`} className="text-[13px] text-soft underline underline-offset-4">
+                            Files made
+                        </Link>
+                        <Link
+                            to={`/orders/${id}`}
+                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
+                        >
+                            Order sheet
+                        </Link>
+                    </>
+                }
+            />
+            <Trouble error={parcels.failureReason} />
+            <main className="grow overflow-auto px-10 py-6">
+                <h1 className="font-serif text-title leading-tight">To {lab.name}</h1>
+                {!lab.hasService && (
+                    <p className="mt-1 text-[13px] text-soft">
+                        This lab has no service on its{' '}
+                        <Link to={`/labs/${lab.id}`} className="underline underline-offset-2 hover:text-ink">
+                            card
+                        </Link>
+                        : download the parcel, bring it there, and note when.
+                    </p>
+                )}
+                <WhatGoes
+                    key={lines.map(({ id, why, parcel }) => `${id}${why}${parcel}`).join()}
+                    orderId={id}
+                    lab={lab}
+                    lines={lines}
+                />
+                {all.map((parcel, i) => (
+                    <OneParcel key={parcel.id} orderId={id} parcel={parcel} hasService={lab.hasService} isNewest={i === 0} />
+                ))}
+            </main>
+        </div>
+    );
+}

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ApiError } from '@/api/client';
+import { makeAgain } from '@/api/makes';
+import { useParcelActs } from '@/api/parcels';
+import type { ParcelLine, Parcels } from '@/api/types';
+import { Button, Key } from '@/common/Button';
+import { Mark } from '@/common/Mark';
+import { useKeys } from '@/common/useKeys';
+import { useNotices } from '@/common/notices';
+
+interface Props {
+    orderId: number;
+    lab: Parcels['lab'];
+    lines: ParcelLine[];
+}
+
+/** The lines of an order: those that may go, ticked, and why the others may not. */
+export function WhatGoes({ orderId, lab, lines }: Props) {
+    const can = lines.filter(({ why }) => why === null);
+    const [chosen, setChosen] = useState(() => new Set(can.filter(({ parcel }) => parcel === null).map(({ id }) => id)));
+    const acts = useParcelActs(orderId);
+    const notices = useNotices();
+    const going = can.filter(({ id }) => chosen.has(id));
+    const files = going.reduce((sum, line) => sum + line.files.length, 0);
+    const again = (fileId: number) => () =>
+        void makeAgain(fileId).then(
+            () => notices.say('It is being made again. Send when it is there.'),
+            (error: Error) => notices.say(error.message, { lasts: true }),
+        );
+    const pack = () => {
+        if (files === 0 || acts.pack.isPending) {
+            return;
+        }
+        acts.pack.mutate(
+            { lines: going.map(({ id }) => id), isSent: lab.hasService },
+            {
+                onError: (error) => {
+                    const file = error instanceof ApiError ? (error.body as { file?: number | null }).file : null;
+                    notices.say(error.message, {
+                        lasts: true,
+                        act: file ? { label: 'Make it again', run: again(file) } : undefined,
+                    });
+                },
+            },
+        );
+    };
+    useKeys(files > 0 ? { s: pack } : {});
+    const tick = (id: number) =>
+        setChosen((now) => {
+            const next = new Set(now);
+            return next.delete(id) ? next : next.add(id);
+        });
+    if (lines.length === 0) {
+        return <p className="mt-4 text-soft">This order has no prints yet.</p>;
+    }
+    return (
+        <section className="mt-5" aria-label="What goes">
+            <div className="flex items-end gap-5 pb-2">
+                <p className="grow text-[13px] text-soft" role="status">
+                    {can.length === 0
+                        ? 'Nothing is ready to go. Only what is passed, made and read back goes to the lab.'
+                        : `${files} ${files === 1 ? 'file' : 'files'} of ${going.length} ${going.length === 1 ? 'line' : 'lines'}`}
+                </p>
+                <Button look="main" onClick={pack} disabled={files === 0 || acts.pack.isPending}>
+                    {lab.hasService ? 'Pack and send' : 'Pack'}
+                    {files > 0 && <Key>S</Key>}
+                </Button>
+            </div>
+            <ul>
+                {lines.map((line) => (
+                    <li
+                        key={line.id}
+                        className="grid grid-cols-[24px_28px_1fr_auto] items-baseline gap-3 border-t border-rule py-1.5"
+                    >
+                        <input
+                            type="checkbox"
+                            aria-label={`Line ${line.number}, ${line.short}`}
+                            checked={chosen.has(line.id)}
+                            disabled={line.why !== null}
+                            onChange={() => tick(line.id)}
+                            className="accent-copper"
+                        />
+                        <span className="text-right text-small text-soft tabular-nums">{line.number}</span>
+                        <Link to={`/orders/${orderId}/lines/${line.id}`} className="min-w-0 truncate font-serif text-[16px]">
+                            {line.short}
+                        </Link>
+                        <span className="flex items-center gap-2 text-[13px] text-soft">
+                            {line.why !== null && <Mark level="look" />}
+                            {line.why ??
+                                (line.parcel === null
+                                    ? `${line.files.length} ${line.files.length === 1 ? 'file' : 'files'}`
+                                    : `in parcel ${line.parcel} already`)}
+                        </span>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
