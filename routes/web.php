@@ -156,6 +156,9 @@ Route::middleware('web')
 
             Route::get('orders/{order}/parcels', [ParcelController::class, 'index']);
             Route::post('orders/{order}/parcels', [ParcelController::class, 'store']);
+            Route::post('orders/{order}/reprints', [ParcelController::class, 'reprint']);
+            Route::post('lines/{line}/reprint', [ParcelController::class, 'reprintChanged']);
+            Route::post('lines/{line}/test-strip', [ParcelController::class, 'testStrip']);
             Route::post('parcels/{parcel}/send', [ParcelController::class, 'send']);
             Route::post('parcels/{parcel}/stop', [ParcelController::class, 'stop']);
             Route::put('parcels/{parcel}/by-hand', [ParcelController::class, 'byHand']);

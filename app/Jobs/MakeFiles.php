@@ -49,7 +49,7 @@ final class MakeFiles implements ShouldQueue
                 continue;
             }
             try {
-                $before = $file->sha256 === null ? MadeBefore::take($file) : null;
+                $before = MadeBefore::take($file);
                 if ($before !== null) {
                     ExportFolder::put($file, (string) $before->sha256);
                     $same = ['made_before' => $before->make->folder, ...$before->only('bytes', 'sha256', 'read_back')];

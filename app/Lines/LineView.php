@@ -38,6 +38,8 @@ final class LineView
             'remark' => $line->remark,
             'remarkForLab' => $line->remark_for_lab,
             'labSaid' => $line->lab_said,
+            'apart' => $line->apart,
+            'testOf' => $line->test_of,
             'line' => $worked->line->toArray(),
             'uses' => self::uses($at),
             'picture' => self::picture($line->pictureAt(0)),

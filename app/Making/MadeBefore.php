@@ -26,9 +26,11 @@ final class MadeBefore
      */
     public static function take(MadeFile $file): ?MadeFile
     {
+        // A reprint is the same to the last byte, whatever it is called.
+        $same = $file->sha256 === null ? ['ticket_hash' => $file->ticket_hash] : ['sha256' => $file->sha256];
         $earlier = MadeFile::query()
             ->with('make')
-            ->where(['ticket_hash' => $file->ticket_hash, 'is_for_screen' => $file->is_for_screen, 'state' => MadeFile::MADE])
+            ->where([...$same, 'is_for_screen' => $file->is_for_screen, 'state' => MadeFile::MADE])
             ->whereKeyNot($file->id)
             ->get()
             ->sortByDesc('id');

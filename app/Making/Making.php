@@ -34,7 +34,7 @@ final class Making
     public function start(Order $order, ?array $chosen): ?Make
     {
         $isRunning = false;
-        $make = DB::transaction(function () use ($order, $chosen, &$isRunning): ?Make {
+        $makes = DB::transaction(function () use ($order, $chosen, &$isRunning): array {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $worked = $this->computation->order($order);
             $wanted = $order->lines->filter(
@@ -48,18 +48,24 @@ final class Making
             if ($lines->isEmpty()) {
                 $isRunning = $running !== [];
 
-                return $isRunning ? Make::query()->find(max($running)) : null;
+                return $isRunning ? Make::query()->whereKey(max($running))->get()->all() : [];
             }
-            $make = self::folder($order, isForScreens: false);
-            foreach ($lines as $line) {
-                self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => true);
+            $makes = [];
+            // What is kept apart lies in folders of its own.
+            foreach ($lines->groupBy(fn (Line $line): string => (string) $line->apart)->sortKeysDesc() as $apart => $some) {
+                $make = $makes[] = self::folder($order, isForScreens: false, apart: $apart === '' ? null : (string) $apart);
+                foreach ($some as $line) {
+                    self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => true);
+                }
             }
 
-            return $make;
+            return $makes;
         });
-        $isRunning || self::begin($make);
+        foreach ($isRunning ? [] : $makes as $make) {
+            self::begin($make);
+        }
 
-        return $make;
+        return end($makes) ?: null;
     }
 
     /**
@@ -212,8 +218,50 @@ final class Making
         return $taken === 1;
     }
 
-    /** A set in a folder of its own: orders/<number>_<client>/<date-n>, n counting the sets of a day. */
-    private static function folder(Order $order, bool $isForScreens): Make
+    /**
+     * Files of lines once more, to the last byte, from the tickets they were made by; apart in name and folder.
+     *
+     * @param  list<MadeFile>  $files
+     */
+    public function reprint(Order $order, array $files): Make
+    {
+        $make = DB::transaction(function () use ($order, $files): Make {
+            Order::query()->whereKey($order->id)->lockForUpdate()->first();
+            $make = self::folder($order, isForScreens: false, apart: self::nextReprint($order));
+            foreach ($files as $file) {
+                $named = fn (string $name): string => pathinfo($name, PATHINFO_FILENAME).
+                    "_{$make->apart}.".
+                    pathinfo($name, PATHINFO_EXTENSION);
+                $ticket = ['names' => array_map($named, $file->ticket['names'])] + $file->ticket;
+                $make->files()->create([
+                    'name' => $named($file->name),
+                    'ticket' => $ticket,
+                    'ticket_hash' => MadeBefore::hash(array_diff_key($ticket, ['shows' => true]), $named($file->name)),
+                    ...$file->only('line_id', 'line_version', 'pixels', 'sha256'),
+                ]);
+            }
+
+            return $make;
+        });
+        self::begin($make);
+
+        return $make;
+    }
+
+    /** “reprint-1”, “reprint-2” */
+    public static function nextReprint(Order $order): string
+    {
+        $taken = [...$order->makes()->pluck('apart')->all(), ...Line::withTrashed()->where('order_id', $order->id)->pluck('apart')->all()];
+        for ($n = 1; in_array("reprint-{$n}", $taken, true); $n++);
+
+        return "reprint-{$n}";
+    }
+
+    /**
+     * A set in a folder of its own: orders/<number>_<client>/<date-n>, n counting the sets of a day; what is kept apart says so in its
+     * folder.
+     */
+    private static function folder(Order $order, bool $isForScreens, ?string $apart = null): Make
     {
         $home = (SafeText::of($order->number) ?: 'order').'_'.(SafeText::of($order->client->name) ?: 'client');
         $today = Carbon::today()->format('Y-m-d');
@@ -221,13 +269,14 @@ final class Making
             'order_id' => $order->id,
             'export_folder' => Studio::current()->export_folder,
             'is_for_screens' => $isForScreens,
+            'apart' => $apart,
         ]);
         $n = Make::query()
             ->where('order_id', $order->id)
             ->where('folder', 'like', "%/{$today}-%")
             ->count();
         do {
-            $made->folder = "{$home}/{$today}-".++$n;
+            $made->folder = "{$home}/{$today}-".++$n.($apart === null ? '' : "_{$apart}");
         } while (is_dir($made->path()) || Make::query()->where('folder', $made->folder)->exists());
         $made->save();
         History::note($order->id, $isForScreens ? 'had screen copies made' : 'had files made');

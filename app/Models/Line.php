@@ -26,6 +26,8 @@ use Planisher\OrderFile\Node;
  * @property ?string $remark
  * @property ?string $remark_for_lab
  * @property ?string $size_key
+ * @property ?string $apart  reprint-1, test: what its files are kept apart by
+ * @property ?int $test_of  the line that it is a test strip for
  * @property ?string $lab_said  why the lab sent it back, until it is passed anew
  * @property ?\Illuminate\Support\Carbon $deleted_at
  * @property Order $order

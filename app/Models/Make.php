@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $folder
  * @property ?string $export_folder  that its files are put into besides, each when it is made and read back
  * @property bool $is_for_screens  copies alone, nothing for the lab
+ * @property ?string $apart  reprint-1, test: what its files are kept apart by
  * @property ?string $held  that it waits, and how: what isn't begun isn't made until somebody goes on
  * @property Carbon $created_at
  * @property Order $order

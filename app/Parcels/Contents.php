@@ -12,6 +12,7 @@ use App\Models\Order;
 use App\Models\Parcel;
 use Illuminate\Support\Collection;
 use Planisher\Parcel\Item;
+use Planisher\Parcel\ParcelState;
 use Planisher\Telling\Sentence;
 
 /** What of an order may go to the lab, and why the rest may not: only what is passed, made, read back and the same since goes. */
@@ -28,7 +29,7 @@ final class Contents
     {
         $worked = $this->computation->order($order);
         $newest = $this->newest($order);
-        $away = self::away($order);
+        $packed = self::packed($order);
         $all = [];
         foreach ($order->lines as $line) {
             $of = $worked->of($line);
@@ -41,7 +42,7 @@ final class Contents
                 'short' => Sentence::short($of->at),
                 'files' => $files,
                 'why' => self::why($line, $files),
-                'parcel' => $away[$line->id] ?? null,
+                'parcel' => $files->isEmpty() ? null : $packed[$files[0]->id] ?? null,
             ];
         }
 
@@ -58,24 +59,31 @@ final class Contents
         return Item::of(Ticket::work($ticket), $line->number, $file->name, $bytes, $sha256, $line->remark_for_lab);
     }
 
-    /**
-     * The parcels that lines are in as they are now, by the line's id: the newest that is on its way or with the lab.
-     *
-     * @return array<int, Parcel>
-     */
+    /** @return array<int, Parcel> of each line that the lab has as it is now, where it is, by the line's id */
     public static function away(Order $order): array
     {
         $away = [];
         foreach ($order->parcels()->with('files')->get()->sortBy('id') as $parcel) {
-            foreach ($parcel->files as $file) {
-                if ($parcel->state->isAway() || $parcel->handed_over_on !== null) {
-                    $away[$file->line_id] = $parcel;
-                }
+            foreach ($parcel->state->isAway() || $parcel->handed_over_on !== null ? $parcel->files : [] as $file) {
+                $away[$file->line_id] = $parcel;
             }
         }
         $made = $order->lines->where('state', Line::MADE)->keyBy('id');
 
         return array_intersect_key($away, $made->all());
+    }
+
+    /** @return array<int, Parcel> the newest that each made file is in and that hasn't come back, by the file's id */
+    private static function packed(Order $order): array
+    {
+        $packed = [];
+        foreach ($order->parcels()->with('files')->get()->sortBy('id') as $parcel) {
+            foreach ($parcel->state === ParcelState::Back ? [] : $parcel->files as $file) {
+                $packed[$file->made_file_id] = $parcel;
+            }
+        }
+
+        return $packed;
     }
 
     /** @param  Collection<int, MadeFile>  $files */

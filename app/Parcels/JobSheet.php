@@ -51,7 +51,7 @@ final class JobSheet
         return [
             'thumb' => $picture === null ? null : app(PictureStore::class)->proxy($picture->sha256, 'thumb'),
             'name' => $item->name,
-            'subject' => $line->subjectOf(null).($item->of > 1 ? ", file {$item->place} of {$item->of}" : ''),
+            'subject' => $item->title().($item->of > 1 ? ", file {$item->place} of {$item->of}" : ''),
             'copies' => $line->copies,
             'size' => $item->sheet->label(),
             'both' => $side($told[$other]).($other === 'inches' ? ' in' : ' cm'),

@@ -165,6 +165,7 @@ final class LabService
                 Http::withToken($this->key)
                     ->acceptJson()
                     ->withoutRedirecting()
+                    ->withOptions(['expect' => false]) // a second is lost where nobody answers that
                     ->connectTimeout(self::CONNECT_SECONDS)
                     ->timeout(self::ANSWER_SECONDS),
             );

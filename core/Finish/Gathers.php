@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
+use Planisher\Colour\ToneCurve;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\OrderFileError;
+use Planisher\Plan\Situation;
 
 /** A finish that can put the prints of several lines together on one piece of paper, and take them apart again. */
 interface Gathers
@@ -50,4 +52,14 @@ interface Gathers
      * @return list<array<string, mixed>> lengths in mm
      */
     public function ready(Size $sheet): array;
+
+    /**
+     * A print at several *for paper* settings on one sheet, to choose by eye.
+     *
+     * @param  list<ToneCurve>  $settings  three to five that differ
+     * @return array<string, mixed> a line in its order-file form
+     *
+     * @throws OrderFileError where that can't be
+     */
+    public function testStrip(Situation $at, array $settings): array;
 }

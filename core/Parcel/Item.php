@@ -12,6 +12,7 @@ use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\Order\WorkedLine;
 use Planisher\Plan\PlannedFile;
+use Planisher\Telling\Sentence;
 
 /** One file of a parcel: what it is, what the lab is to do with it, how often. */
 final readonly class Item
@@ -86,6 +87,12 @@ final readonly class Item
         );
     }
 
+    /** What it is, in a few words: “Breakwater light, cropped to 8 × 10 in” */
+    public function title(): string
+    {
+        return Sentence::short($this->worked->at);
+    }
+
     /** What it costs as often as it is wanted. */
     public function price(): ?Price
     {
@@ -102,12 +109,13 @@ final readonly class Item
             [
                 'name' => $this->name,
                 'line' => $this->line,
-                'subject' => $line->subjectOf(null),
+                'subject' => $this->title(),
                 'copies' => $line->copies,
                 'made' => $line->make,
                 'set' => $this->of === 1 ? null : ['place' => $this->place, 'of' => $this->of],
                 'product' => $line->printedOn(),
-                'paper' => $this->worked->lab->paper($line->paper)?->name,
+                // A product of its own is on paper only where somebody says so.
+                'paper' => $line->paper ?? ($line->printedOn() === null ? $this->worked->lab->paper(null)?->name : null),
                 'mount' => $line->mount,
                 'options' => $line->options ?: null,
                 'ordered' => $line->crop === null ? null : (string) $line->crop->size,

@@ -41,7 +41,7 @@
         <p style="margin-top: 8pt"><b>For the lab:</b> {{ $manifest->order->remark->lab }}</p>
     @endif
     <table class="files">
-        <tr><th style="width: 12pt"></th><th style="width: 60pt"></th><th style="width: 34pt">How many</th><th>What</th><th style="width: 120pt">Size</th><th class="end" style="width: 50pt">Price</th></tr>
+        <tr><th style="width: 12pt"></th><th style="width: 60pt"></th><th style="width: 34pt">Copies</th><th>What</th><th style="width: 120pt">Size</th><th class="end" style="width: 50pt; text-align: right">Price</th></tr>
         @foreach ($rows as $row)
             <tr>
                 <td><span class="box"></span></td>

@@ -6,11 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
 use App\Jobs\AskLab;
+use App\Making\Making;
 use App\Making\StoredZip;
+use App\Models\Line;
 use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\ParcelFile;
+use App\Parcels\Apart;
 use App\Parcels\CannotPack;
+use App\Parcels\Contents;
 use App\Parcels\LabService;
 use App\Parcels\Packing;
 use App\Parcels\ParcelView;
@@ -19,6 +23,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Planisher\Colour\ToneCurve;
 use Planisher\Parcel\Manifest;
 
 /** Parcels to the lab: packed, sent, handed over, and where they are. */
@@ -108,6 +113,46 @@ final class ParcelController
             LabService::of($parcelFile->parcel->lab)?->preview($parcelFile->sha256) ?? abort(404, 'The lab shows no preview of this file.');
 
         return response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-store']);
+    }
+
+    /** The newest files of lines once more, to the last byte. */
+    public function reprint(Request $request, Order $order, Contents $contents, Making $making): JsonResponse
+    {
+        $request->validate(['lines' => ['required', 'array', 'max:500'], 'lines.*' => ['integer']]);
+        $files = [];
+        foreach ($contents->of($order) as $row) {
+            if (in_array($row['line']->id, (array) $request->input('lines'), false) && $row['why'] === null) {
+                array_push($files, ...$row['files']->all());
+            }
+        }
+
+        return $files === []
+            ? response()->json(['message' => 'Nothing of it is made as it is now. Make its files first.'], 422)
+            : response()->json(['id' => $making->reprint($order, $files)->id, 'stopped' => []], 201);
+    }
+
+    /** A line once more, to be changed before it is made. */
+    public function reprintChanged(Line $line, Apart $apart): JsonResponse
+    {
+        $made = $apart->reprint(Order::query()->findOrFail($line->order_id), $line);
+
+        return response()->json(['id' => $made->id], 201);
+    }
+
+    /** A strip of the same print at several settings for its paper. */
+    public function testStrip(Request $request, Line $line, Apart $apart): JsonResponse
+    {
+        $given = $request->validate([
+            'settings' => ['required', 'array', 'max:20'],
+            'settings.*.open' => ['nullable', 'numeric', 'between:0,1'],
+            'settings.*.contrast' => ['nullable', 'numeric', 'between:0,1'],
+        ]);
+        $settings = array_map(
+            fn (array $of): ToneCurve => new ToneCurve((float) ($of['open'] ?? 0), (float) ($of['contrast'] ?? 0)),
+            array_values($given['settings']),
+        );
+
+        return response()->json(['id' => $apart->testStrip(Order::query()->findOrFail($line->order_id), $line, $settings)->id], 201);
     }
 
     private static function name(Parcel $parcel): string

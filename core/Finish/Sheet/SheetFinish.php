@@ -145,6 +145,11 @@ final class SheetFinish implements Finish, Gathers
         return Gathering::ready($sheet);
     }
 
+    public function testStrip(Situation $at, array $settings): array
+    {
+        return TestStrip::of($at, $settings);
+    }
+
     public function needsListedSize(): bool
     {
         return true;

@@ -1151,6 +1151,14 @@ export interface LineView {
      * why the lab sent it back, until it is passed anew
      */
     labSaid: string | null;
+    /**
+     * reprint-1, test: what its files are kept apart by
+     */
+    apart: string | null;
+    /**
+     * the line that it is a test strip for
+     */
+    testOf: number | null;
 }
 /**
  * One print of a line that carries several, as if it were a line of its own

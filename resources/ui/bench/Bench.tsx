@@ -29,6 +29,7 @@ import { ChosenKept, useChosen } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
 import { Rack } from './Rack';
+import { TestStripBar } from './TestStripBar';
 
 const KEYS = [
     { keys: 'Enter', does: 'pass the line and go to the next that is not passed' },
@@ -93,6 +94,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
     const at = order.lines.findIndex((candidate) => candidate.id === line.id);
     const go = (to: LineView | undefined) => to && void navigate(`/orders/${order.id}/lines/${to.id}`);
     const sheet = `/orders/${order.id}`;
+    const stripOf = line.testOf === null ? undefined : order.lines.find(({ id }) => id === line.testOf);
     const said = (shared?: number) => {
         setIsSaying(false);
         if (shared !== undefined) {
@@ -207,6 +209,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
                     {isSaying && <SayIt orderId={order.id} line={kept} onTried={setTried} onDone={said} />}
+                    {stripOf && <TestStripBar order={order} line={line} of={stripOf} />}
                     {place !== undefined && (
                         <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />
                     )}

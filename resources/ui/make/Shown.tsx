@@ -1,4 +1,4 @@
-import { thumbUrl } from '@/api/client';
+import { screenUrl, thumbUrl } from '@/api/client';
 import type { MadeFile } from '@/api/types';
 
 interface Props {
@@ -10,15 +10,16 @@ interface Props {
 
 /** The part of its picture that is in a file. */
 export function Shown({ picture, shows, isLarge = false }: Props) {
+    const url = isLarge ? screenUrl(picture) : thumbUrl(picture);
     const size = isLarge ? 'h-56 w-auto' : 'h-10 w-[52px]';
     if (!shows || shows.window.width <= 0 || shows.window.height <= 0) {
-        return <img src={thumbUrl(picture)} alt="" className={`${size} object-cover`} />;
+        return <img src={url} alt="" className={`${size} object-cover`} />;
     }
     const { x, y, width, height } = shows.window;
     return (
         <svg viewBox={`${x} ${y} ${width} ${height}`} className={size} aria-hidden="true">
             <svg x={x} y={y} width={width} height={height} viewBox={`${x} ${y} ${width} ${height}`}>
-                <image href={thumbUrl(picture)} width={shows.width} height={shows.height} preserveAspectRatio="none" />
+                <image href={url} width={shows.width} height={shows.height} preserveAspectRatio="none" />
             </svg>
         </svg>
     );

@@ -106,7 +106,8 @@ function State({ line, atLab }: { line: LineView; atLab: string | undefined }) {
     if (line.state === 'made') {
         return (
             <p className="flex items-center gap-2 text-[13px]">
-                <Mark level="fine" filled /> <span className="first-letter:uppercase">{atLab ?? 'Made, read back'}</span>
+                <Mark level="fine" filled />{' '}
+                <span className="inline-block first-letter:uppercase">{atLab ?? 'Made, read back'}</span>
             </p>
         );
     }

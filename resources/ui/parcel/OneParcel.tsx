@@ -34,7 +34,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
     };
     useKeys(
         isNewest
-            ? { ...(isGoing || canGo ? { s: turn } : {}), d: () => zip.current?.click(), j: () => sheet.current?.click() }
+            ? { ...(isGoing || canGo ? { p: turn } : {}), d: () => zip.current?.click(), j: () => sheet.current?.click() }
             : {},
     );
     return (
@@ -64,7 +64,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 {(isGoing || canGo) && (
                     <Button look={canGo ? 'main' : 'plain'} onClick={turn} disabled={acts.stop.isPending || acts.send.isPending}>
                         {isGoing ? 'Stop' : parcel.state === 'packed' ? 'Send' : 'Go on'}
-                        {isNewest && <Key>S</Key>}
+                        {isNewest && <Key>P</Key>}
                     </Button>
                 )}
             </div>

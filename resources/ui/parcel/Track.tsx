@@ -13,7 +13,7 @@ export function Track({ parcel }: { parcel: Parcel }) {
     return (
         <div className="pt-2 pb-4">
             <p className="pb-2 text-[13px]" role="status">
-                <b className="font-semibold first-letter:uppercase">{parcel.stateLabel}</b>
+                <b className="inline-block font-semibold first-letter:uppercase">{parcel.stateLabel}</b>
                 {isMoving && `, ${percent} % is with ${parcel.lab}`}
             </p>
             <div

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { ApiError } from '@/api/client';
+import { useReprint, useReprintChanged } from '@/api/apart';
 import { makeAgain } from '@/api/makes';
 import { useParcelActs } from '@/api/parcels';
 import type { ParcelLine, Parcels } from '@/api/types';
@@ -8,6 +9,7 @@ import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
 import { useKeys } from '@/common/useKeys';
 import { useNotices } from '@/common/notices';
+import { useTell } from '@/common/useTell';
 
 interface Props {
     orderId: number;
@@ -60,7 +62,9 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
                 <p className="grow text-[13px] text-soft" role="status">
                     {can.length === 0
                         ? 'Nothing is ready to go. Only what is passed, made and read back goes to the lab.'
-                        : `${files} ${files === 1 ? 'file' : 'files'} of ${going.length} ${going.length === 1 ? 'line' : 'lines'}`}
+                        : files === 0 && can.every(({ parcel }) => parcel !== null)
+                          ? 'Everything that is made is in a parcel already. Tick a line to have it sent once more.'
+                          : `${files} ${files === 1 ? 'file' : 'files'} of ${going.length} ${going.length === 1 ? 'line' : 'lines'}`}
                 </p>
                 <Button look="main" onClick={pack} disabled={files === 0 || acts.pack.isPending}>
                     {lab.hasService ? 'Pack and send' : 'Pack'}
@@ -86,6 +90,7 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
                             {line.short}
                         </Link>
                         <span className="flex items-center gap-2 text-[13px] text-soft">
+                            {line.why === null && line.parcel !== null && <Reprint orderId={orderId} line={line} />}
                             {line.why !== null && <Mark level="look" />}
                             {line.why ??
                                 (line.parcel === null
@@ -96,5 +101,36 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
                 ))}
             </ul>
         </section>
+    );
+}
+
+/** A line that is with the lab, or on its way, once more: the same to the last byte, or changed. */
+function Reprint({ orderId, line }: { orderId: number; line: ParcelLine }) {
+    const same = useReprint(orderId);
+    const changed = useReprintChanged(orderId);
+    const tell = useTell();
+    const look = 'text-[13px] underline underline-offset-4 hover:text-ink';
+    return (
+        <>
+            <button
+                type="button"
+                className={look}
+                aria-label={`Reprint line ${line.number}, the same`}
+                disabled={same.isPending}
+                onClick={() => tell(same.mutateAsync(line.id))}
+            >
+                Reprint
+            </button>
+            <button
+                type="button"
+                className={look}
+                aria-label={`Reprint line ${line.number}, changed`}
+                disabled={changed.isPending}
+                onClick={() => tell(changed.mutateAsync(line.id))}
+            >
+                Reprint, changed
+            </button>
+            <span aria-hidden="true">·</span>
+        </>
     );
 }

@@ -1,9 +1,14 @@
+import { useTestStrip } from '@/api/apart';
+import { Button } from '@/common/Button';
+import { useTell } from '@/common/useTell';
 import type { WordProps } from '@/sentence/word';
 import { Typed } from '@/sentence/Typed';
 import { asPercent, fromPercent } from '@/sentence/percent';
 
 /** What is done to the lightness of this print for its paper; hold P to see it there. */
-export function ForPaperWord({ line, change }: WordProps) {
+export function ForPaperWord({ line, order, change }: WordProps) {
+    const strip = useTestStrip(order.id);
+    const tell = useTell();
     const { open = 0, contrast = 0 } = line.line.forPaper ?? {};
     return (
         <div className="flex flex-col gap-3">
@@ -19,6 +24,11 @@ export function ForPaperWord({ line, change }: WordProps) {
                 onSet={async (typed) => change({ forPaper: { contrast: fromPercent(typed) || null } })}
                 note="Of this print only; the picture stays as it is. Hold P to see it on its paper."
             />
+            {line.cells.length === 0 && line.testOf === null && (
+                <Button onClick={() => tell(strip.mutateAsync({ lineId: line.id, contrast }))} disabled={strip.isPending}>
+                    Print a test strip
+                </Button>
+            )}
         </div>
     );
 }
