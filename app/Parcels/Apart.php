@@ -12,8 +12,8 @@ use App\Models\Order;
 use Illuminate\Support\Facades\DB;
 use Planisher\Colour\ToneCurve;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\Gathers;
 use Planisher\Finish\LinePictures;
-use Planisher\Finish\Sheet\TestStrip;
 
 /** Lines beside those that were ordered: a reprint with changes, a test strip. Their files are kept apart in name and folder. */
 final class Apart
@@ -41,7 +41,7 @@ final class Apart
     {
         $wanted = Finishes::gathering()->testStrip($this->computation->line($line)->at, $settings);
 
-        return DB::transaction(fn (): Line => $this->add($order, $wanted, ['apart' => TestStrip::MARK, 'test_of' => $line->id]));
+        return DB::transaction(fn (): Line => $this->add($order, $wanted, ['apart' => Gathers::TEST, 'test_of' => $line->id]));
     }
 
     /**

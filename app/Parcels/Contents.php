@@ -23,7 +23,7 @@ final class Contents
     /**
      * All lines of an order that are printed.
      *
-     * @return list<array{line: Line, short: string, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}> why it stays, in words
+     * @return list<array{line: Line, short: string, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}>
      */
     public function of(Order $order): array
     {

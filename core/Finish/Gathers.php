@@ -17,6 +17,9 @@ interface Gathers
     /** Instead of a sheet's size: the lab's sheet that all prints cost least on. */
     public const CHEAPEST = 'cheapest';
 
+    /** What the lines and files of a test strip are told apart by. */
+    public const TEST = 'test';
+
     /** Whether a line's prints can be put on a sheet with others. */
     public function takes(Line $line): bool;
 

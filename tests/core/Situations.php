@@ -16,6 +16,7 @@ use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Studio\Desk;
 
 /** Lines, labs and pictures to test with, each made from its order-file form. */
 final class Situations
@@ -68,7 +69,10 @@ final class Situations
     {
         [$line, $lab] = [self::line($line), self::lab($lab)];
 
-        return WorkedLine::work($line, [$picture ?? self::picture(4200, 2800)], $lab, NameBook::names(self::head(), $lab, [1 => $line])[1]);
+        $pictures = array_fill(0, count($line->pictures()), $picture ?? self::picture(4200, 2800));
+        $name = NameBook::names(self::head(), $lab, [1 => $line])[1];
+
+        return WorkedLine::work($line, $pictures, $lab, $name, desk: new Desk(self::head(), [], new EvenType()));
     }
 
     public static function finding(WorkedLine $worked, string $code): ?Finding

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Colour\ToneCurve;
+use Planisher\Finish\Gathers;
 use Planisher\Lab\LabCard;
 use Planisher\Line\ForPaper;
 use Planisher\Measure\Length;
@@ -16,9 +17,6 @@ use Planisher\Plan\Situation;
 /** One picture at several *for paper* settings side by side on one sheet, each captioned with its setting. */
 final class TestStrip
 {
-    /** What its files and lines are told apart by. */
-    public const MARK = 'test';
-
     public const FEWEST = 3;
 
     public const MOST = 5;
@@ -62,10 +60,14 @@ final class TestStrip
             'size' => (string) $sheet,
             'turn' => $sheet->width->nanometres > $sheet->height->nanometres ? 'landscape' : 'portrait',
             ...array_intersect_key($at->line->toArray(), array_flip(['product', 'paper', 'output'])),
-            'name' => ['parts' => [...$name['parts'], ['text' => self::MARK]]] + $name,
+            'name' => ['parts' => [...$name['parts'], ['text' => Gathers::TEST]]] + $name,
             SheetWanted::NAME => [
                 'cells' => array_map(
-                    fn (ToneCurve $tone, array $place): array => ['size' => "{$width} x {$height}", 'at' => $place] + self::cell($at, $tone),
+                    fn (ToneCurve $tone, array $place): array => [
+                        'size' => "{$width} x {$height}",
+                        'at' => $place,
+                        ...self::cell($at, $tone),
+                    ],
                     $settings,
                     $places,
                 ),

@@ -1,0 +1,496 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Jobs\AskLab;
+use App\Jobs\MakeFiles;
+use App\Jobs\SendParcel;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Make;
+use App\Models\Parcel;
+use App\Parcels\LabService;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Planisher\Parcel\ParcelState;
+use Symfony\Component\Process\Process;
+
+/** Parcels to the simulated lab, which is a program of its own and breaks in every way it is told to. */
+final class ParcelsTest extends TestCase
+{
+    private static ?SimulatedLab $lab = null;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$lab = SimulatedLab::open();
+        $this->order->lab->update(['service_url' => self::$lab->url(), 'service_key' => SimulatedLab::KEY]);
+        config(['queue.default' => 'database']); // nothing goes by itself here: each step is taken by the test
+    }
+
+    protected function tearDown(): void
+    {
+        self::$lab?->close();
+        parent::tearDown();
+    }
+
+    private static function lab(): SimulatedLab
+    {
+        return self::$lab ?? throw new \LogicException('It is open.');
+    }
+
+    /** A line that is passed and made. */
+    private function made(string $size = '4 x 6 in', array $change = [], string $picture = 'dawn-boat.jpg'): Line
+    {
+        $line = $this->line($size, $change, $picture)->refresh();
+        $this->pass($line);
+        $this->makeAll();
+
+        return $line->refresh();
+    }
+
+    private function makeAll(): void
+    {
+        $this->postJson("/api/orders/{$this->order->id}/make");
+        foreach (MadeFile::query()->where('state', MadeFile::WAITING)->get() as $file) {
+            app()->call([new MakeFiles([$file->id]), 'handle']);
+        }
+    }
+
+    private function pack(Line ...$lines): TestResponse
+    {
+        return $this->postJson("/api/orders/{$this->order->id}/parcels", $lines === [] ? [] : ['lines' => array_column($lines, 'id')]);
+    }
+
+    private function packed(Line ...$lines): Parcel
+    {
+        return Parcel::query()->findOrFail((int) $this->pack(...$lines)->assertCreated()->json('id'));
+    }
+
+    /** Sends it, a job at a time, until it is where it should be. */
+    private function sent(Parcel $parcel, ParcelState $until = ParcelState::Received, int $most = 25): Parcel
+    {
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+
+        return $this->goesOn($parcel, $until, $most);
+    }
+
+    private function goesOn(Parcel $parcel, ParcelState $until, int $most = 25): Parcel
+    {
+        for ($n = 0; $n < $most && $parcel->refresh()->state !== $until; $n++) {
+            self::lab()->isUp() || self::lab()->start();
+            (new SendParcel($parcel->id))->handle();
+            (new AskLab($parcel->id, isOnce: true))->handle();
+        }
+        self::assertSame($until, $parcel->state, (string) $parcel->trouble);
+
+        return $parcel;
+    }
+
+    public function test_a_parcel_is_whole_by_other_programs_sums_and_schemas(): void
+    {
+        $this->made('4 x 6 in', ['copies' => 3]);
+        $this->made('8 x 10 in', [], 'gulls.jpg');
+        $parcel = $this->packed();
+        $shell = fn (string ...$command): string => (new Process($command, $parcel->path()))->mustRun()->getOutput();
+        self::assertSame(3, substr_count($shell('sha256sum', '-c', 'SHA256SUMS'), ': OK'));
+        $validate =
+            'import json,jsonschema;'.
+            'jsonschema.Draft202012Validator(json.load(open("'.
+            base_path('core/OrderFile/manifest.schema.json').
+            '")))'.
+            '.validate(json.load(open("manifest.json")))';
+        $shell('/usr/bin/python3', '-c', $validate);
+        $text = $shell('pdftotext', '-layout', 'job-sheet.pdf', '-');
+        self::assertStringContainsString($this->order->number, $text);
+        self::assertMatchesRegularExpression('/3\s?×/u', $text);
+        self::assertStringContainsString('gulls', $text);
+        $info = $shell('pdfinfo', 'job-sheet.pdf');
+        self::assertStringContainsString('612 x 792 pts (letter)', $info, 'US letter is 8.5 × 11 in (ANSI/ASME Y14.1)');
+        self::assertSame(
+            [2, 2],
+            [stat($parcel->path($parcel->files[0]->name ?? ''))['nlink'] ?? 0, count($parcel->files)],
+            'linked, not copied',
+        );
+
+        $zip = $this->get("/api/parcels/{$parcel->id}/zip")->assertOk();
+        $path = storage_path('app/'.substr((string) $zip->headers->get('X-Accel-Redirect'), strlen('/_private/')));
+        self::assertStringContainsString('No errors detected', $shell('unzip', '-t', $path));
+        $this->get("/api/parcels/{$parcel->id}/job-sheet")->assertOk();
+    }
+
+    public function test_only_what_is_passed_made_and_unchanged_goes(): void
+    {
+        $made = $this->made();
+        $changed = $this->made('8 x 10 in', [], 'gulls.jpg');
+        $open = $this->line('4 x 6 in', [], 'oars.jpg');
+        $this->change($changed, ['copies' => 4])->assertOk();
+        $lines = array_column(
+            (array) $this->getJson("/api/orders/{$this->order->id}/parcels")
+                ->assertOk()
+                ->json('lines'),
+            'why',
+            'id',
+        );
+        self::assertNull($lines[$made->id]);
+        self::assertStringContainsString('changed since it was made', $lines[$changed->id]);
+        self::assertSame('not passed yet', $lines[$open->id]);
+        self::assertStringContainsString('changed since', (string) $this->pack($changed)->assertUnprocessable()->json('message'));
+        self::assertSame([$made->id], $this->packed()->files->pluck('line_id')->all());
+    }
+
+    public function test_sent_checked_by_the_lab_and_received(): void
+    {
+        $this->made('4 x 6 in', ['copies' => 3]);
+        $this->made('8 x 10 in', [], 'gulls.jpg');
+        $parcel = $this->sent($this->packed());
+        self::assertSame([2, 4, 3.25], [$parcel->receipt['files'] ?? 0, $parcel->receipt['pieces'] ?? 0, $parcel->receipt['total'] ?? 0]);
+        self::assertEqualsCanonicalizing($parcel->files->pluck('sha256')->all(), self::lab()->has());
+        self::assertSame([null, null], $parcel->files()->pluck('difference')->all(), 'what it will print is all of it');
+        $this->get('/api/parcel-files/'.$parcel->files[0]?->id.'/preview')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
+        $sheet = $this->getJson("/api/orders/{$this->order->id}")->json('atLab');
+        self::assertSame(['received', 'received'], array_values((array) $sheet));
+        self::assertSame('received', $this->getJson('/api/orders')->json('orders.0.parcel'));
+
+        self::lab()->does($parcel->key, 'printing');
+        $this->goesOn($parcel, ParcelState::Printing);
+        self::lab()->does($parcel->key, 'dispatched');
+        $this->goesOn($parcel, ParcelState::Dispatched);
+        $said = array_column((array) $this->getJson("/api/orders/{$this->order->id}/history")->json('events'), 'what');
+        self::assertContains('said of parcel 1: dispatched', $said);
+    }
+
+    public function test_pressed_twice_in_two_windows_it_goes_once(): void
+    {
+        $line = $this->made();
+        $parcel = $this->packed($line);
+        self::assertSame($parcel->id, $this->packed($line)->id, 'the same contents are the same parcel');
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        self::assertSame(1, DB::table('jobs')->where('payload', 'like', '%SendParcel%')->count());
+        $this->goesOn($parcel, ParcelState::Received);
+        (new SendParcel($parcel->id))->handle(); // a job that was queued twice
+        self::assertSame([1, 1], [self::lab()->parcels(), count(self::lab()->has())]);
+
+        // A lab that has it already says so, and gets nothing twice: the same files in another parcel.
+        $parcel->update(['state' => ParcelState::Back]);
+        self::assertNotSame($parcel->id, $this->sent($this->packed($line))->id);
+        self::assertCount(1, self::lab()->has());
+    }
+
+    /** @return iterable<string, array{string, int}> */
+    public static function breaks(): iterable
+    {
+        yield 'the connection drops in the middle of a file' => ['drop', 2];
+        yield 'the lab loses power in the middle of a file' => ['power', 1];
+        yield 'it answers 500' => ['error', 3];
+        yield 'it answers nonsense' => ['nonsense', 3];
+        yield 'it takes long to say what it thinks' => ['late', 1];
+    }
+
+    #[\PHPUnit\Framework\Attributes\DataProvider('breaks')]
+    public function test_it_goes_on_where_it_broke_off(string $mood, int $times): void
+    {
+        $this->made();
+        $this->made('8 x 10 in', [], 'gulls.jpg');
+        $parcel = $this->packed();
+        self::lab()->is($mood, $times);
+        $this->sent($parcel);
+        self::assertEqualsCanonicalizing($parcel->files->pluck('sha256')->all(), self::lab()->has(), 'each file once, whole');
+        self::assertSame(1, self::lab()->parcels());
+    }
+
+    public function test_it_is_told_what_keeps_it_and_when_it_is_tried_again(): void
+    {
+        $this->made();
+        $parcel = $this->packed();
+        self::lab()->close();
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        $waits = [];
+        for ($n = 0; $n < 4; $n++) {
+            (new SendParcel($parcel->id))->handle();
+            $told = $this->getJson("/api/orders/{$this->order->id}/parcels")->json('parcels.0');
+            self::assertSame('waiting', $told['state']);
+            self::assertStringContainsString('can’t be reached', $told['trouble']);
+            $waits[] = $told['secondsToNextTry'];
+        }
+        self::assertTrue($waits[0] < $waits[1] && $waits[1] < $waits[2] && $waits[2] < $waits[3], 'longer each time');
+        self::lab()->start();
+        $this->goesOn($parcel, ParcelState::Received);
+        self::assertNull($parcel->trouble);
+    }
+
+    public function test_stopped_and_gone_on_with(): void
+    {
+        $this->made();
+        $parcel = $this->packed();
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        $this->postJson("/api/parcels/{$parcel->id}/stop")->assertNoContent();
+        (new SendParcel($parcel->id))->handle();
+        self::assertSame([ParcelState::Stopped, []], [$parcel->refresh()->state, self::lab()->has()]);
+        $this->sent($parcel);
+    }
+
+    public function test_a_worker_killed_in_the_middle_is_followed_by_the_next(): void
+    {
+        $this->made();
+        $parcel = $this->packed();
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        // A process that is gone holds it, half of a file over.
+        $gone = new Process(['true']);
+        $gone->run();
+        $lab = LabService::of($parcel->lab) ?? self::fail('It has a service.');
+        $file = $parcel->files[0] ?? self::fail('It has a file.');
+        $lab->announce((string) file_get_contents($parcel->path('manifest.json')), $parcel->key);
+        $upload = $lab->begin($file->name, $file->bytes, $file->sha256);
+        $stream = fopen($parcel->path($file->name), 'r') ?: self::fail('It is there.');
+        $half = $lab->send($upload, $stream, 0, intdiv($file->bytes, 2));
+        $file->update(['upload' => $upload, 'sent' => $half]);
+        $parcel->update(['held_by' => gethostname().':4194305:1']);
+        (new SendParcel($parcel->id))->handle();
+        self::assertSame($half, $lab->arrived($upload), 'what another holds is let be');
+        self::assertSame(0, Artisan::call('planisher:recover'));
+        $this->goesOn($parcel, ParcelState::Received);
+        self::assertSame([$file->sha256], self::lab()->has());
+    }
+
+    public function test_a_file_that_changed_on_disk_is_not_sent_and_made_again_by_one_press(): void
+    {
+        $line = $this->made();
+        $parcel = $this->packed();
+        $file = MadeFile::query()->where('line_id', $line->id)->firstOrFail();
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        $bytes = (string) file_get_contents($file->path());
+        chmod($file->path(), 0644);
+        file_put_contents($file->path(), strrev($bytes));
+        (new SendParcel($parcel->id))->handle();
+        self::assertSame(ParcelState::Stopped, $parcel->refresh()->state);
+        self::assertStringContainsString('isn’t what was made any more', (string) $parcel->trouble);
+        self::assertSame([], self::lab()->has());
+
+        $this->postJson("/api/files/{$file->id}/again")->assertOk();
+        app()->call([new MakeFiles([$file->id]), 'handle']);
+        $this->sent($parcel);
+        self::assertSame([hash('sha256', $bytes)], self::lab()->has());
+    }
+
+    public function test_what_the_lab_refuses_comes_back_with_its_words_and_the_rest_stays_as_it_is(): void
+    {
+        $one = $this->made();
+        $two = $this->made('8 x 10 in', [], 'gulls.jpg');
+        $parcel = $this->packed();
+        self::lab()->is('refuse');
+        $this->sent($parcel, ParcelState::Back);
+        $back = $one->refresh()->state === Line::OPEN ? $one : $two->refresh();
+        $other = $back === $one ? $two->refresh() : $one;
+        self::assertSame([Line::OPEN, Line::MADE], [$back->state, $other->state]);
+        self::assertStringContainsString('a scratch', (string) $back->lab_said);
+        $this->pass($back);
+        self::assertNull($back->refresh()->lab_said, 'until it is passed anew');
+        $this->makeAll();
+        $this->sent($this->packed());
+    }
+
+    public function test_what_was_changed_meanwhile_is_not_opened_again(): void
+    {
+        $line = $this->made();
+        $parcel = $this->sent($this->packed());
+        $this->change($line, ['copies' => 7])->assertOk();
+        $this->pass($line->refresh());
+        self::lab()->does($parcel->key, 'back', 'Our printer broke.');
+        $this->goesOn($parcel, ParcelState::Back);
+        self::assertSame('Our printer broke.', $parcel->lab_said);
+        self::assertSame([Line::PASSED, null], [$line->refresh()->state, $line->lab_said]);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function falseReceipts(): iterable
+    {
+        yield 'of another parcel' => ['other', 'for another parcel'];
+        yield 'altered' => ['altered', 'was altered'];
+    }
+
+    #[\PHPUnit\Framework\Attributes\DataProvider('falseReceipts')]
+    public function test_a_false_receipt_is_not_taken(string $mood, string $says): void
+    {
+        $this->made();
+        $parcel = $this->packed();
+        self::lab()->is($mood, 1000);
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        (new SendParcel($parcel->id))->handle();
+        (new AskLab($parcel->id, isOnce: true))->handle();
+        self::assertSame([ParcelState::Sent, null], [$parcel->refresh()->state, $parcel->receipt]);
+        self::assertStringContainsString($says, (string) $parcel->trouble);
+        self::lab()->is($mood, 0);
+        $this->goesOn($parcel, ParcelState::Received);
+        self::assertNull($parcel->trouble);
+    }
+
+    public function test_a_second_receipt_is_told_and_the_first_kept(): void
+    {
+        $this->made();
+        $parcel = $this->sent($this->packed());
+        $first = $parcel->receipt['number'] ?? '';
+        self::lab()->is('twice');
+        (new AskLab($parcel->id, isOnce: true))->handle();
+        self::assertSame($first, $parcel->refresh()->receipt['number'] ?? null);
+        self::assertStringContainsString("{$first} and {$first}-B", (string) $parcel->trouble);
+    }
+
+    public function test_a_wrong_key_stops_it_until_the_card_has_the_right_one(): void
+    {
+        $this->made();
+        $parcel = $this->packed();
+        $this->order->lab->update(['service_key' => 'another']);
+        $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
+        (new SendParcel($parcel->id))->handle();
+        self::assertSame(ParcelState::Stopped, $parcel->refresh()->state);
+        self::assertStringContainsString('doesn’t know the key', (string) $parcel->trouble);
+
+        $card = "/api/labs/{$parcel->lab_id}/service";
+        $this->putJson($card, ['url' => 'lab.example', 'key' => null])->assertUnprocessable();
+        $kept = $this->putJson($card, ['url' => self::lab()->url(), 'key' => SimulatedLab::KEY])->assertOk();
+        self::assertSame(['url' => self::lab()->url(), 'hasKey' => true], $kept->json('service'));
+        self::assertStringNotContainsString(SimulatedLab::KEY, (string) $kept->getContent(), 'the key is never told again');
+        self::assertStringNotContainsString(
+            SimulatedLab::KEY,
+            (string) DB::table('labs')->where('id', $parcel->lab_id)->value('service_key'),
+        );
+        $this->sent($parcel);
+    }
+
+    public function test_without_a_service_it_is_handed_over_by_hand(): void
+    {
+        $line = $this->made();
+        $this->order->lab->update(['service_url' => null, 'service_key' => null]);
+        $parcel = $this->packed();
+        $message = (string) $this->postJson("/api/parcels/{$parcel->id}/send")
+            ->assertUnprocessable()
+            ->json('message');
+        self::assertStringContainsString('by hand', $message);
+        $this->putJson("/api/parcels/{$parcel->id}/by-hand", ['on' => '30.11.2026'])->assertUnprocessable();
+        $this->putJson("/api/parcels/{$parcel->id}/by-hand", ['on' => '2026-11-30', 'note' => 'slip 77'])->assertNoContent();
+        $told = $this->getJson("/api/orders/{$this->order->id}/parcels")->json('parcels.0');
+        self::assertSame(
+            ['sent', 'handed over', '2026-11-30', 'slip 77'],
+            [$told['state'], $told['stateLabel'], $told['handedOverOn'], $told['receiptNote']],
+        );
+        self::assertSame('handed over', $this->getJson("/api/orders/{$this->order->id}")->json("atLab.{$line->id}"));
+        $this->putJson("/api/parcels/{$parcel->id}/by-hand", ['on' => null, 'note' => null])->assertNoContent();
+        self::assertSame('packed', $this->getJson("/api/orders/{$this->order->id}/parcels")->json('parcels.0.state'));
+    }
+
+    public function test_a_mount_is_asked_for_without_passing_the_line_again(): void
+    {
+        $card = $this->order->lab->card;
+        $this->order->lab->update(['card' => ['products' => [['name' => 'metal', 'mounts' => [['name' => 'easel back']]]]] + $card]);
+        $line = $this->made('8 x 12 in', ['product' => 'metal']);
+        $this->change($line, ['mount' => 'easel back'])->assertOk();
+        self::assertSame(Line::MADE, $line->refresh()->state);
+        self::assertSame('easel back', $this->packed()->manifest['files'][0]['mount']);
+    }
+
+    public function test_a_reprint_is_the_same_to_the_last_byte_and_kept_apart(): void
+    {
+        $line = $this->made();
+        $first = $this->sent($this->packed());
+        $this->postJson("/api/orders/{$this->order->id}/reprints", ['lines' => [$line->id]])->assertCreated();
+        $make = Make::query()->with('files')->get()->sortBy('id')->last() ?? self::fail('It is made.');
+        app()->call([new MakeFiles([(int) $make->files[0]?->id]), 'handle']);
+        $file = $make->files()->firstOrFail();
+        self::assertSame($first->files[0]?->sha256, hash_file('sha256', $file->path()));
+        self::assertStringEndsWith('_reprint-1', $make->folder);
+        self::assertStringEndsWith('_reprint-1.jpg', $file->name);
+        $again = $this->packed();
+        self::assertSame([2, $file->name], [$again->number, $again->files[0]?->name]);
+        $this->sent($again);
+        self::assertSame(Line::MADE, $line->refresh()->state);
+    }
+
+    public function test_a_reprint_with_changes_is_a_line_of_its_own(): void
+    {
+        $line = $this->made();
+        $id = (int) $this->postJson("/api/lines/{$line->id}/reprint")
+            ->assertCreated()
+            ->json('id');
+        $again = Line::query()->findOrFail($id);
+        self::assertSame(['reprint-1', $line->names()], [$again->apart, $again->names()]);
+        $this->change($again, ['forPaper' => ['open' => 0.2]])->assertOk();
+        $this->pass($again->refresh());
+        $this->makeAll();
+        $file = MadeFile::query()->where('line_id', $id)->firstOrFail();
+        self::assertStringContainsString('reprint-1', $file->name);
+        self::assertStringContainsString('reprint-1', $file->make->folder);
+        self::assertSame(Line::MADE, $line->refresh()->state);
+    }
+
+    public function test_a_test_strip_is_a_line_that_knows_what_it_is_for(): void
+    {
+        $line = $this->line('8 x 10 in');
+        $settings = [['open' => 0], ['open' => 0.2], ['open' => 0.4]];
+        $id = (int) $this->postJson("/api/lines/{$line->id}/test-strip", ['settings' => $settings])
+            ->assertCreated()
+            ->json('id');
+        $strip = $this->getJson("/api/orders/{$this->order->id}")->json('lines.1');
+        self::assertSame([$id, $line->id, 'test'], [$strip['id'], $strip['testOf'], $strip['apart']]);
+        self::assertSame(
+            [null, 0.2, 0.4],
+            array_map(fn (array $cell): ?float => $cell['line']['forPaper']['open'] ?? null, $strip['cells']),
+        );
+        self::assertStringContainsString('test', $strip['fileName']);
+        $message = (string) $this->postJson("/api/lines/{$line->id}/test-strip", ['settings' => [['open' => 0]]])->json('message');
+        self::assertStringContainsString('three to five', $message);
+    }
+
+    public function test_our_uploads_are_understood_by_another_tus_server(): void
+    {
+        [$tus, $port] = $this->node('tus-server.mjs');
+        try {
+            $this->order->lab->update(['service_url' => "http://127.0.0.1:{$port}", 'service_key' => 'k']);
+            $lab = LabService::of($this->order->lab) ?? self::fail('It has a service.');
+            $bytes = random_bytes(9_000_000);
+            $path = storage_path('app/uploads/large');
+            file_put_contents($path, $bytes);
+            $upload = $lab->begin('large.jpg', strlen($bytes), hash('sha256', $bytes));
+            $stream = fopen($path, 'r') ?: self::fail('It is there.');
+            $at = $lab->send($upload, $stream, 0, LabService::PIECE);
+            self::assertSame([LabService::PIECE, LabService::PIECE], [$at, $lab->arrived($upload)]);
+            while ($at < strlen($bytes)) {
+                $at = $lab->send($upload, $stream, $at, min(LabService::PIECE, strlen($bytes) - $at));
+            }
+            $kept = sys_get_temp_dir()."/tus-{$port}/".basename($upload);
+            self::assertSame(hash('sha256', $bytes), hash_file('sha256', $kept));
+            self::assertNull($lab->arrived("http://127.0.0.1:{$port}/v1/files/none"));
+        } finally {
+            $tus->stop(0);
+        }
+    }
+
+    public function test_another_tus_client_is_understood_by_the_simulated_lab(): void
+    {
+        $bytes = random_bytes(3_000_000);
+        $path = storage_path('app/uploads/large');
+        file_put_contents($path, $bytes);
+        $client = new Process(
+            ['node', __DIR__.'/tus-client.mjs', self::lab()->url().'/v1/files', SimulatedLab::KEY, $path],
+            base_path(),
+        );
+        $client->setTimeout(60)->mustRun();
+        self::assertSame([hash('sha256', $bytes)], self::lab()->has());
+    }
+
+    /** @return array{Process, int} a program of Node.js that tells its port */
+    private function node(string $script): array
+    {
+        $process = new Process(['node', __DIR__."/{$script}"], base_path(), timeout: null);
+        $process->start();
+        $process->waitUntil(fn (string $type, string $said): bool => str_contains($said, 'port '));
+
+        return [$process, (int) preg_replace('/\D/', '', $process->getOutput())];
+    }
+}
