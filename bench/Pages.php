@@ -21,7 +21,7 @@ use Planisher\ClientList\ClientList;
 /**
  * What pages with much on them take of the server, by the application's own kernel on a database of its own: the start page of two
  * thousand orders, a card change over sixty open lines, a list of five hundred lines, what is said of two hundred, a folder of
- * twenty thousand pictures. Beside each stands the same work
+ * twenty thousand pictures, a parcel of half a gigabyte. Beside each stands the same work
  * with little, or with nothing of ours, in the same run.
  */
 final class Pages
@@ -55,6 +55,7 @@ final class Pages
         $this->cardChange();
         $this->words();
         $this->folder();
+        (new Parcels($this->table))->run();
 
         return $this->table->allKept();
     }

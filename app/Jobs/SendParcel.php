@@ -17,7 +17,6 @@ use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
-use Planisher\Imaging\Checksum;
 use Planisher\Parcel\Manifest;
 use Planisher\Parcel\ParcelState;
 
@@ -48,7 +47,7 @@ final class SendParcel implements ShouldQueue
         if ($isMine !== 1) {
             return;
         }
-        $parcel = Parcel::query()->with('lab', 'files')->findOrFail($this->parcelId);
+        $parcel = Parcel::query()->with('lab', 'files.madeFile.make')->findOrFail($this->parcelId);
         try {
             $this->send($parcel);
         } catch (CannotPack|LabRefuses $e) {
@@ -66,7 +65,6 @@ final class SendParcel implements ShouldQueue
     private function send(Parcel $parcel): void
     {
         $lab = LabService::of($parcel->lab) ?? throw new LabRefuses("{$parcel->lab->name} has no service any more.");
-        Packing::fill($parcel);
         $have = $lab->announce((string) file_get_contents($parcel->path(Manifest::FILE)), $parcel->key);
         $until = time() + self::MOST_SECONDS;
         foreach ($parcel->files as $file) {
@@ -88,9 +86,7 @@ final class SendParcel implements ShouldQueue
     /** @return bool whether all of it is there; not where somebody stopped it, or another job goes on */
     private static function over(LabService $lab, Parcel $parcel, ParcelFile $file, int $until): bool
     {
-        if (Checksum::of($file->path()) !== $file->sha256) {
-            throw new CannotPack("“{$file->name}” was changed while it was being sent. Make it again, then send the parcel again.");
-        }
+        Packing::mend($file);
         $at = $file->upload === null ? null : $lab->arrived($file->upload);
         if ($at === null) {
             $file->update(['upload' => $lab->begin($file->name, $file->bytes, $file->sha256), 'sent' => 0]);

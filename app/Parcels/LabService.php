@@ -31,6 +31,9 @@ final class LabService
 
     private const PIECE_SECONDS = 120;
 
+    /** No answer is longer; what goes on beyond is cut off. */
+    private const LONGEST_ANSWER = 8_000_000;
+
     private function __construct(private readonly string $name, private readonly string $url, private readonly string $key) {}
 
     /** @return ?self null where a lab has none: parcels are handed over by hand */
@@ -165,7 +168,12 @@ final class LabService
                 Http::withToken($this->key)
                     ->acceptJson()
                     ->withoutRedirecting()
-                    ->withOptions(['expect' => false]) // a second is lost where nobody answers that
+                    ->withOptions([
+                        'expect' => false, // a second is lost where nobody answers that
+                        'progress' => function (mixed $of, mixed $come): void {
+                            $come <= self::LONGEST_ANSWER || throw $this->nonsense();
+                        },
+                    ])
                     ->connectTimeout(self::CONNECT_SECONDS)
                     ->timeout(self::ANSWER_SECONDS),
             );

@@ -8,6 +8,7 @@ use App\Making\WholeCopy;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
+use App\Models\ParcelFile;
 use App\Models\Studio;
 use App\Orders\History;
 use Illuminate\Support\Facades\DB;
@@ -66,28 +67,26 @@ final class Packing
     }
 
     /**
-     * Puts each file of a parcel into its folder, where it isn't there as it was made.
+     * Puts a file into its parcel's folder, where it isn't there as it was made.
      *
-     * @throws CannotPack where a file isn't what was made any more
+     * @throws CannotPack where what was made isn't what it was any more
      */
-    public static function fill(Parcel $parcel): void
+    public static function mend(ParcelFile $file): void
     {
-        foreach ($parcel->files()->with('madeFile.make')->get() as $file) {
-            $file->setRelation('parcel', $parcel);
-            if (is_file($file->path()) && Checksum::of($file->path()) === $file->sha256) {
-                continue;
-            }
-            $made = $file->madeFile->path();
-            @unlink($file->path());
-            // A link takes no room; where the disk can't, it is copied.
-            if (
-                ! is_file($made) ||
-                Checksum::of($made) !== $file->sha256 ||
-                (! @link($made, $file->path()) && ! WholeCopy::put($made, $file->path(), $file->sha256))
-            ) {
-                throw new CannotPack(self::changed($file->name), $file->made_file_id);
-            }
+        if (is_file($file->path()) && Checksum::of($file->path()) === $file->sha256) {
+            return;
         }
+        $made = $file->madeFile->path();
+        @unlink($file->path());
+        if (! is_file($made) || Checksum::of($made) !== $file->sha256 || ! self::link($made, $file)) {
+            throw new CannotPack(self::changed($file->name), $file->made_file_id);
+        }
+    }
+
+    /** A link takes no room, and no reading: its sum is known. Where the disk can't link, it is copied. */
+    private static function link(string $made, ParcelFile $file): bool
+    {
+        return is_file($file->path()) || @link($made, $file->path()) || WholeCopy::put($made, $file->path(), $file->sha256);
     }
 
     /** @return string its checksum, where the file is still what was made */
@@ -139,7 +138,10 @@ final class Packing
             self::put($parcel, Manifest::FILE, $manifest->json());
             self::put($parcel, self::SUMS, $manifest->sums());
             self::put($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
-            self::fill($parcel);
+            foreach ($files as $i => $made) {
+                $file = $parcel->files()->where('name', $items[$i]->name)->firstOrFail()->setRelation('parcel', $parcel);
+                self::link($made->path(), $file) || throw new CannotPack(self::changed($file->name), $made->id);
+            }
         } catch (\Throwable $e) {
             File::deleteDirectory($parcel->path());
             throw $e;

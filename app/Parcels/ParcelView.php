@@ -82,7 +82,7 @@ final class ParcelView
                         'at' => $parcel->receipt['at'],
                     ],
             'files' => $parcel->files
-                ->map(fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $price) => $money($price, $currency)))
+                ->map(fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $of) => $money($of, $currency)))
                 ->all(),
         ];
     }

@@ -64,7 +64,8 @@ final class Uploads
         if ($bytes === false || ! flock($bytes, LOCK_EX | LOCK_NB)) {
             return self::tus(423);
         }
-        $at = (int) fstat($bytes)['size'];
+        clearstatcache();
+        $at = (int) filesize($this->store->bytes($id));
         if ((string) $at !== ($_SERVER['HTTP_UPLOAD_OFFSET'] ?? '')) {
             return self::tus(409);
         }

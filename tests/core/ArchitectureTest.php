@@ -135,6 +135,17 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** A lab that checked parcels by our own rules would agree with whatever we send. */
+    public function test_the_simulated_lab_shares_nothing_with_us(): void
+    {
+        $files = self::files('labsim');
+        self::assertGreaterThan(5, count($files));
+        foreach ($files as $file) {
+            $text = (string) file_get_contents($file);
+            self::assertDoesNotMatchRegularExpression('/Planisher\\\\|App\\\\|Illuminate|vendor\\/|autoload|core\\//', $text, $file);
+        }
+    }
+
     public function test_no_file_is_taken_to_have_one_picture(): void
     {
         foreach (['core', 'imaging', 'app', 'bench'] as $folder) {
@@ -146,7 +157,7 @@ final class ArchitectureTest extends TestCase
 
     public function test_no_line_is_too_long_to_be_read(): void
     {
-        foreach (['core', 'imaging', 'app', 'bench', 'bin', 'database', 'demo', 'routes', 'tests'] as $folder) {
+        foreach (['core', 'imaging', 'app', 'bench', 'bin', 'database', 'demo', 'labsim', 'routes', 'tests'] as $folder) {
             foreach (self::files($folder) as $file) {
                 foreach (file($file) ?: [] as $i => $line) {
                     self::assertLessThanOrEqual(self::LONGEST_LINE, mb_strlen(rtrim($line, "\n")), "{$file}:".($i + 1));

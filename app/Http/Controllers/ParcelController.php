@@ -96,7 +96,9 @@ final class ParcelController
     public function zip(Parcel $parcel): JsonResponse|Response
     {
         return self::mendable(function () use ($parcel): Response {
-            Packing::fill($parcel);
+            foreach ($parcel->load('files.madeFile.make')->files as $file) {
+                Packing::mend($file->setRelation('parcel', $parcel));
+            }
             $names = [...$parcel->files->pluck('name')->all(), Manifest::FILE, Packing::SUMS, Packing::JOB_SHEET];
             $paths = array_map(fn (string $name): string => $parcel->path($name), $names);
             $path = storage_path("app/zips/parcel-{$parcel->id}-".substr($parcel->contents, 0, 16).'.zip');

@@ -194,6 +194,14 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
             )}
             <div className="flex shrink-0 items-center gap-6 border-t border-rule px-[26px] py-3">
                 <ul className="min-w-0 grow" aria-label="What to look at" aria-live="polite">
+                    {line.labSaid !== null && line.state === 'open' && (
+                        <li className="flex items-baseline gap-2.5 text-[13.5px] leading-snug">
+                            <Mark level="look" />
+                            <span className="min-w-0">
+                                <b>The lab sent it back.</b> <span className="text-soft">{line.labSaid}</span>
+                            </span>
+                        </li>
+                    )}
                     {findings.map((finding) => (
                         <li
                             key={`${finding.code} ${finding.title}`}
@@ -205,7 +213,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                             </span>
                         </li>
                     ))}
-                    {findings.length === 0 && (
+                    {findings.length === 0 && line.labSaid === null && (
                         <li className="flex items-baseline gap-2.5 text-[13.5px]">
                             <Mark level="fine" /> Nothing to look at any more.
                         </li>

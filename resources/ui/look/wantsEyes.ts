@@ -1,4 +1,8 @@
 import type { LineView } from '@/api/types';
 
-/** A line that can't just be passed: something on it is to be looked at, or stops it. */
-export const wantsEyes = (line: LineView) => line.state === 'open' && line.findings[0]!.level !== 'fine';
+/** A line that can't just be passed: something on it is to be looked at, or stops it, or the lab sent it back. */
+export const wantsEyes = (line: LineView) =>
+    line.state === 'open' && (line.findings[0]!.level !== 'fine' || line.labSaid !== null);
+
+/** A line that can: nothing is to be looked at. */
+export const isFine = (line: LineView) => line.state === 'open' && !wantsEyes(line);

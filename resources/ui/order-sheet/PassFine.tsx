@@ -4,12 +4,13 @@ import type { LineView } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { useNotices } from '@/common/notices';
 import { useKeys } from '@/common/useKeys';
+import { isFine } from '@/look/wantsEyes';
 
 /** Passes all lines that have nothing to look at, in one press. */
 export function PassFine({ orderId, lines }: { orderId: number; lines: LineView[] }) {
     const acts = useManyActs(orderId);
     const notices = useNotices();
-    const fine = lines.filter((line) => line.state === 'open' && line.findings[0]!.level === 'fine');
+    const fine = lines.filter(isFine);
     const pass = useMutation({
         mutationFn: () => acts.pass(fine),
         onSuccess: (missed) => missed.forEach((words) => notices.say(words, { lasts: true })),

@@ -4,7 +4,7 @@ import { useManyActs } from '@/api/lines';
 import { orderKey } from '@/api/orders';
 import type { OrderSheet } from '@/api/types';
 import { useNotices } from '@/common/notices';
-import { wantsEyes } from '@/look/wantsEyes';
+import { isFine, wantsEyes } from '@/look/wantsEyes';
 import { useMake } from '@/make/useMake';
 
 /**
@@ -19,7 +19,7 @@ export function useGoOn(orderId: number) {
     return useMutation({
         mutationFn: async () => {
             const lines = () => client.getQueryData<OrderSheet>(orderKey(orderId))?.lines ?? [];
-            const fine = lines().filter((line) => line.state === 'open' && !wantsEyes(line));
+            const fine = lines().filter(isFine);
             const missed = fine.length > 0 ? await acts.pass(fine) : [];
             missed.forEach((words) => notices.say(words, { lasts: true }));
             if (lines().some(wantsEyes)) {
