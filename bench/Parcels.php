@@ -49,11 +49,11 @@ final class Parcels
         }
         $file = $parcel->files()->firstOrFail();
         $one = $lab->begin('bare.jpg', $file->bytes, str_repeat('0', 64));
-        $curl = implode(' ', [
-            'curl -sS -o /dev/null -X PATCH -H "Authorization: Bearer $LABSIM_KEY" -H "Tus-Resumable: 1.0.0" -H "Upload-Offset: 0" -H Expect:',
-            '-H "Content-Type: application/offset+octet-stream" --data-binary @'.escapeshellarg($parcel->path($file->name)),
-            $one,
-        ]);
+        $headers = ['Authorization: Bearer $LABSIM_KEY', 'Tus-Resumable: 1.0.0', 'Upload-Offset: 0', 'Expect:'];
+        $headers[] = 'Content-Type: application/offset+octet-stream';
+        $said = implode(' ', array_map(fn (string $header): string => "-H \"{$header}\"", $headers));
+        $path = escapeshellarg($parcel->path($file->name));
+        $curl = "curl -sS -o /dev/null -X PATCH {$said} --data-binary @{$path} {$one}";
         $bare = self::FILES * self::milliseconds(fn () => exec($curl));
         $parcel->update(['state' => 'sending']);
         $memory = self::memory(fn () => (new SendParcel($parcel->id))->handle(), $sent);
