@@ -59,7 +59,8 @@ final class Page
         }
 
         return '<!doctype html><html lang=en><meta charset=utf-8><meta name=viewport content="width=device-width">'.
-            '<title>Larkmoor Print Lab, simulated</title><style>body{font:15px/1.5 sans-serif;max-width:60rem;margin:3rem auto;padding:0 1rem}'.
+            '<title>Larkmoor Print Lab, simulated</title><style>'.
+            'body{font:15px/1.5 sans-serif;max-width:60rem;margin:3rem auto;padding:0 1rem}'.
             'td{padding:.3rem 1rem .3rem 0;border-top:1px solid #ccc;vertical-align:top}'.
             'li{list-style:none;margin:.2rem 0}ul{padding:0}'.
             'form{display:inline}</style><h1>Larkmoor Print Lab, simulated</h1>'.
