@@ -163,6 +163,7 @@ Route::middleware('web')
             Route::post('parcels/{parcel}/stop', [ParcelController::class, 'stop']);
             Route::put('parcels/{parcel}/by-hand', [ParcelController::class, 'byHand']);
             Route::get('parcels/{parcel}/job-sheet', [ParcelController::class, 'jobSheet']);
+            Route::get('parcels/{parcel}/receipt', [ParcelController::class, 'receipt']);
             Route::get('parcels/{parcel}/zip', [ParcelController::class, 'zip']);
             Route::get('parcel-files/{parcelFile}/preview', [ParcelController::class, 'preview']);
         });

@@ -6,8 +6,6 @@ namespace App\Parcels;
 
 use App\Models\Studio;
 use App\Pictures\PictureStore;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Unit;
 use Planisher\Parcel\Item;
@@ -16,27 +14,16 @@ use Planisher\Parcel\Manifest;
 /** The sheet of paper that goes with a parcel: what it is, how often, on what, what is left to do by hand. It needs no colour. */
 final class JobSheet
 {
-    private const DOTS_PER_INCH = 96;
-
     public static function pdf(Manifest $manifest): string
     {
-        $options = new Options();
-        $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setDefaultFont('DejaVu Sans')->setDpi(self::DOTS_PER_INCH);
-        $options->setChroot(storage_path('app/proxies'))->setTempDir(sys_get_temp_dir())->setFontCache(sys_get_temp_dir());
-        $pdf = new Dompdf($options);
         $unit = Studio::current()->unit;
-        $pdf->setPaper($unit === Unit::Inch ? 'letter' : 'a4');
-        $pdf->loadHtml(
-            view('job-sheet', [
-                'manifest' => $manifest,
-                'rows' => array_map(fn (Item $item): array => self::row($item, $unit), $manifest->items),
-                'pieces' => array_sum(array_map(fn (Item $item): int => $item->worked->line->copies, $manifest->items)),
-                'total' => $manifest->total()?->label(),
-            ])->render(),
-        );
-        $pdf->render();
 
-        return (string) $pdf->output();
+        return OnPaper::pdf('job-sheet', [
+            'manifest' => $manifest,
+            'rows' => array_map(fn (Item $item): array => self::row($item, $unit), $manifest->items),
+            'pieces' => array_sum(array_map(fn (Item $item): int => $item->worked->line->copies, $manifest->items)),
+            'total' => $manifest->total()?->label(),
+        ]);
     }
 
     /** @return array<string, mixed> what is told of a file */

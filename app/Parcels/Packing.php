@@ -27,6 +27,8 @@ final class Packing
 
     public const JOB_SHEET = 'job-sheet.pdf';
 
+    private const FULL = 'The parcel can’t be written: the disk is full, or can’t be written to. Make room, then pack it again.';
+
     public function __construct(private readonly Contents $contents) {}
 
     /**
@@ -78,15 +80,19 @@ final class Packing
         }
         $made = $file->madeFile->path();
         @unlink($file->path());
-        if (! is_file($made) || Checksum::of($made) !== $file->sha256 || ! self::link($made, $file)) {
+        if (! is_file($made) || Checksum::of($made) !== $file->sha256) {
             throw new CannotPack(self::changed($file->name), $file->made_file_id);
         }
+        self::put($made, $file);
     }
 
     /** A link takes no room, and no reading: its sum is known. Where the disk can't link, it is copied. */
-    private static function link(string $made, ParcelFile $file): bool
+    private static function put(string $made, ParcelFile $file): void
     {
-        return is_file($file->path()) || @link($made, $file->path()) || WholeCopy::put($made, $file->path(), $file->sha256);
+        is_file($file->path()) ||
+            @link($made, $file->path()) ||
+            WholeCopy::put($made, $file->path(), $file->sha256) ||
+            throw new CannotPack(self::FULL);
     }
 
     /** @return string its checksum, where the file is still what was made */
@@ -135,12 +141,12 @@ final class Packing
         }
         try {
             File::ensureDirectoryExists($parcel->path(), 0770);
-            self::put($parcel, Manifest::FILE, $manifest->json());
-            self::put($parcel, self::SUMS, $manifest->sums());
-            self::put($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
+            self::written($parcel, Manifest::FILE, $manifest->json());
+            self::written($parcel, self::SUMS, $manifest->sums());
+            self::written($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
             foreach ($files as $i => $made) {
                 $file = $parcel->files()->where('name', $items[$i]->name)->firstOrFail()->setRelation('parcel', $parcel);
-                self::link($made->path(), $file) || throw new CannotPack(self::changed($file->name), $made->id);
+                self::put($made->path(), $file);
             }
         } catch (\Throwable $e) {
             File::deleteDirectory($parcel->path());
@@ -151,11 +157,11 @@ final class Packing
         return $parcel;
     }
 
-    private static function put(Parcel $parcel, string $name, string $content): void
+    private static function written(Parcel $parcel, string $name, string $content): void
     {
         $part = $parcel->path(".{$name}.part");
         if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, $parcel->path($name))) {
-            throw new CannotPack('The parcel can’t be written: the disk is full, or can’t be written to. Make room, then pack it again.');
+            throw new CannotPack(self::FULL);
         }
     }
 }

@@ -52,7 +52,6 @@ final class ParcelView
     {
         $told = array_column($parcel->manifest['files'], null, 'name');
         $total = $parcel->manifest['total'] ?? null;
-        $money = fn (?float $price, string $in): ?string => $price === null ? null : (new Price((int) round($price * 100), $in))->label();
         $currency = $total['currency'] ?? '';
 
         return [
@@ -70,7 +69,7 @@ final class ParcelView
             'labSaid' => $parcel->lab_said,
             'handedOverOn' => $parcel->handed_over_on?->format('Y-m-d'),
             'receiptNote' => $parcel->receipt_note,
-            'total' => $money($total['price'] ?? null, $currency),
+            'total' => self::money($total['price'] ?? null, $currency),
             'isPriced' => $total['isComplete'] ?? false,
             'receipt' => $parcel->receipt === null
                     ? null
@@ -78,13 +77,19 @@ final class ParcelView
                         'number' => $parcel->receipt['number'],
                         'files' => $parcel->receipt['files'],
                         'pieces' => $parcel->receipt['pieces'],
-                        'total' => $money($parcel->receipt['total'], $parcel->receipt['currency'] ?? $currency),
+                        'total' => self::money($parcel->receipt['total'], $parcel->receipt['currency'] ?? $currency),
                         'at' => $parcel->receipt['at'],
                     ],
             'files' => $parcel->files
-                ->map(fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $of) => $money($of, $currency)))
+                ->map(fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $of) => self::money($of, $currency)))
                 ->all(),
         ];
+    }
+
+    /** “23.90 €”; null where no price is said */
+    public static function money(?float $price, string $currency): ?string
+    {
+        return $price === null ? null : (new Price((int) round($price * 100), $currency))->label();
     }
 
     /**

@@ -20,6 +20,11 @@ final class Changes
         $said = [];
         foreach ($wishes as $wish) {
             $change = self::printedOn($all, $wish->change, $lab);
+            if (isset($all['options'], $change['options'])) {
+                // Of what a lab does besides, the later comes on top.
+                $change['options'] = array_values(array_unique([...$all['options'], ...$change['options']]));
+                unset($said['options']);
+            }
             foreach (self::flat($change) as $path => $value) {
                 foreach ($said as $other => $of) {
                     $isSame = (string) $path === (string) $other;

@@ -1,4 +1,5 @@
 // Takes the pictures of the main views from a freshly seeded, running demo:  node docs/screenshots/take.mjs [ADDRESS] [FOLDER]
+import { execFileSync } from 'node:child_process';
 import { chromium } from '@playwright/test';
 
 const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots'] = process.argv.slice(2);
@@ -24,18 +25,20 @@ await page.getByRole('link', { name: 'Isholm Rowing Club' }).click();
 await page.getByRole('heading', { name: 'Isholm Rowing Club' }).waitFor();
 await take('order-sheet');
 // The client's list, being read.
-await page.getByRole('textbox', { name: /What was ordered/ }).fill(
-    [
-        'Hello Wren, could we please have',
-        '2 of the point light 11x15, whole, thin line',
-        '8x10:',
-        '- old gears x 3',
-        '- lone tree, no cropping',
-        'canvas 2 in deep, mirrored, dark edges, of the dawn boat 20x30',
-        'the tree and the boat as 30x40, on lustr',
-        'all of them matte',
-    ].join('\n'),
-);
+await page
+    .getByRole('textbox', { name: /What was ordered/ })
+    .fill(
+        [
+            'Hello Wren, could we please have',
+            '2 of the point light 11x15, whole, thin line',
+            '8x10:',
+            '- old gears x 3',
+            '- lone tree, no cropping',
+            'canvas 2 in deep, mirrored, dark edges, of the dawn boat 20x30',
+            'the tree and the boat as 30x40, on lustr',
+            'all of them matte',
+        ].join('\n'),
+    );
 await page.locator('[aria-label="How it was read"][aria-busy=false]').waitFor();
 await page.getByText(/are clear/).scrollIntoViewIfNeeded();
 await take('list-read');
@@ -52,19 +55,6 @@ await page.goto('/orders/1/lines/3');
 await page.getByTestId('preview').waitFor();
 await page.keyboard.press('f');
 await take('bench');
-await page.goto('/orders/1/lines/6');
-await page.getByTestId('preview').waitFor();
-await page
-    .getByTestId('sentence')
-    .getByRole('button', { name: /Border$/ })
-    .click();
-await page
-    .getByRole('group', { name: /suggestions/ })
-    .getByRole('button')
-    .nth(6)
-    .waitFor();
-await take('bench-border');
-await page.keyboard.press('Escape');
 await page.goto('/orders/3/lines/13');
 await page.getByTestId('turned').waitFor();
 await take('bench-canvas');
@@ -78,14 +68,6 @@ await take('bench-on-paper');
 await page.goto('/labs/1');
 await page.getByRole('img', { name: /^Gamuts of/ }).waitFor();
 await take('lab');
-await page.goto('/studio');
-await page.getByRole('region', { name: 'People' }).waitFor();
-await take('studio');
-await page.goto('/orders/1');
-await page.getByRole('button', { name: 'From the pictures folder…' }).click();
-await page.getByRole('button', { name: /point-light/ }).waitFor();
-await page.waitForTimeout(2500); // small pictures follow
-await take('pictures-folder');
 await page.goto('/orders/3/wall');
 await page.getByLabel('180 cm line').check();
 await take('on-the-wall');
@@ -122,4 +104,36 @@ await page
     .first()
     .waitFor({ timeout: 120_000 });
 await take('make');
+// To the simulated lab, which is slow first; its port is five above the demo's, and it needs no key for its moods.
+const lab = new URL(address);
+lab.port = String(Number(lab.port) + 5);
+const mood = (times) =>
+    fetch(new URL('/moods', lab), { method: 'POST', body: new URLSearchParams({ mood: 'slow', times }), redirect: 'manual' });
+await mood('100');
+await page.goto('/orders/1/parcels');
+await page.getByRole('button', { name: /^Pack and send/ }).click();
+await page.getByText(/[1-9]\d* % is with/).waitFor({ timeout: 60_000 });
+await take('parcel');
+await mood('0');
+await page.getByRole('group', { name: 'Receipt' }).waitFor({ timeout: 120_000 });
+await page
+    .getByRole('button', { name: /preview of/ })
+    .first()
+    .click();
+await page
+    .getByTestId('beside')
+    .getByRole('img', { name: /as the lab/ })
+    .waitFor();
+await take('lab-answer');
+const [sheet] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('j')]);
+execFileSync('pdftoppm', ['-png', '-r', '96', '-singlefile', await sheet.path(), `${folder}/job-sheet`]);
+// A test strip of a print, on the bench.
+await page.goto('/orders/1/lines/2');
+await page.getByTestId('preview').waitFor();
+await page.getByTestId('sentence').getByRole('button', { name: /add/ }).click();
+await page.getByText('lifted for paper').click();
+await page.getByRole('button', { name: 'Print a test strip' }).click();
+await page.getByTestId('test-strip').waitFor();
+await page.getByTestId('preview').first().waitFor();
+await take('test-strip');
 await browser.close();

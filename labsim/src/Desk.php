@@ -13,11 +13,12 @@ final class Desk
 
     private readonly Parcels $parcels;
 
-    public function __construct(private readonly Store $store, private readonly string $key)
+    /** @param  int  $pace  seconds until what is received is printed; 0 for when its people say so */
+    public function __construct(private readonly Store $store, private readonly string $key, int $pace)
     {
         $this->moods = new Moods($store);
         $this->uploads = new Uploads($store, $this->moods);
-        $this->parcels = new Parcels($store, $this->moods, $this->uploads, Catalogue::read(), $key);
+        $this->parcels = new Parcels($store, $this->moods, $this->uploads, Catalogue::read(), $key, $pace);
     }
 
     public function open(string $method, string $path): Answer

@@ -19,6 +19,7 @@ final class Parcels
         private readonly Uploads $uploads,
         private readonly Catalogue $catalogue,
         private readonly string $key,
+        private readonly int $pace,
     ) {}
 
     /** A parcel is announced by its manifest; the same once more is the same parcel. */
@@ -126,7 +127,7 @@ final class Parcels
     {
         $parcel['asked']++;
         if ($parcel['state'] !== 'checking') {
-            return $parcel;
+            return $this->printed($parcel);
         }
         if ($this->moods->takes('late')) {
             $parcel['lateUntil'] = $parcel['asked'] + self::LATE_ASKED;
@@ -154,6 +155,26 @@ final class Parcels
         $refused = array_filter($parcel['files'], fn (array $file): bool => $file['reasons'] !== []);
         $parcel['state'] = $refused === [] ? 'received' : 'refused';
         $parcel['at'] = gmdate('c');
+
+        return $parcel;
+    }
+
+    /**
+     * A lab prints by itself what it has received, and dispatches it, in its own time.
+     *
+     * @param  array<string, mixed>  $parcel
+     * @return array<string, mixed>
+     */
+    private function printed(array $parcel): array
+    {
+        $age = time() - (int) strtotime($parcel['at'] ?? 'now');
+        $isDue = fn (int $paces): bool => $this->pace > 0 && $age >= $paces * $this->pace;
+        if ($parcel['state'] === 'received' && $isDue(1)) {
+            $parcel['state'] = 'printing';
+        }
+        if ($parcel['state'] === 'printing' && $isDue(4)) {
+            $parcel['state'] = 'dispatched';
+        }
 
         return $parcel;
     }

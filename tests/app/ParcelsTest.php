@@ -157,12 +157,31 @@ final class ParcelsTest extends TestCase
         self::assertSame(['received', 'received'], array_values((array) $sheet));
         self::assertSame('received', $this->getJson('/api/orders')->json('orders.0.parcel'));
 
+        $receipt = (string) $this->get("/api/parcels/{$parcel->id}/receipt")
+            ->assertOk()
+            ->getContent();
+        $text = (new Process(['pdftotext', '-', '-']))->setInput($receipt)->mustRun()->getOutput();
+        self::assertStringContainsString('Receipt '.($parcel->receipt['number'] ?? ''), $text);
+        self::assertStringContainsString('2 files, 4 pieces', (string) preg_replace('/\s+/', ' ', $text));
+
         self::lab()->does($parcel->key, 'printing');
         $this->goesOn($parcel, ParcelState::Printing);
         self::lab()->does($parcel->key, 'dispatched');
         $this->goesOn($parcel, ParcelState::Dispatched);
         $said = array_column((array) $this->getJson("/api/orders/{$this->order->id}/history")->json('events'), 'what');
         self::assertContains('said of parcel 1: dispatched', $said);
+    }
+
+    public function test_a_lab_goes_on_in_its_own_time(): void
+    {
+        self::lab()->close();
+        self::lab()->start(pace: 1);
+        $this->made();
+        $parcel = $this->sent($this->packed(), ParcelState::Received);
+        sleep(1);
+        $this->goesOn($parcel, ParcelState::Printing);
+        sleep(3);
+        $this->goesOn($parcel, ParcelState::Dispatched);
     }
 
     public function test_pressed_twice_in_two_windows_it_goes_once(): void
@@ -191,6 +210,7 @@ final class ParcelsTest extends TestCase
         yield 'it answers 500' => ['error', 3];
         yield 'it answers nonsense' => ['nonsense', 3];
         yield 'it takes long to say what it thinks' => ['late', 1];
+        yield 'it doesn’t answer at all' => ['silent', 1];
     }
 
     #[\PHPUnit\Framework\Attributes\DataProvider('breaks')]

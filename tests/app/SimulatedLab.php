@@ -34,12 +34,18 @@ final class SimulatedLab
         return "http://127.0.0.1:{$this->port}";
     }
 
-    public function start(): void
+    /** @param  int  $pace  seconds until it prints by itself what it has received; 0 for when it is told */
+    public function start(int $pace = 0): void
     {
         // Its own session: power is lost by all of it and by nothing else.
         $this->process = new Process(
             ['setsid', 'php', '-d', 'post_max_size=0', '-S', "127.0.0.1:{$this->port}", base_path('labsim/index.php')],
-            env: ['LABSIM_HOME' => $this->home, 'LABSIM_KEY' => self::KEY, 'PHP_CLI_SERVER_WORKERS' => '2'],
+            env: [
+                'LABSIM_HOME' => $this->home,
+                'LABSIM_KEY' => self::KEY,
+                'LABSIM_PACE' => (string) $pace,
+                'PHP_CLI_SERVER_WORKERS' => '2',
+            ],
             timeout: null,
         );
         $this->process->start();

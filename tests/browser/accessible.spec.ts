@@ -1,14 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-import { addLine, addPictures, expect, newOrder, openWord, painted, test } from './studio';
-
-/** All of a page, or the popover that lies over it: the page below was looked at before. */
-async function audit(page: Page, within?: string) {
-    await page.waitForLoadState('networkidle');
-    const axe = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
-    const { violations } = await (within ? axe.include(within) : axe).analyze();
-    expect(violations.map(({ id, nodes }) => [id, nodes.map((node) => node.html)])).toEqual([]);
-}
+import { addLine, addPictures, audit, expect, newOrder, openWord, painted, test } from './studio';
 
 const POPOVER = '[role=dialog]';
 

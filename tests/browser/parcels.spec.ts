@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { Hand } from './hand';
-import { addPictures, download, expect, newOrder, photographed, PICTURES, test, tool } from './studio';
+import { addPictures, audit, download, expect, newOrder, photographed, PICTURES, test, tool } from './studio';
 
 const LAB = process.env.LABSIM_URL!;
 
@@ -74,6 +74,7 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     await expect(page.getByTestId('beside').getByText('the same to a pixel')).toBeVisible();
     await expect(page.getByTestId('beside').getByRole('img')).toHaveJSProperty('complete', true);
 
+    await audit(page);
     const sheet = await download(page, () => page.keyboard.press('j'));
     expect(tool('pdftotext', '-layout', sheet, '-')).toContain('Isholm Rowing Club');
     const zip = await download(page, () => page.keyboard.press('d'));
@@ -110,6 +111,7 @@ test('without a service: downloaded, handed over on a day, its receipt noted', a
     await expect(page.getByText('This lab has no service')).toBeVisible();
     await page.keyboard.press('s');
     const form = page.getByRole('form', { name: 'Parcel 1 handed over by hand' });
+    await audit(page);
     await form.getByLabel('receipt').fill('slip 77, Ms Fenn');
     await form.getByRole('button', { name: 'It is handed over' }).click();
     await isAt(page, 1, /handed over/i);

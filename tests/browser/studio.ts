@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
@@ -165,3 +166,11 @@ export const differ = (one: string[], other: string[]) =>
 
 export const exif = (path: string) =>
     (JSON.parse(tool('exiftool', '-json', '-G1', '-n', path)) as Record<string, string | number>[])[0]!;
+
+/** All of a page, or the popover that lies over it: the page below was looked at before. */
+export async function audit(page: Page, within?: string) {
+    await page.waitForLoadState('networkidle');
+    const axe = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
+    const { violations } = await (within ? axe.include(within) : axe).analyze();
+    expect(violations.map(({ id, nodes }) => [id, nodes.map((node) => node.html)])).toEqual([]);
+}

@@ -16,6 +16,7 @@ use App\Parcels\Apart;
 use App\Parcels\CannotPack;
 use App\Parcels\Contents;
 use App\Parcels\LabService;
+use App\Parcels\OnPaper;
 use App\Parcels\Packing;
 use App\Parcels\ParcelView;
 use App\Parcels\Sending;
@@ -91,6 +92,22 @@ final class ParcelController
     public function jobSheet(Parcel $parcel): Response
     {
         return PrivateFile::download($parcel->path(Packing::JOB_SHEET), 'application/pdf', self::name($parcel).'_job-sheet.pdf');
+    }
+
+    /** The lab's receipt, to be printed. */
+    public function receipt(Parcel $parcel): Response
+    {
+        $receipt = $parcel->receipt ?? abort(404, 'The lab hasn’t given a receipt yet.');
+        $pdf = OnPaper::pdf('receipt', [
+            'parcel' => $parcel->load('lab'),
+            'total' => ParcelView::money($receipt['total'], $receipt['currency'] ?? ''),
+        ]);
+
+        return response($pdf, 200, [
+            'Content-Type' => 'application/pdf',
+            'Cache-Control' => 'private, no-store',
+            'Content-Disposition' => 'attachment; filename="'.self::name($parcel).'_receipt.pdf"',
+        ]);
     }
 
     public function zip(Parcel $parcel): JsonResponse|Response

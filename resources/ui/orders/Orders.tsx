@@ -255,7 +255,10 @@ function waits({ waitsFor, lines, passed, made, parcel }: OrderRow): string {
         return parcel === null ? 'Made, for the lab' : AT_LAB[parcel];
     }
     const open = lines - passed - made;
-    return lines === 0 ? 'No lines yet' : open > 0 ? `${open === 1 ? 'One line' : `${open} lines`} to pass` : 'Files to make';
+    const rest = parcel === null ? '' : ` · ${AT_LAB[parcel].toLowerCase()}`;
+    return lines === 0
+        ? 'No lines yet'
+        : (open > 0 ? `${open === 1 ? 'One line' : `${open} lines`} to pass` : 'Files to make') + rest;
 }
 
 function Restore({ order }: { order: OrderRow }) {

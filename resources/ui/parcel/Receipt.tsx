@@ -4,26 +4,30 @@ import type { Parcel, ParcelReceipt } from '@/api/types';
 export function Receipt({ parcel, receipt }: { parcel: Parcel; receipt: ParcelReceipt }) {
     const at = new Date(receipt.at).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' });
     const differs = parcel.isPriced && receipt.total !== null && parcel.total !== receipt.total;
+    const says = [
+        ['Receipt', receipt.number],
+        ['Received', at],
+        ['What', `${counted(receipt.files, 'file')}, ${counted(receipt.pieces, 'piece')}`],
+        ['Total', receipt.total ?? 'not said'],
+    ];
     return (
-        <dl
-            className="mb-3 flex flex-wrap gap-x-8 gap-y-1 border-y border-rule bg-white px-4 py-2.5 text-[13.5px]"
-            aria-label="Receipt"
-        >
-            {[
-                ['Receipt', receipt.number],
-                ['Received', at],
-                [
-                    'What',
-                    `${receipt.files} ${receipt.files === 1 ? 'file' : 'files'}, ${receipt.pieces} ${receipt.pieces === 1 ? 'piece' : 'pieces'}`,
-                ],
-                ['Total', receipt.total ?? 'not said'],
-            ].map(([what, says]) => (
-                <div key={what}>
-                    <dt className="text-[12px] text-soft">{what}</dt>
-                    <dd className="font-semibold tabular-nums">{says}</dd>
-                </div>
-            ))}
-            {differs && <p className="basis-full text-look">The price list says {parcel.total}.</p>}
-        </dl>
+        <div role="group" aria-label="Receipt" className="mb-3 border-y border-rule bg-white px-4 py-2.5 text-[13.5px]">
+            <div className="flex items-center gap-8">
+                <dl className="flex grow flex-wrap gap-x-8 gap-y-1">
+                    {says.map(([what, said]) => (
+                        <div key={what}>
+                            <dt className="text-[12px] text-soft">{what}</dt>
+                            <dd className="font-semibold tabular-nums">{said}</dd>
+                        </div>
+                    ))}
+                </dl>
+                <a href={`/api/parcels/${parcel.id}/receipt`} className="font-semibold text-copper underline underline-offset-4">
+                    To print
+                </a>
+            </div>
+            {differs && <p className="pt-1 text-look">The price list says {parcel.total}.</p>}
+        </div>
     );
 }
+
+const counted = (many: number, one: string) => `${many} ${many === 1 ? one : `${one}s`}`;

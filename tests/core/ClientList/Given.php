@@ -45,7 +45,14 @@ final class Given
                         'A4',
                     ],
                     'papers' => [['name' => 'Lustre', 'surface' => 'lustre'], ['name' => 'Cotton rag', 'surface' => 'matte']],
-                    'products' => [['name' => 'canvas'], ['name' => 'metal']],
+                    'products' => [
+                        ['name' => 'canvas'],
+                        [
+                            'name' => 'metal',
+                            'mounts' => [['name' => 'hanging rail']],
+                            'options' => [['name' => 'rounded corners'], ['name' => 'float frame']],
+                        ],
+                    ],
                 ]),
             ),
             ['halloway-mark.png'],
