@@ -15,6 +15,7 @@ use App\Parcels\Packing;
 use App\Parcels\Sending;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Planisher\Parcel\Manifest;
@@ -31,6 +32,9 @@ final class SendParcel implements ShouldQueue
     /** Tries are only used up by workers that died. */
     public int $tries = 50;
 
+    /** What nobody foresaw is tried again so much later, in seconds. */
+    public int $backoff = 30;
+
     /** A job sends so long, then another goes on: a worker isn't kept from making files. */
     private const MOST_SECONDS = 300;
 
@@ -38,11 +42,13 @@ final class SendParcel implements ShouldQueue
 
     public function handle(): void
     {
-        $holder = MakeFiles::holder().':'.$this->job?->getJobId();
+        $job = $this->job?->getJobId();
+        $holder = MakeFiles::holder().":{$job}";
         $isMine = Parcel::query()
             ->whereKey($this->parcelId)
             ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
-            ->whereNull('held_by')
+            // A job that comes again since its worker died takes what that one had.
+            ->where(fn (Builder $free) => $free->whereNull('held_by')->orWhere('held_by', 'like', $job === null ? '' : "%:{$job}"))
             ->update(['held_by' => $holder, 'state' => ParcelState::Sending, 'next_try_at' => null]);
         if ($isMine !== 1) {
             return;
@@ -60,6 +66,13 @@ final class SendParcel implements ShouldQueue
                 ->where('held_by', $holder)
                 ->update(['held_by' => null]);
         }
+    }
+
+    public function failed(?\Throwable $e): void
+    {
+        $parcel = Parcel::query()->find($this->parcelId);
+        $parcel === null ||
+            Sending::halt($parcel, 'The program that sends it stopped several times. What is over stays with the lab; send it again.');
     }
 
     private function send(Parcel $parcel): void

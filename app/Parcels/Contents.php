@@ -63,7 +63,7 @@ final class Contents
     public static function away(Order $order): array
     {
         $away = [];
-        foreach ($order->parcels()->with('files')->get()->sortBy('id') as $parcel) {
+        foreach (self::parcels($order) as $parcel) {
             foreach ($parcel->state->isAway() || $parcel->handed_over_on !== null ? $parcel->files : [] as $file) {
                 $away[$file->line_id] = $parcel;
             }
@@ -77,13 +77,23 @@ final class Contents
     private static function packed(Order $order): array
     {
         $packed = [];
-        foreach ($order->parcels()->with('files')->get()->sortBy('id') as $parcel) {
+        foreach (self::parcels($order) as $parcel) {
             foreach ($parcel->state === ParcelState::Back ? [] : $parcel->files as $file) {
                 $packed[$file->made_file_id] = $parcel;
             }
         }
 
         return $packed;
+    }
+
+    /** @return Collection<int, Parcel> from the first on, without what is in them but their files */
+    private static function parcels(Order $order): Collection
+    {
+        return $order
+            ->parcels()
+            ->with('files:id,parcel_id,line_id,made_file_id')
+            ->get(['id', 'order_id', 'number', 'state', 'handed_over_on'])
+            ->sortBy('id');
     }
 
     /** @param  Collection<int, MadeFile>  $files */
