@@ -165,6 +165,7 @@ Route::middleware('web')
             Route::get('parcels/{parcel}/job-sheet', [ParcelController::class, 'jobSheet']);
             Route::get('parcels/{parcel}/receipt', [ParcelController::class, 'receipt']);
             Route::get('parcels/{parcel}/zip', [ParcelController::class, 'zip']);
+            Route::get('parcel-files/{parcelFile}/ours', [ParcelController::class, 'ours']);
             Route::get('parcel-files/{parcelFile}/preview', [ParcelController::class, 'preview']);
         });
         Route::any('{any}', fn () => abort(404))->where('any', '.*');

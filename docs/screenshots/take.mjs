@@ -124,6 +124,7 @@ await page
     .getByTestId('beside')
     .getByRole('img', { name: /as the lab/ })
     .waitFor();
+await page.getByTestId('beside').scrollIntoViewIfNeeded();
 await take('lab-answer');
 const [sheet] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('j')]);
 execFileSync('pdftoppm', ['-png', '-r', '96', '-singlefile', await sheet.path(), `${folder}/job-sheet`]);

@@ -153,6 +153,9 @@ final class ParcelsTest extends TestCase
         $this->get('/api/parcel-files/'.$parcel->files[0]?->id.'/preview')
             ->assertOk()
             ->assertHeader('Content-Type', 'image/jpeg');
+        $this->get('/api/parcel-files/'.$parcel->files[0]?->id.'/ours')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
         $sheet = $this->getJson("/api/orders/{$this->order->id}")->json('atLab');
         self::assertSame(['received', 'received'], array_values((array) $sheet));
         self::assertSame('received', $this->getJson('/api/orders')->json('orders.0.parcel'));

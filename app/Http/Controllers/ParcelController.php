@@ -20,11 +20,13 @@ use App\Parcels\OnPaper;
 use App\Parcels\Packing;
 use App\Parcels\ParcelView;
 use App\Parcels\Sending;
+use App\Views\KeptViews;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Planisher\Colour\ToneCurve;
+use Planisher\Imaging\Sources\Proxy;
 use Planisher\Parcel\Manifest;
 
 /** Parcels to the lab: packed, sent, handed over, and where they are. */
@@ -32,6 +34,9 @@ final class ParcelController
 {
     /** While somebody looks, the lab is asked as often. */
     private const ASK_SECONDS = 3;
+
+    /** Of a file beside the lab's preview, in pixels. */
+    private const SEEN = 480;
 
     public function index(Order $order, ParcelView $view): JsonResponse
     {
@@ -123,6 +128,15 @@ final class ParcelController
 
             return PrivateFile::download($path, 'application/zip', self::name($parcel).'.zip');
         });
+    }
+
+    /** The file itself, small, to be seen beside what the lab will print of it. */
+    public function ours(ParcelFile $parcelFile, KeptViews $kept): Response
+    {
+        is_file($parcelFile->path()) || abort(404, 'The file isn’t there any more.');
+        $small = fn (string $to) => Proxy::smaller($parcelFile->path(), self::SEEN, $to);
+
+        return PrivateFile::inline($kept->file("{$parcelFile->sha256}-small", 'jpg', $small), 'image/jpeg');
     }
 
     /** The lab's own picture of how it will print a file. */

@@ -1,17 +1,16 @@
-import { screenUrl, thumbUrl } from '@/api/client';
+import { thumbUrl } from '@/api/client';
 import type { MadeFile } from '@/api/types';
 
 interface Props {
     /** its checksum */
     picture: string;
     shows: MadeFile['shows'];
-    isLarge?: boolean;
 }
 
 /** The part of its picture that is in a file. */
-export function Shown({ picture, shows, isLarge = false }: Props) {
-    const url = isLarge ? screenUrl(picture) : thumbUrl(picture);
-    const size = isLarge ? 'h-56 w-auto' : 'h-10 w-[52px]';
+export function Shown({ picture, shows }: Props) {
+    const url = thumbUrl(picture);
+    const size = 'h-10 w-[52px]';
     if (!shows || shows.window.width <= 0 || shows.window.height <= 0) {
         return <img src={url} alt="" className={`${size} object-cover`} />;
     }

@@ -79,7 +79,7 @@ function Beside({ file }: { file: ParcelFile }) {
     return (
         <div className="mt-2 flex gap-6 bg-desk p-4" data-testid="beside">
             <figure>
-                <Shown picture={file.picture} shows={file.shows} isLarge />
+                <img src={`/api/parcel-files/${file.id}/ours`} alt={`${file.name} as it was made`} className="h-56 w-auto" />
                 <figcaption className="pt-1 text-[12px]">ours</figcaption>
             </figure>
             <figure>
