@@ -14,6 +14,7 @@ use App\Models\Parcel;
 use App\Parcels\LabService;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Planisher\Parcel\ParcelState;
 use Symfony\Component\Process\Process;
@@ -300,6 +301,40 @@ final class ParcelsTest extends TestCase
         app()->call([new MakeFiles([$file->id]), 'handle']);
         $this->sent($parcel);
         self::assertSame([hash('sha256', $bytes)], self::lab()->has());
+    }
+
+    public function test_a_parcel_larger_than_the_disk_is_told_and_leaves_nothing(): void
+    {
+        $this->made('8 x 10 in');
+        $disk = storage_path("app/parcels/{$this->order->id}");
+        File::ensureDirectoryExists($disk);
+        $mount = new Process(['mount', '-t', 'tmpfs', '-o', 'size=48k', 'none', $disk]);
+        if ($mount->run() !== 0) {
+            self::markTestSkipped('A small disk can’t be mounted here.');
+        }
+        try {
+            self::assertStringContainsString('disk is full', (string) $this->pack()->assertUnprocessable()->json('message'));
+            self::assertSame([], File::allFiles($disk));
+        } finally {
+            (new Process(['umount', $disk]))->mustRun();
+        }
+        self::assertSame(0, Parcel::query()->count());
+        self::assertSame(
+            [],
+            $this->getJson("/api/orders/{$this->order->id}/parcels")
+                ->assertOk()
+                ->json('parcels'),
+        );
+        $this->packed(); // once there is room
+    }
+
+    public function test_a_job_sheet_is_on_the_studios_paper(): void
+    {
+        $this->made();
+        $this->patchJson('/api/studio', ['unit' => 'cm'])->assertOk();
+        app()->forgetScopedInstances();
+        $info = (new Process(['pdfinfo', 'job-sheet.pdf'], $this->packed()->path()))->mustRun()->getOutput();
+        self::assertStringContainsString('(A4)', $info, 'ISO 216: 210 × 297 mm');
     }
 
     public function test_what_the_lab_refuses_comes_back_with_its_words_and_the_rest_stays_as_it_is(): void
