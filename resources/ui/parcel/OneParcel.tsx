@@ -84,8 +84,9 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 </p>
             )}
             {parcel.receipt && <Receipt parcel={parcel} receipt={parcel.receipt} />}
-            {!parcel.receipt && !isGoing && parcel.state !== 'sent' && <ByHand orderId={orderId} parcel={parcel} />}
-            {parcel.handedOverOn && parcel.state === 'sent' && <ByHand orderId={orderId} parcel={parcel} />}
+            {(parcel.handedOverOn !== null || parcel.state === 'packed' || parcel.state === 'stopped') && (
+                <ByHand orderId={orderId} parcel={parcel} />
+            )}
             <ul>
                 {parcel.files.map((file) => (
                     <FileInParcel key={file.id} orderId={orderId} parcel={parcel} file={file} />
