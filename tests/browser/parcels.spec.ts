@@ -93,8 +93,10 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     await isAt(page, 3, /Received|received/);
     await expect(parcel(page, 3).getByRole('listitem')).toContainText('reprint-1.jpg');
 
+    const number = (await page.getByRole('link', { name: /\d+-\d+ Isholm Rowing Club/ }).innerText()).split(' ')[0]!;
     await page.goto('/');
-    await expect(page.getByText('Received by the lab').first()).toBeVisible();
+    await page.getByRole('searchbox').fill(number);
+    await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: number })).toContainText('Received by the lab');
 });
 
 test('without a service: downloaded, handed over on a day, its receipt noted', async ({ page }) => {
