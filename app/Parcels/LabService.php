@@ -27,8 +27,6 @@ final class LabService
 
     private const CONNECT_SECONDS = 5;
 
-    private const ANSWER_SECONDS = 20;
-
     private const PIECE_SECONDS = 120;
 
     /** No answer is longer; what goes on beyond is cut off. */
@@ -175,7 +173,7 @@ final class LabService
                         },
                     ])
                     ->connectTimeout(self::CONNECT_SECONDS)
-                    ->timeout(self::ANSWER_SECONDS),
+                    ->timeout((int) config('planisher.lab.seconds')),
             );
         } catch (ConnectionException $e) {
             throw new LabAway("{$this->name} can’t be reached, or doesn’t answer.", 0, $e);

@@ -29,6 +29,7 @@ final class ParcelsTest extends TestCase
         parent::setUp();
         self::$lab = SimulatedLab::open();
         $this->order->lab->update(['service_url' => self::$lab->url(), 'service_key' => SimulatedLab::KEY]);
+        config(['planisher.lab.seconds' => 5]);
         config(['queue.default' => 'database']); // nothing goes by itself here: each step is taken by the test
     }
 
