@@ -5,7 +5,7 @@ type Keys = Record<string, (event: KeyboardEvent) => void>;
 /** Something that has its own use for keys: a field, an open popover, menu or dialog. */
 const isTaken = (target: EventTarget | null) =>
     target instanceof Element &&
-    target.closest('input, select, textarea, [role=dialog], [role=menu], [role=radiogroup]') !== null;
+    target.closest('input:not([type=checkbox]), select, textarea, [role=dialog], [role=menu], [role=radiogroup]') !== null;
 
 /**
  * Page-wide keys, by KeyboardEvent.key, with “ctrl+” or “ctrl+shift+” before it (Control, or Command). Enter and Space stay with the button or link that has the focus; while a dialog

@@ -14,7 +14,7 @@ export function PassedBar({ done, all, look = 0, stops = 0, wide = false }: Prop
     return (
         <div className="flex items-center gap-3">
             <svg
-                className={`h-[6px] overflow-hidden rounded-full bg-[#dcdcdb] ${wide ? 'w-[150px]' : 'w-24'}`}
+                className={`h-[6px] overflow-hidden rounded-full bg-[#dcdcdb] ${wide ? 'w-full max-w-[150px] min-w-16' : 'w-24'}`}
                 preserveAspectRatio="none"
                 aria-hidden="true"
             >
