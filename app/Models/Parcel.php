@@ -78,6 +78,12 @@ class Parcel extends Model
         return $relation;
     }
 
+    /** The folder of all parcels of an order. */
+    public static function home(int $orderId): string
+    {
+        return storage_path("app/parcels/{$orderId}");
+    }
+
     public function path(string $file = ''): string
     {
         return storage_path("app/parcels/{$this->folder}").($file === '' ? '' : "/{$file}");

@@ -43,7 +43,8 @@ final class Copied
                 'name' => $picture->name,
             ])->id;
         }
-        foreach ($order->lines()->with('pictures')->get() as $line) {
+        // Test strips and reprints belong to what was printed then.
+        foreach ($order->lines()->with('pictures')->get()->whereNull('apart') as $line) {
             $made = Line::query()->create([
                 ...$line->only(['number', 'wanted', 'size_key', 'remark', 'remark_for_lab']),
                 'order_id' => $copy->id,

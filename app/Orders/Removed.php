@@ -6,6 +6,7 @@ namespace App\Orders;
 
 use App\Models\Make;
 use App\Models\Order;
+use App\Models\Parcel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 
@@ -21,7 +22,11 @@ final class Removed
             ->where('deleted_at', '<', Carbon::now()->subDays(self::DAYS))
             ->get();
         foreach ($gone as $order) {
-            $folders = Make::query()->where('order_id', $order->id)->get()->map(fn (Make $make): string => $make->path());
+            $folders = Make::query()
+                ->where('order_id', $order->id)
+                ->get()
+                ->map(fn (Make $make): string => $make->path())
+                ->push(Parcel::home($order->id));
             $order->forceDelete();
             $folders->each(fn (string $folder): bool => File::deleteDirectory($folder));
         }

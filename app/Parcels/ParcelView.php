@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Parcels;
 
 use App\Lines\OrderView;
+use App\Making\Ticket;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\ParcelFile;
+use Illuminate\Support\Collection;
 use Planisher\Lab\Price;
 use Planisher\Measure\Figure;
 
@@ -32,7 +34,7 @@ final class ParcelView
     }
 
     /**
-     * @param  array{line: Line, short: string, files: \Illuminate\Support\Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}  $row
+     * @param  array{line: Line, short: string, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}  $row
      * @return array<string, mixed>
      */
     private static function line(array $row): array
@@ -115,7 +117,7 @@ final class ParcelView
             'sent' => $file->sent,
             'reasons' => $file->reasons ?? [],
             'difference' => $file->difference,
-            'picture' => \App\Making\Ticket::pictures($file->madeFile->ticket)[0]['sha256'],
+            'picture' => Ticket::pictures($file->madeFile->ticket)[0]['sha256'],
             'shows' => $file->madeFile->ticket['shows'] ?? null,
         ];
     }

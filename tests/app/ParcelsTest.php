@@ -7,10 +7,12 @@ namespace Tests\app;
 use App\Jobs\AskLab;
 use App\Jobs\MakeFiles;
 use App\Jobs\SendParcel;
+use App\Models\Lab;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Parcel;
+use App\Orders\Removed;
 use App\Parcels\LabService;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -327,6 +329,34 @@ final class ParcelsTest extends TestCase
                 ->json('parcels'),
         );
         $this->packed(); // once there is room
+    }
+
+    public function test_parcels_hold_their_lab_and_go_with_their_order(): void
+    {
+        $this->made();
+        $parcel = $this->packed();
+        $other = Lab::query()->create(['name' => 'Other', 'card' => ['name' => 'Other', 'sizes' => ['4 x 6 in'], 'formats' => ['jpeg']]]);
+        $this->order->update(['lab_id' => $other->id]);
+        $message = (string) $this->deleteJson("/api/labs/{$parcel->lab_id}")
+            ->assertUnprocessable()
+            ->json('message');
+        self::assertStringContainsString('Parcels went to', $message);
+        self::assertDirectoryExists($parcel->path());
+        $this->order->delete();
+        $this->order->forceFill(['deleted_at' => now()->subDays(Removed::DAYS + 1)])->save();
+        self::assertSame(1, Removed::sweep());
+        self::assertDirectoryDoesNotExist($parcel->path());
+        self::assertSame(0, Parcel::query()->count());
+    }
+
+    public function test_a_copied_order_has_what_was_ordered_and_no_reprints(): void
+    {
+        $line = $this->made();
+        $this->postJson("/api/lines/{$line->id}/reprint")->assertCreated();
+        $id = (int) $this->postJson("/api/orders/{$this->order->id}/copy")
+            ->assertCreated()
+            ->json('id');
+        self::assertSame([1], Line::query()->where('order_id', $id)->pluck('number')->all());
     }
 
     public function test_a_job_sheet_is_on_the_studios_paper(): void

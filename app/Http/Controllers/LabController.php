@@ -11,6 +11,7 @@ use App\Labs\LabView;
 use App\Labs\ProfileStore;
 use App\Models\Lab;
 use App\Models\Order;
+use App\Models\Parcel;
 use App\Models\Studio;
 use App\Orders\WhatChanges;
 use Illuminate\Http\JsonResponse;
@@ -157,6 +158,9 @@ final class LabController
                 ['message' => "{$lab->name} has open orders: {$few}. Give them another lab or put them away first."],
                 422,
             );
+        }
+        if (Parcel::query()->where('lab_id', $lab->id)->exists()) {
+            return response()->json(['message' => "Parcels went to {$lab->name}. It is kept as long as their orders are."], 422);
         }
         if (Order::withTrashed()->where('lab_id', $lab->id)->exists()) {
             return response()->json(

@@ -13,14 +13,11 @@ interface Props {
     of: LineView;
 }
 
-type Tone = NonNullable<LineView['line']['forPaper']>;
+type Cell = LineView['cells'][number];
 
-const percent = (share: number) => `${Math.round(share * 100)}\u2009%`;
-
-/** “straight”, “opened by 20 %, 10 % more contrast” */
-const label = ({ open = 0, contrast = 0 }: Tone) =>
-    [open > 0 && `opened by ${percent(open)}`, contrast > 0 && `${percent(contrast)} more contrast`].filter(Boolean).join(', ') ||
-    'straight';
+/** What the strip says below a print, such as “opened by 20 %”. */
+const said = ({ line: { caption } }: Cell) =>
+    caption?.parts.map((part) => (typeof part === 'string' ? part : part.text)).join(' · ') ?? '';
 
 /** The settings of a test strip: the one that is chosen by eye is given to its line in one press. */
 export function TestStripBar({ order, line, of }: Props) {
@@ -28,12 +25,14 @@ export function TestStripBar({ order, line, of }: Props) {
     const notices = useNotices();
     const tell = useTell();
     const { open = 0, contrast = 0 } = of.line.forPaper ?? {};
-    const give = (tone: Tone) =>
+    const give = (cell: Cell) => {
+        const tone = cell.line.forPaper ?? {};
         tell(
             acts
                 .change({ forPaper: { open: tone.open || null, contrast: tone.contrast || null } })
-                .then(() => notices.say(`Line ${of.number} is ${label(tone)} for its paper.`)),
+                .then(() => notices.say(`Line ${of.number} is ${said(cell)} for its paper.`)),
         );
+    };
     return (
         <div
             className="flex flex-wrap items-baseline gap-2 border-t border-rule bg-white px-[26px] py-2 text-[13px]"
@@ -46,16 +45,20 @@ export function TestStripBar({ order, line, of }: Props) {
                 </Link>
                 . Which is right?
             </p>
-            {line.cells.map(({ place, line: { forPaper = {} } }) => {
+            {line.cells.map((cell) => {
+                const {
+                    place,
+                    line: { forPaper = {} },
+                } = cell;
                 const isIts = (forPaper.open ?? 0) === open && (forPaper.contrast ?? 0) === contrast;
                 return (
                     <Button
                         key={place}
                         aria-pressed={isIts}
-                        onClick={() => give(forPaper)}
+                        onClick={() => give(cell)}
                         className={isIts ? 'border-copper text-copper' : ''}
                     >
-                        {label(forPaper)}
+                        {said(cell)}
                     </Button>
                 );
             })}
