@@ -56,6 +56,7 @@ final class Pages
         $this->words();
         $this->folder();
         (new Parcels($this->table))->run();
+        (new Workers($this->table))->run();
 
         return $this->table->allKept();
     }
@@ -75,6 +76,10 @@ final class Pages
             foreach ($lines as $line) {
                 DB::table('lines')->insert(array_map(fn (int $n): array => ['id' => null, 'order_id' => 1_000_000 + $n] + $line, $ids));
             }
+        }
+        $picture = array_diff_key((array) DB::table('pictures')->first(), ['id' => 1]);
+        foreach (array_chunk(range(1, 10_000), 1000) as $some) {
+            DB::table('pictures')->insert(array_map(fn (int $n): array => ['sha256' => hash('sha256', "{$n}")] + $picture, $some));
         }
         DB::statement(
             'insert into order_pictures (order_id, picture_id, name) select o.id, p.picture_id, p.name from orders o '.
@@ -99,6 +104,12 @@ final class Pages
         $this->told('  its faces not kept yet', $cold, $few, 'of the demo', 400);
         $this->told('  a size looked for', $this->milliseconds(fn () => $this->get('/api/orders?find=8x10')), $few, 'of the demo', 300);
         $this->told('  the hundredth page', $this->milliseconds(fn () => $this->get('/api/orders?page=100')), $few, 'of the demo', 200);
+        $of = '/api/orders/'.Order::query()->where('id', '>', 1_000_000)->min('id');
+        $pages = ['its sheet' => $of, 'files' => "{$of}/make", 'parcels' => "{$of}/parcels", 'history' => "{$of}/history"];
+        $pages += ['last time' => "{$of}/last-time", 'a new order' => '/api/new-order', 'labs' => '/api/labs', 'studio' => '/api/studio'];
+        foreach ($pages as $name => $page) {
+            $this->told("  {$name}", $this->milliseconds(fn () => $this->get($page)), $few, 'start page of the demo', 300);
+        }
         DB::enableQueryLog();
         DB::flushQueryLog();
         $bytes = strlen($this->get('/api/orders'));

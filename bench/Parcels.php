@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Files\Disk;
 use App\Jobs\SendParcel;
 use App\Lines\Computation;
 use App\Making\Ticket;
@@ -32,7 +33,8 @@ final class Parcels
     public function run(): void
     {
         $order = $this->order();
-        $folder = $order->makes()->firstOrFail()->path();
+        $folder = $order->makes()->firstOrFail()->home();
+        $folder = app(Disk::class)->path($folder);
         $copy = storage_path('app/copied');
         $copied = self::milliseconds(fn () => exec('cp -r '.escapeshellarg($folder).' '.escapeshellarg($copy)));
         $parcel = null;
@@ -56,7 +58,7 @@ final class Parcels
         $curl = "curl -sS -o /dev/null -X PATCH {$said} --data-binary @{$path} {$one}";
         $bare = self::FILES * self::milliseconds(fn () => exec($curl));
         $parcel->update(['state' => 'sending']);
-        $memory = self::memory(fn () => (new SendParcel($parcel->id))->handle(), $sent);
+        $memory = self::memory(fn () => (new SendParcel($parcel->id))->handle(app(Packing::class)), $sent);
         $this->table->against('  sent', $sent, 'curl, of one, so many times', $bare, 60_000);
         $this->table->limit('  memory', $memory, self::MOST_MB, 'MB');
         File::deleteDirectory($copy);
@@ -73,10 +75,10 @@ final class Parcels
             ->fill(['number' => '2701-60']);
         $order->save();
         $make = Make::query()->create(['order_id' => $order->id, 'folder' => "{$order->id}_bench/2027-01-31-1"]);
-        File::ensureDirectoryExists($make->path());
+        File::ensureDirectoryExists(storage_path("app/{$make->home()}"));
         for ($n = 1; $n <= self::FILES; $n++) {
             $name = "noise-{$n}.jpg";
-            file_put_contents("{$make->path()}/{$name}", random_bytes(self::BYTES));
+            file_put_contents(storage_path("app/{$make->home()}/{$name}"), random_bytes(self::BYTES));
             $of = $order->lines()->create(['number' => $n, 'wanted' => $line->wanted, 'state' => Line::MADE]);
             $make->files()->create([
                 'line_id' => $of->id,
@@ -85,7 +87,7 @@ final class Parcels
                 'ticket' => ['names' => [$name]] + Ticket::of($worked),
                 'state' => MadeFile::MADE,
                 'bytes' => self::BYTES,
-                'sha256' => Checksum::of("{$make->path()}/{$name}"),
+                'sha256' => Checksum::of(storage_path("app/{$make->home()}/{$name}")),
                 'pixels' => $plan->files[0]->width * $plan->files[0]->height,
             ]);
         }

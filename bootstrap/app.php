@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Console\BackupCommand;
 use App\Console\PersonCommand;
 use App\Console\RecoverCommand;
+use App\Console\RestoreCommand;
 use App\Console\StatusCommand;
 use App\Console\SweepCommand;
 use App\Http\Middleware\ContentSecurityPolicy;
@@ -23,7 +25,14 @@ $app = Application::configure(basePath: dirname(__DIR__))
             require __DIR__.'/../routes/web.php';
         },
     )
-    ->withCommands([PersonCommand::class, RecoverCommand::class, StatusCommand::class, SweepCommand::class])
+    ->withCommands([
+        BackupCommand::class,
+        PersonCommand::class,
+        RecoverCommand::class,
+        RestoreCommand::class,
+        StatusCommand::class,
+        SweepCommand::class,
+    ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
         $middleware->append(ContentSecurityPolicy::class);

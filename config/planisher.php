@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'version' => '1.6',
+
+    // What this machine is called among those that work for the studio; by itself its host name.
+    'machine' => env('PLANISHER_MACHINE'),
+
     // How long a lab is waited for, a piece of a file apart.
     'lab' => ['seconds' => 20],
 

@@ -20,7 +20,8 @@ refuse_root() {
 # A service's environment is this list, whatever the shell had.
 service_names='APP_NAME APP_ENV APP_DEBUG APP_KEY APP_URL APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_SERVICES_CACHE APP_PACKAGES_CACHE
   LOG_CHANNEL DB_CONNECTION DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE QUEUE_CONNECTION DB_QUEUE_RETRY_AFTER
-  MAIL_MAILER MAIL_URL MAIL_FROM_ADDRESS MAIL_FROM_NAME BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_STORAGE VIPS_CONCURRENCY LABSIM_URL LABSIM_KEY'
+  FILESYSTEM_DISK AWS_ACCESS_KEY_ID AWS_SECRET_ACCESS_KEY AWS_DEFAULT_REGION AWS_BUCKET AWS_ENDPOINT REDIS_CLIENT REDIS_HOST REDIS_PORT REDIS_PASSWORD
+  MAIL_MAILER MAIL_URL MAIL_FROM_ADDRESS MAIL_FROM_NAME BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_MACHINE PLANISHER_STORAGE VIPS_CONCURRENCY LABSIM_URL LABSIM_KEY'
 as_app() {
   local name list=(PATH=/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin LANG=C.UTF-8 "HOME=$root/var" "TMPDIR=$run/tmp")
   for name in $service_names; do [ -z "${!name+x}" ] || list+=("$name=${!name}"); done
@@ -61,8 +62,12 @@ ENV
     lab_port=${PLANISHER_LAB_PORT:-$((app_port + 5))}; export LABSIM_URL=http://127.0.0.1:$lab_port
   fi
   set -a; . "$home/env"; set +a
+  export REDIS_CLIENT=predis DB_PORT=$db_port PLANISHER_STORAGE=$storage
+  # What a file of settings says comes last: services elsewhere, which are not started here (bin/planisher start --on FILE).
+  [ -z "${PLANISHER_SETTINGS:-}" ] || { set -a; . "$PLANISHER_SETTINGS"; set +a; }
   # PLANISHER_URL is the address people use where TLS is ended in front of it, such as https://studio.example
-  export APP_URL=${PLANISHER_URL:-http://127.0.0.1:$app_port} DB_PORT=$db_port PLANISHER_STORAGE=$storage LOG_CHANNEL=daily
+  export APP_URL=${PLANISHER_URL:-http://127.0.0.1:$app_port} LOG_CHANNEL=${PLANISHER_LOG:-daily}
+  [[ $LOG_CHANNEL =~ ^(daily|json)$ ]] || fail "PLANISHER_LOG is json, or left out; “$LOG_CHANNEL” is neither."
   if [ -n "${PLANISHER_MAIL:-}" ]; then
     export MAIL_MAILER=smtp MAIL_URL=$PLANISHER_MAIL MAIL_FROM_ADDRESS=${PLANISHER_MAIL_FROM:-planisher@localhost} MAIL_FROM_NAME=Planisher
   fi
@@ -84,6 +89,15 @@ own() {
   find "$storage" -type d -perm /o+rwx -exec chmod o-rwx {} +
 }
 
+# Whether the database is ours to start and stop.
+has_own_db() { ! grep -qs '^DB_HOST=' "${PLANISHER_SETTINGS:-/dev/null}"; }
+
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# Whether the process that a file names is there.
+runs() { local p; p=$(cat "$1" 2>/dev/null) && [ -n "$p" ] && kill -0 "$p" 2>/dev/null; }
+
+# What a killed program left running: all of its session that is still called so.
+end_left_overs() { local p; p=$(cat "$1" 2>/dev/null) && [ -n "$p" ] && { pkill -KILL -g "$p" "$2" 2>/dev/null || true; }; rm -f "$1"; return 0; }
 
 wait_gone() { for _ in $(seq 1 300); do kill -0 "$1" 2>/dev/null || return 0; sleep 0.1; done; return 1; }

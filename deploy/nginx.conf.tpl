@@ -45,6 +45,7 @@ http {
       fastcgi_pass_request_body off;
     }
     location ~ ^/api/orders/[0-9]+/pictures$ { auth_request /_known; client_max_body_size 402m; include @RUN@/nginx-php.conf; }
+    location ~ ^/api/uploads/[0-9a-f]+$ { auth_request /_known; client_max_body_size 9m; include @RUN@/nginx-php.conf; }
     # A whole order with its pictures: larger, and longer on its way, than anything else.
     location = /api/orders/import {
       auth_request /_known; client_max_body_size 8002m; include @RUN@/nginx-php.conf; fastcgi_read_timeout 300s;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Health\Health;
 use App\Http\Controllers\ClientPageController;
 use App\Http\Controllers\FolderController;
 use App\Http\Controllers\HouseFinishController;
@@ -20,6 +21,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShownController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StudioController;
+use App\Http\Controllers\UploadController;
 use App\Http\Controllers\ViewController;
 use App\Http\Middleware\FromThisSite;
 use App\Views\Views;
@@ -68,6 +70,10 @@ Route::middleware('web')
             Route::get('orders/{order}/export', [OrderFileController::class, 'export']);
 
             Route::post('orders/{order}/pictures', [PictureController::class, 'store']);
+            Route::post('orders/{order}/uploads', [UploadController::class, 'begin']);
+            Route::match('HEAD', 'uploads/{token}', [UploadController::class, 'arrived'])->where('token', '[0-9a-f]{32}');
+            Route::patch('uploads/{token}', [UploadController::class, 'piece'])->where('token', '[0-9a-f]{32}');
+            Route::delete('uploads/{token}', [UploadController::class, 'end'])->where('token', '[0-9a-f]{32}');
             Route::get('orders/{order}/incoming/{token}', [PictureController::class, 'incoming'])->where('token', '[0-9a-f]{32}');
             Route::delete('orders/{order}/pictures/{picture}', [PictureController::class, 'destroy'])->scopeBindings();
             Route::get('pictures-folder', [FolderController::class, 'index']);
@@ -187,6 +193,15 @@ Route::prefix('shown/{page}')
             ->name('shown.picture');
         Route::any('{any}', fn () => abort(404))->where('any', '.*');
     });
+
+// For what watches: whether all that it needs answers, and nothing more.
+Route::get('health', function (Health $health) {
+    $services = $health->services();
+
+    return response()->json(['isWell' => ! in_array(false, $services, true)] + $services, in_array(false, $services, true) ? 503 : 200, [
+        'Cache-Control' => 'no-store',
+    ]);
+});
 
 // The page itself is the same for everybody and needs neither session nor database.
 Route::view('{any?}', 'page')->where('any', '.*');

@@ -5,63 +5,54 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Logging\Discreet;
-use App\Models\MadeFile;
-use App\Models\Parcel;
+use App\Workers\HandBack;
+use App\Workers\Machines;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Hands back what dead workers of this machine held, so that the next worker makes it at once and not only when the
- * queue's reservation runs out. Workers of other machines are left to that.
+ * Hands back what dead workers held: once, as whoever follows a dead worker asks for it, or for as long as the machine works, saying
+ * that it is there, too.
  */
 final class RecoverCommand extends Command
 {
-    protected $signature = 'planisher:recover';
+    protected $signature = 'planisher:recover
+        {--watch= : go on, saying for so many workers that this machine is there}';
 
-    protected $description = 'Hand back what a dead worker of this machine was making or sending';
+    protected $description = 'Hand back what a dead worker was making or sending';
+
+    /** A process that goes on for ever holds on to what changes beneath it: another follows. */
+    private const MOST_SECONDS = 3600;
 
     public function handle(): int
     {
-        try {
-            $making = MadeFile::query()
-                ->where('state', MadeFile::MAKING)
-                ->where('held_by', 'like', gethostname().':%');
-            foreach ($making->get() as $file) {
-                $this->handBack($file, "{$file->name}", ['state' => MadeFile::WAITING, 'percent' => 0]);
-            }
-            foreach (
-                Parcel::query()
-                    ->where('held_by', 'like', gethostname().':%')
-                    ->get() as $parcel
-            ) {
-                $this->handBack($parcel, "parcel {$parcel->id}", []);
-            }
-        } catch (\Illuminate\Database\QueryException $e) {
-            $this->warn('The database isn’t answering: '.Discreet::message($e)); // the worker that starts next waits for it
+        $workers = $this->option('watch');
+        $until = time() + ($workers === null ? -1 : self::MOST_SECONDS);
+        do {
+            $isDone = $this->once($workers === null ? null : (int) $workers);
+            $workers === null || sleep(Machines::BEAT_SECONDS);
+        } while (time() < $until);
 
-            return self::FAILURE;
-        }
-
-        return self::SUCCESS;
+        return $isDone ? self::SUCCESS : self::FAILURE;
     }
 
-    /** @param  array<string, mixed>  $as  what it is then */
-    private function handBack(MadeFile|Parcel $held, string $name, array $as): void
+    private function once(?int $workers): bool
     {
-        [, $pid, $job] = explode(':', (string) $held->held_by) + ['', '0', ''];
-        if (is_dir("/proc/{$pid}")) {
-            return;
+        try {
+            $workers === null || Machines::beat($workers);
+            foreach ((new HandBack())->all() as $what) {
+                $this->info(now()->toDateTimeString()." Handed back {$what}.");
+            }
+
+            return true;
+        } catch (QueryException $e) {
+            $this->warn(now()->toDateTimeString().' The database isn’t answering: '.Discreet::message($e));
+        } catch (\Throwable $e) {
+            $this->warn(now()->toDateTimeString()." The queue isn’t answering: {$e->getMessage()}");
         }
-        $mine = $held
-            ->newQuery()
-            ->whereKey($held->id)
-            ->where('held_by', $held->held_by)
-            ->update([...$as, 'held_by' => null]);
-        if ($mine === 1) {
-            DB::table('jobs')
-                ->where('id', $job)
-                ->update(['reserved_at' => null]);
-            $this->info("Handed back {$name}, whose worker {$pid} is gone.");
-        }
+        DB::purge(); // the next try begins with a connection of its own
+
+        return false;
     }
 }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Housekeeping;
 
+use App\Files\Disk;
+use App\Files\Stamp;
+
 /** Files below a folder, by their age; what is removed can be made again. */
 final class Files
 {
     /** @param  ?string  $named  only those whose names match */
-    public function __construct(private readonly string $folder, private readonly ?string $named = null) {}
+    public function __construct(private readonly Disk $disk, private readonly string $folder, private readonly ?string $named = null) {}
 
     public function bytes(): int
     {
-        return array_sum(array_column($this->all(), 'bytes'));
+        return array_sum(array_map(fn (Stamp $file): int => $file->bytes, $this->all()));
     }
 
     /**
@@ -23,42 +26,28 @@ final class Files
     public function sweep(int $seconds, int $mostBytes): int
     {
         $files = $this->all();
-        usort($files, fn (array $a, array $b): int => $a['used'] <=> $b['used']);
-        $bytes = array_sum(array_column($files, 'bytes'));
+        uasort($files, fn (Stamp $a, Stamp $b): int => $a->changedAt <=> $b->changedAt);
+        $bytes = array_sum(array_map(fn (Stamp $file): int => $file->bytes, $files));
         $gone = 0;
-        foreach ($files as $file) {
-            if ($file['used'] >= time() - $seconds && $bytes <= $mostBytes) {
+        foreach ($files as $key => $file) {
+            if ($file->changedAt >= time() - $seconds && $bytes <= $mostBytes) {
                 break;
             }
-            if (@unlink($file['path'])) {
-                $bytes -= $file['bytes'];
-                $gone++;
-            }
+            $this->disk->remove((string) $key);
+            $bytes -= $file->bytes;
+            $gone++;
         }
 
         return $gone;
     }
 
-    /** @return list<array{path: string, bytes: int, used: int}> */
+    /** @return array<string, Stamp> by key */
     private function all(): array
     {
-        if (! is_dir($this->folder)) {
-            return [];
-        }
         $files = [];
-        $below = new \RecursiveIteratorIterator(
-            new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS),
-            \RecursiveIteratorIterator::LEAVES_ONLY,
-            \RecursiveIteratorIterator::CATCH_GET_CHILD,
-        );
-        foreach ($below as $file) {
-            /** @var \SplFileInfo $file */
-            try {
-                if ($file->isFile() && ($this->named === null || preg_match($this->named, $file->getFilename()) === 1)) {
-                    $files[] = ['path' => $file->getPathname(), 'bytes' => (int) $file->getSize(), 'used' => (int) $file->getMTime()];
-                }
-            } catch (\RuntimeException) {
-                continue; // it went meanwhile
+        foreach ($this->disk->all($this->folder) as $key => $file) {
+            if ($this->named === null || preg_match($this->named, basename($key)) === 1) {
+                $files[$key] = $file;
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Housekeeping;
 
+use App\Files\Disk;
+use App\Files\LocalDisk;
 use App\Orders\Removed;
 use Illuminate\Support\Facades\DB;
 
@@ -17,12 +19,19 @@ final class Keeping
     /** Folder, what of it, bytes at most, seconds unused at most. */
     private const FILES = [
         'previews and parts' => ['app/previews', null, 4_000_000_000, 30 * self::DAY],
-        'ZIPs' => ['app/zips', '/\.zip$/', 20_000_000_000, 7 * self::DAY],
-        'uploads that are being read' => ['app/incoming', null, 20_000_000_000, self::DAY],
+        'scratch copies of a store’s files' => ['app/scratch', null, 20_000_000_000, 7 * self::DAY],
+        'orders that are being brought in' => ['app/incoming', null, 20_000_000_000, self::DAY],
+        'uploads that broke off' => ['app/begun', null, 40_000_000_000, 2 * self::DAY],
         'unfinished files' => ['app', '/\.part$/', 20_000_000_000, self::HOUR],
         'uploads and temporary files' => ['../run/tmp', null, 8_000_000_000, self::HOUR],
         'logs' => ['logs', null, 500_000_000, 30 * self::DAY],
         'logs of services' => ['../logs', null, 500_000_000, 90 * self::DAY],
+    ];
+
+    /** The same, of what is kept on the studio's disk, wherever that is. */
+    private const ON_THE_DISK = [
+        'ZIPs' => ['zips', '/\.zip$/', 20_000_000_000, 7 * self::DAY],
+        'uploads that are being read' => ['incoming', null, 20_000_000_000, self::DAY],
     ];
 
     private const CACHE_ROWS = 100_000;
@@ -32,26 +41,26 @@ final class Keeping
     private const FAILED_JOBS = 1000;
 
     private const KEPT = [
-        'originals' => 'app/pictures',
-        'proxies' => 'app/proxies',
-        'made files' => 'app/orders',
-        'parcels' => 'app/parcels',
-        'profiles' => 'app/profiles',
-        'marks' => 'app/marks',
+        'originals' => 'pictures',
+        'proxies' => 'proxies',
+        'made files' => 'orders',
+        'parcels' => 'parcels',
+        'profiles' => 'profiles',
+        'marks' => 'marks',
     ];
+
+    /** @return list<string> folders of the disk that are kept whatever they take */
+    public static function kept(): array
+    {
+        return array_values(self::KEPT);
+    }
 
     /** @return list<Held> */
     public static function all(): array
     {
         $held = [];
-        foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
-            $held[] = new Held(
-                $name,
-                (new Files(storage_path($folder), $named))->bytes(),
-                'bytes',
-                $most,
-                'swept after '.self::said($seconds).' unused',
-            );
+        foreach (self::swept() as $name => [$files, $most, $seconds]) {
+            $held[] = new Held($name, $files->bytes(), 'bytes', $most, 'swept after '.self::said($seconds).' unused');
         }
         $rows = fn (string $table): int => DB::table($table)->count();
         $held[] = new Held('cached figures', $rows('cache'), 'rows', self::CACHE_ROWS, 'swept when they have run out');
@@ -73,7 +82,7 @@ final class Keeping
         $held[] = new Held('jobs that failed', $rows('failed_jobs'), 'rows', self::FAILED_JOBS, 'the newest are kept');
         $held[] = new Held('clients’ answers', $rows('client_answers'), 'rows', null, 'kept; at most 5000 a page');
         foreach (self::KEPT as $name => $folder) {
-            $held[] = new Held($name, (new Files(storage_path($folder)))->bytes(), 'bytes', null, 'kept');
+            $held[] = new Held($name, (new Files(app(Disk::class), $folder))->bytes(), 'bytes', null, 'kept');
         }
 
         return $held;
@@ -83,8 +92,8 @@ final class Keeping
     public static function sweep(): array
     {
         $gone = [];
-        foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
-            $gone[$name] = (new Files(storage_path($folder), $named))->sweep($seconds, $most);
+        foreach (self::swept() as $name => [$files, $most, $seconds]) {
+            $gone[$name] = $files->sweep($seconds, $most);
         }
         $gone['cached figures'] =
             DB::table('cache')->where('expiration', '<', time())->delete() + self::beyond('cache', 'expiration', self::CACHE_ROWS);
@@ -92,10 +101,25 @@ final class Keeping
             DB::table('sessions')
                 ->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))
                 ->delete() + self::beyond('sessions', 'last_activity', self::SESSION_ROWS);
-        $gone['removed orders'] = Removed::sweep();
+        $gone['removed orders'] = Removed::sweep(app(Disk::class));
         $gone['jobs that failed'] = self::beyond('failed_jobs', 'id', self::FAILED_JOBS);
 
         return $gone;
+    }
+
+    /** @return array<string, array{Files, int, int}> what is swept: bytes at most, seconds unused at most */
+    private static function swept(): array
+    {
+        $all = [];
+        $here = new LocalDisk(storage_path());
+        foreach (self::FILES as $name => [$folder, $named, $most, $seconds]) {
+            $all[$name] = [new Files($here, $folder, $named), $most, $seconds];
+        }
+        foreach (self::ON_THE_DISK as $name => [$folder, $named, $most, $seconds]) {
+            $all[$name] = [new Files(app(Disk::class), $folder, $named), $most, $seconds];
+        }
+
+        return $all;
     }
 
     /** Of a table's rows those that stand lowest go, until as many are left as may be. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Files\CannotKeep;
+use App\Files\DiskAway;
 use App\Pictures\FolderAway;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -28,6 +30,8 @@ final class PlainErrors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([OrderFileError::class, FolderAway::class]);
+        $exceptions->render(fn (DiskAway $e): JsonResponse => self::say($e->getMessage(), 503));
+        $exceptions->render(fn (CannotKeep $e): JsonResponse => self::say(ucfirst($e->getMessage()), 507));
         $exceptions->render(fn (FolderAway $e): JsonResponse => self::say($e->getMessage(), 422));
         $exceptions->render(fn (OrderFileError $e): JsonResponse => self::mendable($e));
         $exceptions->render(

@@ -11,6 +11,16 @@ final class UploadName
 {
     private const LONGEST = 90;
 
+    private const LONGEST_PICTURE = 150;
+
+    /** A picture's own name, of which no part is a path. */
+    public static function ofPicture(string $name): string
+    {
+        $own = basename(str_replace('\\', '/', mb_scrub($name)));
+
+        return mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\/\\\\]+/', '-', $own)), -self::LONGEST_PICTURE) ?: 'picture';
+    }
+
     /** @param  non-empty-list<string>  $endings  that it may have; one without gets the first */
     public static function of(UploadedFile $file, string $usual, array $endings): string
     {

@@ -29,6 +29,12 @@ final class AskLab implements ShouldQueue
     /** @param  bool  $isOnce  asked because somebody looks; it doesn't go on by itself */
     public function __construct(public readonly int $parcelId, public readonly bool $isOnce = false) {}
 
+    /** Nothing comes of a parcel after so long. */
+    public static function isWorthIt(Parcel $parcel): bool
+    {
+        return $parcel->created_at->addDays(self::MOST_DAYS)->isFuture();
+    }
+
     public function handle(): void
     {
         $parcel = Parcel::query()->with('lab')->find($this->parcelId);
@@ -44,7 +50,7 @@ final class AskLab implements ShouldQueue
         } catch (LabRefuses $e) {
             $parcel->update(['trouble' => $e->getMessage()]);
         }
-        if (! $this->isOnce && $parcel->refresh()->state->isAwaited() && $parcel->created_at->addDays(self::MOST_DAYS)->isFuture()) {
+        if (! $this->isOnce && $parcel->refresh()->state->isAwaited() && self::isWorthIt($parcel)) {
             self::dispatch($parcel->id)->delay(min(self::LONGEST_WAIT, 2 ** min(10, $parcel->asks)));
         }
     }

@@ -4,22 +4,28 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Files\CannotKeep;
+use App\Files\Disk;
+use App\Files\DiskAway;
 use App\Making\ExportFolder;
 use App\Making\MadeBefore;
 use App\Making\Ticket;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Pictures\PictureStore;
+use App\Workers\Holder;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Str;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Write\CannotWrite;
 use Planisher\Imaging\Write\FileMaker;
+use Planisher\Imaging\Write\NoRoom;
 use Planisher\Order\WorkedLine;
 
 /**
@@ -30,8 +36,11 @@ final class MakeFiles implements ShouldQueue
 {
     use Dispatchable, InteractsWithQueue, Queueable;
 
-    /** Tries are only used up by workers that died. */
-    public int $tries = 5;
+    /** As often as the disk is away; workers that died on it are counted apart (HandBack). */
+    public int $tries = 0;
+
+    /** While the studio's disk can't be reached, or is full, it is tried again so much later. */
+    private const AWAY_SECONDS = 5;
 
     private const TELL_EVERY_SECONDS = 0.4;
 
@@ -40,7 +49,7 @@ final class MakeFiles implements ShouldQueue
     /** @param  non-empty-list<int>  $fileIds  of one line in one make */
     public function __construct(public readonly array $fileIds) {}
 
-    public function handle(PictureStore $pictures): void
+    public function handle(PictureStore $pictures, Disk $disk): void
     {
         $files = MadeFile::query()->with('make')->whereKey($this->fileIds)->get()->sortBy('id');
         $sources = null;
@@ -49,11 +58,11 @@ final class MakeFiles implements ShouldQueue
                 continue;
             }
             try {
-                $before = MadeBefore::take($file);
+                $before = MadeBefore::take($file, $disk);
                 if ($before !== null) {
                     ExportFolder::put($file, (string) $before->sha256);
                     $same = ['made_before' => $before->make->folder, ...$before->only('bytes', 'sha256', 'read_back')];
-                    self::surely(fn () => self::finish($file, $same));
+                    self::finish($file, $same);
 
                     continue;
                 }
@@ -64,23 +73,28 @@ final class MakeFiles implements ShouldQueue
                 $made = FileMaker::make(
                     $plan,
                     $originals,
-                    dirname($file->path()),
+                    dirname($disk->workshop($file->key())),
                     $plan->isForScreen ? null : $worked->lab->maxBytes,
                     self::teller($file),
                 );
+                $disk->settle($file->key(), $made->readBack->sha256);
                 $took = (hrtime(true) - $began) / 1e9;
                 ExportFolder::put($file, $made->readBack->sha256);
-                self::surely(
-                    fn () => self::finish($file, [
-                        'seconds' => $took,
-                        'bytes' => $made->readBack->bytes,
-                        'sha256' => $made->readBack->sha256,
-                        'read_back' => $made->readBack->toArray(),
-                    ]),
-                );
+                self::finish($file, [
+                    'seconds' => $took,
+                    'bytes' => $made->readBack->bytes,
+                    'sha256' => $made->readBack->sha256,
+                    'read_back' => $made->readBack->toArray(),
+                ]);
+            } catch (DiskAway|NoRoom $e) {
+                $why = $e instanceof NoRoom ? "{$e->getMessage()} It goes on by itself." : $e->getMessage();
+                self::letGo($file, ['state' => MadeFile::WAITING, 'percent' => 0, 'error' => $why]);
+                $this->release(self::AWAY_SECONDS);
+
+                return;
             } catch (\Throwable $e) {
                 $why = self::why($e, $file->name);
-                self::surely(fn () => self::giveUp($file, $why));
+                self::letGo($file, ['state' => MadeFile::FAILED, 'error' => $why]);
             }
         }
     }
@@ -91,7 +105,7 @@ final class MakeFiles implements ShouldQueue
      */
     private function claim(MadeFile $file): bool
     {
-        $job = $this->job?->getJobId();
+        $job = (string) $this->job?->getJobId();
         $isMine = MadeFile::query()
             ->whereKey($file->id)
             ->where(
@@ -100,7 +114,7 @@ final class MakeFiles implements ShouldQueue
                     ->orWhere(fn (Builder $held) => $held->where('state', MadeFile::MAKING)->where('held_by', 'like', "%:{$job}")),
             )
             ->whereHas('make', fn (Builder $make) => $make->whereNull('held'))
-            ->update(['state' => MadeFile::MAKING, 'percent' => 0, 'held_by' => self::holder().":{$job}"]);
+            ->update(['state' => MadeFile::MAKING, 'percent' => 0, 'error' => null, 'held_by' => Holder::me()->mark($job)]);
 
         return $isMine === 1 && $file->refresh()->exists;
     }
@@ -108,8 +122,8 @@ final class MakeFiles implements ShouldQueue
     /** What is told of it: what can't be written in its own words, all else under an id that is logged. */
     private static function why(\Throwable $e, string $name): string
     {
-        if ($e instanceof CannotWrite) {
-            return $e->getMessage();
+        if ($e instanceof CannotWrite || $e instanceof CannotKeep) {
+            return ucfirst($e->getMessage());
         }
         $id = Str::lower(Str::random(8));
         Log::error("[{$id}] making {$name}: {$e->getMessage()}", ['exception' => $e]);
@@ -124,15 +138,8 @@ final class MakeFiles implements ShouldQueue
             ->whereKey($this->fileIds)
             ->get()
             ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING]);
-        foreach ($left as $file) {
-            self::giveUp($file, 'The program that makes it stopped several times on this file. Nothing half-made was kept.');
-        }
-    }
-
-    /** Who holds a file: this process on this machine. */
-    public static function holder(): string
-    {
-        return gethostname().':'.getmypid();
+        $why = 'The program that makes it stopped several times on this file. Nothing half-made was kept.';
+        $left->each(fn (MadeFile $file) => self::letGo($file, ['state' => MadeFile::FAILED, 'error' => $why]));
     }
 
     /**
@@ -186,7 +193,40 @@ final class MakeFiles implements ShouldQueue
                     'so that its files go together.',
             );
         }
-        $file->update(['state' => MadeFile::MADE, 'percent' => 100, 'held_by' => null, 'error' => null, ...$made]);
+        self::letGo($file, ['state' => MadeFile::MADE, 'percent' => 100, 'error' => null, ...$made]);
+        $isLast = MadeFile::query()
+            ->where('make_id', $file->make_id)
+            ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])
+            ->doesntExist();
+        if ($isLast) {
+            PackZip::unlessReady($file->make);
+        }
+    }
+
+    /**
+     * Says what became of a file, and gives it free. A machine that was cut off and taken for dead finds on its return that its file was
+     * given to another: that one counts.
+     *
+     * @param  array<string, mixed>  $as
+     */
+    private static function letGo(MadeFile $file, array $as): void
+    {
+        // All of it or nothing: it may be tried again.
+        $let = function () use ($file, $as): void {
+            if (MadeFile::query()->whereKey($file->id)->lockForUpdate()->value('held_by') !== $file->held_by) {
+                return;
+            }
+            MadeFile::query()
+                ->findOrFail($file->id)
+                ->update(['held_by' => null, ...$as]);
+            ($as['state'] ?? null) === MadeFile::MADE && self::lineMade($file);
+        };
+        self::surely(fn () => DB::transaction($let));
+    }
+
+    /** A line is made when all of its files are, as it was when making was asked for. */
+    private static function lineMade(MadeFile $file): void
+    {
         $allMade = MadeFile::query()
             ->where(['make_id' => $file->make_id, 'line_id' => $file->line_id])
             ->where('state', '!=', MadeFile::MADE)
@@ -197,18 +237,6 @@ final class MakeFiles implements ShouldQueue
                 ->where(['version' => $file->line_version, 'state' => Line::PASSED])
                 ->update(['state' => Line::MADE]);
         }
-        $isLast = MadeFile::query()
-            ->where('make_id', $file->make_id)
-            ->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING])
-            ->doesntExist();
-        if ($isLast) {
-            PackZip::unlessReady($file->make);
-        }
-    }
-
-    private static function giveUp(MadeFile $file, string $why): void
-    {
-        $file->update(['state' => MadeFile::FAILED, 'held_by' => null, 'error' => $why]);
     }
 
     /** A file that is made must not be lost for a database that is away for a moment. */

@@ -13,6 +13,7 @@ use App\Parcels\LabRefuses;
 use App\Parcels\LabService;
 use App\Parcels\Packing;
 use App\Parcels\Sending;
+use App\Workers\Holder;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Builder;
@@ -40,10 +41,10 @@ final class SendParcel implements ShouldQueue
 
     public function __construct(public readonly int $parcelId) {}
 
-    public function handle(): void
+    public function handle(Packing $packing): void
     {
         $job = $this->job?->getJobId();
-        $holder = MakeFiles::holder().":{$job}";
+        $holder = Holder::me()->mark((string) $job);
         $isMine = Parcel::query()
             ->whereKey($this->parcelId)
             ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
@@ -55,7 +56,7 @@ final class SendParcel implements ShouldQueue
         }
         $parcel = Parcel::query()->with('lab', 'files.madeFile.make')->findOrFail($this->parcelId);
         try {
-            $this->send($parcel);
+            $this->send($parcel, $packing);
         } catch (CannotPack|LabRefuses $e) {
             Sending::halt($parcel, $e->getMessage());
         } catch (LabAway $e) {
@@ -75,7 +76,7 @@ final class SendParcel implements ShouldQueue
             Sending::halt($parcel, 'The program that sends it stopped several times. What is over stays with the lab; send it again.');
     }
 
-    private function send(Parcel $parcel): void
+    private function send(Parcel $parcel, Packing $packing): void
     {
         $lab = LabService::of($parcel->lab) ?? throw new LabRefuses("{$parcel->lab->name} has no service any more.");
         $have = $lab->announce((string) file_get_contents($parcel->path(Manifest::FILE)), $parcel->key);
@@ -87,7 +88,7 @@ final class SendParcel implements ShouldQueue
 
                 continue;
             }
-            if (! self::over($lab, $parcel, $file, $until)) {
+            if (! self::over($packing, $lab, $parcel, $file, $until)) {
                 return;
             }
         }
@@ -97,9 +98,9 @@ final class SendParcel implements ShouldQueue
     }
 
     /** @return bool whether all of it is there; not where somebody stopped it, or another job goes on */
-    private static function over(LabService $lab, Parcel $parcel, ParcelFile $file, int $until): bool
+    private static function over(Packing $packing, LabService $lab, Parcel $parcel, ParcelFile $file, int $until): bool
     {
-        Packing::mend($file);
+        $packing->mend($file);
         $at = $file->upload === null ? null : $lab->arrived($file->upload);
         if ($at === null) {
             $file->update(['upload' => $lab->begin($file->name, $file->bytes, $file->sha256), 'sent' => 0]);

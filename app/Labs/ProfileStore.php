@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Labs;
 
+use App\Files\Disk;
 use App\Models\Lab;
 use App\Models\LabProfile;
 use App\Pictures\KeptOnce;
@@ -13,13 +14,13 @@ use Planisher\Imaging\PictureRefused;
 /** Profiles of labs' papers, kept once each under their own checksum and never written again. */
 final class ProfileStore
 {
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly Disk $disk) {}
 
     /** @throws PictureRefused with the reason */
     public function take(Lab $lab, string $upload, string $file): LabProfile
     {
         $profile = Handed::profile($upload, $file);
-        KeptOnce::keep($upload, $this->path($profile->sha256));
+        KeptOnce::keep($this->disk, $upload, self::key($profile->sha256));
 
         return LabProfile::query()->updateOrCreate(
             ['lab_id' => $lab->id, 'file' => $file],
@@ -29,6 +30,11 @@ final class ProfileStore
 
     public function path(string $sha256): string
     {
-        return "{$this->folder}/{$sha256}.icc";
+        return $this->disk->path(self::key($sha256));
+    }
+
+    private static function key(string $sha256): string
+    {
+        return "profiles/{$sha256}.icc";
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\WholeCopy;
 use App\Models\MadeFile;
 use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Write\CannotWrite;
@@ -26,7 +27,7 @@ final class ExportFolder
         if ($trouble !== null) {
             throw new CannotWrite("It is made, and couldn’t be put into the export folder: {$trouble}");
         }
-        $to = $folder.substr($file->path(), strlen(storage_path('app/orders')));
+        $to = $folder.substr($file->key(), strlen('orders'));
         if (is_file($to)) {
             if (Checksum::of($to) === $sha256) {
                 return;

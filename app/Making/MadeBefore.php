@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\CannotKeep;
+use App\Files\Disk;
 use App\Models\MadeFile;
-use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Write\CannotWrite;
+use Planisher\Imaging\Write\NoRoom;
 
 /** A file that was made before from the very same ticket isn't made again: it is taken over, whole, once its checksum agrees. */
 final class MadeBefore
@@ -24,7 +26,7 @@ final class MadeBefore
      *
      * @throws CannotWrite
      */
-    public static function take(MadeFile $file): ?MadeFile
+    public static function take(MadeFile $file, Disk $disk): ?MadeFile
     {
         // A reprint is the same to the last byte, whatever it is called.
         $same = $file->sha256 === null ? ['ticket_hash' => $file->ticket_hash] : ['sha256' => $file->sha256];
@@ -35,8 +37,8 @@ final class MadeBefore
             ->get()
             ->sortByDesc('id');
         foreach ($file->ticket_hash === null ? [] : $earlier as $one) {
-            if (is_file($one->path()) && Checksum::of($one->path()) === $one->sha256) {
-                self::copy($one->path(), $file->path(), (string) $one->sha256);
+            if ($disk->isWhole($one->key(), (string) $one->sha256)) {
+                self::repeat($disk, $one, $file->key());
 
                 return $one;
             }
@@ -45,12 +47,14 @@ final class MadeBefore
         return null;
     }
 
-    private static function copy(string $from, string $to, string $sha256): void
+    private static function repeat(Disk $disk, MadeFile $earlier, string $key): void
     {
-        if (is_file($to) && Checksum::of($to) === $sha256) {
-            return;
+        try {
+            $disk->repeat($earlier->key(), $key, (string) $earlier->sha256);
+        } catch (CannotKeep $e) {
+            $why = "It was made before, and couldn’t be copied: {$e->getMessage()}";
+            // Where nothing is in the way, there is no room: that is waited for.
+            throw $disk->has($key) ? new CannotWrite("{$why} Then make it again.", 0, $e) : new NoRoom($why, 0, $e);
         }
-        $copied = ! is_file($to) && WholeCopy::put($from, $to, $sha256);
-        $copied || throw new CannotWrite('It was made before, and couldn’t be copied. Make room on the disk, then make it again.');
     }
 }

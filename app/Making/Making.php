@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\Disk;
 use App\Jobs\MakeFiles;
 use App\Lines\Computation;
 use App\Models\Line;
@@ -16,7 +17,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Planisher\Imaging\Checksum;
 use Planisher\Naming\SafeText;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\OrderFileError;
@@ -25,7 +25,7 @@ use Planisher\Plan\PlannedFile;
 /** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a line. */
 final class Making
 {
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(private readonly Computation $computation, private readonly Disk $disk) {}
 
     /**
      * @param  ?list<int>  $chosen  ids of lines; null for all that are passed. Chosen ones may have been made before
@@ -53,7 +53,7 @@ final class Making
             $makes = [];
             // What is kept apart lies in folders of its own.
             foreach ($lines->groupBy(fn (Line $line): string => (string) $line->apart)->sortKeysDesc() as $apart => $some) {
-                $make = $makes[] = self::folder($order, isForScreens: false, apart: $apart === '' ? null : (string) $apart);
+                $make = $makes[] = $this->folder($order, isForScreens: false, apart: $apart === '' ? null : (string) $apart);
                 foreach ($some as $line) {
                     self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => true);
                 }
@@ -135,7 +135,7 @@ final class Making
             if ($lines->isEmpty()) {
                 return null;
             }
-            $make = self::folder($order, isForScreens: true);
+            $make = $this->folder($order, isForScreens: true);
             foreach ($lines as $line) {
                 self::plan($make, $line, $worked->of($line), fn (PlannedFile $file): bool => $file->isForScreen);
             }
@@ -166,10 +166,19 @@ final class Making
 
     private static function begin(?Make $make): void
     {
-        $make?->files
-            ->where('state', MadeFile::WAITING)
-            ->groupBy('line_id')
-            ->each(fn (Collection $files) => MakeFiles::dispatch(array_values($files->pluck('id')->all())));
+        $make?->files->where('state', MadeFile::WAITING)->groupBy('line_id')->each(self::queue(...));
+    }
+
+    /**
+     * A queue that is away for a moment loses nothing: what waits and isn't on it is put there later (HandBack).
+     *
+     * @param  Collection<int, MadeFile>  $files  of one line
+     */
+    private static function queue(Collection $files): void
+    {
+        rescue(function () use ($files): void {
+            MakeFiles::dispatch(array_values($files->pluck('id')->all()));
+        });
     }
 
     /**
@@ -195,12 +204,12 @@ final class Making
      */
     public function again(MadeFile $file): bool
     {
-        if ($file->state === MadeFile::MADE && is_file($file->path())) {
-            if (Checksum::of($file->path()) === $file->sha256) {
+        if ($file->state === MadeFile::MADE && $this->disk->has($file->key())) {
+            if ($this->disk->isWhole($file->key(), (string) $file->sha256)) {
                 return false;
             }
-            for ($n = 1; is_file("{$file->path()}.damaged-{$n}"); $n++);
-            rename($file->path(), "{$file->path()}.damaged-{$n}");
+            for ($n = 1; $this->disk->has("{$file->key()}.damaged-{$n}"); $n++);
+            $this->disk->move($file->key(), "{$file->key()}.damaged-{$n}");
         }
         $taken = MadeFile::query()
             ->whereKey($file->id)
@@ -212,7 +221,7 @@ final class Making
                 ->make()
                 ->where('held', Make::STOPPED)
                 ->update(['held' => null]);
-            MakeFiles::dispatch([$file->id]);
+            self::queue(new Collection([$file]));
         }
 
         return $taken === 1;
@@ -227,7 +236,7 @@ final class Making
     {
         $make = DB::transaction(function () use ($order, $files): Make {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
-            $make = self::folder($order, isForScreens: false, apart: self::nextReprint($order));
+            $make = $this->folder($order, isForScreens: false, apart: self::nextReprint($order));
             foreach ($files as $file) {
                 $named = fn (string $name): string => pathinfo($name, PATHINFO_FILENAME).
                     "_{$make->apart}.".
@@ -261,7 +270,7 @@ final class Making
      * A set in a folder of its own: orders/<number>_<client>/<date-n>, n counting the sets of a day; what is kept apart says so in its
      * folder.
      */
-    private static function folder(Order $order, bool $isForScreens, ?string $apart = null): Make
+    private function folder(Order $order, bool $isForScreens, ?string $apart = null): Make
     {
         $home = (SafeText::of($order->number) ?: 'order').'_'.(SafeText::of($order->client->name) ?: 'client');
         $today = Carbon::today()->format('Y-m-d');
@@ -277,7 +286,7 @@ final class Making
             ->count();
         do {
             $made->folder = "{$home}/{$today}-".++$n.($apart === null ? '' : "_{$apart}");
-        } while (is_dir($made->path()) || Make::query()->where('folder', $made->folder)->exists());
+        } while ($this->disk->isTaken($made->home()) || Make::query()->where('folder', $made->folder)->exists());
         $made->save();
         History::note($order->id, $isForScreens ? 'had screen copies made' : 'had files made');
 

@@ -4,9 +4,30 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\Disk;
+
 /** Writes a ZIP whose files are stored and not packed again: pictures are packed already. Nothing half-written is under its name. */
 final class StoredZip
 {
+    /**
+     * One that is kept for whoever asks for it next; packed where it isn't yet.
+     *
+     * @param  callable(): array<string, string>  $files  paths by their names in it
+     * @return string where it can be read
+     */
+    public static function kept(Disk $disk, string $key, callable $files): string
+    {
+        if ($disk->has($key)) {
+            $disk->touch($key); // it is wanted: the sweep takes what nobody has asked for
+        } else {
+            $path = $disk->workshop($key);
+            self::write($path, $files());
+            $disk->settle($key);
+        }
+
+        return $disk->path($key);
+    }
+
     /**
      * Ends the request where the disk is full or a file has gone.
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\Disk;
 use App\Models\MadeFile;
 use App\Models\Make;
 use Illuminate\Database\Eloquent\Collection;
@@ -19,7 +20,7 @@ final class Zip
 
     public static function isThere(Make $make, bool $forScreens = false): bool
     {
-        return is_file(self::path($make, self::files($make, $forScreens)));
+        return self::disk()->has(self::key($make, self::files($make, $forScreens)));
     }
 
     /** Whether it is there, or packed at once when it is asked for. */
@@ -27,23 +28,18 @@ final class Zip
     {
         $files = self::files($make, $forScreens);
 
-        return (int) $files->sum('bytes') <= self::MOST_WAITED_FOR || is_file(self::path($make, $files));
+        return (int) $files->sum('bytes') <= self::MOST_WAITED_FOR || self::disk()->has(self::key($make, $files));
     }
 
     /** Writes the ZIP, or finds it written, and gives its path. */
     public static function of(Make $make, bool $forScreens = false): string
     {
         $files = self::files($make, $forScreens);
-        $path = self::path($make, $files);
-        if (is_file($path)) {
-            touch($path); // it is wanted: the sweep takes what nobody has asked for
+        $paths = fn (): array => $files
+            ->mapWithKeys(fn (MadeFile $file): array => [$file->name => $file->setRelation('make', $make)->path()])
+            ->all();
 
-            return $path;
-        }
-        $paths = $files->mapWithKeys(fn (MadeFile $file): array => [$file->name => $file->setRelation('make', $make)->path()]);
-        StoredZip::write($path, $paths->all());
-
-        return $path;
+        return StoredZip::kept(self::disk(), self::key($make, $files), $paths);
     }
 
     /** @return Collection<int, MadeFile> */
@@ -56,8 +52,13 @@ final class Zip
     }
 
     /** @param  Collection<int, MadeFile>  $files */
-    private static function path(Make $make, Collection $files): string
+    private static function key(Make $make, Collection $files): string
     {
-        return storage_path("app/zips/{$make->id}-".substr(hash('sha256', $files->pluck('sha256')->implode(',')), 0, 16).'.zip');
+        return "zips/{$make->id}-".substr(hash('sha256', $files->pluck('sha256')->implode(',')), 0, 16).'.zip';
+    }
+
+    private static function disk(): Disk
+    {
+        return app(Disk::class);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Files\Disk;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -68,8 +69,15 @@ class MadeFile extends Model
         return $relation;
     }
 
+    /** What it is kept under. */
+    public function key(): string
+    {
+        return $this->make->home().($this->is_for_screen ? '/'.OrderMaker::FOR_SCREENS : '')."/{$this->name}";
+    }
+
+    /** Where it can be read on this machine. */
     public function path(): string
     {
-        return $this->make->path().($this->is_for_screen ? '/'.OrderMaker::FOR_SCREENS : '')."/{$this->name}";
+        return app(Disk::class)->path($this->key());
     }
 }

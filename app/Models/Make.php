@@ -54,8 +54,9 @@ class Make extends Model
         return $relation;
     }
 
-    public function path(): string
+    /** The folder that its files are kept in. */
+    public function home(): string
     {
-        return storage_path("app/orders/{$this->folder}");
+        return "orders/{$this->folder}";
     }
 }

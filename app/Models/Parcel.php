@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Files\Disk;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -81,11 +82,18 @@ class Parcel extends Model
     /** The folder of all parcels of an order. */
     public static function home(int $orderId): string
     {
-        return storage_path("app/parcels/{$orderId}");
+        return "parcels/{$orderId}";
     }
 
-    public function path(string $file = ''): string
+    /** What a file of it is kept under. */
+    public function key(string $file): string
     {
-        return storage_path("app/parcels/{$this->folder}").($file === '' ? '' : "/{$file}");
+        return "parcels/{$this->folder}/{$file}";
+    }
+
+    /** Where a file of it can be read on this machine. */
+    public function path(string $file): string
+    {
+        return app(Disk::class)->path($this->key($file));
     }
 }

@@ -47,6 +47,12 @@ class ParcelFile extends Model
         return $this->belongsTo(MadeFile::class);
     }
 
+    public function key(): string
+    {
+        return $this->parcel->key($this->name);
+    }
+
+    /** Where it can be read on this machine. */
     public function path(): string
     {
         return $this->parcel->path($this->name);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Files\Disk;
 use App\Models\Make;
 use App\Models\Order;
 use App\Models\Parcel;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\File;
 
 /** Orders that were removed: kept for thirty days, then gone with what was made of them. Originals stay in the studio's store. */
 final class Removed
@@ -16,7 +16,7 @@ final class Removed
     public const DAYS = 30;
 
     /** @return int how many orders went */
-    public static function sweep(): int
+    public static function sweep(Disk $disk): int
     {
         $gone = Order::onlyTrashed()
             ->where('deleted_at', '<', Carbon::now()->subDays(self::DAYS))
@@ -25,10 +25,10 @@ final class Removed
             $folders = Make::query()
                 ->where('order_id', $order->id)
                 ->get()
-                ->map(fn (Make $make): string => $make->path())
+                ->map(fn (Make $make): string => $make->home())
                 ->push(Parcel::home($order->id));
             $order->forceDelete();
-            $folders->each(fn (string $folder): bool => File::deleteDirectory($folder));
+            $folders->each($disk->clear(...));
         }
 
         return $gone->count();

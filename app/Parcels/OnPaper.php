@@ -19,7 +19,10 @@ final class OnPaper
     {
         $options = new Options();
         $options->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setDefaultFont('DejaVu Sans')->setDpi(self::DOTS_PER_INCH);
-        $options->setChroot(storage_path('app/proxies'))->setTempDir(sys_get_temp_dir())->setFontCache(sys_get_temp_dir());
+        $options
+            ->setChroot([storage_path('app/proxies'), storage_path('app/scratch')])
+            ->setTempDir(sys_get_temp_dir())
+            ->setFontCache(sys_get_temp_dir());
         $pdf = new Dompdf($options);
         $pdf->setPaper(Studio::current()->unit === Unit::Inch ? 'letter' : 'a4');
         $pdf->loadHtml(view($view, $told)->render());

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
-use App\Making\WholeCopy;
+use App\Files\CannotKeep;
+use App\Files\Disk;
+use App\Files\WholeCopy;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
@@ -12,9 +14,7 @@ use App\Models\ParcelFile;
 use App\Models\Studio;
 use App\Orders\History;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
-use Planisher\Imaging\Checksum;
 use Planisher\Naming\SafeText;
 use Planisher\Parcel\Item;
 use Planisher\Parcel\Manifest;
@@ -29,7 +29,7 @@ final class Packing
 
     private const FULL = 'The parcel can’t be written: the disk is full, or can’t be written to. Make room, then pack it again.';
 
-    public function __construct(private readonly Contents $contents) {}
+    public function __construct(private readonly Contents $contents, private readonly Disk $disk) {}
 
     /**
      * @param  ?list<int>  $chosen  ids of lines; null for all that may go and aren't away already
@@ -53,7 +53,7 @@ final class Packing
                     throw new CannotPack("Line {$row['line']->number} can’t go: {$row['why']}.");
                 }
                 foreach ($row['files'] as $file) {
-                    $items[] = Contents::item($file, $row['line'], self::whole($file), (int) $file->bytes);
+                    $items[] = Contents::item($file, $row['line'], $this->whole($file), (int) $file->bytes);
                     $files[] = $file;
                 }
             }
@@ -64,7 +64,7 @@ final class Packing
             $contents = hash('sha256', json_encode($told, JSON_THROW_ON_ERROR));
             $same = $order->parcels()->where('contents', $contents)->where('state', '!=', ParcelState::Back->value)->first();
 
-            return $same ?? self::write($order, $items, $files, $contents);
+            return $same ?? $this->write($order, $items, $files, $contents);
         });
     }
 
@@ -73,32 +73,32 @@ final class Packing
      *
      * @throws CannotPack where what was made isn't what it was any more
      */
-    public static function mend(ParcelFile $file): void
+    public function mend(ParcelFile $file): void
     {
-        if (is_file($file->path()) && Checksum::of($file->path()) === $file->sha256) {
+        if ($this->disk->isWhole($file->key(), $file->sha256)) {
             return;
         }
-        $made = $file->madeFile->path();
-        @unlink($file->path());
-        if (! is_file($made) || Checksum::of($made) !== $file->sha256) {
+        $this->disk->remove($file->key());
+        if (! $this->disk->isWhole($file->madeFile->key(), $file->sha256)) {
             throw new CannotPack(self::changed($file->name), $file->made_file_id);
         }
-        self::put($made, $file);
+        $this->put($file->madeFile->key(), $file);
     }
 
-    /** A link takes no room, and no reading: its sum is known. Where the disk can't link, it is copied. */
-    private static function put(string $made, ParcelFile $file): void
+    /** What is linked takes no room, and no reading: its sum is known. */
+    private function put(string $made, ParcelFile $file): void
     {
-        is_file($file->path()) ||
-            @link($made, $file->path()) ||
-            WholeCopy::put($made, $file->path(), $file->sha256) ||
-            throw new CannotPack(self::FULL);
+        try {
+            $this->disk->repeat($made, $file->key(), $file->sha256, isApart: false);
+        } catch (CannotKeep $e) {
+            throw new CannotPack(self::FULL, null, $e);
+        }
     }
 
     /** @return string its checksum, where the file is still what was made */
-    private static function whole(MadeFile $file): string
+    private function whole(MadeFile $file): string
     {
-        if (! is_file($file->path()) || filesize($file->path()) !== $file->bytes) {
+        if ($this->disk->stamp($file->key())?->bytes !== $file->bytes) {
             throw new CannotPack(self::changed($file->name), $file->id);
         }
 
@@ -114,7 +114,7 @@ final class Packing
      * @param  non-empty-list<Item>  $items
      * @param  list<MadeFile>  $files
      */
-    private static function write(Order $order, array $items, array $files, string $contents): Parcel
+    private function write(Order $order, array $items, array $files, string $contents): Parcel
     {
         $number = (int) $order->parcels()->max('number') + 1;
         $key = (string) Str::uuid();
@@ -140,16 +140,15 @@ final class Packing
             ]);
         }
         try {
-            File::ensureDirectoryExists($parcel->path(), 0770);
-            self::written($parcel, Manifest::FILE, $manifest->json());
-            self::written($parcel, self::SUMS, $manifest->sums());
-            self::written($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
+            $this->written($parcel, Manifest::FILE, $manifest->json());
+            $this->written($parcel, self::SUMS, $manifest->sums());
+            $this->written($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
             foreach ($files as $i => $made) {
                 $file = $parcel->files()->where('name', $items[$i]->name)->firstOrFail()->setRelation('parcel', $parcel);
-                self::put($made->path(), $file);
+                $this->put($made->key(), $file);
             }
         } catch (\Throwable $e) {
-            File::deleteDirectory($parcel->path());
+            rescue(fn () => $this->disk->clear(dirname($parcel->key('x'))), report: false);
             throw $e;
         }
         History::note($order->id, "packed parcel {$number}");
@@ -157,11 +156,14 @@ final class Packing
         return $parcel;
     }
 
-    private static function written(Parcel $parcel, string $name, string $content): void
+    private function written(Parcel $parcel, string $name, string $content): void
     {
-        $part = $parcel->path(".{$name}.part");
-        if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, $parcel->path($name))) {
-            throw new CannotPack(self::FULL);
+        try {
+            $path = $this->disk->workshop($parcel->key($name));
+            WholeCopy::text($content, $path) || throw new CannotPack(self::FULL);
+            $this->disk->settle($parcel->key($name), hash('sha256', $content));
+        } catch (CannotKeep $e) {
+            throw new CannotPack(self::FULL, null, $e);
         }
     }
 }

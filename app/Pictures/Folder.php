@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\WholeCopy;
 use App\Models\Studio;
 use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
@@ -125,7 +126,9 @@ final class Folder
         }
         $copy = storage_path('app/incoming/'.bin2hex(random_bytes(16)));
         is_dir(dirname($copy)) || @mkdir(dirname($copy), 0770, true);
-        KeptOnce::copy($path, $copy);
+        if (! WholeCopy::put($path, $copy, null)) {
+            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+        }
         if (self::stamp($path) !== $before) {
             @unlink($copy);
             throw new PictureRefused('it was changed while it was copied. Take it again.');

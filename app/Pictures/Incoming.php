@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\Disk;
 use App\Jobs\TakePicture;
 use App\Models\Order;
 use App\Models\OrderPicture;
@@ -22,8 +23,7 @@ final class Incoming
     public static function later(Order $order, string $upload, string $name): string
     {
         $token = bin2hex(random_bytes(16));
-        is_dir(dirname(self::path($token))) || @mkdir(dirname(self::path($token)), 0770, true);
-        KeptOnce::copy($upload, self::path($token));
+        KeptOnce::put(app(Disk::class), $upload, self::key($token));
         self::tell($order->id, $token, ['state' => 'reading']);
         TakePicture::dispatch($order->id, $token, $name);
 
@@ -39,18 +39,24 @@ final class Incoming
     public static function taken(Order $order, string $token, OrderPicture $picture, bool $already): void
     {
         self::tell($order->id, $token, ['state' => 'taken', 'id' => $picture->id, 'name' => $picture->name, 'already' => $already]);
-        @unlink(self::path($token));
+        app(Disk::class)->remove(self::key($token));
     }
 
     public static function refused(int $orderId, string $token, string $why): void
     {
         self::tell($orderId, $token, ['state' => 'refused', 'message' => $why]);
-        @unlink(self::path($token));
+        app(Disk::class)->remove(self::key($token));
     }
 
+    /** Where a worker on whichever machine reads it. */
     public static function path(string $token): string
     {
-        return storage_path("app/incoming/{$token}");
+        return app(Disk::class)->path(self::key($token));
+    }
+
+    private static function key(string $token): string
+    {
+        return "incoming/{$token}";
     }
 
     /** @param  array<string, mixed>  $state */

@@ -4,31 +4,30 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\CannotKeep;
+use App\Files\Disk;
 use Planisher\Imaging\PictureRefused;
 
 /** A file that is kept once under its checksum and never written again. */
 final class KeptOnce
 {
     /**
-     * Copies it there where it isn't yet.
+     * Keeps it where it isn't yet.
      *
-     * @throws PictureRefused as copy() does
+     * @throws PictureRefused as put() does
      */
-    public static function keep(string $from, string $path): void
+    public static function keep(Disk $disk, string $from, string $key): void
     {
-        is_dir(dirname($path)) || mkdir(dirname($path), 0770, true);
-        is_file($path) || self::copy($from, $path);
+        $disk->has($key) || self::put($disk, $from, $key);
     }
 
-    /** @throws PictureRefused when the disk is full or can't be written to; nothing is then left under its path */
-    public static function copy(string $from, string $path): void
+    /** @throws PictureRefused when the disk is full or can't be written to; nothing is then left under its key */
+    public static function put(Disk $disk, string $from, string $key, ?string $sha256 = null): void
     {
-        $part = $path.'.'.getmypid().'.part';
-        if (! @copy($from, $part)) {
-            @unlink($part);
-            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+        try {
+            $disk->keep($from, $key, $sha256);
+        } catch (CannotKeep $e) {
+            throw new PictureRefused($e->getMessage(), 0, $e);
         }
-        chmod($part, 0440);
-        rename($part, $path);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\CannotKeep;
+use App\Files\Disk;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
@@ -29,8 +31,7 @@ final class PictureStore
 
     private const PROXY_SIDES = ['screen' => 2048, 'thumb' => 256];
 
-    /** @param  string  $folder  of the instance's own files */
-    public function __construct(private readonly string $folder, public readonly Profiles $profiles, private readonly MarkStore $marks) {}
+    public function __construct(private readonly Disk $disk, public readonly Profiles $profiles, private readonly MarkStore $marks) {}
 
     /**
      * Takes an uploaded file into an order. The same bytes are one picture.
@@ -49,8 +50,8 @@ final class PictureStore
                 ['sha256' => $facts->sha256],
                 [
                     'facts' => $facts->toArray(),
-                    'modified_at' => (int) filemtime($this->path($facts)),
-                    'taken' => FileHead::of($this->path($facts))->taken(),
+                    'modified_at' => $this->disk->stamp(self::key($facts))->changedAt ?? 0,
+                    'taken' => FileHead::of($upload)->taken(),
                 ],
             );
         }
@@ -129,24 +130,35 @@ final class PictureStore
 
     public function proxy(string $sha256, string $kind): string
     {
-        return "{$this->folder}/proxies/".substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg";
+        return $this->disk->path(self::proxyKey($sha256, $kind));
     }
 
     private function path(PictureFacts $facts): string
     {
-        return "{$this->folder}/pictures/".substr($facts->sha256, 0, 2)."/{$facts->sha256}.{$facts->format->extension()}";
+        return $this->disk->path(self::key($facts));
+    }
+
+    /** What an original is kept under. */
+    public static function key(PictureFacts $facts): string
+    {
+        return 'pictures/'.substr($facts->sha256, 0, 2)."/{$facts->sha256}.{$facts->format->extension()}";
+    }
+
+    private static function proxyKey(string $sha256, string $kind): string
+    {
+        return 'proxies/'.substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg";
     }
 
     private function trouble(Picture $picture, string $name): ?PictureTrouble
     {
         $facts = $picture->pictureFacts($name);
-        $path = $this->path($facts);
-        if (! is_file($path)) {
+        $stamp = $this->disk->stamp(self::key($facts));
+        if ($stamp === null) {
             return PictureTrouble::missing($name);
         }
-        $untouched = filesize($path) === $facts->bytes && filemtime($path) === $picture->modified_at;
+        $untouched = $stamp->bytes === $facts->bytes && $stamp->changedAt === $picture->modified_at;
 
-        return $untouched || Checksum::of($path) === $facts->sha256 ? null : PictureTrouble::changed($name);
+        return $untouched || $this->disk->isWhole(self::key($facts), $facts->sha256) ? null : PictureTrouble::changed($name);
     }
 
     /**
@@ -158,7 +170,7 @@ final class PictureStore
     {
         $proxies = [];
         foreach (self::PROXY_SIDES as $kind => $side) {
-            $proxies[$kind] = ['side' => $side, 'path' => $this->room($this->proxy($sha256, $kind))];
+            $proxies[$kind] = ['side' => $side, 'path' => $this->room(self::proxyKey($sha256, $kind))];
         }
         $why = Cache::get("refused-{$sha256}");
         if (is_string($why)) {
@@ -173,20 +185,21 @@ final class PictureStore
             }
             throw $e;
         }
-        KeptOnce::copy($upload, $this->room($this->path($facts)));
+        foreach (array_keys($proxies) as $kind) {
+            $this->disk->settle(self::proxyKey($sha256, $kind));
+        }
+        KeptOnce::put($this->disk, $upload, self::key($facts), $sha256);
 
         return $facts;
     }
 
-    private function room(string $path): string
+    private function room(string $key): string
     {
-        $folder = dirname($path);
-        is_dir($folder) ||
-            @mkdir($folder, 0770, true) ||
-            is_dir($folder) ||
-            throw new PictureRefused('the studio’s disk can’t be written to.');
-
-        return $path;
+        try {
+            return $this->disk->workshop($key);
+        } catch (CannotKeep $e) {
+            throw new PictureRefused($e->getMessage(), 0, $e);
+        }
     }
 
     private function nameApart(Order $order, string $name): string

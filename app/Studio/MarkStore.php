@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Studio;
 
+use App\Files\Disk;
 use App\Models\StudioMark;
 use App\Pictures\KeptOnce;
 use Planisher\Imaging\Checksum;
@@ -16,7 +17,7 @@ use Planisher\Plan\PlannedFile;
 /** The studio's marks, kept once each under their own checksum and never written again. */
 final class MarkStore
 {
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly Disk $disk) {}
 
     /**
      * Takes a mark; one of the same name is replaced, and stays what it was where files were made with it.
@@ -26,7 +27,7 @@ final class MarkStore
     public function take(string $upload, string $name): StudioMark
     {
         $facts = Handed::mark($upload, $name);
-        KeptOnce::keep($upload, $this->path($facts->sha256));
+        KeptOnce::keep($this->disk, $upload, self::key($facts->sha256));
 
         return StudioMark::query()->updateOrCreate(['name' => $name], ['sha256' => $facts->sha256, 'facts' => $facts->toArray()]);
     }
@@ -46,7 +47,7 @@ final class MarkStore
         /** @var \Illuminate\Database\Eloquent\Collection<int, StudioMark> $marks */
         $marks = StudioMark::query()->whereIn('name', $names)->get();
         foreach ($marks as $mark) {
-            $known[$mark->name] = is_file($this->path($mark->sha256))
+            $known[$mark->name] = $this->disk->has(self::key($mark->sha256))
                 ? $mark->pictureFacts()
                 : 'it isn’t where it was kept. Add it to the studio’s marks again.';
         }
@@ -67,7 +68,7 @@ final class MarkStore
 
     public function path(string $sha256): string
     {
-        return "{$this->folder}/{$sha256}.png";
+        return $this->disk->path(self::key($sha256));
     }
 
     /** @return array<string, string> where a file's marks lie, by checksum */
@@ -88,5 +89,10 @@ final class MarkStore
         clearstatcache(true, $path);
 
         return is_file($path) && Checksum::of($path) === $mark->sha256;
+    }
+
+    private static function key(string $sha256): string
+    {
+        return "marks/{$sha256}.png";
     }
 }

@@ -38,7 +38,12 @@ final class PixelsView implements View
             'width' => (int) ceil((int) $given['width'] / self::STEP) * self::STEP,
             'height' => (int) ceil((int) $given['height'] / self::STEP) * self::STEP,
         ];
-        $given = ['file' => $shown->plan->shown, 'paths' => $originals, 'profiles' => $this->pictures->profiles->folder] + $part;
+        $given =
+            [
+                'file' => $shown->plan->shown,
+                'paths' => $originals,
+                'profiles' => $this->pictures->profiles->pathsOf($shown->plan->shown->encoding->target()),
+            ] + $part;
         $path = $this->kept->file(
             'one-'.hash('sha256', $shown->hash.json_encode($part)),
             'jpg',

@@ -31,7 +31,11 @@ final class WeightView implements View
             return $known;
         }
         $originals = $this->pictures->originalsOf($plan);
-        $given = ['file' => $plan->shown, 'paths' => $originals, 'profiles' => $this->pictures->profiles->folder];
+        $given = [
+            'file' => $plan->shown,
+            'paths' => $originals,
+            'profiles' => $this->pictures->profiles->pathsOf($plan->shown->encoding->target()),
+        ];
         $weight = KeptFigures::of("weight-{$shown->hash}", fn (): array => Child::run(Task::Weight, $given, Limits::asked()));
 
         return WeightTold::measured($plan, $weight['bytes'], $weight['mean'], $weight['most']);

@@ -55,7 +55,7 @@ enum Task: string
             self::Mark => [MarkReader::read($given['path'], $given['name'])->toArray()],
             self::Profile => [ProfileReader::read($given['path'], $given['name'])->toArray()],
             self::Weight => [
-                Weight::estimate($given['file'], Sources::anywhere($given['paths'], new Profiles($given['profiles'])))->toArray(),
+                Weight::estimate($given['file'], Sources::anywhere($given['paths'], new Profiles(papers: $given['profiles'])))->toArray(),
             ],
             self::OneToOne => [self::oneToOne($given)],
         };
@@ -123,7 +123,7 @@ enum Task: string
     private static function oneToOne(array $given): array
     {
         $file = $given['file'];
-        $originals = Sources::originals($given['paths'], [$file], new Profiles($given['profiles']));
+        $originals = Sources::originals($given['paths'], [$file], new Profiles(papers: $given['profiles']));
         OneToOne::write($file, $originals, $given['x'], $given['y'], $given['width'], $given['height'], $given['to']);
 
         return [];

@@ -10,16 +10,14 @@ use Planisher\Colour\Space;
 /** All profiles that pictures are converted by, those of papers too, and the tables that are worked out from them. */
 final class Profiles
 {
-    /** @var array<string, string> paths by checksum */
-    private array $papers = [];
-
     public readonly CodeTables $tables;
 
     /**
-     * @param  ?string  $folder  where papers' profiles are kept under their checksums, for those that weren't named one by one
+     * @param  ?\Closure(string): string  $kept  finds a paper's profile by its checksum, for those that weren't named
      * @param  ?string  $tables  where tables are kept from one process to the next
+     * @param  array<string, string>  $papers  paths of papers' profiles by checksum
      */
-    public function __construct(public readonly ?string $folder = null, ?string $tables = null)
+    public function __construct(private readonly ?\Closure $kept = null, ?string $tables = null, private array $papers = [])
     {
         $this->tables = new CodeTables($tables);
     }
@@ -31,7 +29,15 @@ final class Profiles
 
     public function path(Space|PaperProfile $of): string
     {
-        return $of instanceof Space ? ShippedProfiles::path($of) : $this->papers[$of->sha256] ?? "{$this->folder}/{$of->sha256}.icc";
+        return $of instanceof Space
+            ? ShippedProfiles::path($of)
+            : ($this->papers[$of->sha256] ??= $this->kept === null ? '' : ($this->kept)($of->sha256));
+    }
+
+    /** @return array<string, string> what another process needs to know this one, by checksum */
+    public function pathsOf(Space|PaperProfile $of): array
+    {
+        return $of instanceof Space ? [] : [$of->sha256 => $this->path($of)];
     }
 
     public function bytes(Space|PaperProfile $of): string

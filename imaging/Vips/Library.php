@@ -131,6 +131,12 @@ final class Library
         self::allowKnownLoaders($ffi);
     }
 
+    /** Of libvips: 8.14.1 */
+    public static function version(): string
+    {
+        return self::get()->vips_version(0).'.'.self::get()->vips_version(1).'.'.self::get()->vips_version(2);
+    }
+
     /** Where they lie: beside the library that was loaded, by its version. */
     private static function modules(): string
     {

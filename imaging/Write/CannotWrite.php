@@ -5,4 +5,4 @@ declare(strict_types=1);
 namespace Planisher\Imaging\Write;
 
 /** A file that could not be made. The message says why and what to do; nothing was left under its name. */
-final class CannotWrite extends \RuntimeException {}
+class CannotWrite extends \RuntimeException {}

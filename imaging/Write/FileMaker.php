@@ -73,7 +73,7 @@ final class FileMaker
             $reading = ReadBack::begin($part, $file, $maxBytes, $originals->profiles);
         } catch (VipsError|Unreadable $e) {
             self::clearParts($folder, $file->name);
-            throw new CannotWrite(self::inPlainWords($e, $folder, $file), 0, $e);
+            throw self::inPlainWords($e, $folder, $file);
         } catch (CannotWrite $e) {
             self::clearParts($folder, $file->name);
             throw $e;
@@ -102,7 +102,7 @@ final class FileMaker
 
             return new MadeFile($file->name, $final, $readBack);
         } catch (VipsError|Unreadable $e) {
-            throw new CannotWrite(self::inPlainWords($e, $folder, $file), 0, $e);
+            throw self::inPlainWords($e, $folder, $file);
         } finally {
             self::clearParts($folder, $file->name);
         }
@@ -148,23 +148,28 @@ final class FileMaker
         }
     }
 
-    private static function inPlainWords(\Throwable $e, string $folder, PlannedFile $file): string
+    private static function inPlainWords(\Throwable $e, string $folder, PlannedFile $file): CannotWrite
     {
         $said = $e->getMessage();
         $free = @disk_free_space($folder);
         if (str_contains($said, 'No space left') || ($free !== false && $free < 65_536)) {
-            return 'The disk is full: “'.
+            $words =
+                'The disk is full: “'.
                 basename($folder).
                 '” has '.
                 Figure::bytes((int) $free).
                 ' left, and the file takes up to '.
                 Figure::bytes($file->unpackedBytes()).
-                '. Make room and make it again.';
-        }
-        if (preg_match('/premature end|out of order|read error|not enough|truncated|corrupt/i', $said)) {
-            return 'The picture is cut off part-way. Export it again from the original and add it anew.';
-        }
+                '. Make room.';
 
-        return 'It could not be made: the picture can’t be unpacked as its header says. Export it again from the original and add it anew.';
+            return new NoRoom($words, 0, $e);
+        }
+        $words =
+            preg_match('/premature end|out of order|read error|not enough|truncated|corrupt/i', $said) === 1
+                ? 'The picture is cut off part-way. Export it again from the original and add it anew.'
+                : 'It could not be made: the picture can’t be unpacked as its header says. '.
+                    'Export it again from the original and add it anew.';
+
+        return new CannotWrite($words, 0, $e);
     }
 }

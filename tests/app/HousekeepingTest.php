@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Files\LocalDisk;
 use App\Housekeeping\Files;
 use App\Housekeeping\Keeping;
 use App\Logging\Discreet;
 use App\Making\Zip;
 use App\Models\Make;
 use App\Views\NotAgain;
+use App\Workers\Machines;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
@@ -36,10 +38,10 @@ final class HousekeepingTest extends TestCase
     {
         $at = fn (string $name, int $days): string => $this->file("app/previews/aa/{$name}", 1000, 86_400 * $days);
         [$old, $first, $second, $third] = [$at('old.jpg', 40), $at('first.jpg', 3), $at('second.jpg', 2), $at('third.jpg', 1)];
-        self::assertSame(2, (new Files(storage_path('app/previews')))->sweep(30 * 86_400, 2500));
+        self::assertSame(2, (new Files(new LocalDisk(storage_path()), 'app/previews'))->sweep(30 * 86_400, 2500));
         self::assertSame([false, false, true, true], array_map(is_file(...), [$old, $first, $second, $third]));
-        self::assertSame(2000, (new Files(storage_path('app/previews')))->bytes());
-        self::assertSame(0, (new Files(storage_path('app/none')))->sweep(1, 1));
+        self::assertSame(2000, (new Files(new LocalDisk(storage_path()), 'app/previews'))->bytes());
+        self::assertSame(0, (new Files(new LocalDisk(storage_path()), 'app/none'))->sweep(1, 1));
     }
 
     public function test_a_sweep_takes_what_was_left_behind_and_nothing_that_is_kept(): void
@@ -73,6 +75,7 @@ final class HousekeepingTest extends TestCase
         }
         self::assertGreaterThanOrEqual(5000, $told['previews and parts']->amount);
         self::assertNull($told['originals']->most);
+        Machines::beat(1);
         self::assertSame(0, Artisan::call('planisher:status'));
         self::assertStringContainsString('previews and parts', Artisan::output());
     }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-use App\Console\RecoverCommand;
+use App\Files\Disk;
 use App\Jobs\MakeFiles;
 use App\Lines\LineChanger;
 use App\Making\Making;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Finish\Finishes;
@@ -269,7 +268,7 @@ final class MakingTest extends TestCase
         $file = $this->getJson("/api/orders/{$this->order->id}/make")->json('makes.0.files.0');
         self::assertSame('failed', $file['state']);
         self::assertStringContainsString('isn’t the file that was measured', $file['error']);
-        self::assertSame([], File::isDirectory($make->path()) ? File::files($make->path(), true) : []);
+        self::assertSame([], iterator_to_array(app(Disk::class)->all($make->home())));
         $this->getJson("/api/files/{$file['id']}")->assertNotFound();
 
         file_put_contents($path, $bytes);
@@ -382,29 +381,5 @@ final class MakingTest extends TestCase
         } finally {
             Finishes::forget('pair');
         }
-    }
-
-    /** @see RecoverCommand */
-    public function test_what_a_dead_worker_held_is_handed_back_and_what_a_living_one_holds_is_not(): void
-    {
-        $this->pass($this->line());
-        $this->pass($this->line('8 x 10 in'));
-        config(['queue.default' => 'database']);
-        $make = $this->make();
-        [$dead, $alive] = [$make->files[0], $make->files[1]];
-        $jobs = DB::table('jobs')->orderBy('id')->pluck('id');
-        DB::table('jobs')->update(['reserved_at' => time(), 'attempts' => 1]);
-        // above the kernel's highest pid in use
-        $dead?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().":4194303:{$jobs[0]}"]);
-        $alive?->update(['state' => MadeFile::MAKING, 'held_by' => gethostname().':'.getmypid().":{$jobs[1]}"]);
-        self::assertSame(0, Artisan::call('planisher:recover'));
-        self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead?->fresh()?->state, $alive?->fresh()?->state]);
-        self::assertSame(
-            [null, true],
-            [
-                DB::table('jobs')->where('id', $jobs[0])->value('reserved_at'),
-                DB::table('jobs')->where('id', $jobs[1])->value('reserved_at') !== null,
-            ],
-        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Files\Disk;
 use App\Jobs\AskLab;
 use App\Jobs\MakeFiles;
 use App\Jobs\SendParcel;
@@ -14,6 +15,7 @@ use App\Models\Make;
 use App\Models\Parcel;
 use App\Orders\Removed;
 use App\Parcels\LabService;
+use App\Parcels\Packing;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -86,7 +88,7 @@ final class ParcelsTest extends TestCase
     {
         for ($n = 0; $n < $most && $parcel->refresh()->state !== $until; $n++) {
             self::lab()->isUp() || self::lab()->start();
-            (new SendParcel($parcel->id))->handle();
+            (new SendParcel($parcel->id))->handle(app(Packing::class));
             (new AskLab($parcel->id, isOnce: true))->handle();
         }
         self::assertSame($until, $parcel->state, (string) $parcel->trouble);
@@ -99,7 +101,7 @@ final class ParcelsTest extends TestCase
         $this->made('4 x 6 in', ['copies' => 3]);
         $this->made('8 x 10 in', [], 'gulls.jpg');
         $parcel = $this->packed();
-        $shell = fn (string ...$command): string => (new Process($command, $parcel->path()))->mustRun()->getOutput();
+        $shell = fn (string ...$command): string => (new Process($command, $parcel->path('')))->mustRun()->getOutput();
         self::assertSame(3, substr_count($shell('sha256sum', '-c', 'SHA256SUMS'), ': OK'));
         $validate =
             'import json,jsonschema;'.
@@ -200,7 +202,7 @@ final class ParcelsTest extends TestCase
         $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
         self::assertSame(1, DB::table('jobs')->where('payload', 'like', '%SendParcel%')->count());
         $this->goesOn($parcel, ParcelState::Received);
-        (new SendParcel($parcel->id))->handle(); // a job that was queued twice
+        (new SendParcel($parcel->id))->handle(app(Packing::class)); // a job that was queued twice
         self::assertSame([1, 1], [self::lab()->parcels(), count(self::lab()->has())]);
 
         // A lab that has it already says so, and gets nothing twice: the same files in another parcel.
@@ -240,7 +242,7 @@ final class ParcelsTest extends TestCase
         $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
         $waits = [];
         for ($n = 0; $n < 4; $n++) {
-            (new SendParcel($parcel->id))->handle();
+            (new SendParcel($parcel->id))->handle(app(Packing::class));
             $told = $this->getJson("/api/orders/{$this->order->id}/parcels")->json('parcels.0');
             self::assertSame('waiting', $told['state']);
             self::assertStringContainsString('can’t be reached', $told['trouble']);
@@ -258,7 +260,7 @@ final class ParcelsTest extends TestCase
         $parcel = $this->packed();
         $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
         $this->postJson("/api/parcels/{$parcel->id}/stop")->assertNoContent();
-        (new SendParcel($parcel->id))->handle();
+        (new SendParcel($parcel->id))->handle(app(Packing::class));
         self::assertSame([ParcelState::Stopped, []], [$parcel->refresh()->state, self::lab()->has()]);
         $this->sent($parcel);
     }
@@ -278,8 +280,8 @@ final class ParcelsTest extends TestCase
         $stream = fopen($parcel->path($file->name), 'r') ?: self::fail('It is there.');
         $half = $lab->send($upload, $stream, 0, intdiv($file->bytes, 2));
         $file->update(['upload' => $upload, 'sent' => $half]);
-        $parcel->update(['held_by' => gethostname().':4194305:1']);
-        (new SendParcel($parcel->id))->handle();
+        $parcel->update(['held_by' => gethostname().':4194305-1:1']);
+        (new SendParcel($parcel->id))->handle(app(Packing::class));
         self::assertSame($half, $lab->arrived($upload), 'what another holds is let be');
         self::assertSame(0, Artisan::call('planisher:recover'));
         $this->goesOn($parcel, ParcelState::Received);
@@ -295,7 +297,7 @@ final class ParcelsTest extends TestCase
         $bytes = (string) file_get_contents($file->path());
         chmod($file->path(), 0644);
         file_put_contents($file->path(), strrev($bytes));
-        (new SendParcel($parcel->id))->handle();
+        (new SendParcel($parcel->id))->handle(app(Packing::class));
         self::assertSame(ParcelState::Stopped, $parcel->refresh()->state);
         self::assertStringContainsString('isn’t what was made any more', (string) $parcel->trouble);
         self::assertSame([], self::lab()->has());
@@ -341,11 +343,11 @@ final class ParcelsTest extends TestCase
             ->assertUnprocessable()
             ->json('message');
         self::assertStringContainsString('Parcels went to', $message);
-        self::assertDirectoryExists($parcel->path());
+        self::assertDirectoryExists($parcel->path(''));
         $this->order->delete();
         $this->order->forceFill(['deleted_at' => now()->subDays(Removed::DAYS + 1)])->save();
-        self::assertSame(1, Removed::sweep());
-        self::assertDirectoryDoesNotExist($parcel->path());
+        self::assertSame(1, Removed::sweep(app(Disk::class)));
+        self::assertDirectoryDoesNotExist($parcel->path(''));
         self::assertSame(0, Parcel::query()->count());
     }
 
@@ -364,7 +366,7 @@ final class ParcelsTest extends TestCase
         $this->made();
         $this->patchJson('/api/studio', ['unit' => 'cm'])->assertOk();
         app()->forgetScopedInstances();
-        $info = (new Process(['pdfinfo', 'job-sheet.pdf'], $this->packed()->path()))->mustRun()->getOutput();
+        $info = (new Process(['pdfinfo', 'job-sheet.pdf'], $this->packed()->path('')))->mustRun()->getOutput();
         self::assertStringContainsString('(A4)', $info, 'ISO 216: 210 × 297 mm');
     }
 
@@ -411,7 +413,7 @@ final class ParcelsTest extends TestCase
         $parcel = $this->packed();
         self::lab()->is($mood, 1000);
         $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
-        (new SendParcel($parcel->id))->handle();
+        (new SendParcel($parcel->id))->handle(app(Packing::class));
         (new AskLab($parcel->id, isOnce: true))->handle();
         self::assertSame([ParcelState::Sent, null], [$parcel->refresh()->state, $parcel->receipt]);
         self::assertStringContainsString($says, (string) $parcel->trouble);
@@ -437,7 +439,7 @@ final class ParcelsTest extends TestCase
         $parcel = $this->packed();
         $this->order->lab->update(['service_key' => 'another']);
         $this->postJson("/api/parcels/{$parcel->id}/send")->assertNoContent();
-        (new SendParcel($parcel->id))->handle();
+        (new SendParcel($parcel->id))->handle(app(Packing::class));
         self::assertSame(ParcelState::Stopped, $parcel->refresh()->state);
         self::assertStringContainsString('doesn’t know the key', (string) $parcel->trouble);
 

@@ -5,25 +5,28 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use Illuminate\Support\Facades\File;
-use Symfony\Component\Process\Process;
 
 /** The simulated lab on a port of its own, as its own program; it can lose power, and is started again. */
 final class SimulatedLab
 {
     public const KEY = 'a key of the tests';
 
-    private ?Process $process = null;
+    private readonly Served $program;
 
-    private function __construct(public readonly int $port, private readonly string $home) {}
+    private function __construct(public readonly int $port, private readonly string $home)
+    {
+        $this->program = new Served(
+            $port,
+            fn (int $port): array => ['php', '-d', 'post_max_size=0', '-S', "127.0.0.1:{$port}", base_path('labsim/index.php')],
+            ['LABSIM_HOME' => $home, 'LABSIM_KEY' => self::KEY, 'PHP_CLI_SERVER_WORKERS' => '2'],
+        );
+    }
 
     public static function open(): self
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No port is free.');
-        $port = (int) substr(strrchr((string) stream_socket_get_name($socket, false), ':') ?: '', 1);
-        fclose($socket);
         $home = sys_get_temp_dir().'/labsim-'.getmypid();
         File::deleteDirectory($home);
-        $lab = new self($port, $home);
+        $lab = new self(Served::freePort(), $home);
         $lab->start();
 
         return $lab;
@@ -37,34 +40,17 @@ final class SimulatedLab
     /** @param  int  $pace  seconds until it prints by itself what it has received; 0 for when it is told */
     public function start(int $pace = 0): void
     {
-        // Its own session: power is lost by all of it and by nothing else.
-        $this->process = new Process(
-            ['setsid', 'php', '-d', 'post_max_size=0', '-S', "127.0.0.1:{$this->port}", base_path('labsim/index.php')],
-            env: [
-                'LABSIM_HOME' => $this->home,
-                'LABSIM_KEY' => self::KEY,
-                'LABSIM_PACE' => (string) $pace,
-                'PHP_CLI_SERVER_WORKERS' => '2',
-            ],
-            timeout: null,
-        );
-        $this->process->start();
-        for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', $this->port); $n++) {
-            usleep(25_000);
-        }
+        $this->program->start(['LABSIM_PACE' => (string) $pace]);
     }
 
     public function isUp(): bool
     {
-        return @fsockopen('127.0.0.1', $this->port) !== false;
+        return $this->program->isUp();
     }
 
     public function close(): void
     {
-        if ($this->process?->isRunning() === true) {
-            posix_kill(-(int) $this->process->getPid(), SIGKILL);
-            $this->process->stop(0);
-        }
+        $this->program->losePower();
         File::deleteDirectory($this->home);
     }
 

@@ -7,6 +7,8 @@ namespace Tests\attack;
 use PHPUnit\Framework\TestCase;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
+use Tests\Answer;
+use Tests\Person;
 
 /** The running stack (nginx, PHP-FPM, workers, MariaDB), asked as a stranger or as a signed-in person would ask it. */
 abstract class Attack extends TestCase
@@ -16,8 +18,7 @@ abstract class Attack extends TestCase
     /** No answer takes longer, whatever is asked: the longest a child process may take on the clock, and some. */
     protected const LONGEST_SECONDS = 25;
 
-    /** @var ?non-empty-string */
-    private static ?string $jar = null;
+    private static ?Person $wren = null;
 
     private static int $orders = 0;
 
@@ -41,74 +42,21 @@ abstract class Attack extends TestCase
      * As nobody.
      *
      * @param  array<string, string>  $headers
-     * @param  ?non-empty-string  $jar
      */
-    protected static function ask(string $method, string $path, mixed $body = null, array $headers = [], ?string $jar = null): Answer
+    protected static function ask(string $method, string $path, mixed $body = null, array $headers = []): Answer
     {
-        $curl = curl_init(self::address().$path);
-        $headers += [
-            'Accept' => 'application/json',
-            ...$body === null || (is_array($body) && isset($body['picture'], $body['file'])) ? [] : ['Content-Type' => 'application/json'],
-        ];
-        if ($jar !== null) {
-            curl_setopt($curl, CURLOPT_COOKIEFILE, $jar);
-            curl_setopt($curl, CURLOPT_COOKIEJAR, $jar);
-            $headers['X-XSRF-TOKEN'] ??= self::token($jar);
-        }
-        if (is_array($body) && isset($body['file'])) {
-            $body = [
-                $body['field'] ?? 'picture' => new \CURLFile(
-                    $body['file'],
-                    'application/octet-stream',
-                    $body['name'] ?? basename($body['file']),
-                ),
-            ];
-            unset($headers['Content-Type']);
-        } elseif ($body !== null && ! is_string($body)) {
-            $body = (string) json_encode($body);
-        }
-        $got = [];
-        $said = array_map(fn (string $name, string $value): string => "{$name}: {$value}", array_keys($headers), $headers);
-        curl_setopt_array($curl, [
-            CURLOPT_CUSTOMREQUEST => $method ?: 'GET',
-            CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_TIMEOUT => self::LONGEST_SECONDS,
-            CURLOPT_HTTPHEADER => $said,
-            CURLOPT_HEADERFUNCTION => function ($curl, string $line) use (&$got): int {
-                [$name, $value] = explode(':', $line, 2) + [1 => ''];
-                if ($value !== '') {
-                    $got[strtolower($name)][] = trim($value);
-                }
-
-                return strlen($line);
-            },
-        ]);
-        if ($body !== null) {
-            curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
-        }
-        $text = curl_exec($curl);
-        $answer = new Answer(
-            (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
-            (string) $text,
-            $got,
-            curl_errno($curl),
-            (float) curl_getinfo($curl, CURLINFO_TOTAL_TIME),
-        );
-        curl_close($curl);
-
-        return $answer;
+        return (new Person(self::address(), self::LONGEST_SECONDS, hasJar: false))->ask($method, $path, $body, $headers);
     }
 
     /** As Wren. */
     protected static function asWren(string $method, string $path, mixed $body = null): Answer
     {
-        if (self::$jar === null) {
-            self::$jar = tempnam(sys_get_temp_dir(), 'planisher-jar-') ?: self::fail('there is no room for a jar');
-            register_shutdown_function(fn () => @unlink((string) self::$jar));
-            self::assertSame(200, self::ask('POST', '/api/sign-in', self::WREN, jar: self::$jar)->status);
+        if (self::$wren === null) {
+            self::$wren = new Person(self::address(), self::LONGEST_SECONDS);
+            self::assertSame(200, self::$wren->ask('POST', '/api/sign-in', self::WREN)->status);
         }
 
-        return self::ask($method, $path, $body, jar: self::$jar);
+        return self::$wren->ask($method, $path, $body);
     }
 
     /**
@@ -220,10 +168,5 @@ abstract class Attack extends TestCase
     protected static function address(): string
     {
         return (string) getenv('APP_URL');
-    }
-
-    private static function token(string $jar): string
-    {
-        return preg_match('/XSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $m) === 1 ? rawurldecode($m[1]) : '';
     }
 }

@@ -1,3 +1,5 @@
+import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -66,6 +68,29 @@ test('an upload that breaks off is told and tried again', async ({ page }) => {
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByText('Pictures · 1')).toBeVisible({ timeout: 20_000 });
     await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('a large upload goes on by itself where it broke off', async ({ page }) => {
+    await newOrder(page, 'Ottoline Marsh');
+    const large = join(folder, 'large.tif');
+    execFileSync('vips', ['gaussnoise', `${large}[compression=none]`, '2600', '1800', '--mean=128', '--sigma=30']); // 18 MB, in floats
+    execFileSync('vips', ['cast', large, join(folder, 'photo.tif'), 'uchar']);
+    execFileSync('vips', ['bandjoin', Array(3).fill(join(folder, 'photo.tif')).join(' '), `${large}[compression=none]`]);
+    let sent = 0;
+    let broken = 0;
+    await page.route('**/api/uploads/*', (route) => {
+        if (route.request().method() !== 'PATCH') {
+            return route.continue();
+        }
+        sent++;
+        return sent % 2 === 0 && broken++ < 2 ? route.abort('connectionreset') : route.continue();
+    });
+    await page.getByLabel('Add pictures').setInputFiles(large);
+    await expect(page.getByText('Pictures · 1')).toBeVisible({ timeout: 60_000 });
+    expect(broken).toBeGreaterThanOrEqual(2);
+    expect(sent).toBeLessThanOrEqual(4 + 2 + 1); // 14 MB in pieces of 4 MiB: no piece that arrived was sent again
+    const sum = createHash('sha256').update(readFileSync(large)).digest('hex');
+    expect((await page.request.get(`/api/pictures/${sum}/thumb`)).status()).toBe(200);
 });
 
 test('sizes and copies that are none', async ({ page }) => {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Disk;
 use App\Http\PrivateFile;
 use App\Jobs\AskLab;
 use App\Making\Making;
@@ -115,16 +116,15 @@ final class ParcelController
         ]);
     }
 
-    public function zip(Parcel $parcel): JsonResponse|Response
+    public function zip(Parcel $parcel, Packing $packing): JsonResponse|Response
     {
-        return self::mendable(function () use ($parcel): Response {
+        return self::mendable(function () use ($parcel, $packing): Response {
             foreach ($parcel->load('files.madeFile.make')->files as $file) {
-                Packing::mend($file->setRelation('parcel', $parcel));
+                $packing->mend($file->setRelation('parcel', $parcel));
             }
             $names = [...$parcel->files->pluck('name')->all(), Manifest::FILE, Packing::SUMS, Packing::JOB_SHEET];
-            $paths = array_map(fn (string $name): string => $parcel->path($name), $names);
-            $path = storage_path("app/zips/parcel-{$parcel->id}-".substr($parcel->contents, 0, 16).'.zip');
-            is_file($path) ? touch($path) : StoredZip::write($path, array_combine($names, $paths));
+            $paths = fn (): array => array_combine($names, array_map(fn (string $name): string => $parcel->path($name), $names));
+            $path = StoredZip::kept(app(Disk::class), "zips/parcel-{$parcel->id}-".substr($parcel->contents, 0, 16).'.zip', $paths);
 
             return PrivateFile::download($path, 'application/zip', self::name($parcel).'.zip');
         });

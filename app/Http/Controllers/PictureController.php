@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
+use App\Http\UploadName;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
+use App\Pictures\Begun;
 use App\Pictures\Incoming;
 use App\Pictures\PictureStore;
 use App\Pictures\Taking;
@@ -27,24 +29,32 @@ final class PictureController
 
     public function store(Request $request, Order $order): JsonResponse
     {
+        $request->validate(['upload' => ['nullable', 'string', 'regex:/^[0-9a-f]{32}$/']]);
+        if ($request->has('upload')) {
+            return $this->begun($order, (string) $request->input('upload'));
+        }
         $file = $request->file('picture');
         if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
         }
-        $name =
-            mb_substr(
-                trim(
-                    (string) preg_replace(
-                        '/[\x00-\x1f\x7f\/\\\\]+/',
-                        '-',
-                        basename(str_replace('\\', '/', mb_scrub($file->getClientOriginalName()))),
-                    ),
-                ),
-                -150,
-            ) ?:
-            'picture';
 
-        return $this->taking->answer($order, $file->getRealPath(), $name);
+        return $this->taking->answer($order, $file->getRealPath(), UploadName::ofPicture($file->getClientOriginalName()));
+    }
+
+    /** One that came in pieces (UploadController), once all of it is here. */
+    private function begun(Order $order, string $token): JsonResponse
+    {
+        $begun = Begun::find($token);
+        if ($begun === null || $begun->orderId !== $order->id) {
+            return response()->json(['message' => 'Nothing of this upload is here any more. Add the picture again.'], 404);
+        }
+        if (! $begun->isWhole()) {
+            return response()->json(['message' => "“{$begun->name}” isn’t here whole yet. It goes on from where it is."], 409);
+        }
+        $answer = $this->taking->answer($order, $begun->path(), $begun->name);
+        $begun->forget();
+
+        return $answer;
     }
 
     /** How it went with an upload that a worker reads. */

@@ -198,7 +198,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                 </p>
             </div>
             <div>
-                {file.state === 'waiting' && <p className="text-[13px] text-soft">Waiting for its turn</p>}
+                {file.state === 'waiting' && <p className="text-[13px] text-soft">{file.error ?? 'Waiting for its turn'}</p>}
                 {file.state === 'stopped' && <p className="text-[13px] text-soft">Not made: the making was stopped</p>}
                 {file.state === 'making' && (
                     <p className="flex items-center gap-3 text-[13px] text-soft">

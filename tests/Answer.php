@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\attack;
+namespace Tests;
 
 /** What came back. Status 0 and curl's error where nothing did. */
 final readonly class Answer

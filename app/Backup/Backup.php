@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Backup;
+
+use App\Files\Disk;
+use App\Files\WholeCopy;
+use App\Housekeeping\Keeping;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\DB;
+use Planisher\Imaging\Checksum;
+use Symfony\Component\Process\Process;
+
+/**
+ * Copies an instance while it is used. The database first, as it is in one moment; then the files: what the database names is there by
+ * then, since a file is kept before it is told of. Only files that no earlier copy has are written, and each is read back.
+ */
+final class Backup
+{
+    public function __construct(private readonly Disk $disk) {}
+
+    /**
+     * @return array{name: string, files: int, bytes: int, written: int} written: files that no earlier copy had
+     *
+     * @throws CopyRefused
+     */
+    public function to(string $home): array
+    {
+        $before = CopyFolder::last($home);
+        $copy = CopyFolder::next($home);
+        if (! @mkdir($copy->path(), 0700, true)) {
+            throw new CopyRefused("“{$home}” can’t be written to. Make the folder, and let the user that Planisher runs as write there.");
+        }
+        try {
+            $database = self::database($copy);
+            $done = $this->files($copy, $before);
+            $about = [
+                'madeAt' => gmdate(DATE_ATOM),
+                'migration' => (string) DB::table('migrations')->orderByDesc('id')->value('migration'),
+                'sha256' => $database,
+                'files' => $done['files'],
+                'bytes' => $done['bytes'],
+            ];
+            self::write($copy->path(CopyFolder::SETTINGS), 'APP_KEY='.config('app.key')."\n"); // what is locked by it opens with no other
+            self::write($copy->path(CopyFolder::ABOUT), json_encode($about, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+        } catch (\Throwable $e) {
+            (new Filesystem())->deleteDirectory($copy->path()); // files under their sums stay: the next copy has need of them
+            throw $e;
+        }
+        @file_put_contents(self::told(), json_encode(['to' => $home, 'name' => $copy->name, 'at' => $about['madeAt']]));
+
+        return ['name' => $copy->name] + $done;
+    }
+
+    /** @return ?array{to: string, name: string, at: string} the last copy that was made from this machine */
+    public static function last(): ?array
+    {
+        $last = json_decode((string) @file_get_contents(self::told()), true);
+
+        return is_array($last) && isset($last['to'], $last['name'], $last['at']) ? $last : null;
+    }
+
+    private static function told(): string
+    {
+        return storage_path('app/last-backup.json');
+    }
+
+    /** @return string the sum of what was written */
+    private static function database(CopyFolder $copy): string
+    {
+        $path = $copy->path(CopyFolder::DATABASE);
+        $of = (array) config('database.connections.'.config('database.default'));
+        $dump = ['mariadb-dump', '--no-defaults', '--single-transaction', '--quick', '--hex-blob', '--skip-comments'];
+        $process = new Process(
+            [
+                'bash',
+                '-c',
+                'set -o pipefail; out=$1; shift; "$@" | gzip >"$out"',
+                '_',
+                $path,
+                ...$dump,
+                ...['--host', $of['host'], '--port', (string) $of['port'], '--user', $of['username'], $of['database']],
+            ],
+            env: ['MYSQL_PWD' => (string) $of['password']],
+            timeout: null,
+        );
+        $process->run();
+        if (! $process->isSuccessful() || (new Process(['gzip', '-t', $path]))->run() !== 0) {
+            $said = trim(strtok($process->getErrorOutput(), "\n") ?: '');
+            throw new CopyRefused("The database couldn’t be copied. {$said}");
+        }
+
+        return Checksum::of($path);
+    }
+
+    /** @return array{files: int, bytes: int, written: int} */
+    private function files(CopyFolder $copy, ?CopyFolder $before): array
+    {
+        $known = $before === null ? [] : iterator_to_array($before->files());
+        $done = ['files' => 0, 'bytes' => 0, 'written' => 0];
+        $list = fopen($copy->path(CopyFolder::FILES), 'w') ?: throw new CopyRefused('The list of files can’t be written. Make room.');
+        foreach (Keeping::kept() as $folder) {
+            foreach ($this->disk->all($folder) as $key => $stamp) {
+                if (str_ends_with($key, '.part')) {
+                    continue; // being made at this moment
+                }
+                $was = $known[$key] ?? null;
+                $isSame = $was !== null && $was['bytes'] === $stamp->bytes && $was['changedAt'] === $stamp->changedAt;
+                $path = $isSame ? '' : $this->disk->path($key);
+                if (! $isSame && ! is_file($path)) {
+                    continue; // it was removed meanwhile
+                }
+                $sha256 = $isSame ? $was['sha256'] : Checksum::of($path);
+                if (! is_file($copy->sum($sha256))) {
+                    $path = $path === '' ? $this->disk->path($key) : $path;
+                    is_dir(dirname($copy->sum($sha256))) || @mkdir(dirname($copy->sum($sha256)), 0700, true);
+                    WholeCopy::put($path, $copy->sum($sha256), $sha256, 0400) ||
+                        throw new CopyRefused("“{$key}” couldn’t be copied whole: the disk of the copies is full or failing.");
+                    $done['written']++;
+                }
+                $done['files']++;
+                $done['bytes'] += $stamp->bytes;
+                fwrite($list, "{$key}\t{$sha256}\t{$stamp->bytes}\t{$stamp->changedAt}\n") !== false ||
+                    throw new CopyRefused('The list of files can’t be written. Make room.');
+            }
+        }
+        fclose($list);
+
+        return $done;
+    }
+
+    private static function write(string $path, string $content): void
+    {
+        WholeCopy::text($content, $path) ||
+            throw new CopyRefused('The copy can’t be finished: its disk is full. Make room, then copy again.');
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Backup;
+
+/**
+ * Where copies of an instance are kept: each file once under its SHA-256 in sums/, and a folder a copy in copies/ with the database, a
+ * list of files, the settings and about.json, which is written last: without it a copy isn't whole.
+ *
+ * The list has a line a file: key, SHA-256, bytes and the second it was changed, apart by tabs.
+ */
+final readonly class CopyFolder
+{
+    public const DATABASE = 'database.sql.gz';
+
+    public const FILES = 'files.tsv';
+
+    public const SETTINGS = 'settings';
+
+    public const ABOUT = 'about.json';
+
+    private function __construct(private string $home, public string $name) {}
+
+    public static function next(string $home): self
+    {
+        $now = gmdate('Y-m-d\THis\Z');
+        for ($name = $now, $n = 2; is_dir("{$home}/copies/{$name}"); $name = "{$now}-".$n++);
+
+        return new self($home, $name);
+    }
+
+    /** The newest that is whole. */
+    public static function last(string $home): ?self
+    {
+        $whole = glob("{$home}/copies/*/".self::ABOUT) ?: [];
+        sort($whole);
+
+        return $whole === [] ? null : new self($home, basename(dirname((string) end($whole))));
+    }
+
+    /** @throws CopyRefused where there is none: a folder of copies gives its newest */
+    public static function in(string $folder): self
+    {
+        if (is_file("{$folder}/".self::ABOUT)) {
+            return new self(dirname($folder, 2), basename($folder));
+        }
+
+        return self::last($folder) ??
+            throw new CopyRefused("There is no whole copy in “{$folder}”. Name the folder that was given to bin/planisher backup.");
+    }
+
+    public function path(string $file = ''): string
+    {
+        return "{$this->home}/copies/{$this->name}".($file === '' ? '' : "/{$file}");
+    }
+
+    public function sum(string $sha256): string
+    {
+        return "{$this->home}/sums/".substr($sha256, 0, 2)."/{$sha256}";
+    }
+
+    /** @return array{sha256: string, migration: string} */
+    public function about(): array
+    {
+        $about = json_decode((string) @file_get_contents($this->path(self::ABOUT)), true);
+
+        return is_array($about) && is_string($about['sha256'] ?? null) && is_string($about['migration'] ?? null)
+            ? ['sha256' => $about['sha256'], 'migration' => $about['migration']]
+            : throw new CopyRefused("The copy {$this->name} can’t be read: its ".self::ABOUT.' is damaged. Take an earlier one.');
+    }
+
+    /** @return iterable<string, array{sha256: string, bytes: int, changedAt: int}> by key */
+    public function files(): iterable
+    {
+        $list = @fopen($this->path(self::FILES), 'r') ?: throw new CopyRefused("The copy {$this->name} has no list of files.");
+        while (($line = fgets($list)) !== false) {
+            [$key, $sha256, $bytes, $changedAt] = explode("\t", rtrim($line)) + ['', '', '0', '0'];
+            yield $key => ['sha256' => $sha256, 'bytes' => (int) $bytes, 'changedAt' => (int) $changedAt];
+        }
+        fclose($list);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Backup;
+
+use App\Files\Disk;
+use App\Models\Order;
+use App\Models\Picture;
+use App\Pictures\PictureStore;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Planisher\Imaging\Checksum;
+use Planisher\Picture\PictureFacts;
+use Symfony\Component\Process\Process;
+
+/** Puts a copy back where nothing is: the database, brought to this version, then each file, held against its sum. */
+final class Restore
+{
+    public function __construct(private readonly Disk $disk) {}
+
+    /**
+     * @return int how many files came back
+     *
+     * @throws CopyRefused
+     */
+    public function from(CopyFolder $copy): int
+    {
+        $about = $copy->about();
+        if (Checksum::of($copy->path(CopyFolder::DATABASE)) !== $about['sha256']) {
+            throw new CopyRefused("The copy {$copy->name} can’t be put back: its database isn’t what was copied. Take an earlier one.");
+        }
+        if (! is_file(database_path("migrations/{$about['migration']}.php"))) {
+            throw new CopyRefused("The copy {$copy->name} is of a newer Planisher than this one. Put it back with that version.");
+        }
+        if (Schema::hasTable('orders') && Order::withTrashed()->exists()) {
+            throw new CopyRefused('There are orders here already. Put a copy back where nothing is: nothing is overwritten.');
+        }
+        $this->isWhole($copy);
+        self::database($copy);
+        Artisan::call('migrate', ['--force' => true]);
+        $first = [];
+        $files = 0;
+        foreach ($copy->files() as $key => $of) {
+            $earlier = $first[$of['sha256']] ??= $key;
+            $earlier !== $key && str_starts_with($key, 'parcels/')
+                ? $this->disk->repeat($earlier, $key, $of['sha256'], isApart: false)
+                : $this->disk->keep($copy->sum($of['sha256']), $key, $of['sha256']);
+            $files++;
+        }
+        foreach (Picture::all() as $picture) {
+            // What is as it was when it came isn't read again (PictureStore).
+            $stamp = $this->disk->stamp(PictureStore::key(PictureFacts::fromArray($picture->facts)));
+            $stamp === null || $picture->update(['modified_at' => $stamp->changedAt]);
+        }
+
+        return $files;
+    }
+
+    /** All of it, before anything is changed. */
+    private function isWhole(CopyFolder $copy): void
+    {
+        $seen = [];
+        foreach ($copy->files() as $key => $of) {
+            $isSeen = isset($seen[$of['sha256']]);
+            $seen[$of['sha256']] = true;
+            if (! $isSeen && (! is_file($copy->sum($of['sha256'])) || Checksum::of($copy->sum($of['sha256'])) !== $of['sha256'])) {
+                throw new CopyRefused(
+                    "The copy {$copy->name} isn’t whole: “{$key}” is missing from it or was altered. Take an earlier one.",
+                );
+            }
+        }
+    }
+
+    private static function database(CopyFolder $copy): void
+    {
+        $of = (array) config('database.connections.'.config('database.default'));
+        $process = new Process(
+            [
+                'bash',
+                '-c',
+                'set -o pipefail; from=$1; shift; gunzip -c "$from" | "$@"',
+                '_',
+                $copy->path(CopyFolder::DATABASE),
+                ...['mariadb', '--no-defaults', '--host', $of['host'], '--port', (string) $of['port'], '--user', $of['username']],
+                $of['database'],
+            ],
+            env: ['MYSQL_PWD' => (string) $of['password']],
+            timeout: null,
+        );
+        $process->run();
+        DB::purge();
+        $process->isSuccessful() || throw new CopyRefused('The database couldn’t be put back. '.trim($process->getErrorOutput()));
+    }
+}

@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use Aws\Exception\AwsException;
+use Illuminate\Contracts\Cache\Repository;
+use League\Flysystem\Config;
+use League\Flysystem\FileAttributes;
+use League\Flysystem\FilesystemAdapter;
+use Planisher\Imaging\Checksum;
+
+/**
+ * An S3-compatible store, through Flysystem. Pixels are made and read on this machine: what is read is fetched into a scratch folder and
+ * held against its sum, what is made is made there and sent whole. Each object carries its SHA-256; a PUT is there whole or not at all.
+ */
+final class RemoteDisk implements Disk
+{
+    /** Objects' own data that we write and read. */
+    private const SUM = 'sha256';
+
+    /** What is named after what is in it never changes: only that it has gone is worth a look, now and then. */
+    private const NEVER_CHANGING = '~^(pictures|proxies|marks|profiles)/~';
+
+    private const REMEMBERED_SECONDS = 300;
+
+    /** @param  Repository  $memory  of what this machine has seen */
+    public function __construct(
+        private readonly FilesystemAdapter $store,
+        private readonly string $scratch,
+        private readonly Repository $memory,
+    ) {}
+
+    public function path(string $key): string
+    {
+        $stamp = $this->stamp($key);
+        if ($stamp === null) {
+            return $this->place(hash('sha256', "nothing: {$key}"), $key);
+        }
+        $here = $this->place($stamp->sha256 ?? hash('sha256', "odd: {$key}"), $key);
+        if ($stamp->sha256 !== null && is_file($here)) {
+            @touch($here); // the sweep takes what nobody has asked for
+
+            return $here;
+        }
+
+        return $this->fetch($key, $here, $stamp->sha256);
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->stamp($key) !== null;
+    }
+
+    public function stamp(string $key): ?Stamp
+    {
+        if (preg_match(self::NEVER_CHANGING, $key) !== 1) {
+            return $this->look($key);
+        }
+        $known = $this->memory->get(self::memory($key));
+        if ($known instanceof Stamp) {
+            return $known;
+        }
+        $stamp = $this->look($key);
+        $stamp === null || $this->memory->put(self::memory($key), $stamp, self::REMEMBERED_SECONDS);
+
+        return $stamp;
+    }
+
+    public function isWhole(string $key, string $sha256): bool
+    {
+        return $this->look($key)?->sha256 === $sha256;
+    }
+
+    public function keep(string $from, string $key, ?string $sha256 = null): void
+    {
+        $this->send($from, $key, $sha256 ?? Checksum::of($from));
+    }
+
+    public function repeat(string $from, string $key, string $sha256, bool $isApart = true): void
+    {
+        if (! $this->isFree($key, $sha256)) {
+            return;
+        }
+        $this->copy($from, $key);
+        if ($this->look($key)?->sha256 !== $sha256) {
+            $this->remove($key);
+            throw new CannotKeep('what was to be kept once more isn’t what it was any more. Make it again.');
+        }
+    }
+
+    public function workshop(string $key): string
+    {
+        $path = "{$this->scratch}/making/".getmypid()."/{$key}";
+        self::room($path);
+
+        return $path;
+    }
+
+    public function settle(string $key, ?string $sha256 = null): void
+    {
+        $made = $this->workshop($key);
+        $sha256 ??= Checksum::of($made);
+        $this->isFree($key, $sha256) && $this->send($made, $key, $sha256);
+        $here = $this->place($sha256, $key);
+        self::room($here);
+        @rename($made, $here);
+    }
+
+    public function move(string $from, string $to): void
+    {
+        $this->copy($from, $to);
+        $this->remove($from);
+    }
+
+    public function remove(string $key): void
+    {
+        $this->asking(fn () => $this->store->delete($key));
+        $this->memory->forget(self::memory($key));
+    }
+
+    public function clear(string $folder): void
+    {
+        $this->asking(fn () => $this->store->deleteDirectory($folder));
+    }
+
+    public function isTaken(string $folder): bool
+    {
+        return $this->asking(fn (): bool => $this->store->directoryExists($folder));
+    }
+
+    public function all(string $folder): iterable
+    {
+        $listed = $this->asking(fn (): iterable => $this->store->listContents($folder, true));
+        foreach ($listed as $one) {
+            if ($one instanceof FileAttributes) {
+                yield $one->path() => new Stamp((int) $one->fileSize(), (int) $one->lastModified());
+            }
+        }
+    }
+
+    /** What is swept from a store is swept by its age: nothing there says when it was read. */
+    public function touch(string $key): void {}
+
+    /**
+     * Whether a file still has to be sent: the same is there already, or nothing is.
+     *
+     * @throws CannotKeep where another is there
+     */
+    private function isFree(string $key, string $sha256): bool
+    {
+        $there = $this->look($key);
+        if ($there === null || $there->sha256 === $sha256) {
+            return $there === null;
+        }
+        if ($there->sha256 !== null) {
+            throw new CannotKeep("Another file of the name “{$key}” is kept already. Nothing is overwritten: move it away.");
+        }
+        // Without a sum it isn't ours, or was left by a store that lost power: it is kept, beside.
+        for ($n = 1; $this->look("{$key}.damaged-{$n}") !== null; $n++);
+        $this->move($key, "{$key}.damaged-{$n}");
+
+        return true;
+    }
+
+    /** By the store itself, which needs no reading here; some that call themselves compatible can't, and are sent it once more. */
+    private function copy(string $from, string $to): void
+    {
+        try {
+            $this->store->copy($from, $to, new Config([Config::OPTION_RETAIN_VISIBILITY => false]));
+        } catch (\Throwable) {
+            $here = $this->path($from);
+            is_file($here) || throw new CannotKeep("“{$from}” isn’t kept any more. Make it again.");
+            $this->send($here, $to, Checksum::of($here));
+        }
+    }
+
+    private function send(string $from, string $key, string $sha256): void
+    {
+        $stream = @fopen($from, 'r') ?: throw new CannotKeep('what was to be kept can’t be read any more. Add it again.');
+        try {
+            $this->asking(fn () => $this->store->writeStream($key, $stream, new Config(['Metadata' => [self::SUM => $sha256]])));
+        } finally {
+            is_resource($stream) && fclose($stream);
+        }
+        $there = $this->look($key);
+        if ($there?->sha256 !== $sha256 || $there->bytes !== filesize($from)) {
+            throw new DiskAway('What was sent to the studio’s store isn’t there as it was sent. It is sent again.');
+        }
+        $this->memory->forget(self::memory($key));
+    }
+
+    /** Fetches a file whole. One whose sum isn't its own any more is told by its sum: whoever makes from it takes that anew. */
+    private function fetch(string $key, string $here, ?string $sha256): string
+    {
+        self::room($here);
+        $part = "{$here}.".getmypid().'.part';
+        $this->asking(function () use ($key, $part): void {
+            $from = $this->store->readStream($key);
+            $to = fopen($part, 'w') ?: throw new CannotKeep('the scratch folder can’t be written to. Make room.');
+            try {
+                $isCopied = stream_copy_to_stream($from, $to) !== false;
+            } finally {
+                fclose($from);
+                $isClosed = fclose($to);
+            }
+            ($isCopied && $isClosed) || throw new CannotKeep('the scratch folder is full. Make room.');
+        });
+        if ($sha256 !== null && Checksum::of($part) !== $sha256) {
+            $here = $this->place(hash('sha256', "odd: {$key}"), $key);
+            self::room($here);
+        }
+        rename($part, $here);
+
+        return $here;
+    }
+
+    /** A look at an object, now. */
+    private function look(string $key): ?Stamp
+    {
+        return $this->asking(function () use ($key): ?Stamp {
+            try {
+                $found = $this->store->fileSize($key);
+            } catch (\Throwable $e) {
+                return self::isMissing($e) ? null : throw $e;
+            }
+            $sum = array_change_key_case((array) ($found->extraMetadata()['Metadata'] ?? []))[self::SUM] ?? null;
+
+            return new Stamp((int) $found->fileSize(), (int) $found->lastModified(), is_string($sum) ? $sum : null);
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     */
+    private function asking(callable $do): mixed
+    {
+        try {
+            return $do();
+        } catch (CannotKeep|DiskAway $e) {
+            throw $e;
+        } catch (\Throwable $e) {
+            throw DiskAway::since($e);
+        }
+    }
+
+    private static function isMissing(\Throwable $e): bool
+    {
+        for (; $e !== null; $e = $e->getPrevious()) {
+            if ($e instanceof AwsException && $e->getStatusCode() === 404) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function memory(string $key): string
+    {
+        return "kept {$key}";
+    }
+
+    /** Where a file of some sum lies on this machine. */
+    private function place(string $sum, string $key): string
+    {
+        $ending = pathinfo($key, PATHINFO_EXTENSION);
+
+        return "{$this->scratch}/".substr($sum, 0, 2)."/{$sum}".($ending === '' ? '' : ".{$ending}");
+    }
+
+    private static function room(string $path): void
+    {
+        is_dir(dirname($path)) ||
+            @mkdir(dirname($path), 0770, true) ||
+            is_dir(dirname($path)) ||
+            throw new CannotKeep('the scratch folder can’t be written to. See that its disk is there, and has room.');
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workers;
+
+use App\Jobs\AskLab;
+use App\Jobs\MakeFiles;
+use App\Jobs\SendParcel;
+use App\Models\MadeFile;
+use App\Models\Parcel;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Planisher\Parcel\ParcelState;
+
+/**
+ * What dead workers held is done by others. A worker of this machine is dead when its process is gone; one of another machine when that
+ * machine has said nothing for a while. All of it may be done twice, by several machines at once: a job that comes again finds done what
+ * is done.
+ */
+final class HandBack
+{
+    /** A job that has taken so many workers with it isn't given to another. */
+    private const MOST_DEATHS = 5;
+
+    /** What waits for so long, while nothing of it is on the queue, has been lost by the queue. */
+    private const LOST_SECONDS = 60;
+
+    private const LOST_MINUTES = 20;
+
+    /** @var array<string, array{seconds: float, workers: int}> */
+    private array $machines;
+
+    public function __construct()
+    {
+        $this->machines = Machines::all();
+    }
+
+    /** @return list<string> what was handed back, in words */
+    public function all(): array
+    {
+        $said = [];
+        foreach (
+            MadeFile::query()
+                ->where('state', MadeFile::MAKING)
+                ->where('held_by', '!=', '')
+                ->get(['id', 'name', 'held_by']) as $file
+        ) {
+            if ($this->isDead((string) $file->held_by)) {
+                self::free($file, ['state' => MadeFile::WAITING, 'percent' => 0]);
+                $said[] = "{$file->name}, whose worker {$file->held_by} is gone";
+            }
+        }
+        foreach (
+            Parcel::query()
+                ->where('held_by', '!=', '')
+                ->get(['id', 'held_by']) as $parcel
+        ) {
+            if ($this->isDead((string) $parcel->held_by)) {
+                self::free($parcel, []);
+                $said[] = "parcel {$parcel->id}, whose worker {$parcel->held_by} is gone";
+            }
+        }
+        foreach (DB::table('jobs_in_hand')->get() as $row) {
+            if ($this->isDead((string) $row->holder)) {
+                self::again($row);
+            }
+        }
+
+        return [...$said, ...self::lost()];
+    }
+
+    private function isDead(string $mark): bool
+    {
+        $holder = Holder::of($mark);
+        $seen = $this->machines[$holder->machine]['seconds'] ?? INF;
+
+        return $holder->isHere() ? ! $holder->isAlive() : $seen > Machines::GONE_SECONDS;
+    }
+
+    /** @param  array<string, mixed>  $as  what it is then */
+    private static function free(MadeFile|Parcel $held, array $as): void
+    {
+        $held
+            ->newQuery()
+            ->whereKey($held->id)
+            ->where('held_by', $held->held_by)
+            ->update([...$as, 'held_by' => null]);
+    }
+
+    /** Puts a dead worker's job on the queue once more: first that, then it is forgotten; in between it may come twice. */
+    private static function again(\stdClass $row): void
+    {
+        /** @var array{data?: array{command?: string}, deaths?: int} $payload */
+        $payload = (array) json_decode((string) $row->payload, true);
+        $payload['deaths'] = ($payload['deaths'] ?? 0) + 1;
+        if ($payload['deaths'] < self::MOST_DEATHS) {
+            Queue::connection()->pushRaw(json_encode($payload, JSON_THROW_ON_ERROR), (string) $row->queue);
+        } else {
+            $job = unserialize((string) ($payload['data']['command'] ?? ''));
+            is_object($job) && method_exists($job, 'failed') && $job->failed(null);
+        }
+        // The queue in the database would give it out a second time, when it has waited long enough for the dead one.
+        if (config('queue.connections.'.config('queue.default').'.driver') === 'database') {
+            DB::table('jobs')->where('id', $row->job_id)->whereNotNull('reserved_at')->delete();
+        }
+        DB::table('jobs_in_hand')->where('holder', $row->holder)->delete();
+    }
+
+    /**
+     * What waits for a worker and isn't on the queue: it was lost with the queue, or couldn't be put there.
+     *
+     * @return list<string>
+     */
+    private static function lost(): array
+    {
+        if (Queue::size('default') > 0) {
+            return []; // it will be its turn
+        }
+        $since = Carbon::now()->subSeconds(self::LOST_SECONDS);
+        $files = MadeFile::query()
+            ->where('state', MadeFile::WAITING)
+            ->where('updated_at', '<', $since)
+            ->whereHas('make', fn (Builder $make) => $make->whereNull('held'))
+            ->get(['id', 'make_id', 'line_id', 'name']);
+        $files
+            ->groupBy(fn (MadeFile $file): string => "{$file->make_id} {$file->line_id}")
+            ->each(fn (Collection $some) => MakeFiles::dispatch(array_values($some->pluck('id')->all())));
+        $sending = Parcel::query()
+            ->where(fn (Builder $parcel) => $parcel->whereNull('held_by'))
+            ->where('updated_at', '<', $since)
+            ->where(
+                fn (Builder $parcel) => $parcel
+                    ->where('state', ParcelState::Sending->value)
+                    ->orWhere(
+                        fn (Builder $waiting) => $waiting->where('state', ParcelState::Waiting->value)->where('next_try_at', '<', $since),
+                    ),
+            )
+            ->get(['id']);
+        $sending->each(fn (Parcel $parcel) => SendParcel::dispatch($parcel->id));
+        $unasked = Parcel::query()
+            ->where(fn (Builder $parcel) => $parcel->whereNull('handed_over_on'))
+            ->where('updated_at', '<', Carbon::now()->subMinutes(self::LOST_MINUTES))
+            ->get(['id', 'state', 'created_at'])
+            ->filter(fn (Parcel $parcel): bool => $parcel->state->isAwaited() && AskLab::isWorthIt($parcel));
+        $unasked->each(fn (Parcel $parcel) => AskLab::dispatch($parcel->id));
+
+        return [
+            ...$files->map(fn (MadeFile $file): string => "{$file->name}, which the queue had lost")->all(),
+            ...$sending->merge($unasked)->map(fn (Parcel $parcel): string => "parcel {$parcel->id}, which the queue had lost")->all(),
+        ];
+    }
+}

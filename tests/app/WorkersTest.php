@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Jobs\MakeFiles;
+use App\Models\Line;
+use App\Models\MadeFile;
+use App\Models\Make;
+use App\Workers\Holder;
+use App\Workers\Machines;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Redis;
+
+/** Workers die, machines are cut off, queues lose what they had: what they held is done by others, once. */
+final class WorkersTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['queue.default' => 'database']);
+    }
+
+    /** @return list<MadeFile> waiting, of a line each */
+    private function waiting(int $lines = 2): array
+    {
+        foreach (array_slice(['4 x 6 in', '8 x 10 in'], 0, $lines) as $size) {
+            $this->pass($this->line($size))->assertOk();
+        }
+        $id = $this->postJson("/api/orders/{$this->order->id}/make")
+            ->assertCreated()
+            ->json('id');
+
+        return array_values(Make::query()->findOrFail((int) $id)->files->all());
+    }
+
+    /** A worker has it, and its job. */
+    private static function has(string $holder, MadeFile $file): int
+    {
+        $job = DB::table('jobs')
+            ->where('payload', 'like', "%i:0;i:{$file->id};%")
+            ->sole();
+        DB::table('jobs')
+            ->where('id', $job->id)
+            ->update(['reserved_at' => time(), 'attempts' => 1]);
+        DB::table('jobs_in_hand')->insert([
+            'holder' => $holder,
+            'queue' => 'default',
+            'job_id' => (string) $job->id,
+            'payload' => $job->payload,
+        ]);
+        $file->update(['state' => MadeFile::MAKING, 'held_by' => "{$holder}:{$job->id}"]);
+
+        return (int) $job->id;
+    }
+
+    private static function work(string $queue = 'database'): void
+    {
+        Artisan::call('queue:work', ['connection' => $queue, '--stop-when-empty' => true, '--queue' => 'default', '--memory' => 4096]);
+    }
+
+    public function test_what_a_dead_worker_held_is_handed_back_and_what_a_living_one_holds_is_not(): void
+    {
+        [$dead, $alive] = $this->waiting();
+        $gone = Holder::of(gethostname().':4194303-1')->mark(); // above the kernel's highest number in use
+        $jobs = [self::has($gone, $dead), self::has(Holder::me()->mark(), $alive)];
+        self::assertSame(0, Artisan::call('planisher:recover'));
+        self::assertStringContainsString("Handed back {$dead->name}", Artisan::output());
+        self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead->refresh()->state, $alive->refresh()->state]);
+        self::assertSame([$jobs[1]], DB::table('jobs')->where('reserved_at', '>', 0)->pluck('id')->all(), 'the living one’s alone');
+        self::work();
+        self::assertSame([MadeFile::MADE, MadeFile::MAKING], [$dead->refresh()->state, $alive->refresh()->state]);
+    }
+
+    public function test_a_number_that_another_process_has_by_now_is_no_sign_of_life(): void
+    {
+        [$file] = $this->waiting(1);
+        self::has(Holder::of(gethostname().':'.getmypid().'-1')->mark(), $file);
+        Artisan::call('planisher:recover');
+        self::assertSame(MadeFile::WAITING, $file->refresh()->state);
+    }
+
+    public function test_a_machine_that_says_nothing_any_more_is_taken_for_dead_within_a_minute(): void
+    {
+        [$cut, $well] = $this->waiting();
+        self::has('darkroom:7-1', $cut);
+        self::has('attic:7-1', $well);
+        $said = fn (string $machine, int $ago) => DB::insert(
+            'insert into machines (name, seen_at, workers) values (?, now(3) - interval ? second, 2)',
+            [$machine, $ago],
+        );
+        $said('darkroom', Machines::GONE_SECONDS + 1);
+        $said('attic', Machines::GONE_SECONDS - 5);
+        Artisan::call('planisher:recover');
+        self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$cut->refresh()->state, $well->refresh()->state]);
+        self::assertLessThan(60, Machines::GONE_SECONDS + 2 * Machines::BEAT_SECONDS);
+        self::work();
+        self::assertSame(MadeFile::MADE, $cut->refresh()->state);
+    }
+
+    public function test_a_machine_that_comes_back_doesn_t_count_for_what_was_given_to_another(): void
+    {
+        [$file] = $this->waiting(1);
+        $file->update(['state' => MadeFile::MAKING, 'held_by' => 'darkroom:7-1:1']);
+        $before = clone $file;
+        $file->update(['held_by' => 'attic:9-1:2']);
+        $letGo = new \ReflectionMethod(MakeFiles::class, 'letGo');
+        $letGo->invoke(null, $before, ['state' => MadeFile::FAILED, 'error' => 'It came too late.']);
+        self::assertSame([MadeFile::MAKING, null], [$file->refresh()->state, $file->error]);
+        $letGo->invoke(null, $file, ['state' => MadeFile::MADE, 'sha256' => str_repeat('a', 64)]);
+        self::assertSame([MadeFile::MADE, null], [$file->refresh()->state, $file->held_by]);
+        self::assertSame(Line::MADE, $file->line->state);
+    }
+
+    public function test_a_job_that_takes_every_worker_with_it_is_given_up_and_said(): void
+    {
+        [$file] = $this->waiting(1);
+        for ($n = 1; $n <= 5; $n++) {
+            self::assertSame(MadeFile::WAITING, $file->refresh()->state);
+            self::has("darkroom:{$n}-1", $file);
+            Artisan::call('planisher:recover');
+        }
+        self::assertSame(MadeFile::FAILED, $file->refresh()->state);
+        self::assertStringContainsString('stopped several times on this file', (string) $file->error);
+        self::assertSame(0, DB::table('jobs')->count());
+    }
+
+    public function test_what_the_queue_has_lost_is_put_there_again(): void
+    {
+        [$file, $other] = $this->waiting();
+        DB::table('jobs')->delete();
+        Artisan::call('planisher:recover');
+        self::assertSame(0, DB::table('jobs')->count(), 'a moment is nothing');
+        $this->postJson("/api/makes/{$other->make_id}/pause")->assertNoContent();
+        Carbon::setTestNow(Carbon::now()->addSeconds(90));
+        Artisan::call('planisher:recover');
+        self::assertSame(0, DB::table('jobs')->count(), 'what is paused waits');
+        $this->postJson("/api/makes/{$other->make_id}/go-on")->assertNoContent();
+        DB::table('jobs')->delete();
+        Carbon::setTestNow(Carbon::now()->addSeconds(90));
+        Artisan::call('planisher:recover');
+        self::assertSame(2, DB::table('jobs')->count());
+        self::work();
+        self::assertSame([MadeFile::MADE, MadeFile::MADE], [$file->refresh()->state, $other->refresh()->state]);
+    }
+
+    public function test_on_redis_too_a_queue_that_loses_power_loses_nothing(): void
+    {
+        $folder = sys_get_temp_dir().'/redis-'.getmypid();
+        @mkdir($folder);
+        $redis = new Served(
+            Served::freePort(),
+            fn (int $port): array => ['redis-server', '--port', (string) $port, '--dir', $folder, '--save', '', '--appendonly', 'no'],
+        );
+        $redis->start();
+        try {
+            config(['queue.default' => 'redis', 'database.redis.client' => 'predis', 'database.redis.default.port' => $redis->port]);
+            Redis::purge('default');
+            [$file] = $this->waiting(1);
+            self::assertSame(1, Queue::size('default'));
+            self::work('redis');
+            self::assertSame([MadeFile::MADE, 0], [$file->refresh()->state, Queue::size('default')]);
+
+            // It is away while making is asked for, and comes back with nothing.
+            $redis->losePower();
+            $line = $file->line;
+            $this->change($line, ['size' => '5 x 7 in'])->assertOk();
+            $this->pass($line->refresh())->assertOk();
+            $id = $this->postJson("/api/orders/{$this->order->id}/make")
+                ->assertCreated()
+                ->json('id');
+            $redis->start();
+            Redis::purge('default');
+            self::assertSame(0, Queue::size('default'));
+            Carbon::setTestNow(Carbon::now()->addSeconds(90));
+            Artisan::call('planisher:recover');
+            self::assertSame(1, Queue::size('default'));
+
+            // A worker has it, and dies: its job comes again, and the file is made once.
+            $late = MadeFile::query()->where('make_id', $id)->sole();
+            $job = Queue::connection()->pop('default') ?? self::fail('It is there.');
+            $late->update(['state' => MadeFile::MAKING, 'held_by' => "darkroom:7-1:{$job->getJobId()}"]);
+            DB::table('jobs_in_hand')->insert([
+                'holder' => 'darkroom:7-1',
+                'queue' => 'default',
+                'job_id' => $job->getJobId(),
+                'payload' => $job->getRawBody(),
+            ]);
+            Artisan::call('planisher:recover');
+            self::work('redis');
+            self::assertSame(MadeFile::MADE, $late->refresh()->state);
+            Carbon::setTestNow(Carbon::now()->addSeconds(700));
+            self::work('redis');
+            self::assertSame([MadeFile::MADE, 0], [$late->refresh()->state, Queue::size('default')], 'the dead one’s own comes to nothing');
+        } finally {
+            $redis->losePower();
+            array_map(unlink(...), glob("{$folder}/*") ?: []);
+            rmdir($folder);
+        }
+    }
+}
