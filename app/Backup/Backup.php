@@ -107,15 +107,14 @@ final class Backup
                 }
                 $was = $known[$key] ?? null;
                 $isSame = $was !== null && $was['bytes'] === $stamp->bytes && $was['changedAt'] === $stamp->changedAt;
-                $path = $isSame ? '' : $this->disk->path($key);
-                if (! $isSame && ! is_file($path)) {
+                $sha256 = $isSame ? $was['sha256'] : $this->sum($key);
+                if ($sha256 === null) {
                     continue; // it was removed meanwhile
                 }
-                $sha256 = $isSame ? $was['sha256'] : Checksum::of($path);
-                if (! is_file($copy->sum($sha256))) {
-                    $path = $path === '' ? $this->disk->path($key) : $path;
-                    is_dir(dirname($copy->sum($sha256))) || @mkdir(dirname($copy->sum($sha256)), 0700, true);
-                    WholeCopy::put($path, $copy->sum($sha256), $sha256, 0400) ||
+                $to = $copy->sum($sha256);
+                if (! is_file($to)) {
+                    is_dir(dirname($to)) || @mkdir(dirname($to), 0700, true);
+                    ($this->disk->hand($key, $to, $sha256) && chmod($to, 0400)) ||
                         throw new CopyRefused("“{$key}” couldn’t be copied whole: the disk of the copies is full or failing.");
                     $done['written']++;
                 }
@@ -128,6 +127,15 @@ final class Backup
         fclose($list);
 
         return $done;
+    }
+
+    /** What a store says of a file without reading it, or what reading it tells; null where it isn't kept any more. */
+    private function sum(string $key): ?string
+    {
+        $known = $this->disk->stamp($key)?->sha256;
+        $path = $known === null ? $this->disk->path($key) : '';
+
+        return $known ?? (is_file($path) ? Checksum::of($path) : null);
     }
 
     private static function write(string $path, string $content): void

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Files\Disk;
-use App\Models\Order;
 use App\Models\Picture;
+use App\Models\User;
 use App\Pictures\PictureStore;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -34,35 +34,60 @@ final class Restore
         if (! is_file(database_path("migrations/{$about['migration']}.php"))) {
             throw new CopyRefused("The copy {$copy->name} is of a newer Planisher than this one. Put it back with that version.");
         }
-        if (Schema::hasTable('orders') && Order::withTrashed()->exists()) {
-            throw new CopyRefused('There are orders here already. Put a copy back where nothing is: nothing is overwritten.');
+        if (Schema::hasTable('users') && User::query()->exists()) {
+            throw new CopyRefused('There is a studio here already. Put a copy back where nothing is: nothing is overwritten.');
         }
-        $this->isWhole($copy);
-        self::database($copy);
-        Artisan::call('migrate', ['--force' => true]);
-        $first = [];
-        $files = 0;
-        foreach ($copy->files() as $key => $of) {
-            $earlier = $first[$of['sha256']] ??= $key;
-            $earlier !== $key && str_starts_with($key, 'parcels/')
-                ? $this->disk->repeat($earlier, $key, $of['sha256'], isApart: false)
-                : $this->disk->keep($copy->sum($of['sha256']), $key, $of['sha256']);
-            $files++;
-        }
-        foreach (Picture::all() as $picture) {
-            // What is as it was when it came isn't read again (PictureStore).
-            $stamp = $this->disk->stamp(PictureStore::key(PictureFacts::fromArray($picture->facts)));
-            $stamp === null || $picture->update(['modified_at' => $stamp->changedAt]);
+        $this->canComeBack($copy);
+        $kept = [];
+        try {
+            self::database($copy);
+            Artisan::call('migrate', ['--force' => true]);
+            $files = $this->files($copy, $kept);
+            foreach (Picture::all() as $picture) {
+                // What is as it was when it came isn't read again (PictureStore).
+                $stamp = $this->disk->stamp(PictureStore::key(PictureFacts::fromArray($picture->facts)));
+                $stamp === null || $picture->update(['modified_at' => $stamp->changedAt]);
+            }
+        } catch (\Throwable $e) {
+            array_map(fn (string $key) => rescue(fn () => $this->disk->remove($key), report: false), $kept);
+            rescue(Schema::dropAllTables(...), report: false);
+            throw $e;
         }
 
         return $files;
     }
 
-    /** All of it, before anything is changed. */
-    private function isWhole(CopyFolder $copy): void
+    /**
+     * @param  list<string>  $kept  keys of what wasn't there before
+     * @return int how many there are
+     */
+    private function files(CopyFolder $copy, array &$kept): int
+    {
+        $first = [];
+        $files = 0;
+        foreach ($copy->files() as $key => $of) {
+            $files++;
+            $earlier = $first[$of['sha256']] ??= $key;
+            if ($this->disk->has($key)) {
+                continue; // the store has outlived its database
+            }
+            $kept[] = $key;
+            $earlier !== $key && str_starts_with($key, 'parcels/')
+                ? $this->disk->repeat($earlier, $key, $of['sha256'], isApart: false)
+                : $this->disk->keep($copy->sum($of['sha256']), $key, $of['sha256']);
+        }
+
+        return $files;
+    }
+
+    /** Whether all of it is whole, and nothing is in its way: before anything is changed. */
+    private function canComeBack(CopyFolder $copy): void
     {
         $seen = [];
         foreach ($copy->files() as $key => $of) {
+            if ($this->disk->has($key) && ! $this->disk->isWhole($key, $of['sha256'])) {
+                throw new CopyRefused("“{$key}” is kept here already and is another file. Nothing is overwritten: move it away first.");
+            }
             $isSeen = isset($seen[$of['sha256']]);
             $seen[$of['sha256']] = true;
             if (! $isSeen && (! is_file($copy->sum($of['sha256'])) || Checksum::of($copy->sum($of['sha256'])) !== $of['sha256'])) {

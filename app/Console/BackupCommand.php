@@ -6,6 +6,8 @@ namespace App\Console;
 
 use App\Backup\Backup;
 use App\Backup\CopyRefused;
+use App\Files\CannotKeep;
+use App\Files\DiskAway;
 use Illuminate\Console\Command;
 use Planisher\Measure\Figure;
 
@@ -21,8 +23,8 @@ final class BackupCommand extends Command
         $to = $this->argument('to');
         try {
             $done = $backup->to(is_string($to) ? $to : '');
-        } catch (CopyRefused $e) {
-            $this->error($e->getMessage());
+        } catch (CopyRefused|CannotKeep|DiskAway $e) {
+            $this->error(ucfirst($e->getMessage()));
 
             return self::FAILURE;
         }

@@ -7,6 +7,8 @@ namespace App\Console;
 use App\Backup\CopyFolder;
 use App\Backup\CopyRefused;
 use App\Backup\Restore;
+use App\Files\CannotKeep;
+use App\Files\DiskAway;
 use Illuminate\Console\Command;
 
 /** bin/planisher restore FROM: puts a copy back where nothing is. */
@@ -22,8 +24,8 @@ final class RestoreCommand extends Command
         try {
             $copy = CopyFolder::in(is_string($from) ? $from : '');
             $files = $restore->from($copy);
-        } catch (CopyRefused $e) {
-            $this->error($e->getMessage());
+        } catch (CopyRefused|CannotKeep|DiskAway $e) {
+            $this->error(ucfirst($e->getMessage()));
 
             return self::FAILURE;
         }

@@ -40,6 +40,13 @@ interface Disk
      */
     public function repeat(string $from, string $key, string $sha256, bool $isApart = true): void;
 
+    /**
+     * Copies a kept file to a path of this machine, whole or not at all.
+     *
+     * @return bool whether it is there now; false where there is no room, or where it isn't what its sum says
+     */
+    public function hand(string $key, string $to, string $sha256): bool;
+
     /** Where on this machine a file is to be made that is settled under a key then. The folder is there. */
     public function workshop(string $key): string;
 

@@ -55,6 +55,11 @@ final class LocalDisk implements Disk
         }
     }
 
+    public function hand(string $key, string $to, string $sha256): bool
+    {
+        return WholeCopy::put($this->path($key), $to, $sha256);
+    }
+
     public function workshop(string $key): string
     {
         $folder = dirname($this->path($key));

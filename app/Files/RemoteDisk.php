@@ -90,6 +90,21 @@ final class RemoteDisk implements Disk
         }
     }
 
+    /** Straight there: a copy of all there is would not go through the scratch folder. */
+    public function hand(string $key, string $to, string $sha256): bool
+    {
+        $part = WholeCopy::beside($to);
+        try {
+            $this->download($key, $part);
+
+            return Checksum::of($part) === $sha256 && @rename($part, $to);
+        } catch (CannotKeep) {
+            return false;
+        } finally {
+            @unlink($part);
+        }
+    }
+
     public function workshop(string $key): string
     {
         $path = "{$this->scratch}/making/".getmypid()."/{$key}";
@@ -196,17 +211,7 @@ final class RemoteDisk implements Disk
     {
         self::room($here);
         $part = "{$here}.".getmypid().'.part';
-        $this->asking(function () use ($key, $part): void {
-            $from = $this->store->readStream($key);
-            $to = fopen($part, 'w') ?: throw new CannotKeep('the scratch folder can’t be written to. Make room.');
-            try {
-                $isCopied = stream_copy_to_stream($from, $to) !== false;
-            } finally {
-                fclose($from);
-                $isClosed = fclose($to);
-            }
-            ($isCopied && $isClosed) || throw new CannotKeep('the scratch folder is full. Make room.');
-        });
+        $this->download($key, $part);
         if ($sha256 !== null && Checksum::of($part) !== $sha256) {
             $here = $this->place(hash('sha256', "odd: {$key}"), $key);
             self::room($here);
@@ -214,6 +219,21 @@ final class RemoteDisk implements Disk
         rename($part, $here);
 
         return $here;
+    }
+
+    private function download(string $key, string $path): void
+    {
+        $this->asking(function () use ($key, $path): void {
+            $from = $this->store->readStream($key);
+            $to = @fopen($path, 'w') ?: throw new CannotKeep('“'.dirname($path).'” can’t be written to. Make room.');
+            try {
+                $isCopied = stream_copy_to_stream($from, $to) !== false;
+            } finally {
+                fclose($from);
+                $isClosed = fclose($to);
+            }
+            ($isCopied && $isClosed) || throw new CannotKeep('“'.dirname($path).'” is full. Make room.');
+        });
     }
 
     /** A look at an object, now. */

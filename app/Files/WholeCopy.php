@@ -15,7 +15,7 @@ final class WholeCopy
      */
     public static function put(string $from, string $to, ?string $sha256, int $mode = 0640): bool
     {
-        $part = dirname($to).'/.'.basename($to).'.'.getmypid().'.part';
+        $part = self::beside($to);
         is_dir(dirname($to)) || @mkdir(dirname($to), 0770, true);
         $isWhole = @copy($from, $part) && ($sha256 === null ? filesize($part) === filesize($from) : Checksum::of($part) === $sha256);
         if (! $isWhole || ! @chmod($part, $mode) || ! @rename($part, $to)) {
@@ -30,10 +30,16 @@ final class WholeCopy
     /** A text written whole or not at all. */
     public static function text(string $content, string $to): bool
     {
-        $part = dirname($to).'/.'.basename($to).'.'.getmypid().'.part';
+        $part = self::beside($to);
         $isWhole = @file_put_contents($part, $content) === strlen($content) && @rename($part, $to);
         $isWhole || @unlink($part);
 
         return $isWhole;
+    }
+
+    /** Where a file is written that gets its name when it is whole. */
+    public static function beside(string $to): string
+    {
+        return dirname($to).'/.'.basename($to).'.'.getmypid().'.part';
     }
 }

@@ -39,8 +39,10 @@ final class MakeFiles implements ShouldQueue
     /** As often as the disk is away; workers that died on it are counted apart (HandBack). */
     public int $tries = 0;
 
-    /** While the studio's disk can't be reached, or is full, it is tried again so much later. */
+    /** While the studio's disk can't be reached, or is full, it is tried again so much later, and later each time. */
     private const AWAY_SECONDS = 5;
+
+    private const MOST_AWAY_SECONDS = 30;
 
     private const TELL_EVERY_SECONDS = 0.4;
 
@@ -89,7 +91,7 @@ final class MakeFiles implements ShouldQueue
             } catch (DiskAway|NoRoom $e) {
                 $why = $e instanceof NoRoom ? "{$e->getMessage()} It goes on by itself." : $e->getMessage();
                 self::letGo($file, ['state' => MadeFile::WAITING, 'percent' => 0, 'error' => $why]);
-                $this->release(self::AWAY_SECONDS);
+                $this->release(min(self::MOST_AWAY_SECONDS, self::AWAY_SECONDS * $this->attempts()));
 
                 return;
             } catch (\Throwable $e) {

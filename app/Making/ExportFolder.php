@@ -8,6 +8,7 @@ use App\Files\WholeCopy;
 use App\Models\MadeFile;
 use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Write\CannotWrite;
+use Planisher\Imaging\Write\NoRoom;
 
 /** A folder on the server that made files are put into besides, each whole and under its final name only. */
 final class ExportFolder
@@ -15,7 +16,7 @@ final class ExportFolder
     /**
      * Puts a made file there, where its set wants it.
      *
-     * @throws CannotWrite with what to do
+     * @throws CannotWrite with what to do; NoRoom where that is all there is to do
      */
     public static function put(MadeFile $file, string $sha256): void
     {
@@ -36,8 +37,11 @@ final class ExportFolder
                 "It is made, and “{$to}” is another file, which isn’t overwritten. Move that one away, then make it again.",
             );
         }
-        if (! WholeCopy::put($file->path(), $to, $sha256)) {
-            throw new CannotWrite("It is made, and couldn’t be written into “{$folder}”. Make room there, then make it again.");
+        $from = $file->path();
+        if (! WholeCopy::put($from, $to, $sha256)) {
+            throw (int) @disk_free_space($folder) < (int) @filesize($from)
+                ? new NoRoom("It is made, and the disk of the export folder “{$folder}” is full. Make room there.")
+                : new CannotWrite("It is made, and couldn’t be written into “{$folder}”. See to that folder, then make it again.");
         }
     }
 

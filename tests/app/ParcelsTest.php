@@ -22,6 +22,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Planisher\Parcel\ParcelState;
 use Symfony\Component\Process\Process;
+use Tests\SmallDisk;
 
 /** Parcels to the simulated lab, which is a program of its own and breaks in every way it is told to. */
 final class ParcelsTest extends TestCase
@@ -311,17 +312,13 @@ final class ParcelsTest extends TestCase
     public function test_a_parcel_larger_than_the_disk_is_told_and_leaves_nothing(): void
     {
         $this->made('8 x 10 in');
-        $disk = storage_path("app/parcels/{$this->order->id}");
-        File::ensureDirectoryExists($disk);
-        $mount = new Process(['mount', '-t', 'tmpfs', '-o', 'size=48k', 'none', $disk]);
-        if ($mount->run() !== 0) {
-            self::markTestSkipped('A small disk can’t be mounted here.');
-        }
+        $folder = storage_path("app/parcels/{$this->order->id}");
+        $disk = new SmallDisk($folder, '48k');
         try {
             self::assertStringContainsString('disk is full', (string) $this->pack()->assertUnprocessable()->json('message'));
-            self::assertSame([], File::allFiles($disk));
+            self::assertSame([], File::allFiles($folder));
         } finally {
-            (new Process(['umount', $disk]))->mustRun();
+            $disk->gone();
         }
         self::assertSame(0, Parcel::query()->count());
         self::assertSame(

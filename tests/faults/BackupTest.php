@@ -12,6 +12,9 @@ final class BackupTest extends TestCase
 {
     private const PORT = 8280;
 
+    /** Originals and proxies. */
+    private const KEPT = 3 + 6;
+
     private static string $to;
 
     public static function setUpBeforeClass(): void
@@ -26,61 +29,47 @@ final class BackupTest extends TestCase
         (new Process(['rm', '-rf', self::$to]))->run();
     }
 
-    /** @return array{int, string} how it ended, and what it said */
-    private static function planisher(Running $studio, string $command, string $folder): array
+    /** @return array{files: int, new: int} */
+    private static function copied(Running $studio): array
     {
-        $process = new Process(
-            [Running::root().'/bin/planisher', $command, '--own', $folder],
-            env: [
-                'PLANISHER_OWN' => $studio->name,
-                'PLANISHER_PORT' => (string) self::PORT,
-                'PLANISHER_DB_PORT' => (string) (self::PORT + 1),
-            ] + Running::clean(),
-            timeout: 120,
-        );
-        $process->run();
+        [$ended, $said] = $studio->run('backup', self::$to);
+        self::assertSame(0, $ended, $said);
+        preg_match('/database and (\d+) files, .* of which (\d+) were new/', $said, $m) === 1 || self::fail($said);
 
-        return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
+        return ['files' => (int) $m[1], 'new' => (int) $m[2]];
     }
 
     public function test_an_order_half_made_is_copied_put_back_and_made_to_its_end(): void
     {
-        $studio = new Running('own-copied', self::PORT);
+        // One worker, so that there is time enough.
+        $studio = new Running('own-copied', self::PORT, ['PLANISHER_WORKERS' => '1']);
         (new Process(['rm', '-rf', $studio->home()]))->mustRun();
         $studio->start();
         try {
             $studio->open();
             $make = $studio->make();
-            while (($studio->states($make)['made'] ?? 0) < 12) {
-                usleep(50_000);
-            }
-            [$ended, $said] = self::planisher($studio, 'backup', self::$to);
-            self::assertSame(0, $ended, $said);
-            self::assertLessThan(Running::LINES, $studio->states($make)['made'] ?? 0, 'it is half made');
-            while (($studio->states($make)['made'] ?? 0) < Running::LINES) {
-                usleep(50_000);
-            }
-            [, $said] = self::planisher($studio, 'backup', self::$to);
-            preg_match('/database and (\d+) files, .* of which (\d+) were new/', $said, $m) === 1 || self::fail($said);
-            self::assertSame(3 + 6 + Running::LINES, (int) $m[1], 'originals, proxies and made files');
-            self::assertLessThan(Running::LINES, (int) $m[2], 'only what was new');
-            $sums = $studio->asked("select name, sha256 from made_files where make_id = {$make} order by name");
-            [$ended, $said] = self::planisher($studio, 'restore', self::$to);
+            Running::until(fn (): bool => $studio->made($make) >= 5, 60, fn (): string => $studio->said());
+            $first = self::copied($studio);
+            self::assertLessThan(self::KEPT + Running::LINES, $first['files'], 'it is half made');
+            $studio->assertAllIsMade($make);
+            $second = self::copied($studio);
+            self::assertSame(self::KEPT + Running::LINES, $second['files']);
+            self::assertLessThanOrEqual($second['files'] - $first['files'], $second['new'], 'only what is new');
+            $sums = $studio->sums($make);
+            [$ended, $said] = $studio->run('restore', self::$to);
             self::assertSame([1, true], [$ended, str_contains($said, 'there is data here already')], 'nothing is overwritten');
 
             // The machine is lost, and the copy of when it was half made comes back on another.
             $studio->losePower();
             (new Process(['rm', '-rf', $studio->home()]))->mustRun();
             $first = dirname((glob(self::$to.'/copies/*/about.json') ?: [])[0] ?? self::fail('There is a copy.'));
-            [$ended, $said] = self::planisher($studio, 'restore', $first);
+            [$ended, $said] = $studio->run('restore', $first);
             self::assertSame(0, $ended, $said);
             $studio->start();
-            for ($end = microtime(true) + 120; $studio->states($make) !== ['made' => Running::LINES]; usleep(100_000)) {
-                microtime(true) < $end || self::fail((string) json_encode($studio->states($make)));
-            }
-            self::assertSame($sums, $studio->asked("select name, sha256 from made_files where make_id = {$make} order by name"));
+            $studio->assertAllIsMade($make);
+            self::assertSame($sums, $studio->sums($make));
             $folder = $studio->home('storage/app/orders/').$studio->asked("select folder from makes where id = {$make}")[0][0];
-            foreach ($sums as [$name, $sha256]) {
+            foreach ($sums as $name => $sha256) {
                 self::assertSame($sha256, hash_file('sha256', "{$folder}/{$name}"));
             }
             self::assertSame(200, $studio->ask('GET', '/api/me')->status, 'who was signed in still is');
@@ -99,7 +88,7 @@ final class BackupTest extends TestCase
         $bytes = (string) file_get_contents($file);
         chmod($file, 0644);
         $refused = function (string $says) use ($studio, $copy): void {
-            [$ended, $said] = self::planisher($studio, 'restore', $copy);
+            [$ended, $said] = $studio->run('restore', $copy);
             self::assertSame(1, $ended);
             self::assertStringContainsString($says, $said);
             self::assertDirectoryDoesNotExist($studio->home());
@@ -111,7 +100,7 @@ final class BackupTest extends TestCase
         $refused('its database isn’t what was copied');
         unlink("{$copy}/about.json");
         $refused('no whole copy');
-        [$ended, $said] = self::planisher($studio, 'restore', '/nowhere');
+        [$ended, $said] = $studio->run('restore', '/nowhere');
         self::assertSame([1, true], [$ended, str_contains($said, 'no whole copy')]);
     }
 }

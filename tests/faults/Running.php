@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\faults;
 
+use PHPUnit\Framework\Assert;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
 use Symfony\Component\Process\Process;
@@ -57,23 +58,60 @@ final class Running
 
     public function start(): void
     {
-        $this->start = new Process(
-            ['setsid', self::root().'/bin/planisher', 'start', ...$this->settings === null ? ['--own'] : ['--on', $this->settings]],
-            env: [
-                'PLANISHER_OWN' => $this->name,
-                'PLANISHER_PORT' => (string) $this->port,
-                'PLANISHER_DB_PORT' => (string) ($this->port + 1),
-                ...self::clean(),
-                ...$this->env,
-            ],
-            timeout: null,
-        );
+        $this->start = $this->process('setsid', self::root().'/bin/planisher', 'start', ...$this->which());
         $start = $this->start;
         $start->start();
         register_shutdown_function(fn () => $start->isRunning() && $this->interrupt()); // however the tests end
         for ($until = microtime(true) + 120; ! str_contains($this->said(), 'is ready'); usleep(100_000)) {
             if (! $start->isRunning() || microtime(true) > $until) {
                 throw new \RuntimeException("It didn’t start: {$this->said()}{$start->getErrorOutput()}");
+            }
+        }
+    }
+
+    private function process(string ...$command): Process
+    {
+        $env = [
+            'PLANISHER_OWN' => $this->name,
+            'PLANISHER_PORT' => (string) $this->port,
+            'PLANISHER_DB_PORT' => (string) ($this->port + 1),
+            ...self::clean(),
+            ...$this->env,
+        ];
+
+        return new Process(array_values($command), env: $env, timeout: null);
+    }
+
+    /** @return list<string> */
+    private function which(): array
+    {
+        return $this->settings === null ? ['--own'] : ['--on', $this->settings];
+    }
+
+    /**
+     * Another command of bin/planisher.
+     *
+     * @return array{int, string} how it ended, and what it said
+     */
+    public function run(string $command, string ...$given): array
+    {
+        $process = $this->process(self::root().'/bin/planisher', $command, ...$this->which(), ...$given);
+        $process->run();
+
+        return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
+    }
+
+    /**
+     * @param  callable(): bool  $is
+     * @param  callable(): mixed  $tell  what there is to say of it where it doesn't come to that
+     */
+    public static function until(callable $is, float $seconds, callable $tell): void
+    {
+        for ($end = microtime(true) + $seconds; ! $is(); usleep(50_000)) {
+            if (microtime(true) > $end) {
+                Assert::fail(
+                    "It didn’t come to that in {$seconds} s.\n".json_encode($tell(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE),
+                );
             }
         }
     }
@@ -245,6 +283,33 @@ final class Running
         }
 
         return $states;
+    }
+
+    public function made(int $make): int
+    {
+        return $this->states($make)['made'] ?? 0;
+    }
+
+    /** @return array<string, string> the sum of each file of a set by its name, as the database has them */
+    public function sums(int $make): array
+    {
+        return array_column($this->asked("select name, sha256 from made_files where make_id = {$make} order by binary name"), 1, 0);
+    }
+
+    /**
+     * All of a set is made, and nothing of it is held or queued any more.
+     *
+     * @param  float  $seconds  how long that may take
+     */
+    public function assertAllIsMade(int $make, float $seconds = 180.0): void
+    {
+        $left = "select name, state, held_by, error from made_files where make_id = {$make} and state <> 'made'";
+        self::until(fn (): bool => array_keys($this->states($make)) === ['made'], $seconds, fn (): array => $this->asked($left));
+        Assert::assertSame(['made' => self::LINES], $this->states($make));
+        Assert::assertSame([[self::LINES]], $this->asked("select count(*) from `lines` where state = 'made'"));
+        Assert::assertSame([[0]], $this->asked('select count(*) from made_files where held_by is not null'));
+        $queued = "select count(*) from jobs where queue = 'default'";
+        self::until(fn (): bool => $this->asked($queued) === [[0]], $seconds, fn (): string => 'jobs are left');
     }
 
     /**
