@@ -20,6 +20,13 @@ final class SmallDisk
         $mount->run() === 0 || Assert::markTestSkipped("A small disk can’t be mounted here: {$mount->getErrorOutput()}");
     }
 
+    public function isFull(): self
+    {
+        @file_put_contents("{$this->folder}/all-there-is", str_repeat('.', (int) disk_free_space($this->folder)));
+
+        return $this;
+    }
+
     public function hasRoom(string $size = '200m'): void
     {
         (new Process(['mount', '-o', "remount,size={$size}", $this->folder]))->mustRun();

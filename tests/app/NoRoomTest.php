@@ -66,7 +66,7 @@ final class NoRoomTest extends TestCase
         $this->pass($this->line())->assertOk();
         foreach (['The disk is full' => null, 'It was made before, and couldn’t be copied' => 'taken over'] as $says => $takenOver) {
             $make = $this->asked();
-            $disk = new SmallDisk(storage_path("app/orders/{$make->folder}"), '4k');
+            $disk = (new SmallDisk(storage_path("app/orders/{$make->folder}"), '4k'))->isFull();
             try {
                 self::work();
                 self::assertWaits($make, $says);
@@ -88,9 +88,9 @@ final class NoRoomTest extends TestCase
     public function test_a_full_export_folder_is_waited_for(): void
     {
         $folder = sys_get_temp_dir().'/planisher-export-'.getmypid();
-        $disk = new SmallDisk($folder, '4k');
+        $disk = (new SmallDisk($folder, '4k'))->isFull();
         try {
-            Studio::current()->update(['export_folder' => $folder]);
+            Studio::current()->fill(['export_folder' => $folder])->save();
             $this->pass($this->line())->assertOk();
             $make = $this->asked();
             self::work();
