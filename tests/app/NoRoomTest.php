@@ -90,7 +90,9 @@ final class NoRoomTest extends TestCase
         $folder = sys_get_temp_dir().'/planisher-export-'.getmypid();
         $disk = (new SmallDisk($folder, '4k'))->isFull();
         try {
-            Studio::current()->fill(['export_folder' => $folder])->save();
+            Studio::current()
+                ->fill(['export_folder' => $folder])
+                ->save();
             $this->pass($this->line())->assertOk();
             $make = $this->asked();
             self::work();
