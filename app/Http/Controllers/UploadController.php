@@ -24,9 +24,7 @@ final class UploadController
 
     public function begin(Request $request, Order $order): Response|JsonResponse
     {
-        if ($request->header('Tus-Resumable') !== self::VERSION) {
-            return response('', 412, ['Tus-Version' => self::VERSION] + self::TUS);
-        }
+        self::isTus();
         $bytes = self::header($request, 'Upload-Length');
         if (! ctype_digit($bytes) || (int) $bytes === 0) {
             return self::say('The upload doesn’t say how large it is, or is empty.', 422);
@@ -76,8 +74,16 @@ final class UploadController
         return response('', 204, self::TUS);
     }
 
+    private static function isTus(): void
+    {
+        $isTus = request()->header('Tus-Resumable') === self::VERSION;
+        abort_unless($isTus, 412, 'An upload in pieces is tus 1.0.0.', ['Tus-Version' => self::VERSION] + self::TUS);
+    }
+
     private static function found(string $token): Begun
     {
+        self::isTus();
+
         return Begun::find($token) ?? abort(404, 'Nothing of this upload is here any more. Add the picture again.');
     }
 
