@@ -82,6 +82,7 @@ final class UploadsTest extends TestCase
         $this->tus('HEAD', '/api/uploads/'.str_repeat('a', 32))->assertNotFound();
         $at = $this->begin(10, '../../etc/passwd.jpg');
         $this->tus('PATCH', $at, ['Upload-Offset' => 0, 'Content-Type' => 'image/jpeg'], 'x')->assertStatus(415);
+        $this->tus('HEAD', $at, ['Tus-Resumable' => ''])->assertStatus(412);
         $this->piece($at, 0, 'not a pict')->assertNoContent();
         $this->taken($at)
             ->assertStatus(422)
