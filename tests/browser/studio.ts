@@ -169,8 +169,11 @@ export const exif = (path: string) =>
 
 /** All of a page, or the popover that lies over it: the page below was looked at before. */
 export async function audit(page: Page, within?: string) {
-    await page.waitForLoadState('networkidle');
-    const axe = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
+    if (!within) {
+        await page.waitForLoadState('networkidle');
+    }
+    // Without a second window, which is for pages with frames of others: ours have none.
+    const axe = new AxeBuilder({ page }).setLegacyMode().withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
     const { violations } = await (within ? axe.include(within) : axe).analyze();
     expect(violations.map(({ id, nodes }) => [id, nodes.map((node) => node.html)])).toEqual([]);
 }

@@ -76,8 +76,8 @@ final class UploadController
 
     private static function isTus(): void
     {
-        $isTus = request()->header('Tus-Resumable') === self::VERSION;
-        abort_unless($isTus, 412, 'An upload in pieces is tus 1.0.0.', ['Tus-Version' => self::VERSION] + self::TUS);
+        request()->header('Tus-Resumable') === self::VERSION ||
+            abort(self::say('An upload in pieces is tus 1.0.0.', 412)->header('Tus-Version', self::VERSION));
     }
 
     private static function found(string $token): Begun
