@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Files\CannotKeep;
 use App\Files\DiskAway;
 use App\Pictures\FolderAway;
+use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -44,6 +45,9 @@ final class PlainErrors
             }
             if (self::isDatabaseAway($e)) {
                 return self::say('The database isn’t answering. Nothing that was saved is lost; this is tried again.', 503);
+            }
+            if ((new ConcurrencyErrorDetector())->causedByConcurrencyError($e)) {
+                return self::say('Two changes met in the database, and this one wasn’t made. It is tried again.', 503);
             }
             if ($e->getPrevious() instanceof TokenMismatchException) {
                 return self::say('The page was open for too long. Load it again; all that was saved is kept.', 419);

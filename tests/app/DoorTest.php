@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Models\User;
+use Illuminate\Database\QueryException;
 use Illuminate\Hashing\HashManager;
+use Illuminate\Session\DatabaseSessionHandler;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -216,5 +219,39 @@ final class DoorTest extends TestCase
         $this->getJson('/api/orders')->assertUnauthorized();
         $this->try('nobody@halloway.example');
         self::assertSame(0, DB::table('sessions')->count());
+    }
+
+    public function test_another_write_in_the_way_of_a_session_is_no_error(): void
+    {
+        $cookie = $this->signedIn();
+        $handler = new class(DB::connection(), 'sessions', 720, $this->app) extends DatabaseSessionHandler
+        {
+            public int $met = 0;
+
+            public function write($sessionId, $data): bool
+            {
+                return ++$this->met < 3 ? throw self::deadlock() : parent::write($sessionId, $data);
+            }
+
+            public static function deadlock(): QueryException
+            {
+                $said = new \PDOException('SQLSTATE[40001]: Serialization failure: 1213 Deadlock found when trying to get lock');
+
+                return new QueryException('mariadb', 'update', [], $said);
+            }
+        };
+        Session::extend('met', fn (): DatabaseSessionHandler => $handler);
+        config(['session.driver' => 'met']);
+        self::assertSame('Wren Halloway', $this->me($cookie));
+        self::assertSame(3, $handler->met);
+
+        // Where it was what was asked for that met another, nothing was changed: it is tried again by the page.
+        config(['session.driver' => 'database']);
+        $this->anew();
+        DB::beforeExecuting(fn (string $query) => str_contains($query, 'from `orders`') ? throw $handler::deadlock() : null);
+        $this->withUnencryptedCookie('planisher_session', $cookie)
+            ->getJson('/api/orders')
+            ->assertStatus(503)
+            ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'tried again'));
     }
 }

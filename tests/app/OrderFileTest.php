@@ -76,9 +76,7 @@ final class OrderFileTest extends TestCase
         User::query()->delete();
         (new DemoSeeder())->run();
         // Three times the same at a tenth of the pixels; all of them: tests/imaging/GoldenTest.
-        Lab::query()
-            ->get()
-            ->each(fn (Lab $lab) => $lab->update(['card' => ['ppi' => 90] + $lab->card]));
+        Lab::query()->get()->each(fn (Lab $lab) => $lab->update(['card' => ['ppi' => 90] + $lab->card]));
         $this->actingAs(User::query()->firstOrFail());
         $schema = 'https://planisher.example/order.schema.json';
         $validator = new Validator();

@@ -1,7 +1,20 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { chmodSync, copyFileSync, existsSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { addLine, addPictures, download, exif, expect, newOrder, openWord, painted, PICTURES, test, tool } from './studio';
+import {
+    addLine,
+    addPictures,
+    download,
+    exif,
+    expect,
+    INSTANCE,
+    newOrder,
+    openWord,
+    painted,
+    PICTURES,
+    test,
+    tool,
+} from './studio';
 
 const PAGE = `Tidewater Prints – How to prepare your files
 
@@ -166,7 +179,7 @@ test('the head of an order changes, and another lab is told first; it is copied,
 });
 
 test('pictures are taken from the folder by choosing, and new ones appear while one looks', async ({ page }) => {
-    const folder = 'var/test/pictures-folder';
+    const folder = `${INSTANCE}/pictures-folder`;
     test.skip(!existsSync(folder), 'the tests’ own instance has it');
     const fresh = painted('fresh-slipway.jpg', '600x400');
     const name = `fresh-${Date.now()}.jpg`;

@@ -1,4 +1,4 @@
-import { expect, signIn, test } from './studio';
+import { expect, signIn, SIGNED_IN, test } from './studio';
 
 test.use({ storageState: { cookies: [], origins: [] } });
 
@@ -45,6 +45,6 @@ test('signing out everywhere ends what is open in another browser, too', async (
     await expect(there.getByRole('heading', { name: 'The order, ready for the lab.' })).toBeVisible();
     // The other tests' sign-in ended by that, too.
     await signIn(there);
-    await other.storageState({ path: 'var/results/studio.json' });
+    await other.storageState({ path: SIGNED_IN });
     await other.close();
 });

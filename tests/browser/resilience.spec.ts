@@ -1,8 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
-import { addLine, addPictures, download, expect, newOrder, openWord, PICTURES, test, tool } from './studio';
+import { addLine, addPictures, download, expect, INSTANCE, newOrder, openWord, PICTURES, test, tool } from './studio';
 
-const instance = `${process.cwd()}/var/test`;
 const service = (name: string, act: 'start' | 'stop') => execFileSync(`deploy/${name}`, [act], { stdio: 'pipe' });
 
 test('MariaDB stopped and started again under the running application', async ({ page }) => {
@@ -45,7 +44,7 @@ test('a worker killed in the middle of a file: the next one makes it, nothing ha
     await page.getByRole('button', { name: 'Make files' }).click();
     await expect(page).toHaveURL(/make$/);
     const folder = (await page.getByRole('heading', { level: 2 }).first().textContent())!;
-    const home = `${instance}/storage/app/${folder}`;
+    const home = `${INSTANCE}/storage/app/${folder}`;
     const entries = () => (existsSync(home) ? readdirSync(home) : []);
 
     // In the middle: the part file grows beside its final name.
@@ -57,7 +56,7 @@ test('a worker killed in the middle of a file: the next one makes it, nothing ha
     await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 40_000 });
     expect(entries()).toEqual(['keepers-of-tarn-light_20x30_lighthouse-point_1.jpg']);
     // Whoever saw it first has handed it back: the worker that followed, or the watcher.
-    const said = ['worker-1', 'worker-2', 'watcher'].map((log) => readFileSync(`${instance}/logs/${log}.log`, 'utf8')).join('');
+    const said = ['worker-1', 'worker-2', 'watcher'].map((log) => readFileSync(`${INSTANCE}/logs/${log}.log`, 'utf8')).join('');
     expect(said).toMatch(new RegExp(`whose worker \\S+:${pid}-\\d+:\\S+ is gone`));
     const path = await download(page, () => page.getByRole('link', { name: /^Download keepers/ }).click());
     expect(tool('identify', '-format', '%w %h', path)).toBe('9000 6000');

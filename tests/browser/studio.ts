@@ -7,6 +7,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 export const PICTURES = 'demo/pictures';
+/** What the instance that is tested has on disk. */
+export const INSTANCE = `var/${process.env.PLANISHER_INSTANCE ?? 'test'}`;
+export const SIGNED_IN = `${INSTANCE}/signed-in.json`;
 export const WREN = { email: 'wren@halloway.example', password: 'copper-and-paper' };
 
 /** What the page may say on its console without a test failing: answers that a test has asked for. */
@@ -16,7 +19,7 @@ const EXPECTED = /status of (4\d\d|50\d)|ERR_FAILED|ERR_CONNECTION_RESET|ERR_INT
 export const test = base.extend<{ page: Page }, { studio: string }>({
     studio: [
         async ({ browser }, give) => {
-            const path = 'var/results/studio.json'; // a worker that takes over after a failure finds it here
+            const path = SIGNED_IN; // a worker that takes over after a failure finds it here
             if (existsSync(path)) {
                 return give(path);
             }

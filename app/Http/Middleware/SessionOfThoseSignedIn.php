@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Session\Session;
+use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Auth;
@@ -20,6 +21,10 @@ final class SessionOfThoseSignedIn extends StartSession
     public const SINCE = 'signed_in_at';
 
     private const MOST_SECONDS = 30 * 24 * 3600;
+
+    private const TRIES = 5;
+
+    private const BETWEEN_MS = 20;
 
     protected function startSession(Request $request, $session): Session
     {
@@ -37,7 +42,9 @@ final class SessionOfThoseSignedIn extends StartSession
     {
         $session = $request->session();
         if (self::isSignedIn($session)) {
-            parent::saveSession($request);
+            // What was asked for is done by now: that another write was in the way here mustn't tell otherwise.
+            $met = fn (\Throwable $e): bool => (new ConcurrencyErrorDetector())->causedByConcurrencyError($e);
+            retry(self::TRIES, fn () => parent::saveSession($request), self::BETWEEN_MS, $met);
         } elseif ($request->cookies->has($session->getName())) {
             $session->getHandler()->destroy($session->getId()); // it was somebody's
         }
