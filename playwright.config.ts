@@ -1,13 +1,10 @@
 import { defineConfig } from '@playwright/test';
 
-/** Where the results of the tests on an instance go. */
-const RESULTS = `var/results/browser-${process.env.PLANISHER_INSTANCE ?? 'test'}`;
-
-/** deploy/test starts the real stacks these tests talk to, each with its own database and ports. */
+/** deploy/test starts the real stack these tests talk to, with its own database and ports. */
 export default defineConfig({
     testDir: 'tests/browser',
-    outputDir: RESULTS,
-    reporter: [['list'], ['junit', { outputFile: `${RESULTS}.xml` }]],
+    outputDir: 'var/results/browser',
+    reporter: [['list'], ['junit', { outputFile: 'var/results/browser.xml' }]],
     workers: 1,
     timeout: 120_000, // where the machine is busy with other things, too
     expect: { timeout: 10_000 },

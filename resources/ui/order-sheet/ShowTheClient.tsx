@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useClientPageActs, useClientPages } from '@/api/client-pages';
+import { useMarks } from '@/api/marks';
 import type { ClientPage } from '@/api/types';
 import { Button } from '@/common/Button';
 import { longDay } from '@/common/days';
@@ -15,6 +16,7 @@ const USUAL_DAYS = '14';
 export function ShowTheClient({ orderId }: { orderId: number }) {
     const pages = useClientPages(orderId);
     const { show, revoke } = useClientPageActs(orderId);
+    const marks = useMarks(); // what comes late would move the button from under a press
     const [days, setDays] = useState(USUAL_DAYS);
     const [mark, setMark] = useState<string | null>(null);
     const [reopens, setReopens] = useState(true);
@@ -65,7 +67,7 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
                                 {(show.error ?? revoke.error)!.message}
                             </p>
                         )}
-                        <Button type="submit" look="main" disabled={show.isPending}>
+                        <Button type="submit" look="main" disabled={show.isPending || marks.isPending}>
                             Make a link
                         </Button>
                     </form>
