@@ -13,7 +13,7 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         trace: process.env.PLANISHER_TRACE ? 'retain-on-failure' : 'off', // recording it takes time in every test
         launchOptions: {
-            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
             args: [
                 '--no-sandbox',
                 '--disable-gpu',

@@ -10,6 +10,7 @@ use App\Jobs\SendParcel;
 use App\Models\MadeFile;
 use App\Models\Parcel;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as Query;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +26,9 @@ final class HandBack
 {
     /** A job that has taken so many workers with it isn't given to another. */
     private const MOST_DEATHS = 5;
+
+    /** A job is noted as soon as it is taken: one that isn't by then was taken by a worker that died, or lost the database, in between. */
+    private const UNNOTED_SECONDS = 15;
 
     /** What waits for so long, while nothing of it is on the queue, has been lost by the queue. */
     private const LOST_SECONDS = 60;
@@ -70,6 +74,8 @@ final class HandBack
             }
         }
 
+        self::unnoted();
+
         return [...$said, ...self::lost()];
     }
 
@@ -110,14 +116,24 @@ final class HandBack
         DB::table('jobs_in_hand')->where('holder', $row->holder)->delete();
     }
 
+    /** The queue in the database would give such a job out again only when it has waited long enough for its worker. */
+    private static function unnoted(): void
+    {
+        DB::table('jobs')
+            ->where('reserved_at', '<', time() - self::UNNOTED_SECONDS)
+            ->whereNotExists(fn (Query $note) => $note->from('jobs_in_hand')->whereColumn('jobs_in_hand.job_id', 'jobs.id'))
+            ->update(['reserved_at' => null]);
+    }
+
     /**
-     * What waits for a worker and isn't on the queue: it was lost with the queue, or couldn't be put there.
+     * What waits for a worker and isn't on the queue: it was lost with the queue or with its worker, or couldn't be put there. What a worker
+     * has taken doesn't count: where it lives, it finds done what is done.
      *
      * @return list<string>
      */
     private static function lost(): array
     {
-        if (Queue::size('default') > 0) {
+        if (Queue::pendingSize('default') + Queue::delayedSize('default') > 0) {
             return []; // it will be its turn
         }
         $since = Carbon::now()->subSeconds(self::LOST_SECONDS);

@@ -4,7 +4,7 @@ import { chromium } from '@playwright/test';
 
 const [address = 'http://127.0.0.1:8180', folder = 'docs/screenshots'] = process.argv.slice(2);
 const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: address });

@@ -129,6 +129,29 @@ final class WorkersTest extends TestCase
         self::assertSame(0, DB::table('jobs')->count());
     }
 
+    /** It died, or lost the database, between taking a job and noting that it has it. */
+    public function test_a_job_that_was_taken_and_never_noted_is_given_to_another(): void
+    {
+        [$file] = $this->waiting(1);
+        DB::table('jobs')->update(['reserved_at' => time() - 5, 'attempts' => 1]);
+        Artisan::call('planisher:recover');
+        self::work();
+        self::assertSame(MadeFile::WAITING, $file->refresh()->state, 'a moment is nothing');
+        DB::table('jobs')->update(['reserved_at' => time() - 20]);
+        Artisan::call('planisher:recover');
+        self::work();
+        self::assertSame(MadeFile::MADE, $file->refresh()->state);
+        self::assertSame(0, DB::table('jobs')->where('queue', 'default')->count());
+
+        [$other] = $this->waiting(1);
+        $job = self::has(Holder::me()->mark(), $other);
+        DB::table('jobs')
+            ->where('id', $job)
+            ->update(['reserved_at' => time() - 600]);
+        Artisan::call('planisher:recover');
+        self::assertSame(1, DB::table('jobs')->where('id', $job)->whereNotNull('reserved_at')->count(), 'what is noted is somebody’s');
+    }
+
     public function test_what_the_queue_has_lost_is_put_there_again(): void
     {
         [$file, $other] = $this->waiting();
@@ -179,6 +202,13 @@ final class WorkersTest extends TestCase
             Carbon::setTestNow(Carbon::now()->addSeconds(90));
             Artisan::call('planisher:recover');
             self::assertSame(1, Queue::size('default'));
+
+            // A worker has taken it, and dies before it could note that.
+            Queue::connection()->pop('default');
+            self::assertSame(0, Queue::pendingSize('default'));
+            Carbon::setTestNow(Carbon::now()->addSeconds(90));
+            Artisan::call('planisher:recover');
+            self::assertSame(1, Queue::pendingSize('default'));
 
             // A worker has it, and dies: its job comes again, and the file is made once.
             $late = MadeFile::query()->where('make_id', $id)->sole();
