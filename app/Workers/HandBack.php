@@ -126,8 +126,8 @@ final class HandBack
     }
 
     /**
-     * What waits for a worker and isn't on the queue: it was lost with the queue or with its worker, or couldn't be put there. What a worker
-     * has taken doesn't count: where it lives, it finds done what is done.
+     * What waits for a worker and isn't on the queue: it was lost with the queue or with its worker, or couldn't be put there. What a
+     * worker has taken doesn't count: where it lives, it finds done what is done.
      *
      * @return list<string>
      */
