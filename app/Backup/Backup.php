@@ -114,8 +114,13 @@ final class Backup
                 $to = $copy->sum($sha256);
                 if (! is_file($to)) {
                     is_dir(dirname($to)) || @mkdir(dirname($to), 0700, true);
-                    ($this->disk->hand($key, $to, $sha256) && chmod($to, 0400)) ||
-                        throw new CopyRefused("“{$key}” couldn’t be copied whole: the disk of the copies is full or failing.");
+                    if (! $this->disk->hand($key, $to, $sha256)) {
+                        $this->disk->has($key) &&
+                            throw new CopyRefused("“{$key}” couldn’t be copied whole: the disk of the copies is full or failing.");
+
+                        continue; // it was removed meanwhile
+                    }
+                    chmod($to, 0400);
                     $done['written']++;
                 }
                 $done['files']++;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use Illuminate\Filesystem\Filesystem;
 use Planisher\Imaging\Checksum;
 
 /** A folder of this machine, or one that all machines have mounted: names are given in one step, and a second name is a hard link. */
@@ -86,18 +87,7 @@ final class LocalDisk implements Disk
 
     public function clear(string $folder): void
     {
-        if (! is_dir($this->path($folder))) {
-            return;
-        }
-        $below = new \RecursiveIteratorIterator(
-            new \RecursiveDirectoryIterator($this->path($folder), \FilesystemIterator::SKIP_DOTS),
-            \RecursiveIteratorIterator::CHILD_FIRST,
-        );
-        foreach ($below as $one) {
-            /** @var \SplFileInfo $one */
-            $one->isDir() && ! $one->isLink() ? @rmdir($one->getPathname()) : @unlink($one->getPathname());
-        }
-        @rmdir($this->path($folder));
+        (new Filesystem())->deleteDirectory($this->path($folder));
     }
 
     public function isTaken(string $folder): bool
