@@ -70,22 +70,8 @@ final class Backup
     private static function database(CopyFolder $copy): string
     {
         $path = $copy->path(CopyFolder::DATABASE);
-        $of = (array) config('database.connections.'.config('database.default'));
         $dump = ['mariadb-dump', '--no-defaults', '--single-transaction', '--quick', '--hex-blob', '--skip-comments'];
-        $process = new Process(
-            [
-                'bash',
-                '-c',
-                'set -o pipefail; out=$1; shift; "$@" | gzip >"$out"',
-                '_',
-                $path,
-                ...$dump,
-                ...['--host', $of['host'], '--port', (string) $of['port'], '--user', $of['username'], $of['database']],
-            ],
-            env: ['MYSQL_PWD' => (string) $of['password']],
-            timeout: null,
-        );
-        $process->run();
+        $process = DatabaseProgram::run('"$@" | gzip >"$file"', $path, $dump);
         if (! $process->isSuccessful() || (new Process(['gzip', '-t', $path]))->run() !== 0) {
             $said = trim(strtok($process->getErrorOutput(), "\n") ?: '');
             throw new CopyRefused("The database couldn’t be copied. {$said}");

@@ -13,7 +13,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Planisher\Imaging\Checksum;
 use Planisher\Picture\PictureFacts;
-use Symfony\Component\Process\Process;
 
 /** Puts a copy back where nothing is: the database, brought to this version, then each file, held against its sum. */
 final class Restore
@@ -100,21 +99,8 @@ final class Restore
 
     private static function database(CopyFolder $copy): void
     {
-        $of = (array) config('database.connections.'.config('database.default'));
-        $process = new Process(
-            [
-                'bash',
-                '-c',
-                'set -o pipefail; from=$1; shift; gunzip -c "$from" | "$@"',
-                '_',
-                $copy->path(CopyFolder::DATABASE),
-                ...['mariadb', '--no-defaults', '--host', $of['host'], '--port', (string) $of['port'], '--user', $of['username']],
-                $of['database'],
-            ],
-            env: ['MYSQL_PWD' => (string) $of['password']],
-            timeout: null,
-        );
-        $process->run();
+        $from = $copy->path(CopyFolder::DATABASE);
+        $process = DatabaseProgram::run('gunzip -c "$file" | "$@"', $from, ['mariadb', '--no-defaults']);
         DB::purge();
         $process->isSuccessful() || throw new CopyRefused('The database couldn’t be put back. '.trim($process->getErrorOutput()));
     }
