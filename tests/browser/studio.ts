@@ -130,10 +130,11 @@ export async function download(page: Page, press: () => Promise<void>) {
     return path;
 }
 
-/** A picture of a size, painted by ImageMagick. */
+/** A picture of a size, painted by ImageMagick: the same each time. A plasma is painted small, which takes a tenth of the time. */
 export function painted(name: string, size: string, what = 'plasma:tan-steelblue') {
     const path = join(mkdtempSync(join(tmpdir(), 'planisher-painted-')), name);
-    tool('/usr/bin/convert', '-size', size, what, '-quality', '90', path);
+    const small = what.startsWith('plasma') ? size.replaceAll(/\d+/g, (side) => `${Math.ceil(Number(side) / 8)}`) : size;
+    tool('/usr/bin/convert', '-seed', '7', '-size', small, what, '-resize', `${size}!`, '-quality', '90', path);
     return path;
 }
 

@@ -1,4 +1,3 @@
-import { Popover } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
@@ -7,6 +6,7 @@ import { useTell } from '@/common/useTell';
 import type { HouseFinish, LineView } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
+import { Popup } from '@/common/Popup';
 
 interface Props {
     orderId: number;
@@ -20,48 +20,39 @@ export function GiveFinish({ orderId, lines, keepFrom }: Props) {
     const [open, setOpen] = useState(false);
     const [keeps, setKeeps] = useState(false);
     return (
-        <Popover.Root
-            open={open}
-            onOpenChange={(opens) => {
+        <Popup
+            title="House finish"
+            isOpen={open}
+            onOpen={(opens) => {
                 setOpen(opens);
                 setKeeps(false);
             }}
+            align={keepFrom ? 'end' : 'start'}
+            className="w-[22rem]"
+            trigger={<Button className="data-[state=open]:border-copper">House finish</Button>}
         >
-            <Popover.Trigger className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap hover:border-ink data-[state=open]:border-copper">
-                House finish
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    align={keepFrom ? 'end' : 'start'}
-                    sideOffset={8}
-                    collisionPadding={12}
-                    aria-label="House finish"
-                    className="z-30 max-h-[80vh] w-[22rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
-                >
-                    {keeps && keepFrom ? (
-                        <Keep line={keepFrom} done={() => setKeeps(false)} />
-                    ) : (
-                        <Give orderId={orderId} lines={lines} close={() => setOpen(false)} />
+            {keeps && keepFrom ? (
+                <Keep line={keepFrom} done={() => setKeeps(false)} />
+            ) : (
+                <Give orderId={orderId} lines={lines} close={() => setOpen(false)} />
+            )}
+            {!keeps && (
+                <div className="mt-3 flex items-baseline gap-4 border-t border-rule pt-3">
+                    {keepFrom && (
+                        <button
+                            type="button"
+                            className="font-semibold text-copper underline underline-offset-4"
+                            onClick={() => setKeeps(true)}
+                        >
+                            Keep this line’s choices…
+                        </button>
                     )}
-                    {!keeps && (
-                        <div className="mt-3 flex items-baseline gap-4 border-t border-rule pt-3">
-                            {keepFrom && (
-                                <button
-                                    type="button"
-                                    className="font-semibold text-copper underline underline-offset-4"
-                                    onClick={() => setKeeps(true)}
-                                >
-                                    Keep this line’s choices…
-                                </button>
-                            )}
-                            <Link to="/house-finishes" className="ml-auto text-soft underline underline-offset-4">
-                                Edit them
-                            </Link>
-                        </div>
-                    )}
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+                    <Link to="/house-finishes" className="ml-auto text-soft underline underline-offset-4">
+                        Edit them
+                    </Link>
+                </div>
+            )}
+        </Popup>
     );
 }
 

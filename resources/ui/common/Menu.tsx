@@ -1,5 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
+import { hasMovedOn } from './hasMovedOn';
 
 const ITEM = 'block cursor-default rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
 
@@ -11,16 +12,26 @@ interface Props {
 }
 
 /** What can be done with something as a whole, behind a button. */
-export const Menu = ({ trigger, children, onOpen }: Props) => (
-    <DropdownMenu.Root modal={false} onOpenChange={onOpen}>
-        <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" sideOffset={6} className="z-40 rounded border border-rule bg-white p-1 shadow-lg">
-                {children}
-            </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-    </DropdownMenu.Root>
-);
+export function Menu({ trigger, children, onOpen }: Props) {
+    const button = useRef<HTMLButtonElement>(null);
+    return (
+        <DropdownMenu.Root modal={false} onOpenChange={onOpen}>
+            <DropdownMenu.Trigger ref={button} asChild>
+                {trigger}
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content
+                    align="end"
+                    sideOffset={6}
+                    onCloseAutoFocus={(event) => hasMovedOn(button.current) && event.preventDefault()}
+                    className="z-40 rounded border border-rule bg-white p-1 shadow-lg"
+                >
+                    {children}
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}
 
 interface ActProps {
     onSelect: (event: Event) => void;

@@ -1,9 +1,9 @@
 import { useMutation } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { readRequirements } from '@/api/labs';
 import type { CardField, LabRead } from '@/api/types';
 import { Button } from '@/common/Button';
+import { OverPage } from '@/common/OverPage';
 import type { CardDraft } from './useCardDraft';
 
 interface Props {
@@ -15,21 +15,15 @@ interface Props {
 export function WhatTheLabSays({ fields, draft }: Props) {
     const [isOpen, setIsOpen] = useState(false);
     return (
-        <Dialog.Root open={isOpen} onOpenChange={setIsOpen}>
-            <Dialog.Trigger asChild>
-                <Button>Paste what the lab says…</Button>
-            </Dialog.Trigger>
-            <Dialog.Portal>
-                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
-                <Dialog.Content
-                    aria-describedby={undefined}
-                    className="fixed top-1/2 left-1/2 z-50 flex max-h-[88vh] w-[56rem] max-w-[94vw] -translate-1/2 flex-col rounded bg-white p-6 shadow-xl"
-                >
-                    <Dialog.Title className="mb-3 font-serif text-lead font-medium">What the lab says</Dialog.Title>
-                    <Reading fields={fields} draft={draft} onDone={() => setIsOpen(false)} />
-                </Dialog.Content>
-            </Dialog.Portal>
-        </Dialog.Root>
+        <OverPage
+            title="What the lab says"
+            isOpen={isOpen}
+            onOpen={setIsOpen}
+            className="flex w-[56rem] flex-col"
+            trigger={<Button>Paste what the lab says…</Button>}
+        >
+            <Reading fields={fields} draft={draft} onDone={() => setIsOpen(false)} />
+        </OverPage>
     );
 }
 

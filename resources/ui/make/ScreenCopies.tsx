@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { makeScreenCopies } from '@/api/makes';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
+import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';
 
@@ -37,58 +37,53 @@ export function ScreenCopies({ orderId, lines, onMade }: Props) {
         },
     });
     return (
-        <Popover.Root open={isOpen} onOpenChange={setIsOpen}>
-            <Popover.Trigger className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap">
-                Screen copies
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    align="end"
-                    sideOffset={8}
-                    aria-label="Screen copies"
-                    className="z-30 w-[19.5rem] rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
-                >
-                    <form
-                        noValidate
-                        className="flex flex-col gap-3"
-                        onSubmit={(event) => {
-                            event.preventDefault();
-                            make.mutate();
-                        }}
-                    >
-                        <h2 className="text-[13px] font-semibold">Copies for a screen</h2>
-                        <p className="text-small text-soft">
-                            Every line as it will be printed, small, in a folder of its own. Nothing of it goes to the lab.
-                        </p>
-                        <Field
-                            label="Long side in pixels"
-                            beside
-                            inputMode="numeric"
-                            value={longSide}
-                            onChange={(event) => setLongSide(event.target.value)}
-                            className="w-20 text-right"
-                        />
-                        <Field
-                            label="Quality, 1 to 100"
-                            beside
-                            inputMode="numeric"
-                            value={quality}
-                            onChange={(event) => setQuality(event.target.value)}
-                            className="w-20 text-right"
-                        />
-                        <Tick label="Sharpened for a screen" isTicked={isSharpened} onTick={setIsSharpened} />
-                        <WhichMark none="No mark" value={mark} onChoose={setMark} />
-                        {make.error && (
-                            <p role="alert" className="text-small text-stops">
-                                {make.error.message}
-                            </p>
-                        )}
-                        <Button type="submit" disabled={make.isPending}>
-                            Make screen copies
-                        </Button>
-                    </form>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+        <Popup
+            title="Screen copies"
+            isOpen={isOpen}
+            onOpen={setIsOpen}
+            align="end"
+            className="w-[19.5rem]"
+            trigger={<Button className="data-[state=open]:border-copper">Screen copies</Button>}
+        >
+            <form
+                noValidate
+                className="flex flex-col gap-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    make.mutate();
+                }}
+            >
+                <h2 className="text-[13px] font-semibold">Copies for a screen</h2>
+                <p className="text-small text-soft">
+                    Every line as it will be printed, small, in a folder of its own. Nothing of it goes to the lab.
+                </p>
+                <Field
+                    label="Long side in pixels"
+                    beside
+                    inputMode="numeric"
+                    value={longSide}
+                    onChange={(event) => setLongSide(event.target.value)}
+                    className="w-20 text-right"
+                />
+                <Field
+                    label="Quality, 1 to 100"
+                    beside
+                    inputMode="numeric"
+                    value={quality}
+                    onChange={(event) => setQuality(event.target.value)}
+                    className="w-20 text-right"
+                />
+                <Tick label="Sharpened for a screen" isTicked={isSharpened} onTick={setIsSharpened} />
+                <WhichMark none="No mark" value={mark} onChoose={setMark} />
+                {make.error && (
+                    <p role="alert" className="text-small text-stops">
+                        {make.error.message}
+                    </p>
+                )}
+                <Button type="submit" disabled={make.isPending}>
+                    Make screen copies
+                </Button>
+            </form>
+        </Popup>
     );
 }

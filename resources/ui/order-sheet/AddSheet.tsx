@@ -1,10 +1,10 @@
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useAddLine } from '@/api/lines';
 import { useReadyWays } from '@/api/sheets';
 import type { Change, OrderSheet, ReadyWay } from '@/api/types';
 import { useTell } from '@/common/useTell';
+import { Popup } from '@/common/Popup';
 import { Typed } from '@/sentence/Typed';
 import { SheetSketch } from './SheetSketch';
 
@@ -28,67 +28,64 @@ export function AddSheet({ order }: { order: OrderSheet }) {
     const paper = ways.data?.ways[0]?.paper;
     const scale = paper ? Math.min(44 / Math.max(paper.width, paper.height), 1) : 1;
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
-            <Popover.Trigger className="text-[13px] text-soft underline underline-offset-4 hover:text-ink">
-                A shared sheet…
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    align="start"
-                    side="top"
-                    sideOffset={8}
-                    collisionPadding={12}
-                    aria-label="A shared sheet"
-                    className="z-30 max-h-(--radix-popover-content-available-height) w-[30rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
-                >
-                    <div className="flex flex-col gap-3">
-                        <h2 className="text-[13px] font-semibold">A shared sheet, to be cut apart</h2>
-                        <Typed
-                            label="Size of the sheet"
-                            value={size.replace(' x ', ' × ')}
-                            onSet={(typed) => {
-                                setSize(typed);
-                                return Promise.resolve();
-                            }}
-                        />
-                        <div className="flex flex-wrap gap-1.5">
-                            {order.labCard.sizes.map((offered) => (
-                                <button
-                                    key={offered.size}
-                                    type="button"
-                                    aria-pressed={offered.size === size}
-                                    onClick={() => setSize(offered.size)}
-                                    className="rounded-[3px] border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
-                                >
-                                    {offered.label}
-                                </button>
-                            ))}
-                        </div>
-                        {ways.error && (
-                            <p role="alert" className="text-stops">
-                                {ways.error.message}
-                            </p>
-                        )}
-                        <ul className="grid grid-cols-2 gap-px">
-                            {ways.data?.ways.map((way) => (
-                                <li key={way.label}>
-                                    <button
-                                        type="button"
-                                        className="flex w-full items-center gap-3 rounded-[3px] px-2 py-1.5 text-left hover:bg-chrome"
-                                        onClick={() => make(way)}
-                                    >
-                                        <span className="grid size-11 shrink-0 place-items-center">
-                                            <SheetSketch drawn={way} scale={scale} />
-                                        </span>
-                                        {way.label}
-                                    </button>
-                                </li>
-                            ))}
-                        </ul>
-                        {ways.data?.ways.length === 0 && <p className="text-soft">Nothing comes out without a remainder.</p>}
-                    </div>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+        <Popup
+            title="A shared sheet"
+            isOpen={open}
+            onOpen={setOpen}
+            side="top"
+            className="w-[30rem]"
+            trigger={
+                <button type="button" className="text-[13px] text-soft underline underline-offset-4 hover:text-ink">
+                    A shared sheet…
+                </button>
+            }
+        >
+            <div className="flex flex-col gap-3">
+                <h2 className="text-[13px] font-semibold">A shared sheet, to be cut apart</h2>
+                <Typed
+                    label="Size of the sheet"
+                    value={size.replace(' x ', ' × ')}
+                    onSet={(typed) => {
+                        setSize(typed);
+                        return Promise.resolve();
+                    }}
+                />
+                <div className="flex flex-wrap gap-1.5">
+                    {order.labCard.sizes.map((offered) => (
+                        <button
+                            key={offered.size}
+                            type="button"
+                            aria-pressed={offered.size === size}
+                            onClick={() => setSize(offered.size)}
+                            className="rounded-[3px] border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
+                        >
+                            {offered.label}
+                        </button>
+                    ))}
+                </div>
+                {ways.error && (
+                    <p role="alert" className="text-stops">
+                        {ways.error.message}
+                    </p>
+                )}
+                <ul className="grid grid-cols-2 gap-px">
+                    {ways.data?.ways.map((way) => (
+                        <li key={way.label}>
+                            <button
+                                type="button"
+                                className="flex w-full items-center gap-3 rounded-[3px] px-2 py-1.5 text-left hover:bg-chrome"
+                                onClick={() => make(way)}
+                            >
+                                <span className="grid size-11 shrink-0 place-items-center">
+                                    <SheetSketch drawn={way} scale={scale} />
+                                </span>
+                                {way.label}
+                            </button>
+                        </li>
+                    ))}
+                </ul>
+                {ways.data?.ways.length === 0 && <p className="text-soft">Nothing comes out without a remainder.</p>}
+            </div>
+        </Popup>
     );
 }

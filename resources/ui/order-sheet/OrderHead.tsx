@@ -10,6 +10,7 @@ import { daysAway, longDay } from '@/common/days';
 import { Field } from '@/common/Field';
 import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
 import { useNotices } from '@/common/notices';
+import { OverPage } from '@/common/OverPage';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
 import { NamesOfOrder } from '@/names/NamesOfOrder';
 import { RemarkField } from './Remark';
@@ -45,40 +46,18 @@ export function OrderHead({ order, chosen }: { order: OrderSheet; chosen: LineVi
                 {order.dueOn ? ` · due ${longDay(order.dueOn)}, ${daysAway(order.dueOn)}` : ' · no day set'}
             </button>
             {remarks.length > 0 && <p className="mt-1 max-w-[60rem] font-serif text-[14.5px]">{remarks.join(' · ')}</p>}
-            <Shown title="The order" isOpen={isOpen} onOpen={setIsOpen}>
+            <OverPage className="w-[32rem]" title="The order" isOpen={isOpen} onOpen={setIsOpen}>
                 <Form order={order} onDone={() => setIsOpen(false)} />
-            </Shown>
-            <Shown title="Names of its files" isOpen={isNames} onOpen={setIsNames}>
+            </OverPage>
+            <OverPage className="w-[32rem]" title="Names of its files" isOpen={isNames} onOpen={setIsNames}>
                 <NamesOfOrder order={order} chosen={chosen} onDone={() => setIsNames(false)} />
-            </Shown>
-            <Shown title="What was done" isOpen={isHistory} onOpen={setIsHistory}>
+            </OverPage>
+            <OverPage className="w-[32rem]" title="What was done" isOpen={isHistory} onOpen={setIsHistory}>
                 <History orderId={order.id} isOpen={isHistory} />
-            </Shown>
+            </OverPage>
         </header>
     );
 }
-
-interface ShownProps {
-    title: string;
-    isOpen: boolean;
-    onOpen: (isOpen: boolean) => void;
-    children: React.ReactNode;
-}
-
-const Shown = ({ title, isOpen, onOpen, children }: ShownProps) => (
-    <Dialog.Root open={isOpen} onOpenChange={onOpen}>
-        <Dialog.Portal>
-            <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
-            <Dialog.Content
-                aria-describedby={undefined}
-                className="fixed top-1/2 left-1/2 z-50 max-h-[88vh] w-[32rem] -translate-1/2 overflow-auto rounded bg-white p-6 shadow-xl"
-            >
-                <Dialog.Title className="mb-4 font-serif text-lead font-medium">{title}</Dialog.Title>
-                {children}
-            </Dialog.Content>
-        </Dialog.Portal>
-    </Dialog.Root>
-);
 
 function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
     const choices = useOrderChoices();

@@ -1,8 +1,8 @@
-import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
 import { useLineActs } from '@/api/lines';
 import type { LineView } from '@/api/types';
 import { Button } from '@/common/Button';
+import { Popup } from '@/common/Popup';
 
 interface Props {
     orderId: number;
@@ -15,25 +15,24 @@ export function Remark({ orderId, line, className = '' }: Props) {
     const [isOpen, setIsOpen] = useState(false);
     const has = line.remark ?? line.remarkForLab;
     return (
-        <Popover.Root open={isOpen} onOpenChange={setIsOpen}>
-            <Popover.Trigger
-                aria-label={`${has ? 'The remark' : 'A remark'} on line ${line.number}`}
-                className={`relative z-10 h-6 text-small text-soft underline underline-offset-4 hover:text-ink ${className}`}
-            >
-                Remark
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    align="end"
-                    sideOffset={6}
-                    collisionPadding={12}
-                    aria-label={`Remark on line ${line.number}`}
-                    className="z-30 w-[22rem] rounded border border-rule bg-white p-4 text-[13px] shadow-lg"
+        <Popup
+            title={`Remark on line ${line.number}`}
+            isOpen={isOpen}
+            onOpen={setIsOpen}
+            align="end"
+            className="w-[22rem]"
+            trigger={
+                <button
+                    type="button"
+                    aria-label={`${has ? 'The remark' : 'A remark'} on line ${line.number}`}
+                    className={`relative z-10 h-6 text-small text-soft underline underline-offset-4 hover:text-ink ${className}`}
                 >
-                    <Form orderId={orderId} line={line} onDone={() => setIsOpen(false)} />
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+                    Remark
+                </button>
+            }
+        >
+            <Form orderId={orderId} line={line} onDone={() => setIsOpen(false)} />
+        </Popup>
     );
 }
 

@@ -1,10 +1,10 @@
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { LineView, SheetTried } from '@/api/types';
 import { useSheetActs, useSheetsTried, type Gathered } from '@/api/sheets';
 import { Typed } from '@/sentence/Typed';
 import { useHouseFinishes } from '@/api/house-finishes';
 import { Button } from '@/common/Button';
+import { Popup } from '@/common/Popup';
 import { useTell } from '@/common/useTell';
 import { SheetSketch } from './SheetSketch';
 
@@ -19,22 +19,15 @@ interface Props {
 export function ShareSheets({ orderId, lines, pictures, onDone }: Props) {
     const [open, setOpen] = useState(false);
     return (
-        <Popover.Root open={open} onOpenChange={setOpen}>
-            <Popover.Trigger className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap hover:border-ink data-[state=open]:border-copper">
-                Put on shared sheets
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    align="start"
-                    sideOffset={8}
-                    collisionPadding={12}
-                    aria-label="Put on shared sheets"
-                    className="z-30 max-h-(--radix-popover-content-available-height) w-[34rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
-                >
-                    <Offers orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} close={() => setOpen(false)} />
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+        <Popup
+            title="Put on shared sheets"
+            isOpen={open}
+            onOpen={setOpen}
+            className="w-[34rem]"
+            trigger={<Button className="data-[state=open]:border-copper">Put on shared sheets</Button>}
+        >
+            <Offers orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} close={() => setOpen(false)} />
+        </Popup>
     );
 }
 

@@ -1,4 +1,3 @@
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useClientPageActs, useClientPages } from '@/api/client-pages';
 import { useMarks } from '@/api/marks';
@@ -7,6 +6,7 @@ import { Button } from '@/common/Button';
 import { longDay } from '@/common/days';
 import { Field } from '@/common/Field';
 import { useNotices } from '@/common/notices';
+import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';
 
@@ -21,59 +21,58 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
     const [mark, setMark] = useState<string | null>(null);
     const [reopens, setReopens] = useState(true);
     return (
-        <Popover.Root>
-            <Popover.Trigger className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink">
-                Show the client
-            </Popover.Trigger>
-            <Popover.Portal>
-                <Popover.Content
-                    align="end"
-                    sideOffset={8}
-                    collisionPadding={12}
-                    aria-label="Show the client"
-                    className="z-30 max-h-[80vh] w-[24rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+        <Popup
+            title="Show the client"
+            align="end"
+            className="w-[24rem]"
+            trigger={
+                <button
+                    type="button"
+                    className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
                 >
-                    <h2 className="text-[13px] font-semibold">Show the client</h2>
-                    <p className="mt-1 mb-3 text-small text-soft">
-                        A page behind a link, without a sign-in: every print as it will be, a yes or a note to each.
+                    Show the client
+                </button>
+            }
+        >
+            <h2 className="text-[13px] font-semibold">Show the client</h2>
+            <p className="mt-1 mb-3 text-small text-soft">
+                A page behind a link, without a sign-in: every print as it will be, a yes or a note to each.
+            </p>
+            {pages.data && pages.data.pages.length > 0 && (
+                <ul className="mb-3 flex flex-col gap-3 border-b border-rule pb-3">
+                    {pages.data.pages.map((page) => (
+                        <Shown key={page.id} page={page} onRevoke={() => revoke.mutate(page.id)} />
+                    ))}
+                </ul>
+            )}
+            <form
+                noValidate
+                className="flex flex-col gap-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    show.mutate({ days: Number(days), mark, reopens });
+                }}
+            >
+                <Field
+                    label="Open for days"
+                    beside
+                    inputMode="numeric"
+                    value={days}
+                    onChange={(event) => setDays(event.target.value)}
+                    className="w-16 text-right"
+                />
+                <Tick label="A note opens its line again" isTicked={reopens} onTick={setReopens} />
+                <WhichMark none="No mark over the pictures" value={mark} onChoose={setMark} />
+                {(show.error ?? revoke.error) && (
+                    <p role="alert" className="text-small text-stops">
+                        {(show.error ?? revoke.error)!.message}
                     </p>
-                    {pages.data && pages.data.pages.length > 0 && (
-                        <ul className="mb-3 flex flex-col gap-3 border-b border-rule pb-3">
-                            {pages.data.pages.map((page) => (
-                                <Shown key={page.id} page={page} onRevoke={() => revoke.mutate(page.id)} />
-                            ))}
-                        </ul>
-                    )}
-                    <form
-                        noValidate
-                        className="flex flex-col gap-3"
-                        onSubmit={(event) => {
-                            event.preventDefault();
-                            show.mutate({ days: Number(days), mark, reopens });
-                        }}
-                    >
-                        <Field
-                            label="Open for days"
-                            beside
-                            inputMode="numeric"
-                            value={days}
-                            onChange={(event) => setDays(event.target.value)}
-                            className="w-16 text-right"
-                        />
-                        <Tick label="A note opens its line again" isTicked={reopens} onTick={setReopens} />
-                        <WhichMark none="No mark over the pictures" value={mark} onChoose={setMark} />
-                        {(show.error ?? revoke.error) && (
-                            <p role="alert" className="text-small text-stops">
-                                {(show.error ?? revoke.error)!.message}
-                            </p>
-                        )}
-                        <Button type="submit" look="main" disabled={show.isPending || marks.isPending}>
-                            Make a link
-                        </Button>
-                    </form>
-                </Popover.Content>
-            </Popover.Portal>
-        </Popover.Root>
+                )}
+                <Button type="submit" look="main" disabled={show.isPending || marks.isPending}>
+                    Make a link
+                </Button>
+            </form>
+        </Popup>
     );
 }
 

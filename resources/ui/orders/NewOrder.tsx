@@ -7,23 +7,15 @@ import { createOrder, useOrderChoices } from '@/api/orders';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
+import { OverPage } from '@/common/OverPage';
 import { useAwaited } from '@/common/useAwaited';
 
 /** Client, lab, day: and at once the order sheet. */
 export function NewOrder({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
     return (
-        <Dialog.Root open={open} onOpenChange={onOpenChange}>
-            <Dialog.Portal>
-                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
-                <Dialog.Content
-                    aria-describedby={undefined}
-                    className="fixed top-1/2 left-1/2 z-50 w-[26rem] -translate-1/2 rounded bg-white p-6 shadow-xl"
-                >
-                    <Dialog.Title className="mb-4 font-serif text-lead font-medium">New order</Dialog.Title>
-                    <Form />
-                </Dialog.Content>
-            </Dialog.Portal>
-        </Dialog.Root>
+        <OverPage title="New order" isOpen={open} onOpen={onOpenChange} className="w-[26rem]">
+            <Form />
+        </OverPage>
     );
 }
 

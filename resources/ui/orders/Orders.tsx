@@ -99,7 +99,7 @@ export function Orders() {
                         </Button>
                     </div>
                     <Places counts={orders.data.counts} where={where} onGo={(to) => go({ where: to })} />
-                    <Rows page={orders.data} find={find} where={where} />
+                    <Rows page={orders.data} find={find} where={where} isOfBefore={orders.isPlaceholderData} />
                     <Turning page={orders.data} onTurn={(to) => go({ page: to })} />
                 </main>
             ) : (
@@ -139,13 +139,14 @@ function Places({ counts, where, onGo }: { counts: Page['counts']; where: Where;
     );
 }
 
-function Rows({ page, find, where }: { page: Page; find: string; where: Where }) {
+/** Orders that still stand there from before, while those that are asked for come, can't be pressed. */
+function Rows({ page, find, where, isOfBefore }: { page: Page; find: string; where: Where; isOfBefore: boolean }) {
     if (page.orders.length === 0) {
         return <p className="border-t border-rule py-8 text-soft">{empty(find, where)}</p>;
     }
     let last = '';
     return (
-        <ul>
+        <ul inert={isOfBefore}>
             {page.orders.map((order) => {
                 const group = where === 'away' || where === 'removed' ? '' : dueGroup(order.dueOn);
                 const isFirst = group !== last;

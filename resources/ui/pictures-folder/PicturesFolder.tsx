@@ -1,9 +1,9 @@
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { folderThumb, usePicturesFolder } from '@/api/pictures-folder';
 import type { FolderFile } from '@/api/types';
 import { Button } from '@/common/Button';
+import { OverPage } from '@/common/OverPage';
 
 interface Props {
     /** names of the order's pictures */
@@ -15,28 +15,28 @@ interface Props {
 export function PicturesFolder({ held, onTake }: Props) {
     const [isOpen, setIsOpen] = useState(false);
     return (
-        <Dialog.Root open={isOpen} onOpenChange={setIsOpen}>
-            <Dialog.Trigger className="mt-1 block h-6 font-semibold text-copper underline underline-offset-2">
-                From the pictures folder…
-            </Dialog.Trigger>
-            <Dialog.Portal>
-                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/25" />
-                <Dialog.Content
-                    aria-describedby={undefined}
-                    className="fixed top-1/2 left-1/2 z-50 flex h-[88vh] w-[66rem] max-w-[96vw] -translate-1/2 flex-col rounded bg-white shadow-xl"
-                >
-                    <Dialog.Title className="px-6 pt-5 font-serif text-lead font-medium">The pictures folder</Dialog.Title>
-                    <Inside
-                        held={held}
-                        onTake={(paths) => {
-                            onTake(paths);
-                            setIsOpen(false);
-                        }}
-                        onClose={() => setIsOpen(false)}
-                    />
-                </Dialog.Content>
-            </Dialog.Portal>
-        </Dialog.Root>
+        <OverPage
+            title="The pictures folder"
+            isOpen={isOpen}
+            onOpen={setIsOpen}
+            className="flex h-[88vh] w-[66rem] flex-col"
+            trigger={
+                <button type="button" className="mt-1 block h-6 font-semibold text-copper underline underline-offset-2">
+                    From the pictures folder…
+                </button>
+            }
+        >
+            <div className="-mx-6 -mb-6 flex min-h-0 grow flex-col">
+                <Inside
+                    held={held}
+                    onTake={(paths) => {
+                        onTake(paths);
+                        setIsOpen(false);
+                    }}
+                    onClose={() => setIsOpen(false)}
+                />
+            </div>
+        </OverPage>
     );
 }
 

@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
+import { hasMovedOn } from '@/common/hasMovedOn';
 import { WORDS_OF_FINISHES } from '@/finishes';
 import { CaptionWord } from './words/CaptionWord';
 import { ColourWord } from './words/ColourWord';
@@ -172,8 +173,10 @@ function Opening({ title, text, isName, onOpen, change, children }: OpeningProps
                     collisionPadding={12}
                     aria-label={title}
                     onCloseAutoFocus={(event) => {
-                        // A word that was set is done with: the next Enter passes the line, the next Tab goes on from here.
-                        if (isDone.current) {
+                        if (hasMovedOn(trigger.current)) {
+                            event.preventDefault();
+                        } else if (isDone.current) {
+                            // A word that was set is done with: the next Enter passes the line, the next Tab goes on from here.
                             event.preventDefault();
                             trigger.current?.focus();
                             trigger.current?.blur();
