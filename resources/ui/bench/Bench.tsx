@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { Navigate, useNavigate, useParams } from 'react-router';
 import { useLineActs, type LineActs } from '@/api/lines';
 import { useMark } from '@/api/pictures';
 import { useAnswers } from '@/api/client-pages';
@@ -9,11 +9,10 @@ import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
 import { daysAway } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
-import { TopBar } from '@/common/TopBar';
+import { OfOrder } from '@/common/OfOrder';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
-import type { ChangeLettering } from '@/drawing/lettering/LetteringTools';
 import { FINISHES, finishOf } from '@/finishes';
 import type { FinishUi } from '@/finishes/finish';
 import { useDrop } from '@/order-sheet/dragging';
@@ -28,6 +27,7 @@ import { cellLine } from '@/api/cells';
 import { ChosenKept, useChosen } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
+import { useHand } from '@/drawing/useHand';
 import { Rack } from './Rack';
 import { TestStripBar } from './TestStripBar';
 
@@ -133,31 +133,11 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
         (by) => (place === undefined ? changeLine(by) : changeCell(place, by)),
         [changeLine, changeCell, place],
     );
-    const saveWindow = useCallback(
-        (window: object) => {
-            const saved = change({ window });
-            tell(saved);
-            return saved;
-        },
-        [change, tell],
-    );
-    const letter: ChangeLettering = useCallback(
-        (changed) => {
-            const saved = change(({ line: { lettering } }) => ({ lettering: changed(lettering ?? []) }));
-            tell(saved);
-            return saved;
-        },
-        [change, tell],
-    );
+    const hand = useHand(change);
     const already = useCallback(() => undefined, []);
     const uploads = useUploads(order.id, already);
     const dropped = useDropped(line, acts, uploads.add);
     const drop = useDrop({ onFiles: (files) => dropped(files, place) });
-    const turn = () => {
-        tell(
-            change(({ drawing }) => ({ turn: drawing && drawing.paper.width > drawing.paper.height ? 'portrait' : 'landscape' })),
-        );
-    };
     useKeys({
         Enter: pass,
         '[': () => go(order.lines[at - 1]),
@@ -168,40 +148,21 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
     });
 
     return (
-        <div className="flex h-screen flex-col">
-            <title>{`${line.short} · Planisher`}</title>
-            <TopBar
-                keys={KEYS}
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <Link to={sheet} className="font-semibold">
-                            {order.number} {order.client}
-                        </Link>
-                        <span className="truncate text-soft">
-                            for {order.lab}
-                            {order.dueOn ? ` · due ${daysAway(order.dueOn)}` : ''}
-                        </span>
-                    </>
-                }
-                acts={
-                    <>
-                        <span className="text-[13px] whitespace-nowrap text-soft" role="status">
-                            {acts.isSaving ? 'Saving…' : `Line ${at + 1} of ${order.lines.length}`}
-                        </span>
-                        <UndoRedo orderId={order.id} />
-                        <GiveFinish orderId={order.id} lines={[line]} keepFrom={line} />
-                        <Link
-                            to={sheet}
-                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap"
-                        >
-                            Order sheet
-                        </Link>
-                    </>
-                }
-            />
+        <OfOrder
+            title={line.short}
+            order={order}
+            here={`for ${order.lab}${order.dueOn ? ` · due ${daysAway(order.dueOn)}` : ''}`}
+            keys={KEYS}
+            acts={
+                <>
+                    <span className="text-[13px] whitespace-nowrap text-soft" role="status">
+                        {acts.isSaving ? 'Saving…' : `Line ${at + 1} of ${order.lines.length}`}
+                    </span>
+                    <UndoRedo orderId={order.id} />
+                    <GiveFinish orderId={order.id} lines={[line]} keepFrom={line} />
+                </>
+            }
+        >
             <Trouble error={trouble} />
             <div className="flex min-h-0 grow">
                 <Rack orderId={order.id} lines={order.lines} current={line.id} />
@@ -222,11 +183,9 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                                 line={line}
                                 finish={finishOf(line)}
                                 faces={order.faces}
-                                onLettering={letter}
-                                onWindow={saveWindow}
+                                {...hand}
                                 onType={acts.type}
                                 tell={tell}
-                                onTurn={turn}
                                 onRemedy={(remedy) => tell(changeLine(remedy.change))}
                                 onMark={(area) => void mark(worked.mustStayIn, [...worked.mustStayIn, area])}
                             />
@@ -246,7 +205,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                     onHold={() => tell(acts.hold())}
                 />
             </div>
-        </div>
+        </OfOrder>
     );
 }
 

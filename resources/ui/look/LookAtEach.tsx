@@ -1,5 +1,5 @@
-import { useCallback, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { useLineActs } from '@/api/lines';
 import { useOrder } from '@/api/orders';
 import { useMark } from '@/api/pictures';
@@ -7,7 +7,7 @@ import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
-import { TopBar } from '@/common/TopBar';
+import { OfOrder } from '@/common/OfOrder';
 import { waysOut } from '@/common/waysOut';
 import { useKeys } from '@/common/useKeys';
 import { useNotices } from '@/common/notices';
@@ -16,6 +16,7 @@ import { Drawing } from '@/drawing/Drawing';
 import { ChosenKept } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
+import { useHand } from '@/drawing/useHand';
 import { finishOf } from '@/finishes';
 import { useMake } from '@/make/useMake';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
@@ -64,36 +65,20 @@ function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) 
     };
     useKeys({ o: () => void navigate(sheet) });
     return (
-        <div className="flex h-screen flex-col">
-            <title>{`Look at each · ${order.client} · Planisher`}</title>
-            <TopBar
-                keys={KEYS}
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <Link to={sheet} className="font-semibold">
-                            {order.number} {order.client}
-                        </Link>
-                        <span className="text-soft">look at each</span>
-                    </>
-                }
-                acts={
-                    <>
-                        <span className="text-[13px] whitespace-nowrap text-soft" role="status">
-                            {there.length === 0 ? 'None' : `${at + 1} of ${there.length}`}
-                        </span>
-                        <UndoRedo orderId={order.id} />
-                        <Link
-                            to={sheet}
-                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap"
-                        >
-                            Order sheet
-                        </Link>
-                    </>
-                }
-            />
+        <OfOrder
+            title={`Look at each · ${order.client}`}
+            order={order}
+            here="look at each"
+            keys={KEYS}
+            acts={
+                <>
+                    <span className="text-[13px] whitespace-nowrap text-soft" role="status">
+                        {there.length === 0 ? 'None' : `${at + 1} of ${there.length}`}
+                    </span>
+                    <UndoRedo orderId={order.id} />
+                </>
+            }
+        >
             <Trouble error={trouble} />
             {line ? (
                 <ModeKept key={line.id}>
@@ -106,7 +91,7 @@ function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) 
             ) : (
                 <p className="p-10 font-serif text-[20px]">Nothing here wants to be looked at.</p>
             )}
-        </div>
+        </OfOrder>
     );
 }
 
@@ -125,14 +110,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
     const acts = useLineActs(order.id, line.id);
     const mark = useMark(order.id, line.picture?.sha256);
     const { change } = acts;
-    const saveWindow = useCallback(
-        (window: object) => {
-            const saved = change({ window });
-            tell(saved);
-            return saved;
-        },
-        [change, tell],
-    );
+    const hand = useHand(change);
     const findings = line.findings.filter(({ level }) => level !== 'fine');
     /** of the first finding that has any, the others by Shift */
     const remedies = waysOut(findings.find((finding) => finding.remedy) ?? { remedy: null, others: [] }).slice(0, 2);
@@ -176,17 +154,9 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                         line={line}
                         finish={finishOf(line)}
                         faces={order.faces}
-                        onLettering={(changed) => change(({ line: { lettering } }) => ({ lettering: changed(lettering ?? []) }))}
-                        onWindow={saveWindow}
+                        {...hand}
                         onType={acts.type}
                         tell={tell}
-                        onTurn={() =>
-                            tell(
-                                change(({ drawing }) => ({
-                                    turn: drawing && drawing.paper.width > drawing.paper.height ? 'portrait' : 'landscape',
-                                })),
-                            )
-                        }
                         onRemedy={(one) => tell(change(one.change))}
                         onMark={(area) => void mark(line.mustStayIn, [...line.mustStayIn, area])}
                     />

@@ -3,11 +3,11 @@ import { useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { makeAgain, useMakes } from '@/api/makes';
 import type { MadeFile, Make, Measured } from '@/api/types';
-import { Key } from '@/common/Button';
+import { ButtonLink, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { useNotices } from '@/common/notices';
-import { TopBar } from '@/common/TopBar';
+import { OfOrder } from '@/common/OfOrder';
 import { useKeys } from '@/common/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
@@ -33,38 +33,19 @@ export function MakePage() {
     }
     const { order } = makes.data;
     return (
-        <div className="flex h-screen flex-col">
-            <title>{`Files of ${order.number} · Planisher`}</title>
-            <TopBar
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <Link to={`/orders/${id}`} className="font-semibold">
-                            {order.number} {order.client}
-                        </Link>
-                    </>
-                }
-                keys={KEYS}
-                acts={
-                    <>
-                        <ScreenCopies orderId={id} />
-                        <Link
-                            to={`/orders/${id}/parcels`}
-                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
-                        >
-                            To the lab<Key>L</Key>
-                        </Link>
-                        <Link
-                            to={`/orders/${id}`}
-                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
-                        >
-                            Order sheet
-                        </Link>
-                    </>
-                }
-            />
+        <OfOrder
+            title={`Files of ${order.number}`}
+            order={{ ...order, id }}
+            keys={KEYS}
+            acts={
+                <>
+                    <ScreenCopies orderId={id} />
+                    <ButtonLink to={`/orders/${id}/parcels`}>
+                        To the lab<Key>L</Key>
+                    </ButtonLink>
+                </>
+            }
+        >
             <Trouble error={makes.failureReason} />
             <main className="grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">Files for {order.lab}</h1>
@@ -77,7 +58,7 @@ export function MakePage() {
                     makes.data.makes.map((make, i) => <Set key={make.id} make={make} orderId={id} isNewest={i === 0} />)
                 )}
             </main>
-        </div>
+        </OfOrder>
     );
 }
 

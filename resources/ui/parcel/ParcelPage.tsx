@@ -1,7 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { useParcels } from '@/api/parcels';
 import { Loading, Trouble } from '@/common/Loading';
-import { TopBar } from '@/common/TopBar';
+import { OfOrder } from '@/common/OfOrder';
 import { OneParcel } from './OneParcel';
 import { WhatGoes } from './WhatGoes';
 
@@ -21,35 +21,19 @@ export function ParcelPage() {
     }
     const { order, lab, lines, parcels: all } = parcels.data;
     return (
-        <div className="flex h-screen flex-col">
-            <title>{`Parcels of ${order.number} · Planisher`}</title>
-            <TopBar
-                keys={KEYS}
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <Link to={`/orders/${id}`} className="font-semibold">
-                            {order.number} {order.client}
-                        </Link>
-                        <span className="text-soft">to the lab</span>
-                    </>
-                }
-                acts={
-                    <>
-                        <Link to={`/orders/${id}/make`} className="text-[13px] text-soft underline underline-offset-4">
-                            Files made
-                        </Link>
-                        <Link
-                            to={`/orders/${id}`}
-                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
-                        >
-                            Order sheet
-                        </Link>
-                    </>
-                }
-            />
+        <OfOrder
+            title={`Parcels of ${order.number}`}
+            order={{ ...order, id }}
+            here="to the lab"
+            keys={KEYS}
+            acts={
+                <>
+                    <Link to={`/orders/${id}/make`} className="text-[13px] text-soft underline underline-offset-4">
+                        Files made
+                    </Link>
+                </>
+            }
+        >
             <Trouble error={parcels.failureReason} />
             <main className="grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">To {lab.name}</h1>
@@ -72,6 +56,6 @@ export function ParcelPage() {
                     <OneParcel key={parcel.id} orderId={id} parcel={parcel} hasService={lab.hasService} isNewest={i === 0} />
                 ))}
             </main>
-        </div>
+        </OfOrder>
     );
 }

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useOrder } from '@/api/orders';
 import type { LineView } from '@/api/types';
 import { Loading } from '@/common/Loading';
-import { TopBar } from '@/common/TopBar';
+import { OfOrder } from '@/common/OfOrder';
 import { useKeys } from '@/common/useKeys';
 import { ScaleBar } from '@/drawing/ScaleBar';
 import { rulerUnit } from '@/drawing/units';
@@ -31,44 +31,28 @@ export function WallPage() {
     }
     const { data } = order;
     return (
-        <div className="flex h-screen flex-col">
-            <title>{`On the wall, ${data.client} · Planisher`}</title>
-            <TopBar
-                where={
-                    <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
-                        <Link to={`/orders/${data.id}`} className="font-semibold">
-                            {data.number} {data.client}
-                        </Link>
-                        <span className="text-soft">on the wall</span>
-                    </>
-                }
-                keys={[{ keys: 'P', does: 'a line of 180 cm, as tall as a person' }]}
-                acts={
-                    <>
-                        <label className="flex items-center gap-2 text-[13px] text-soft">
-                            <input
-                                type="checkbox"
-                                className="accent-copper"
-                                checked={person}
-                                onChange={(event) => setPerson(event.target.checked)}
-                            />
-                            180 cm line
-                        </label>
-                        <Link
-                            to={`/orders/${data.id}`}
-                            className="rounded-[3px] border border-[#a9a9a8] bg-white px-3 py-[5px] text-[13px] font-semibold"
-                        >
-                            Order sheet
-                        </Link>
-                    </>
-                }
-            />
+        <OfOrder
+            title={`On the wall, ${data.client}`}
+            order={data}
+            here="on the wall"
+            keys={[{ keys: 'P', does: 'a line of 180 cm, as tall as a person' }]}
+            acts={
+                <>
+                    <label className="flex items-center gap-2 text-[13px] text-soft">
+                        <input
+                            type="checkbox"
+                            className="accent-copper"
+                            checked={person}
+                            onChange={(event) => setPerson(event.target.checked)}
+                        />
+                        180 cm line
+                    </label>
+                </>
+            }
+        >
             <h1 className="sr-only">{data.client}, on the wall</h1>
             <Wall orderId={data.id} lines={data.lines} person={person} />
-        </div>
+        </OfOrder>
     );
 }
 
