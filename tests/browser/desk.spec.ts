@@ -141,10 +141,7 @@ test('the head of an order changes, and another lab is told first; it is copied,
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByText('ask for the oars')).toBeVisible();
 
-    const more = async () => {
-        await expect(page.getByRole('dialog')).toHaveCount(0); // its focus goes back first, which would close a menu
-        await page.getByRole('button', { name: 'The order…' }).click();
-    };
+    const more = () => page.getByRole('button', { name: 'The order…' }).click();
     await more();
     const zip = await download(page, () => page.getByRole('menuitem', { name: 'Export it with its pictures' }).click());
     const first = page.url();
@@ -233,6 +230,36 @@ test('a word with one choice closes when it is chosen, and the next Enter passes
     await page.keyboard.press('Escape');
     await page.keyboard.press('Enter');
     await expect(page.getByText('Every line is passed')).toBeVisible();
+});
+
+test('a word that is opened the moment another closes stays open', async ({ page }) => {
+    await page.goto('/orders/1/lines/3');
+    await openWord(page, 'Which way up');
+    await page.evaluate(() => {
+        document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+        document.querySelector<HTMLElement>('[data-testid=sentence] [aria-label$="Kind of file"]')!.click();
+    });
+    await expect(page.getByRole('dialog', { name: 'Which way up' })).toHaveCount(0);
+    await page.waitForTimeout(300); // nothing is to be seen of what would close it
+    await expect(page.getByRole('dialog', { name: 'Kind of file' })).toBeVisible();
+});
+
+test('orders of before can’t be opened while those that are asked for come', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'On the desk' })).toBeVisible();
+    let answer = () => undefined as void;
+    const held = new Promise<void>((done) => (answer = done));
+    await page.route('**/api/orders?where=away*', async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.getByRole('button', { name: /^Put away/ }).click();
+    await expect(page.getByRole('heading', { name: 'Put away', level: 1 })).toBeVisible();
+    const before = page.getByRole('main').getByRole('link').first();
+    await expect(before).toBeVisible();
+    await expect(before.click({ trial: true, timeout: 1000 })).rejects.toThrow(); // seen, but nothing to press
+    answer();
+    await expect(page.locator('main ul[inert]')).toHaveCount(0);
 });
 
 test.describe('a studio of one’s own', () => {
