@@ -36,7 +36,7 @@ final class RemoteDisk implements Disk
     {
         $stamp = $this->stamp($key);
         if ($stamp === null) {
-            return $this->place(hash('sha256', "nothing: {$key}"), $key);
+            return $this->nothing($key);
         }
         $here = $this->place($stamp->sha256 ?? hash('sha256', "odd: {$key}"), $key);
         if ($stamp->sha256 !== null && is_file($here)) {
@@ -80,7 +80,7 @@ final class RemoteDisk implements Disk
 
     public function repeat(string $from, string $key, string $sha256, bool $isApart = true): void
     {
-        if (! $this->isFree($key, $sha256)) {
+        if (! $this->isFree($key, $sha256, fn (): string => $this->path($from))) {
             return;
         }
         $this->copy($from, $key);
@@ -95,9 +95,7 @@ final class RemoteDisk implements Disk
     {
         $part = WholeCopy::beside($to);
         try {
-            $this->download($key, $part);
-
-            return Checksum::of($part) === $sha256 && @rename($part, $to);
+            return $this->download($key, $part) && Checksum::of($part) === $sha256 && @rename($part, $to);
         } catch (CannotKeep) {
             return false;
         } finally {
@@ -117,7 +115,7 @@ final class RemoteDisk implements Disk
     {
         $made = $this->workshop($key);
         $sha256 ??= Checksum::of($made);
-        $this->isFree($key, $sha256) && $this->send($made, $key, $sha256);
+        $this->isFree($key, $sha256, fn (): string => $made) && $this->send($made, $key, $sha256);
         $here = $this->place($sha256, $key);
         self::room($here);
         @rename($made, $here);
@@ -159,11 +157,13 @@ final class RemoteDisk implements Disk
     public function touch(string $key): void {}
 
     /**
-     * Whether a file still has to be sent: the same is there already, or nothing is.
+     * Whether a file still has to be sent: the same is there already, or nothing is, or only the beginning of it.
+     *
+     * @param  callable(): string  $ours  where the file that is to be kept lies on this machine
      *
      * @throws CannotKeep where another is there
      */
-    private function isFree(string $key, string $sha256): bool
+    private function isFree(string $key, string $sha256, callable $ours): bool
     {
         $there = $this->look($key);
         if ($there === null || $there->sha256 === $sha256) {
@@ -172,11 +172,32 @@ final class RemoteDisk implements Disk
         if ($there->sha256 !== null) {
             throw new CannotKeep("Another file of the name “{$key}” is kept already. Nothing is overwritten: move it away.");
         }
-        // Without a sum it isn't ours, or was left by a store that lost power: it is kept, beside.
+        // Without a sum it is as much of this file as a store had when it lost power; or it isn't ours, and is kept, beside.
+        if ($this->isBeginning($key, $ours())) {
+            return true;
+        }
         for ($n = 1; $this->look("{$key}.damaged-{$n}") !== null; $n++);
         $this->move($key, "{$key}.damaged-{$n}");
 
         return true;
+    }
+
+    /** Whether what is in the store is the beginning of a file of this machine. */
+    private function isBeginning(string $key, string $path): bool
+    {
+        $there = WholeCopy::beside($path);
+        try {
+            $ours = @fopen($path, 'r');
+            if ($ours === false || ! $this->download($key, $there)) {
+                return false;
+            }
+            $hash = hash_init('sha256');
+            hash_update_stream($hash, $ours, (int) filesize($there));
+
+            return hash_final($hash) === Checksum::of($there);
+        } finally {
+            @unlink($there);
+        }
     }
 
     /** By the store itself, which needs no reading here; some that call themselves compatible can't, and are sent it once more. */
@@ -211,7 +232,9 @@ final class RemoteDisk implements Disk
     {
         self::room($here);
         $part = "{$here}.".getmypid().'.part';
-        $this->download($key, $part);
+        if (! $this->download($key, $part)) {
+            return $this->nothing($key);
+        }
         if ($sha256 !== null && Checksum::of($part) !== $sha256) {
             $here = $this->place(hash('sha256', "odd: {$key}"), $key);
             self::room($here);
@@ -221,10 +244,17 @@ final class RemoteDisk implements Disk
         return $here;
     }
 
-    private function download(string $key, string $path): void
+    /** @return bool false where it isn't kept any more */
+    private function download(string $key, string $path): bool
     {
-        $this->asking(function () use ($key, $path): void {
-            $from = $this->store->readStream($key);
+        return $this->asking(function () use ($key, $path): bool {
+            try {
+                $from = $this->store->readStream($key);
+            } catch (\Throwable $e) {
+                $this->memory->forget(self::memory($key));
+
+                return self::isMissing($e) ? false : throw $e;
+            }
             $to = @fopen($path, 'w') ?: throw new CannotKeep('“'.dirname($path).'” can’t be written to. Make room.');
             try {
                 $isCopied = stream_copy_to_stream($from, $to) !== false;
@@ -233,6 +263,8 @@ final class RemoteDisk implements Disk
                 $isClosed = fclose($to);
             }
             ($isCopied && $isClosed) || throw new CannotKeep('“'.dirname($path).'” is full. Make room.');
+
+            return true;
         });
     }
 
@@ -282,6 +314,12 @@ final class RemoteDisk implements Disk
     private static function memory(string $key): string
     {
         return "kept {$key}";
+    }
+
+    /** Where no file is. */
+    private function nothing(string $key): string
+    {
+        return $this->place(hash('sha256', "nothing: {$key}"), $key);
     }
 
     /** Where a file of some sum lies on this machine. */

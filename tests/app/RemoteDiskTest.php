@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The studio's files on an S3-compatible store that isn't ours (s3rver): the same bytes, the same promises as on a disk of one's own. */
 final class RemoteDiskTest extends TestCase
@@ -76,6 +77,22 @@ final class RemoteDiskTest extends TestCase
         self::assertFileDoesNotExist($disk->path('orders/a/b.jpg'));
     }
 
+    public function test_what_goes_between_being_seen_and_being_fetched_is_gone_and_the_store_is_not_away(): void
+    {
+        $disk = self::disk();
+        $sum = hash('sha256', 'seen a moment ago');
+        foreach (['path', 'hand'] as $asked) {
+            $disk->keep(self::made('seen a moment ago'), "pictures/{$asked}.jpg");
+            self::assertSame($sum, $disk->stamp("pictures/{$asked}.jpg")?->sha256, 'seen, and remembered for a while');
+            Storage::disk('s3')->delete("pictures/{$asked}.jpg");
+        }
+        self::assertFileDoesNotExist($disk->path('pictures/path.jpg'));
+        $to = storage_path('app/handed.jpg');
+        self::assertFalse($disk->hand('pictures/hand.jpg', $to, $sum));
+        self::assertFileDoesNotExist($to);
+        self::assertSame([false, false], [$disk->has('pictures/path.jpg'), $disk->has('pictures/hand.jpg')]);
+    }
+
     public function test_what_is_made_is_settled_once_and_overwrites_nothing(): void
     {
         $disk = self::disk();
@@ -92,12 +109,35 @@ final class RemoteDiskTest extends TestCase
             self::assertStringContainsString('Nothing is overwritten', $e->getMessage());
         }
         self::assertStringEqualsFile($disk->path('orders/a/b.jpg'), 'one');
-        // What carries no sum was left by a store that lost power, or put there by hand: it is kept, beside.
-        Storage::disk('s3')->put('orders/a/c.jpg', 'hal');
-        file_put_contents($disk->workshop('orders/a/c.jpg'), 'half');
-        $disk->settle('orders/a/c.jpg');
-        self::assertStringEqualsFile($disk->path('orders/a/c.jpg'), 'half');
-        self::assertSame('hal', Storage::disk('s3')->get('orders/a/c.jpg.damaged-1'));
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function withoutSum(): iterable
+    {
+        yield 'nothing of it' => ['', false];
+        yield 'its beginning' => ['hal', false];
+        yield 'all of it' => ['half', false];
+        yield 'another' => ['hel', true];
+        yield 'more than it' => ['halfway', true];
+    }
+
+    /** A store that lost power left a beginning of what it was sent. What was put there by hand is kept, beside. */
+    #[DataProvider('withoutSum')]
+    public function test_what_carries_no_sum_is_replaced_where_it_is_a_beginning_and_kept_otherwise(string $there, bool $isKept): void
+    {
+        $disk = self::disk();
+        foreach (['settle', 'repeat'] as $way) {
+            $key = "orders/{$way}/c.jpg";
+            Storage::disk('s3')->put($key, $there);
+            if ($way === 'settle') {
+                file_put_contents($disk->workshop($key), 'half');
+                $disk->settle($key);
+            } else {
+                $disk->repeat('orders/settle/c.jpg', $key, hash('sha256', 'half'));
+            }
+            self::assertSame(['half', hash('sha256', 'half')], [Storage::disk('s3')->get($key), $disk->stamp($key)?->sha256]);
+            self::assertSame($isKept ? $there : null, $disk->has("{$key}.damaged-1") ? Storage::disk('s3')->get("{$key}.damaged-1") : null);
+        }
     }
 
     public function test_a_file_that_was_altered_in_the_store_is_never_taken_for_what_it_was(): void
@@ -198,10 +238,7 @@ final class RemoteDiskTest extends TestCase
         self::assertSame(['made'], array_values(array_unique($make->files()->pluck('state')->all())));
         $told = $make->files()->pluck('sha256', 'name')->all();
         ksort($told);
-        self::assertSame(
-            $told,
-            array_filter(self::sums($make), fn (string $name): bool => ! str_contains($name, '.damaged-'), ARRAY_FILTER_USE_KEY),
-        );
+        self::assertSame($told, self::sums($make));
     }
 
     public function test_a_store_that_is_away_is_said_to_be_away_and_nothing_is_missing(): void
