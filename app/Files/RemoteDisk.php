@@ -251,9 +251,10 @@ final class RemoteDisk implements Disk
             try {
                 $from = $this->store->readStream($key);
             } catch (\Throwable $e) {
+                self::isMissing($e) || throw $e;
                 $this->memory->forget(self::memory($key));
 
-                return self::isMissing($e) ? false : throw $e;
+                return false;
             }
             $to = @fopen($path, 'w') ?: throw new CannotKeep('“'.dirname($path).'” can’t be written to. Make room.');
             try {

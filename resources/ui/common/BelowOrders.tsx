@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
 import type { PageKey } from './KeysHelp';
-import { TopBar } from './TopBar';
+import { Above, TopBar } from './TopBar';
 
 interface Props {
     title: string;
@@ -16,9 +15,7 @@ export const BelowOrders = ({ title, keys, children }: Props) => (
         <TopBar
             where={
                 <>
-                    <Link to="/" className="text-soft hover:text-ink">
-                        Orders ›
-                    </Link>
+                    <Above to="/">Orders</Above>
                     <span className="font-semibold">{title}</span>
                 </>
             }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { OrderSheet } from '@/api/types';
 import { ButtonLink } from './Button';
 import type { PageKey } from './KeysHelp';
-import { TopBar } from './TopBar';
+import { Above, TopBar } from './TopBar';
 
 interface Props {
     title: string;
@@ -22,9 +22,7 @@ export const OfOrder = ({ title, order, here, keys, acts, children }: Props) => 
         <TopBar
             where={
                 <>
-                    <Link to="/" className="text-soft hover:text-ink">
-                        Orders ›
-                    </Link>
+                    <Above to="/">Orders</Above>
                     <Link to={`/orders/${order.id}`} className="font-semibold">
                         {order.number} {order.client}
                     </Link>

@@ -15,6 +15,13 @@ export const Wordmark = () => (
     </span>
 );
 
+/** The page a step above, in the bar. */
+export const Above = ({ to, children }: { to: string; children: string }) => (
+    <Link to={to} className="text-soft hover:text-ink">
+        {children} ›
+    </Link>
+);
+
 /** The bar every page has: where one is, what can be done here, who one is. */
 export function TopBar({ where, acts, keys }: { where?: ReactNode; acts?: ReactNode; keys: PageKey[] }) {
     return (

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { addLab, copyLab, keepLab, labKey, removeLab, useLab, useLabs } from '@/api/labs';
 import type { CardField, LabPage as Lab } from '@/api/types';
 import { Button } from '@/common/Button';
@@ -8,7 +8,7 @@ import { Loading } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
 import { useNotices } from '@/common/notices';
-import { TopBar } from '@/common/TopBar';
+import { Above, TopBar } from '@/common/TopBar';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
 import { CardFields } from './CardFields';
 import { PapersSaid, PapersTyped } from './CardPapers';
@@ -59,9 +59,7 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
             <TopBar
                 where={
                     <>
-                        <Link to="/labs" className="text-soft hover:text-ink">
-                            Labs ›
-                        </Link>
+                        <Above to="/labs">Labs</Above>
                         <span className="font-semibold">{lab?.name ?? 'A new lab'}</span>
                     </>
                 }

@@ -11,7 +11,7 @@ import type { LineView, OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
-import { TopBar } from '@/common/TopBar';
+import { Above, TopBar } from '@/common/TopBar';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { GiveFinish } from '@/bench/GiveFinish';
 import { useKeys } from '@/common/useKeys';
@@ -101,9 +101,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
             <TopBar
                 where={
                     <>
-                        <Link to="/" className="text-soft hover:text-ink">
-                            Orders ›
-                        </Link>
+                        <Above to="/">Orders</Above>
                         <span className="font-semibold">
                             {order.number} {order.client}
                         </span>
