@@ -25,7 +25,7 @@ final class Handed
         private readonly Child $child,
         private readonly Checksum $checksum,
         private readonly string $name,
-        private readonly bool $whole,
+        public readonly bool $whole,
     ) {}
 
     /**
@@ -66,7 +66,9 @@ final class Handed
             );
             $facts = $child->next();
 
-            return PictureFacts::fromArray($facts)->with(name: $name, warnings: $child->end());
+            $read = PictureFacts::fromArray($facts);
+
+            return $read->with(name: $name, warnings: max($read->warnings, $child->end()));
         });
     }
 
@@ -109,10 +111,23 @@ final class Handed
     {
         return $this->facts ??= self::words(function (): PictureFacts {
             $facts = PictureFacts::fromArray($this->child->next())->with(name: $this->name, sha256: $this->checksum->hex());
-            $seen = $this->whole ? $this->child->next() : [];
+            if (! $this->whole) {
+                return $facts->with(isSeeThrough: $facts->alpha);
+            }
+            $seen = $this->child->next();
 
-            return $facts->with(isSeeThrough: (bool) ($seen['isSeeThrough'] ?? $facts->alpha), warnings: $this->child->end());
+            return $facts->with(isSeeThrough: (bool) $seen['isSeeThrough'], warnings: max((int) $seen['warnings'], $this->child->end()));
         });
+    }
+
+    /** What decoders warned of, where only its header was read for its facts; asked once, when it has been made of. */
+    public function warnings(): int
+    {
+        try {
+            return max((int) $this->child->next()['warnings'], $this->child->end());
+        } catch (Stopped|PictureRefused) {
+            return 0; // whoever makes files of it meets the same
+        }
     }
 
     /**

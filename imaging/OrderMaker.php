@@ -40,6 +40,9 @@ final class OrderMaker
     /** Pictures that are read at once: this one's and the next line's. */
     private const AHEAD = 2;
 
+    /** @var array<string, Handed> by name; pictures that a second reader reads while files are made of them */
+    private array $reading = [];
+
     /** @var array<string, Handed|PictureFacts|PictureTrouble> by name; each picture is read once */
     private array $handed = [];
 
@@ -213,8 +216,11 @@ final class OrderMaker
     {
         $stumbled = false;
         foreach ($worked->facts() as $picture) {
-            if ($originals->warnings($picture) > 0) {
-                $this->handed[$picture->name] = $picture->with(warnings: $originals->warnings($picture));
+            $reading = $this->reading[$picture->name] ?? null;
+            unset($this->reading[$picture->name]);
+            $warnings = max($originals->warnings($picture), $reading?->warnings() ?? 0);
+            if ($warnings > $picture->warnings) {
+                $this->handed[$picture->name] = $picture->with(warnings: $warnings);
                 $stumbled = true;
             }
         }
@@ -394,7 +400,10 @@ final class OrderMaker
             return $handed;
         }
         try {
-            return $this->handed[$name] = $handed->facts();
+            $this->handed[$name] = $handed->facts();
+            $handed->whole || ($this->reading[$name] = $handed);
+
+            return $this->handed[$name];
         } catch (PictureRefused $e) {
             return $this->handed[$name] = PictureTrouble::unreadable($name, $e->getMessage());
         }

@@ -26,6 +26,7 @@ use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Write\CannotWrite;
 use Planisher\Imaging\Write\FileMaker;
 use Planisher\Imaging\Write\NoRoom;
+use Planisher\Imaging\Write\OurFault;
 use Planisher\Order\WorkedLine;
 
 /**
@@ -95,7 +96,7 @@ final class MakeFiles implements ShouldQueue
 
                 return;
             } catch (\Throwable $e) {
-                $why = self::why($e, $file->name);
+                $why = self::why($e, $file);
                 self::letGo($file, ['state' => MadeFile::FAILED, 'error' => $why]);
             }
         }
@@ -122,13 +123,13 @@ final class MakeFiles implements ShouldQueue
     }
 
     /** What is told of it: what can't be written in its own words, all else under an id that is logged. */
-    private static function why(\Throwable $e, string $name): string
+    private static function why(\Throwable $e, MadeFile $file): string
     {
-        if ($e instanceof CannotWrite || $e instanceof CannotKeep) {
+        if (($e instanceof CannotWrite && ! $e instanceof OurFault) || $e instanceof CannotKeep) {
             return ucfirst($e->getMessage());
         }
         $id = Str::lower(Str::random(8));
-        Log::error("[{$id}] making {$name}: {$e->getMessage()}", ['exception' => $e]);
+        Log::error("[{$id}] making file {$file->id}: {$e->getMessage()}", ['exception' => $e]);
 
         return "Something went wrong on our side. It was noted as {$id}.";
     }

@@ -6,6 +6,7 @@ namespace Planisher\Imaging\Child;
 
 use Planisher\Imaging\Colour\ProfileReader;
 use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Door\SecondReader;
 use Planisher\Imaging\Look\Hints;
 use Planisher\Imaging\Look\OneToOne;
 use Planisher\Imaging\Look\Weight;
@@ -23,7 +24,7 @@ use Planisher\Picture\PictureFormat;
 /** What is done with a stranger's file in a process of its own. What goes in and comes out is plain data. */
 enum Task: string
 {
-    /** A picture's facts, then, where that is wanted, how it went to read all of it. */
+    /** A picture's facts, then how it went to read all of it; where it is made of anyway, by its second reader alone. */
     case Facts = 'facts';
 
     /** A picture's facts, its proxies, and where its weight lies. */
@@ -66,11 +67,14 @@ enum Task: string
     {
         $facts = PictureReader::read($path, $name, $sha256);
         yield $facts->toArray();
+        $beside = self::secondReader($path, $facts);
         if (! $whole) {
+            yield ['warnings' => (int) $beside?->hasWarned()];
+
             return;
         }
         try {
-            yield ['isSeeThrough' => self::unpacked($path, $facts)];
+            yield ['isSeeThrough' => self::unpacked($path, $facts), 'warnings' => (int) $beside?->hasWarned()];
         } catch (VipsError $e) {
             throw Proxy::refusal($e);
         }
@@ -87,6 +91,11 @@ enum Task: string
         return false;
     }
 
+    private static function secondReader(string $path, PictureFacts $facts): ?SecondReader
+    {
+        return $facts->format === PictureFormat::Jpeg ? SecondReader::begin($path, $facts->channels) : null;
+    }
+
     private static function fraction(PictureFacts $facts): int
     {
         $rows = $facts->orientation >= 5 ? $facts->width : $facts->height;
@@ -101,6 +110,7 @@ enum Task: string
     private static function take(string $path, string $name, string $sha256, array $proxies): array
     {
         $facts = PictureReader::read($path, $name, $sha256);
+        $beside = self::secondReader($path, $facts);
         $from = null;
         foreach ($proxies as $proxy) {
             $from === null
@@ -113,7 +123,13 @@ enum Task: string
             self::unpacked($path, $facts); // a proxy leaves out its last rows
         }
 
-        return $facts->with(isSeeThrough: Original::isSeeThrough($path, $facts), contrast: Hints::contrast($from))->toArray();
+        return $facts
+            ->with(
+                isSeeThrough: Original::isSeeThrough($path, $facts),
+                contrast: Hints::contrast($from),
+                warnings: (int) $beside?->hasWarned(),
+            )
+            ->toArray();
     }
 
     /**

@@ -8,8 +8,6 @@ use Planisher\Imaging\Sources\Orientation;
 use Planisher\Imaging\Type\FaceFiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Measure\PixelRect;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Stroke;
 use Planisher\Plan\Layer\WordLine;
 use Planisher\Plan\Layer\Words;
 
@@ -41,24 +39,8 @@ final class WordsPainter implements Painter
             return $on;
         }
         $colour = Image::plain($where->width, $where->height, $page->codes($this->words->colour), $page->file->encoding->bits);
-        if ($where->liesIn($whole) && self::isPlain($where, $page)) {
-            // Nothing there is a stream: only this part is mixed.
-            return $on->inserted($mask->mixing($colour, $on->cut($where)), $where->x, $where->y);
-        }
 
         return $on->covered($mask, $colour, $where->x, $where->y);
-    }
-
-    /** Whether no picture lies there, as where a caption stands in its border. */
-    private static function isPlain(PixelRect $where, Page $page): bool
-    {
-        foreach ($page->file->layers as $layer) {
-            if (! ($layer instanceof Ground || $layer instanceof Stroke || $layer instanceof Words) && $layer->where()->meets($where)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** How much of each pixel is letter, 8 bits; null where there is none. */

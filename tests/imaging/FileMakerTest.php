@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
+use Planisher\Imaging\Vips\Direction;
+use Planisher\Imaging\Vips\Image;
+use Planisher\Imaging\Vips\VipsError;
 use Planisher\Imaging\Write\CannotWrite;
+use Planisher\Imaging\Write\FileMaker;
+use Planisher\Imaging\Write\OurFault;
 use Symfony\Component\Process\Process;
 
 final class FileMakerTest extends TestCase
@@ -131,6 +136,30 @@ final class FileMakerTest extends TestCase
             self::assertStringContainsString('cut off part-way', $e->getMessage());
         }
         self::assertSame(['.', '..'], scandir("{$this->folder}/out"));
+    }
+
+    /** What libvips calls out of order is what was asked of it, and what it calls the end of a file is the file. */
+    public function test_our_fault_is_not_called_the_pictures(): void
+    {
+        $path = $this->picture('a.jpg', 2400, 1600);
+        try {
+            Image::open($path)->run('flip', [Direction::Down])->save('jpegsave', "{$this->folder}/flipped.jpg", []); // a stream from its end
+            self::fail('it was written');
+        } catch (VipsError $e) {
+            self::assertStringContainsString('out of order', $e->getMessage());
+            self::assertFalse($e->isOfAPicture());
+            $said = (new \ReflectionMethod(FileMaker::class, 'inPlainWords'))->invoke(null, $e, $this->folder, self::planned($path));
+            self::assertInstanceOf(OurFault::class, $said);
+            self::assertStringContainsString('Planisher’s fault, not the picture’s', $said->getMessage());
+        }
+        file_put_contents("{$this->folder}/cut.jpg", substr((string) file_get_contents($path), 0, 90_000));
+        try {
+            self::make(self::planned("{$this->folder}/cut.jpg", ['size' => '8 x 10 in']), "{$this->folder}/cut.jpg", "{$this->folder}/out");
+            self::fail('it was made');
+        } catch (CannotWrite $e) {
+            self::assertStringStartsWith('The picture is cut off part-way.', $e->getMessage());
+        }
+        self::assertSame([], array_diff(scandir("{$this->folder}/out") ?: [], ['.', '..']), 'nothing is left');
     }
 
     public function test_a_file_larger_than_the_lab_takes_is_not_kept(): void

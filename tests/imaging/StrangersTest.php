@@ -16,6 +16,7 @@ use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Picture\PictureFacts;
+use Symfony\Component\Process\Process;
 use Tests\core\Situations;
 
 /** Pictures that nobody here made: held against ImageMagick, which reads them by libraries of its own calling. */
@@ -353,6 +354,24 @@ final class StrangersTest extends TestCase
                     self::assertStringContainsString('damaged', $e->getMessage()); // past what it can step over
                 }
             }
+        }
+    }
+
+    /** What libvips calls whole and libjpeg doesn't: bits left over behind the last row. Told at reading, and by the command. */
+    public function test_bits_left_over_at_the_end_are_told(): void
+    {
+        foreach ([[], ['-colorspace', 'CMYK']] as $colours) {
+            self::tool('convert', $this->picture('a.png', 900, 600), ...[...$colours, '-quality', '90', $path = "{$this->folder}/a.jpg"]);
+            $bytes = (string) file_get_contents($path);
+            file_put_contents($path, substr($bytes, 0, -2).str_repeat("\x11", 959).substr($bytes, -2));
+            $transformed = new Process(['jpegtran', '-outfile', '/dev/null', $path]);
+            $transformed->run();
+            self::assertStringContainsString(' extraneous bytes before marker 0xd9', $transformed->getErrorOutput());
+            $proxies = ['screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"]];
+            self::assertSame(1, Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings);
+            self::assertSame(1, Handed::begin($path, 'a.jpg', whole: true)->facts()->warnings);
+            $handed = Handed::begin($path, 'a.jpg', whole: false);
+            self::assertSame([0, 1], [$handed->facts()->warnings, $handed->warnings()]);
         }
     }
 
