@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Making\Altered;
 use App\Making\Zip;
 use App\Models\Make;
 use Illuminate\Bus\Queueable;
@@ -40,7 +41,7 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     {
         $make = Make::query()->find($this->makeId);
         if ($make !== null) {
-            Zip::of($make, $this->forScreens); // or finds it written
+            rescue(fn () => Zip::of($make, $this->forScreens), report: fn (\Throwable $e): bool => ! $e instanceof Altered); // or finds it written
         }
     }
 }

@@ -79,7 +79,8 @@ final class SendParcel implements ShouldQueue
     private function send(Parcel $parcel, Packing $packing): void
     {
         $lab = LabService::of($parcel->lab) ?? throw new LabRefuses("{$parcel->lab->name} has no service any more.");
-        $have = $lab->announce((string) file_get_contents($parcel->path(Manifest::FILE)), $parcel->key);
+        $packing->mendPapers($parcel);
+        $have = $lab->announce(Manifest::json($parcel->manifest), $parcel->key);
         $until = time() + self::MOST_SECONDS;
         foreach ($parcel->files as $file) {
             $file->setRelation('parcel', $parcel);

@@ -204,9 +204,15 @@ final class Making
      */
     public function again(MadeFile $file): bool
     {
-        if ($file->state === MadeFile::MADE && $this->disk->has($file->key())) {
-            if ($this->disk->isWhole($file->key(), (string) $file->sha256)) {
-                return false;
+        if ($file->sha256 !== null && $this->disk->has($file->key())) {
+            if ($this->disk->isWhole($file->key(), $file->sha256)) {
+                // Made is made; one that was put right again by hand is, too.
+                MadeFile::query()
+                    ->whereKey($file->id)
+                    ->where('state', MadeFile::FAILED)
+                    ->update(['state' => MadeFile::MADE, 'error' => null]);
+
+                return $file->state === MadeFile::FAILED;
             }
             for ($n = 1; $this->disk->has("{$file->key()}.damaged-{$n}"); $n++);
             $this->disk->move($file->key(), "{$file->key()}.damaged-{$n}");

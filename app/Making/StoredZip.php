@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Making;
 
 use App\Files\Disk;
+use Illuminate\Support\Facades\Cache;
 
 /** Writes a ZIP whose files are stored and not packed again: pictures are packed already. Nothing half-written is under its name. */
 final class StoredZip
 {
+    private const REMEMBERED_SECONDS = 30 * 86_400;
+
     /**
      * One that is kept for whoever asks for it next; packed where it isn't yet.
      *
@@ -17,15 +20,26 @@ final class StoredZip
      */
     public static function kept(Disk $disk, string $key, callable $files): string
     {
-        if ($disk->has($key)) {
+        $stamp = $disk->stamp($key);
+        if ($stamp !== null && Cache::get("packed-{$key}") === [$stamp->bytes, $stamp->changedAt]) {
             $disk->touch($key); // it is wanted: the sweep takes what nobody has asked for
+            self::remember($disk, $key);
         } else {
+            $stamp === null || $disk->remove($key); // it isn't as it was written
             $path = $disk->workshop($key);
             self::write($path, $files());
             $disk->settle($key);
+            self::remember($disk, $key);
         }
 
         return $disk->path($key);
+    }
+
+    /** What it is like as it was written: a ZIP that was altered since is packed anew. */
+    private static function remember(Disk $disk, string $key): void
+    {
+        $stamp = $disk->stamp($key);
+        Cache::put("packed-{$key}", [$stamp?->bytes, $stamp?->changedAt], self::REMEMBERED_SECONDS);
     }
 
     /**

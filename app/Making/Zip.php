@@ -31,12 +31,16 @@ final class Zip
         return (int) $files->sum('bytes') <= self::MOST_WAITED_FOR || self::disk()->has(self::key($make, $files));
     }
 
-    /** Writes the ZIP, or finds it written, and gives its path. */
+    /**
+     * Writes the ZIP, or finds it written as it was, and gives its path.
+     *
+     * @throws Altered
+     */
     public static function of(Make $make, bool $forScreens = false): string
     {
         $files = self::files($make, $forScreens);
         $paths = fn (): array => $files
-            ->mapWithKeys(fn (MadeFile $file): array => [$file->name => $file->setRelation('make', $make)->path()])
+            ->mapWithKeys(fn (MadeFile $file): array => [$file->name => app(Leaving::class)->path($file->setRelation('make', $make))])
             ->all();
 
         return StoredZip::kept(self::disk(), self::key($make, $files), $paths);

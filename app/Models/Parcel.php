@@ -37,6 +37,7 @@ use Planisher\Parcel\ParcelState;
  * @property ?string $receipt_note
  * @property Carbon $created_at
  * @property Order $order
+ * @property ?string $job_sheet_sha256  null of one that was packed before sums of it were kept
  * @property Lab $lab
  * @property Collection<int, ParcelFile> $files
  */

@@ -85,6 +85,71 @@ final class Packing
         $this->put($file->madeFile->key(), $file);
     }
 
+    /**
+     * Holds what is written of a parcel against the database, which it is written anew from where somebody has altered it on the disk.
+     *
+     * @throws CannotPack
+     */
+    public function mendPapers(Parcel $parcel): void
+    {
+        $altered = array_filter(
+            self::texts($parcel),
+            fn (string $text, string $name): bool => ! $this->disk->isWhole($parcel->key($name), hash('sha256', $text)),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        foreach ($altered as $name => $text) {
+            $this->disk->remove($parcel->key($name));
+            $this->written($parcel, $name, $text);
+        }
+        if (! $this->disk->isWhole($parcel->key(self::JOB_SHEET), (string) $parcel->job_sheet_sha256)) {
+            $altered[self::JOB_SHEET] = '';
+            $this->disk->remove($parcel->key(self::JOB_SHEET));
+            $this->jobSheet($parcel, $this->manifestOf($parcel));
+        }
+        if ($altered !== []) {
+            $what = implode(', ', array_keys($altered));
+            History::note($parcel->order_id, "wrote {$what} of parcel {$parcel->number} anew: the disk had something else");
+        }
+    }
+
+    /** @return array<string, string> what stands in a parcel's files of text, by name */
+    private static function texts(Parcel $parcel): array
+    {
+        return [Manifest::FILE => Manifest::json($parcel->manifest), self::SUMS => Manifest::sums($parcel->manifest)];
+    }
+
+    /**
+     * What a parcel was packed with, of its files' tickets.
+     *
+     * @throws CannotPack where what is wanted of the lab has changed since
+     */
+    private function manifestOf(Parcel $parcel): Manifest
+    {
+        $items = $parcel->files
+            ->map(fn (ParcelFile $file): Item => Contents::item($file->madeFile, $file->madeFile->line, $file->sha256, $file->bytes))
+            ->all();
+        $manifest = new Manifest(
+            $parcel->key,
+            $parcel->number,
+            $parcel->order->head(),
+            $parcel->manifest['studio']['name'],
+            $parcel->manifest['lab']['name'],
+            $items === [] ? throw new CannotPack('The parcel has no files any more.') : array_values($items),
+        );
+        if (Manifest::json($manifest->toArray()) !== Manifest::json($parcel->manifest)) {
+            throw new CannotPack('The job sheet of this parcel was altered on the disk, and its order has changed since. Pack the lines again.');
+        }
+
+        return $manifest;
+    }
+
+    private function jobSheet(Parcel $parcel, Manifest $manifest): void
+    {
+        $pdf = JobSheet::pdf($manifest);
+        $this->written($parcel, self::JOB_SHEET, $pdf);
+        $parcel->update(['job_sheet_sha256' => hash('sha256', $pdf)]);
+    }
+
     /** What is linked takes no room, and no reading: its sum is known. */
     private function put(string $made, ParcelFile $file): void
     {
@@ -140,9 +205,10 @@ final class Packing
             ]);
         }
         try {
-            $this->written($parcel, Manifest::FILE, $manifest->json());
-            $this->written($parcel, self::SUMS, $manifest->sums());
-            $this->written($parcel, self::JOB_SHEET, JobSheet::pdf($manifest));
+            foreach (self::texts($parcel) as $name => $text) {
+                $this->written($parcel, $name, $text);
+            }
+            $this->jobSheet($parcel, $manifest);
             foreach ($files as $i => $made) {
                 $file = $parcel->files()->where('name', $items[$i]->name)->firstOrFail()->setRelation('parcel', $parcel);
                 $this->put($made->key(), $file);

@@ -66,17 +66,25 @@ final readonly class Manifest
         ];
     }
 
-    public function json(): string
+    /**
+     * As it is written into its file.
+     *
+     * @param  array<string, mixed>  $manifest  as toArray gives it
+     */
+    public static function json(array $manifest): string
     {
-        return json_encode($this->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR).
-            "\n";
+        return json_encode($manifest, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
-    /** One line a file, as `sha256sum -c` reads it (GNU coreutils); the manifest's own sum stands last. */
-    public function sums(): string
+    /**
+     * One line a file, as `sha256sum -c` reads it (GNU coreutils); the manifest's own sum stands last.
+     *
+     * @param  array<string, mixed>  $manifest  as toArray gives it
+     */
+    public static function sums(array $manifest): string
     {
-        $sums = array_map(fn (Item $item): string => "{$item->sha256}  {$item->name}\n", $this->items);
+        $sums = array_map(fn (array $file): string => "{$file['sha256']}  {$file['name']}\n", $manifest['files']);
 
-        return implode('', $sums).hash('sha256', $this->json()).'  '.self::FILE."\n";
+        return implode('', $sums).hash('sha256', self::json($manifest)).'  '.self::FILE."\n";
     }
 }

@@ -223,7 +223,7 @@ final class ClientPagesTest extends TestCase
             $altered[] = "{$path}?".http_build_query(['signature' => $signature] + $fields);
         }
         foreach ([$shown['prints'][0]['pictures']['small'], $shown['lookAt']] as $signed) {
-            $altered[] = (string) preg_replace_callback('~\d(?=[^\d]*\?)~', fn (array $m): string => (string) ((int) $m[0] ^ 1), $signed);
+            $altered[] = (string) preg_replace_callback('~\d(?=[^\d]*\?)~', fn (array $m): string => (string) (((int) $m[0] ^ 1) ?: 2), $signed);
             $altered[] = str_replace('signature=', 'signature=0', $signed);
         }
         $picture = $shown['prints'][0]['pictures']['small'];

@@ -306,6 +306,39 @@ final class MakingTest extends TestCase
         );
     }
 
+    /** Neither by itself nor in the set's ZIP: told, and one press makes it again. */
+    public function test_a_file_that_was_altered_is_given_to_nobody(): void
+    {
+        $this->pass($this->line());
+        $this->pass($this->line('8 x 10 in'));
+        $make = $this->make();
+        $file = $make->files()->with('make')->firstOrFail();
+        $bytes = (string) file_get_contents($file->path());
+        chmod($file->path(), 0640);
+        foreach (["files/{$file->id}", "makes/{$make->id}/zip"] as $address) {
+            file_put_contents($file->path(), substr_replace($bytes, 'x', 900, 1));
+            touch($file->path(), (int) $file->updated_at?->getTimestamp()); // whoever did it hides it
+            $this->getJson("/api/{$address}")
+                ->assertConflict()
+                ->assertJsonPath('message', "“{$file->name}” isn’t what was made any more: it was changed, moved or lost since. It isn’t given out. Make it again.")
+                ->assertJsonPath('file', $file->id);
+            self::assertSame(MadeFile::FAILED, $file->fresh()?->state, 'its page says so');
+            $this->postJson("/api/files/{$file->id}/again")->assertOk();
+            self::assertSame([MadeFile::MADE, $bytes], [$file->fresh()?->state, file_get_contents($file->path())]);
+            $this->get("/api/{$address}")->assertOk();
+        }
+    }
+
+    public function test_a_zip_that_was_altered_is_packed_anew(): void
+    {
+        $this->pass($this->line());
+        $make = $this->make();
+        $path = fn (): string => storage_path('app/'.substr((string) $this->get("/api/makes/{$make->id}/zip")->headers->get('X-Accel-Redirect'), 10));
+        $sum = hash_file('sha256', $path());
+        file_put_contents($path(), 'something', FILE_APPEND);
+        self::assertSame($sum, hash_file('sha256', $path()));
+    }
+
     public function test_a_single_panel_is_made_again_after_damage(): void
     {
         $this->pass(

@@ -309,6 +309,33 @@ final class ParcelsTest extends TestCase
         self::assertSame([hash('sha256', $bytes)], self::lab()->has());
     }
 
+    /** One copy on disk became 70: what goes is what the database has, and what is altered is written anew. */
+    public function test_a_manifest_that_was_altered_on_disk_is_not_announced(): void
+    {
+        $this->made('4 x 6 in', ['copies' => 1]);
+        $parcel = $this->packed();
+        $papers = ['manifest.json', 'SHA256SUMS', 'job-sheet.pdf'];
+        $was = array_map(fn (string $name): string => (string) file_get_contents($parcel->path($name)), $papers);
+        foreach ($papers as $name) {
+            chmod($parcel->path($name), 0640);
+        }
+        file_put_contents($parcel->path('manifest.json'), str_replace('"copies": 1', '"copies": 70', $was[0], $times));
+        self::assertSame(1, $times);
+        file_put_contents($parcel->path('SHA256SUMS'), "nothing\n");
+        file_put_contents($parcel->path('job-sheet.pdf'), '%PDF-1.4 another');
+        $this->sent($parcel);
+        self::assertSame(1, $parcel->manifest['files'][0]['copies'] ?? null);
+        self::assertStringContainsString('"copies":1', str_replace(' ', '', (string) json_encode(self::lab()->announced())));
+        self::assertSame(array_slice($was, 0, 2), array_map(fn (string $name): string => (string) file_get_contents($parcel->path($name)), ['manifest.json', 'SHA256SUMS']));
+        self::assertStringContainsString('1 file, 1 piece', strtolower((new Process(['pdftotext', $parcel->path('job-sheet.pdf'), '-']))->mustRun()->getOutput()));
+        $history = collect($this->getJson("/api/orders/{$this->order->id}/history")->json())->flatten()->implode(' ');
+        self::assertStringContainsString('wrote manifest.json, SHA256SUMS, job-sheet.pdf of parcel 1 anew', $history);
+
+        unlink($parcel->path('job-sheet.pdf'));
+        $this->get("/api/parcels/{$parcel->id}/job-sheet")->assertOk();
+        self::assertSame($parcel->fresh()?->job_sheet_sha256, hash_file('sha256', $parcel->path('job-sheet.pdf')));
+    }
+
     public function test_a_parcel_larger_than_the_disk_is_told_and_leaves_nothing(): void
     {
         $this->made('8 x 10 in');

@@ -75,6 +75,15 @@ final class SimulatedLab
         return $sums;
     }
 
+    /** @return list<array<string, mixed>> what it keeps of each parcel that was announced to it */
+    public function announced(): array
+    {
+        return array_map(
+            fn (string $path): array => json_decode((string) file_get_contents($path), true),
+            glob("{$this->home}/records/parcel-*.json") ?: [],
+        );
+    }
+
     public function parcels(): int
     {
         return count(glob("{$this->home}/records/parcel-*.json") ?: []);

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\PrivateFile;
 use App\Jobs\PackZip;
 use App\Lines\OrderView;
+use App\Making\Altered;
+use App\Making\Leaving;
 use App\Making\MakeView;
 use App\Making\Making;
 use App\Making\Zip;
@@ -22,7 +24,7 @@ use Planisher\Overlay\MarksNamed;
 
 final class MakeController
 {
-    public function __construct(private readonly Making $making) {}
+    public function __construct(private readonly Making $making, private readonly Leaving $leaving) {}
 
     public function index(Order $order): JsonResponse
     {
@@ -90,15 +92,31 @@ final class MakeController
         return response()->json(['id' => $file->id]);
     }
 
-    public function download(MadeFile $file): Response
+    public function download(MadeFile $file): Response|JsonResponse
     {
         abort_unless($file->state === MadeFile::MADE, 404, 'This file isn’t made yet.');
 
-        return PrivateFile::download($file->path(), str_ends_with($file->name, '.tif') ? 'image/tiff' : 'image/jpeg', $file->name);
+        return self::unaltered(
+            fn (): Response => PrivateFile::download(
+                $this->leaving->path($file),
+                str_ends_with($file->name, '.tif') ? 'image/tiff' : 'image/jpeg',
+                $file->name,
+            ),
+        );
+    }
+
+    /** @param  callable(): Response  $send */
+    private static function unaltered(callable $send): Response|JsonResponse
+    {
+        try {
+            return $send();
+        } catch (Altered $e) {
+            return response()->json(['message' => $e->getMessage(), 'file' => $e->made->id], 409);
+        }
     }
 
     /** The lab's files, or the copies for screens: never both. */
-    public function zip(Make $make, bool $forScreens = false): Response
+    public function zip(Make $make, bool $forScreens = false): Response|JsonResponse
     {
         abort_if(
             $make
@@ -114,10 +132,10 @@ final class MakeController
         }
         $name = basename(dirname($make->folder)).'_'.basename($make->folder).($forScreens ? '_screen' : '');
 
-        return PrivateFile::download(Zip::of($make, $forScreens), 'application/zip', "{$name}.zip");
+        return self::unaltered(fn (): Response => PrivateFile::download(Zip::of($make, $forScreens), 'application/zip', "{$name}.zip"));
     }
 
-    public function screenZip(Make $make): Response
+    public function screenZip(Make $make): Response|JsonResponse
     {
         return $this->zip($make, forScreens: true);
     }

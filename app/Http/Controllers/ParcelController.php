@@ -95,9 +95,13 @@ final class ParcelController
         });
     }
 
-    public function jobSheet(Parcel $parcel): Response
+    public function jobSheet(Parcel $parcel, Packing $packing): JsonResponse|Response
     {
-        return PrivateFile::download($parcel->path(Packing::JOB_SHEET), 'application/pdf', self::name($parcel).'_job-sheet.pdf');
+        return self::mendable(function () use ($parcel, $packing): Response {
+            $packing->mendPapers($parcel);
+
+            return PrivateFile::download($parcel->path(Packing::JOB_SHEET), 'application/pdf', self::name($parcel).'_job-sheet.pdf');
+        });
     }
 
     /** The lab's receipt, to be printed. */
@@ -122,6 +126,7 @@ final class ParcelController
             foreach ($parcel->load('files.madeFile.make')->files as $file) {
                 $packing->mend($file->setRelation('parcel', $parcel));
             }
+            $packing->mendPapers($parcel);
             $names = [...$parcel->files->pluck('name')->all(), Manifest::FILE, Packing::SUMS, Packing::JOB_SHEET];
             $paths = fn (): array => array_combine($names, array_map(fn (string $name): string => $parcel->path($name), $names));
             $path = StoredZip::kept(app(Disk::class), "zips/parcel-{$parcel->id}-".substr($parcel->contents, 0, 16).'.zip', $paths);

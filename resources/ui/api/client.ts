@@ -3,7 +3,7 @@ export class ApiError extends Error {
     constructor(
         readonly status: number,
         message: string,
-        readonly body: { errors?: Record<string, string[]>; line?: unknown; areas?: unknown } = {},
+        readonly body: { errors?: Record<string, string[]>; line?: unknown; areas?: unknown; file?: number | null } = {},
     ) {
         super(message);
     }
@@ -81,6 +81,18 @@ export const why = (path: string) =>
         async (answer) => (answer.ok ? null : errorOf(answer.status, await answer.text()).message),
         () => 'Planisher can’t be reached. It is tried again.',
     );
+
+/** Whether an address has something to give, without taking it; fails with the reason where it hasn't. */
+export async function answers(address: string): Promise<void> {
+    const unread = new AbortController();
+    const response = await fetch(address, { headers: { Accept: 'application/json' }, signal: unread.signal }).catch(() => {
+        throw new ApiError(0, 'Planisher can’t be reached. Try it again.');
+    });
+    if (!response.ok) {
+        throw errorOf(response.status, await response.text());
+    }
+    unread.abort();
+}
 
 export const thumbUrl = (sha256: string) => `/api/pictures/${sha256}/thumb`;
 export const screenUrl = (sha256: string) => `/api/pictures/${sha256}/screen`;

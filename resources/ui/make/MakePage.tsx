@@ -8,6 +8,7 @@ import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { useNotices } from '@/common/notices';
 import { OfOrder } from '@/common/OfOrder';
+import { useDownload } from '@/common/useDownload';
 import { useKeys } from '@/common/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
@@ -139,6 +140,7 @@ interface AllOfProps {
 /** All of a set to be had at once: a ZIP, or the file where there is one only. */
 function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
     const link = useRef<HTMLAnchorElement>(null);
+    const download = useDownload();
     useKeys(hasKey ? { d: () => link.current?.click() } : {});
     const only = files.length === 1 ? files[0] : undefined;
     return files.length === 0 ? null : zip === 'packing' ? (
@@ -149,6 +151,7 @@ function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
         <a
             ref={link}
             href={only ? `/api/files/${only.id}` : href}
+            onClick={download}
             className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
         >
             {only ? 'Download the file' : label}
@@ -160,6 +163,7 @@ function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
 function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
     const client = useQueryClient();
     const notices = useNotices();
+    const download = useDownload();
     const again = useMutation({
         mutationFn: () => makeAgain(file.id),
         onSuccess: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
@@ -216,6 +220,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                     </button>
                     <a
                         href={`/api/files/${file.id}`}
+                        onClick={download}
                         aria-label={`Download ${file.name}`}
                         className="text-[13px] font-semibold text-copper underline underline-offset-4"
                     >

@@ -3,6 +3,7 @@ import { useParcelActs } from '@/api/parcels';
 import type { Parcel } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
+import { useDownload } from '@/common/useDownload';
 import { useKeys } from '@/common/useKeys';
 import { useTell } from '@/common/useTell';
 import { ByHand } from './ByHand';
@@ -21,6 +22,7 @@ interface Props {
 export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
     const acts = useParcelActs(orderId);
     const tell = useTell();
+    const download = useDownload();
     const zip = useRef<HTMLAnchorElement>(null);
     const sheet = useRef<HTMLAnchorElement>(null);
     const isGoing = parcel.state === 'sending' || parcel.state === 'waiting';
@@ -50,6 +52,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 <a
                     ref={sheet}
                     href={`/api/parcels/${parcel.id}/job-sheet`}
+                    onClick={download}
                     className="text-[13px] font-semibold text-copper underline underline-offset-4"
                 >
                     Job sheet{isNewest && <Key>J</Key>}
@@ -57,6 +60,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 <a
                     ref={zip}
                     href={`/api/parcels/${parcel.id}/zip`}
+                    onClick={download}
                     className="text-[13px] font-semibold text-copper underline underline-offset-4"
                 >
                     All as ZIP{isNewest && <Key>D</Key>}

@@ -38,7 +38,7 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
             { lines: going.map(({ id }) => id), isSent: lab.hasService },
             {
                 onError: (error) => {
-                    const file = error instanceof ApiError ? (error.body as { file?: number | null }).file : null;
+                    const file = error instanceof ApiError ? error.body.file : null;
                     notices.say(error.message, {
                         lasts: true,
                         act: file ? { label: 'Make it again', run: again(file) } : undefined,

@@ -117,13 +117,13 @@ final class ManifestTest extends TestCase
         self::assertSame(2 * 220 + 650 + 220 + 1800, $manifest->total()?->hundredths);
         self::assertTrue($manifest->isPriced());
 
-        $json = $manifest->json();
+        $json = Manifest::json($manifest->toArray());
         $schema = (string) file_get_contents(__DIR__.'/../../../core/OrderFile/manifest.schema.json');
         self::assertTrue((new Validator())->validate(json_decode($json), $schema)->isValid());
         self::assertStringNotContainsString('mine', $json, 'what one remarks for oneself isn’t sent');
         self::assertStringContainsString('Call before you cut', $json);
-        self::assertSame(hash('sha256', $json).'  manifest.json', explode("\n", $manifest->sums())[3]);
-        self::assertSame(self::SHA."  {$items[0]->name}", explode("\n", $manifest->sums())[0]);
+        self::assertSame(hash('sha256', $json).'  manifest.json', explode("\n", Manifest::sums($manifest->toArray()))[3]);
+        self::assertSame(self::SHA."  {$items[0]->name}", explode("\n", Manifest::sums($manifest->toArray()))[0]);
     }
 
     public function test_what_has_no_price_makes_the_total_incomplete(): void
