@@ -8,6 +8,7 @@ use App\Console\RecoverCommand;
 use App\Console\RestoreCommand;
 use App\Console\StatusCommand;
 use App\Console\SweepCommand;
+use App\Console\UpgradeCommand;
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\SessionOfThoseSignedIn;
 use App\Http\PlainErrors;
@@ -32,6 +33,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         RestoreCommand::class,
         StatusCommand::class,
         SweepCommand::class,
+        UpgradeCommand::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only

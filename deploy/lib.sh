@@ -1,5 +1,5 @@
 # Sourced by bin/planisher and the scripts beside this one: where things are and who runs them.
-root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)
 export PHP_INI_SCAN_DIR=":$root/deploy/php"
 export COMPOSER_ALLOW_SUPERUSER=1 DEBIAN_FRONTEND=noninteractive
 
@@ -22,11 +22,17 @@ service_names='APP_NAME APP_ENV APP_DEBUG APP_KEY APP_URL APP_CONFIG_CACHE APP_R
   LOG_CHANNEL DB_CONNECTION DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD SESSION_DRIVER CACHE_STORE QUEUE_CONNECTION DB_QUEUE_RETRY_AFTER
   FILESYSTEM_DISK AWS_ACCESS_KEY_ID AWS_SECRET_ACCESS_KEY AWS_DEFAULT_REGION AWS_BUCKET AWS_ENDPOINT REDIS_CLIENT REDIS_HOST REDIS_PORT REDIS_PASSWORD
   MAIL_MAILER MAIL_URL MAIL_FROM_ADDRESS MAIL_FROM_NAME BROADCAST_CONNECTION PHP_INI_SCAN_DIR PLANISHER_INSTANCE PLANISHER_MACHINE PLANISHER_STORAGE VIPS_CONCURRENCY LABSIM_URL LABSIM_KEY'
+# Nothing of it stands in a command, where every user of the machine could read it. What is said before the command (NAME=value) is added.
 as_app() {
-  local name list=(PATH=/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin LANG=C.UTF-8 "HOME=$root/var" "TMPDIR=$run/tmp")
-  for name in $service_names; do [ -z "${!name+x}" ] || list+=("$name=${!name}"); done
-  local as=(); [ "$(id -un)" = "$app_user" ] || as=(setpriv --reuid="$app_user" --regid="$app_user" --init-groups --)
-  "${as[@]}" env -i "${list[@]}" "$@"
+  (
+    while [[ ${1:-} =~ ^[A-Z_]+= ]]; do declare "$1"; service_names+=" ${1%%=*}"; shift; done
+    for name in $(compgen -e); do export -n "$name"; done
+    PATH=/usr/local/bin:/usr/bin:/bin:/usr/sbin:/sbin LANG=C.UTF-8 HOME=$root/var TMPDIR=$run/tmp
+    export PATH LANG HOME TMPDIR
+    for name in $service_names; do [ -z "${!name+x}" ] || export "${name?}"; done
+    as=(); [ "$(id -un)" = "$app_user" ] || as=(setpriv --reuid="$app_user" --regid="$app_user" --init-groups --)
+    exec "${as[@]}" "$@"
+  )
 }
 
 # An instance is one running Planisher with its own database, files and ports, all below var/<name>.
@@ -37,7 +43,7 @@ use_instance() {
   mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$home/cache"
   [[ $instance = own* ]] || mkdir -p "$home/pictures-folder"   # the demo's
   if [ ! -f "$home/env" ]; then
-    ( umask 077; cat >"$home/env" <<ENV
+    ( umask 077; cat >"$home/env.part" <<ENV
 APP_NAME=Planisher
 APP_ENV=production
 APP_DEBUG=false
@@ -55,7 +61,7 @@ DB_QUEUE_RETRY_AFTER=660
 MAIL_MAILER=log
 BROADCAST_CONNECTION=log
 ENV
-    )
+    ) && mv "$home/env.part" "$home/env"   # whole, or not there
   fi
   if [[ $instance != own* ]]; then   # the demo's and the tests' lab; see labsim/
     grep -q ^LABSIM_KEY= "$home/env" || ( umask 077; echo "LABSIM_KEY=$(head -c 18 /dev/urandom | base64 | tr '+/' 'ab')" >>"$home/env" )
@@ -94,10 +100,22 @@ has_own_db() { ! grep -qs '^DB_HOST=' "${PLANISHER_SETTINGS:-/dev/null}"; }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-# Whether the process that a file names is there.
-runs() { local p; p=$(cat "$1" 2>/dev/null) && [ -n "$p" ] && kill -0 "$p" 2>/dev/null; }
+# Whether a process is one of this instance's: numbers come again, and after a loss of power those in our files are other programs'. Ours have
+# a file of the instance open, their log at least; and none but these is called so.
+is_ours() {
+  case $(cat "/proc/${1:-none}/comm" 2>/dev/null) in nginx | php* | mariadbd | bash | sleep | logrotate) ;; *) return 1 ;; esac
+  [ -n "$(find "/proc/$1/fd" -lname "$home/*" -print -quit 2>/dev/null)" ]
+}
 
-# What a killed program left running: all of its session that is still called so.
-end_left_overs() { local p; p=$(cat "$1" 2>/dev/null) && [ -n "$p" ] && { pkill -KILL -g "$p" "$2" 2>/dev/null || true; }; rm -f "$1"; return 0; }
+# The process that a file names, where it is there and ours.
+of_file() { local p; p=$(cat "$1" 2>/dev/null) && is_ours "$p" && echo "$p"; }
+runs() { of_file "$1" >/dev/null; }
 
-wait_gone() { for _ in $(seq 1 300); do kill -0 "$1" 2>/dev/null || return 0; sleep 0.1; done; return 1; }
+# What a killed program left running: all of its session that is still called so, and is ours.
+end_left_overs() {
+  local leader one; leader=$(cat "$1" 2>/dev/null || true)
+  for one in $([[ ! $leader =~ ^[0-9]+$ ]] || pgrep -g "$leader" "$2" || true); do ! is_ours "$one" || kill -KILL "$one" 2>/dev/null || true; done
+  rm -f "$1"
+}
+
+wait_gone() { local _; for _ in $(seq 1 "${2:-300}"); do kill -0 "$1" 2>/dev/null || return 0; sleep 0.1; done; return 1; }

@@ -27,11 +27,17 @@ final class Backup
      */
     public function to(string $home): array
     {
-        $before = CopyFolder::last($home);
-        $copy = CopyFolder::next($home);
-        if (! @mkdir($copy->path(), 0700, true)) {
+        $lock = is_dir($home) ? @fopen("{$home}/.lock", 'c') : false;
+        if ($lock === false) {
             throw new CopyRefused("“{$home}” can’t be written to. Make the folder, and let the user that Planisher runs as write there.");
         }
+        if (! flock($lock, LOCK_EX | LOCK_NB)) {
+            throw new CopyRefused("Another copy is being made into “{$home}”. Wait for its end.");
+        }
+        CopyFolder::sweep($home);
+        $before = CopyFolder::last($home);
+        $copy = CopyFolder::next($home);
+        @mkdir($copy->path(), 0700, true) || throw new CopyRefused("“{$home}” is full, or can’t be written to. Make room there.");
         try {
             $database = self::database($copy);
             $done = $this->files($copy, $before);
@@ -41,6 +47,7 @@ final class Backup
                 'sha256' => $database,
                 'files' => $done['files'],
                 'bytes' => $done['bytes'],
+                'list' => Checksum::of($copy->path(CopyFolder::FILES)),
             ];
             self::write($copy->path(CopyFolder::SETTINGS), 'APP_KEY='.config('app.key')."\n"); // what is locked by it opens with no other
             self::write($copy->path(CopyFolder::ABOUT), json_encode($about, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
@@ -115,7 +122,7 @@ final class Backup
                     throw new CopyRefused('The list of files can’t be written. Make room.');
             }
         }
-        fclose($list);
+        fclose($list) || throw new CopyRefused('The list of files can’t be written. Make room.');
 
         return $done;
     }

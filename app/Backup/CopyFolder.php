@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use Illuminate\Filesystem\Filesystem;
+
 /**
  * Where copies of an instance are kept: each file once under its SHA-256 in sums/, and a folder a copy in copies/ with the database, a
  * list of files, the settings and about.json, which is written last: without it a copy isn't whole.
@@ -50,6 +52,16 @@ final readonly class CopyFolder
             throw new CopyRefused("There is no whole copy in “{$folder}”. Name the folder that was given to bin/planisher backup.");
     }
 
+    /** What copies that were broken off have left: nobody makes another meanwhile. */
+    public static function sweep(string $home): void
+    {
+        $files = new Filesystem();
+        foreach (glob("{$home}/copies/*", GLOB_ONLYDIR) ?: [] as $folder) {
+            is_file("{$folder}/".self::ABOUT) || $files->deleteDirectory($folder);
+        }
+        array_map(unlink(...), glob("{$home}/{sums,copies}/*/.*.part", GLOB_BRACE) ?: []);
+    }
+
     public function path(string $file = ''): string
     {
         return "{$this->home}/copies/{$this->name}".($file === '' ? '' : "/{$file}");
@@ -60,13 +72,19 @@ final readonly class CopyFolder
         return "{$this->home}/sums/".substr($sha256, 0, 2)."/{$sha256}";
     }
 
-    /** @return array{sha256: string, migration: string} */
+    /**
+     * What was written of it when it was whole.
+     *
+     * @return array{sha256: string, migration: string, files: int, bytes: int, list: ?string} list: the sum over the list of files; null of
+     *                                                                                         copies that were made before there was one
+     */
     public function about(): array
     {
         $about = json_decode((string) @file_get_contents($this->path(self::ABOUT)), true);
+        $isWhole = is_array($about) && is_string($about['sha256'] ?? null) && is_string($about['migration'] ?? null);
 
-        return is_array($about) && is_string($about['sha256'] ?? null) && is_string($about['migration'] ?? null)
-            ? ['sha256' => $about['sha256'], 'migration' => $about['migration']]
+        return $isWhole && is_int($about['files'] ?? null) && is_int($about['bytes'] ?? null)
+            ? ['list' => $about['list'] ?? null] + $about
             : throw new CopyRefused("The copy {$this->name} can’t be read: its ".self::ABOUT.' is damaged. Take an earlier one.');
     }
 

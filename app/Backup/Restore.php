@@ -33,12 +33,20 @@ final class Restore
         if (! is_file(database_path("migrations/{$about['migration']}.php"))) {
             throw new CopyRefused("The copy {$copy->name} is of a newer Planisher than this one. Put it back with that version.");
         }
-        if (Schema::hasTable('users') && User::query()->exists()) {
+        if (trim((string) @file_get_contents($copy->path(CopyFolder::SETTINGS))) !== 'APP_KEY='.config('app.key')) {
+            throw new CopyRefused(
+                "The copy {$copy->name} was locked by another APP_KEY than this machine has. Give it that of “{$copy->path(CopyFolder::SETTINGS)}”.",
+            );
+        }
+        if (! Unfinished::isMarked() && Schema::hasTable('users') && User::query()->exists()) {
             throw new CopyRefused('There is a studio here already. Put a copy back where nothing is: nothing is overwritten.');
         }
+        self::isListed($copy, $about);
         $this->canComeBack($copy);
         $kept = [];
         try {
+            Schema::dropAllTables(); // what one that was broken off has left
+            Unfinished::mark();
             self::database($copy);
             Artisan::call('migrate', ['--force' => true]);
             $files = $this->files($copy, $kept);
@@ -47,6 +55,7 @@ final class Restore
                 $stamp = $this->disk->stamp(PictureStore::key(PictureFacts::fromArray($picture->facts)));
                 $stamp === null || $picture->update(['modified_at' => $stamp->changedAt]);
             }
+            Unfinished::unmark();
         } catch (\Throwable $e) {
             array_map(fn (string $key) => rescue(fn () => $this->disk->remove($key), report: false), $kept);
             rescue(Schema::dropAllTables(...), report: false);
@@ -77,6 +86,26 @@ final class Restore
         }
 
         return $files;
+    }
+
+    /**
+     * Whether the list of files is the one that was written.
+     *
+     * @param  array{files: int, bytes: int, list: ?string}  $about
+     */
+    private static function isListed(CopyFolder $copy, array $about): void
+    {
+        [$files, $bytes] = [0, 0];
+        foreach ($copy->files() as $of) {
+            $files++;
+            $bytes += $of['bytes'];
+        }
+        $isSame = $about['list'] === null || Checksum::of($copy->path(CopyFolder::FILES)) === $about['list'];
+        if (! $isSame || $files !== $about['files'] || $bytes !== $about['bytes']) {
+            throw new CopyRefused(
+                "The copy {$copy->name} can’t be put back: its list names {$files} of its {$about['files']} files, or was altered. Take an earlier one.",
+            );
+        }
     }
 
     /** Whether all of it is whole, and nothing is in its way: before anything is changed. */

@@ -9,6 +9,7 @@ use Illuminate\Contracts\Cache\Repository;
 use League\Flysystem\Config;
 use League\Flysystem\FileAttributes;
 use League\Flysystem\FilesystemAdapter;
+use League\Flysystem\FilesystemException;
 use Planisher\Imaging\Checksum;
 
 /**
@@ -145,11 +146,15 @@ final class RemoteDisk implements Disk
 
     public function all(string $folder): iterable
     {
-        $listed = $this->asking(fn (): iterable => $this->store->listContents($folder, true));
-        foreach ($listed as $one) {
-            if ($one instanceof FileAttributes) {
-                yield $one->path() => new Stamp((int) $one->fileSize(), (int) $one->lastModified());
+        try {
+            // Asked page by page while it is read.
+            foreach ($this->store->listContents($folder, true) as $one) {
+                if ($one instanceof FileAttributes) {
+                    yield $one->path() => new Stamp((int) $one->fileSize(), (int) $one->lastModified());
+                }
             }
+        } catch (FilesystemException|AwsException $e) {
+            throw DiskAway::since($e);
         }
     }
 

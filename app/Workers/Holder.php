@@ -28,9 +28,12 @@ final readonly class Holder
         return new self($parts[0], (int) $pid, $begun);
     }
 
+    /** By itself its host name and a mark of the instance: a copy that is put back beside its original is another machine. */
     public static function thisMachine(): string
     {
-        return str_replace(':', '-', (string) (config('planisher.machine') ?: gethostname()));
+        $named = config('planisher.machine') ?: gethostname().'/'.substr(hash('sha256', storage_path()), 0, 6);
+
+        return str_replace(':', '-', (string) $named);
     }
 
     public function mark(?string $job = null): string

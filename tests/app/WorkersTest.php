@@ -66,7 +66,7 @@ final class WorkersTest extends TestCase
     public function test_what_a_dead_worker_held_is_handed_back_and_what_a_living_one_holds_is_not(): void
     {
         [$dead, $alive] = $this->waiting();
-        $gone = Holder::of(gethostname().':4194303-1')->mark(); // above the kernel's highest number in use
+        $gone = Holder::of(Holder::thisMachine().':4194303-1')->mark(); // above the kernel's highest number in use
         $jobs = [self::has($gone, $dead), self::has(Holder::me()->mark(), $alive)];
         self::assertSame(0, Artisan::call('planisher:recover'));
         self::assertStringContainsString("Handed back {$dead->name}", Artisan::output());
@@ -79,7 +79,7 @@ final class WorkersTest extends TestCase
     public function test_a_number_that_another_process_has_by_now_is_no_sign_of_life(): void
     {
         [$file] = $this->waiting(1);
-        self::has(Holder::of(gethostname().':'.getmypid().'-1')->mark(), $file);
+        self::has(Holder::of(Holder::thisMachine().':'.getmypid().'-1')->mark(), $file);
         Artisan::call('planisher:recover');
         self::assertSame(MadeFile::WAITING, $file->refresh()->state);
     }

@@ -56,12 +56,19 @@ final class Running
         return self::root()."/var/{$this->name}".($below === '' ? '' : "/{$below}");
     }
 
-    public function start(): void
+    /** Begins to start it. */
+    public function begun(): Process
     {
-        $this->start = $this->process('setsid', self::root().'/bin/planisher', 'start', ...$this->which());
-        $start = $this->start;
+        $start = $this->start = $this->process('setsid', self::root().'/bin/planisher', 'start', ...$this->which());
         $start->start();
         register_shutdown_function(fn () => $start->isRunning() && $this->interrupt()); // however the tests end
+
+        return $start;
+    }
+
+    public function start(): void
+    {
+        $start = $this->begun();
         for ($until = microtime(true) + 120; ! str_contains($this->said(), 'is ready'); usleep(100_000)) {
             if (! $start->isRunning() || microtime(true) > $until) {
                 throw new \RuntimeException("It didn’t start: {$this->said()}{$start->getErrorOutput()}");
@@ -319,19 +326,35 @@ final class Running
      */
     public function asked(string $query): array
     {
-        $read = fn (?string $file): array => $file === null ? [] : (parse_ini_file($file, false, INI_SCANNER_RAW) ?: []);
-        $env = $read($this->settings) + $read($this->home('env'));
         for ($until = microtime(true) + 60; ; usleep(100_000)) {
             try {
-                $to = 'mysql:host=127.0.0.1;port='.($this->port + 1).";dbname={$env['DB_DATABASE']}";
-                $database = new \PDO($to, $env['DB_USERNAME'], $env['DB_PASSWORD']);
-                $found = $database->query($query);
+                $found = $this->database()->query($query);
 
                 return $found === false ? [] : array_values($found->fetchAll(\PDO::FETCH_NUM));
             } catch (\PDOException $e) {
                 microtime(true) < $until || throw $e;
             }
         }
+    }
+
+    /** Has a stored database in place of its own. */
+    public function load(string $dump): void
+    {
+        $database = $this->database();
+        $tables = array_column($this->asked('show tables'), 0);
+        $database->exec('set foreign_key_checks = 0; '.implode('', array_map(fn (string $table): string => "drop table `{$table}`;", $tables)));
+        $database = $this->database();
+        $all = $database->query((string) gzdecode((string) file_get_contents($dump)));
+        while ($all !== false && $all->nextRowset()); // each statement says how it went
+    }
+
+    private function database(): \PDO
+    {
+        $read = fn (?string $file): array => $file === null ? [] : (parse_ini_file($file, false, INI_SCANNER_RAW) ?: []);
+        $env = $read($this->settings) + $read($this->home('env'));
+        $to = 'mysql:host=127.0.0.1;port='.($this->port + 1).";dbname={$env['DB_DATABASE']}";
+
+        return new \PDO($to, $env['DB_USERNAME'], $env['DB_PASSWORD']);
     }
 
     /** A picture of 800 × 550 pixels in which no two places are alike. */
