@@ -9,6 +9,7 @@ use App\Console\RestoreCommand;
 use App\Console\StatusCommand;
 use App\Console\SweepCommand;
 use App\Console\UpgradeCommand;
+use App\Http\Middleware\BoundedJson;
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\SessionOfThoseSignedIn;
 use App\Http\PlainErrors;
@@ -21,7 +22,6 @@ use Illuminate\Session\Middleware\StartSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        health: '/up',
         then: function (): void {
             require __DIR__.'/../routes/web.php';
         },
@@ -37,6 +37,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only
+        $middleware->prepend(BoundedJson::class);
         $middleware->append(ContentSecurityPolicy::class);
         $middleware->validateCsrfTokens(except: ['api/sign-in', 'api/first', 'api/choose-password']); // guests have no session to hold a token in: FromThisSite
         $middleware->web(replace: [StartSession::class => SessionOfThoseSignedIn::class]);

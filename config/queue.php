@@ -2,10 +2,20 @@
 
 declare(strict_types=1);
 
-// Merged into the framework's own. QUEUE_CONNECTION=redis keeps the queue on Redis (REDIS_HOST, REDIS_PORT, REDIS_PASSWORD). A job is
-// given out once more when nothing was heard of it for longer than any may take (queue:work --timeout).
+// Merged into the framework's own. QUEUE_CONNECTION=redis keeps the queue on Redis (REDIS_HOST, REDIS_PORT, REDIS_PASSWORD). What a dead
+// worker held is handed back by HandBack; by itself a queue gives a job out once more only after longer than any may take.
+$longest = 14 * 86_400;
+
 return [
     'connections' => [
-        'redis' => ['driver' => 'redis', 'connection' => 'default', 'queue' => 'default', 'retry_after' => 660, 'block_for' => null],
+        'database' => [
+            'driver' => 'database',
+            'connection' => null,
+            'table' => 'jobs',
+            'queue' => 'default',
+            'retry_after' => $longest,
+            'after_commit' => false,
+        ],
+        'redis' => ['driver' => 'redis', 'connection' => 'default', 'queue' => 'default', 'retry_after' => $longest, 'block_for' => null],
     ],
 ];

@@ -19,6 +19,14 @@ http {
   # The page's own policy is PHP's; all else may do nothing at all.
   map $upstream_http_content_security_policy $strictest { '' "default-src 'none'; frame-ancestors 'none'; sandbox"; default ''; }
 
+  # Who has processes of PHP of their own (php-fpm.conf.tpl): whatever one of these costs, the others go on.
+  map $uri $pool {
+    default app;
+    ~^/(shown/|api/(sign-in|first|choose-password)$) guests;
+    ~^/api/(orders/[0-9]+/list/(read|file)$|lines/[0-9]+/[a-z-]+/[0-9a-f]+$|pictures-folder/|pictures/[0-9a-f]+/looked$) looks;
+    ~^/(health|up)$ health;
+  }
+@REAL_ADDRESS@
   # Asked for by any other name, nothing is answered.
   server { listen 127.0.0.1:@PORT@ default_server; server_name _; return 444; }
 
@@ -32,7 +40,8 @@ http {
     error_page 400 414 494 = @not_understood;
     error_page 401 403 = @sign_in_first;
     error_page 413 = @too_large;
-    error_page 500 502 503 504 = @came_down;
+    error_page 500 = @no_room;
+    error_page 502 503 504 = @came_down;
 
     location /build/ { try_files $uri =404; expires 1y; include @RUN@/nginx-headers.conf; add_header Content-Security-Policy $strictest always; add_header Cache-Control "public, immutable"; }
     location /_private/ { internal; alias @STORAGE@/app/; include @RUN@/nginx-headers.conf; add_header Content-Security-Policy "default-src 'none'; frame-ancestors 'none'; sandbox" always; }
@@ -64,6 +73,8 @@ post_max_size=8002M";
     location @not_understood { default_type application/json; return 400 '{"message":"The request can’t be understood."}'; }
     location @sign_in_first { default_type application/json; return 401 '{"message":"Sign in first."}'; }
     location @too_large { default_type application/json; return 413 '{"message":"That is larger than what is taken: 8 GB of an exported order, 400 MB of a picture, 40 MB of a mark, 20 MB of a profile, 1 MB of anything else."}'; }
+    # nginx itself says 500 where it can't put a request down; PHP's own 500 are passed on as they are.
+    location @no_room { default_type application/json; return 507 '{"message":"The machine’s disk is full: what was sent couldn’t be put down. Make room, then try it again."}'; }
     location @came_down { default_type application/json; return 502 '{"message":"Planisher isn’t answering. What was saved is kept; this is tried again."}'; }
   }
 }

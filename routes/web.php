@@ -194,9 +194,10 @@ Route::prefix('shown/{page}')
         Route::any('{any}', fn () => abort(404))->where('any', '.*');
     });
 
-// For what watches: whether all that it needs answers, and nothing more.
+// For what watches: whether it is there at all, and whether all that it needs answers; nothing more.
+Route::get('up', fn () => response()->json(['isUp' => true], 200, ['Cache-Control' => 'no-store']));
 Route::get('health', function (Health $health) {
-    $services = $health->services();
+    $services = $health->lately();
 
     return response()->json(['isWell' => ! in_array(false, $services, true)] + $services, in_array(false, $services, true) ? 503 : 200, [
         'Cache-Control' => 'no-store',

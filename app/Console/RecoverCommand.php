@@ -42,14 +42,14 @@ final class RecoverCommand extends Command
         try {
             $workers === null || Machines::beat($workers);
             foreach ((new HandBack())->all() as $what) {
-                $this->info(now()->toDateTimeString()." Handed back {$what}.");
+                $this->info(now()->toIso8601String()." Handed back {$what}.");
             }
 
             return true;
         } catch (QueryException $e) {
-            $this->warn(now()->toDateTimeString().' The database isn’t answering: '.Discreet::message($e));
+            $this->warn(now()->toIso8601String().' The database isn’t answering: '.Discreet::message($e));
         } catch (\Throwable $e) {
-            $this->warn(now()->toDateTimeString()." The queue isn’t answering: {$e->getMessage()}");
+            $this->warn(now()->toIso8601String()." The queue isn’t answering: {$e->getMessage()}");
         }
         DB::purge(); // the next try begins with a connection of its own
 

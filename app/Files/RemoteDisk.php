@@ -26,11 +26,19 @@ final class RemoteDisk implements Disk
 
     private const REMEMBERED_SECONDS = 300;
 
-    /** @param  Repository  $memory  of what this machine has seen */
+    private const AWAY = 'the store is away';
+
+    private const AWAY_SECONDS = 3;
+
+    /**
+     * @param  Repository  $memory  of what this machine has seen
+     * @param  bool  $isPatient  whether a store that was away a moment ago is asked again: for a page it isn't
+     */
     public function __construct(
         private readonly FilesystemAdapter $store,
         private readonly string $scratch,
         private readonly Repository $memory,
+        private readonly bool $isPatient = true,
     ) {}
 
     public function path(string $key): string
@@ -297,11 +305,15 @@ final class RemoteDisk implements Disk
      */
     private function asking(callable $do): mixed
     {
+        if (! $this->isPatient && $this->memory->has(self::AWAY)) {
+            throw DiskAway::since(new \RuntimeException('It was away a moment ago.'));
+        }
         try {
             return $do();
         } catch (CannotKeep|DiskAway $e) {
             throw $e;
         } catch (\Throwable $e) {
+            $this->isPatient || $this->memory->put(self::AWAY, true, self::AWAY_SECONDS);
             throw DiskAway::since($e);
         }
     }

@@ -49,8 +49,22 @@ final class MakeFiles implements ShouldQueue
 
     private const DATABASE_WAITS = 60;
 
-    /** @param  non-empty-list<int>  $fileIds  of one line in one make */
-    public function __construct(public readonly array $fileIds) {}
+    /** A job may take so long, whatever it makes, and a second more for so many pixels: a twentieth of what a slow machine does. */
+    private const LEAST_SECONDS = 600;
+
+    private const PIXELS_A_SECOND = 200_000;
+
+    /** In place of the queue's own limit. */
+    public int $timeout;
+
+    /**
+     * @param  non-empty-list<int>  $fileIds  of one line in one make
+     * @param  int  $pixels  of all of them
+     */
+    public function __construct(public readonly array $fileIds, int $pixels = 0)
+    {
+        $this->timeout = self::LEAST_SECONDS + intdiv($pixels, self::PIXELS_A_SECOND);
+    }
 
     public function handle(PictureStore $pictures, Disk $disk): void
     {

@@ -38,10 +38,7 @@ final class Making
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $worked = $this->computation->order($order);
             $wanted = $order->lines->filter(
-                fn (Line $line): bool => ($chosen === null
-                    ? $line->state === Line::PASSED
-                    : in_array($line->state, [Line::PASSED, Line::MADE], true) && in_array($line->id, $chosen, true)) &&
-                    ! $worked->of($line)->isStopped(),
+                fn (Line $line): bool => self::isWanted($line, $chosen) && ! $worked->of($line)->isStopped(),
             );
             $running = self::running($wanted);
             $lines = $wanted->whereNotIn('id', array_keys($running));
@@ -177,25 +174,55 @@ final class Making
     private static function queue(Collection $files): void
     {
         rescue(function () use ($files): void {
-            MakeFiles::dispatch(array_values($files->pluck('id')->all()));
+            MakeFiles::dispatch(array_values($files->pluck('id')->all()), (int) $files->sum('pixels'));
         });
     }
 
     /**
-     * Passed lines that something has come to stop since, such as a mark that they cut: they are not made.
+     * Lines that were to be made and weren't, since something has come to stop them after they were passed: a picture that is gone, a mark
+     * that they cut.
      *
+     * @param  ?list<int>  $chosen  ids of lines; null for all that are passed
      * @return list<string> which and why, in words
      */
-    public function stopped(Order $order): array
+    public function stopped(Order $order, ?array $chosen): array
+    {
+        return $this->leftOut($order, fn (Line $line): bool => self::isWanted($line, $chosen), 'is passed, but was not made');
+    }
+
+    /**
+     * The same of copies for a screen, which need no passing.
+     *
+     * @param  ?list<int>  $chosen  ids of lines; null for all
+     * @return list<string>
+     */
+    public function stoppedCopies(Order $order, ?array $chosen): array
+    {
+        return $this->leftOut($order, fn (Line $line): bool => $chosen === null || in_array($line->id, $chosen, true), 'was not copied');
+    }
+
+    /**
+     * @param  callable(Line): bool  $isWanted
+     * @return list<string>
+     */
+    private function leftOut(Order $order, callable $isWanted, string $how): array
     {
         $worked = $this->computation->order($order);
 
         return array_values(
             $order->lines
-                ->filter(fn (Line $line): bool => $line->state === Line::PASSED && $worked->of($line)->isStopped())
-                ->map(fn (Line $line): string => "Line {$line->number} is passed, but was not made: {$worked->of($line)->worst()->title}.")
+                ->filter(fn (Line $line): bool => $isWanted($line) && $worked->of($line)->isStopped())
+                ->map(fn (Line $line): string => "Line {$line->number} {$how}: {$worked->of($line)->worst()->title}.")
                 ->all(),
         );
+    }
+
+    /** @param  ?list<int>  $chosen  ids of lines; null for all that are passed. Chosen ones may have been made before */
+    private static function isWanted(Line $line, ?array $chosen): bool
+    {
+        return $chosen === null
+            ? $line->state === Line::PASSED
+            : in_array($line->state, [Line::PASSED, Line::MADE], true) && in_array($line->id, $chosen, true);
     }
 
     /**

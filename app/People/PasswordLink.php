@@ -6,8 +6,11 @@ namespace App\People;
 
 use App\Models\Studio;
 use App\Models\User;
+use App\SignIn\Nobody;
 use Illuminate\Auth\Passwords\PasswordBroker;
 use Illuminate\Mail\Message;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 
@@ -28,6 +31,32 @@ final class PasswordLink
         return rtrim((string) config('app.url'), '/').
             '/choose-password#'.
             http_build_query(['email' => $person->email, 'token' => $token]);
+    }
+
+    /**
+     * Gives somebody the password they chose, once: of several at the same moment the first.
+     *
+     * @return bool false where the link isn't good any more
+     */
+    public static function use(string $email, string $token, string $password): bool
+    {
+        return DB::transaction(function () use ($email, $token, $password): bool {
+            $person = User::query()->where('email', $email)->lockForUpdate()->first();
+            $kept = DB::table('password_reset_tokens')->where('email', $email)->value('token');
+            // One check, whoever is asked for: its time tells nothing.
+            if (! Hash::check($token, is_string($kept) ? $kept : Nobody::password()) || $person === null) {
+                return false;
+            }
+            $status = Password::reset(
+                ['email' => $email, 'token' => $token, 'password' => $password],
+                function (User $person, string $password): void {
+                    $person->update(['password' => $password]);
+                    Sessions::end($person);
+                },
+            );
+
+            return $status === Password::PASSWORD_RESET;
+        });
     }
 
     public static function canBeMailed(): bool

@@ -6,11 +6,18 @@ namespace App\Pictures;
 
 use App\Models\Order;
 use Planisher\Imaging\PictureRefused;
+use Planisher\Measure\Figure;
 
 /** An upload that comes in pieces. What arrived stays when it breaks off, and it goes on from there; a sweep takes what nobody wants. */
 final class Begun
 {
     private const FOLDER = 'app/begun';
+
+    /** Of all people at once. */
+    private const MOST = 400;
+
+    /** What stays free, whatever is begun. */
+    private const LEFT_FREE = 500_000_000;
 
     private function __construct(
         public readonly string $token,
@@ -21,6 +28,7 @@ final class Begun
 
     public static function open(Order $order, string $name, int $bytes): self
     {
+        self::hasRoom($bytes);
         $begun = new self(bin2hex(random_bytes(16)), $order->id, $name, $bytes);
         is_dir(dirname($begun->path())) || @mkdir(dirname($begun->path()), 0770, true);
         $said = json_encode(['order' => $order->id, 'name' => $name, 'bytes' => $bytes], JSON_THROW_ON_ERROR);
@@ -30,6 +38,32 @@ final class Begun
         }
 
         return $begun;
+    }
+
+    /**
+     * What is begun may come: more isn't begun than there is room for.
+     *
+     * @throws PictureRefused
+     */
+    private static function hasRoom(int $bytes): void
+    {
+        $all = glob(storage_path(self::FOLDER.'/*.json')) ?: [];
+        if (count($all) >= self::MOST) {
+            throw new PictureRefused('as many uploads as may be are begun and unfinished ('.self::MOST.'). Let them end, then add it again.');
+        }
+        $toCome = 0;
+        foreach ($all as $one) {
+            $begun = self::find(basename($one, '.json'));
+            $toCome += $begun === null ? 0 : max(0, $begun->bytes - $begun->arrived());
+        }
+        $free = (int) @disk_free_space(storage_path()) - self::LEFT_FREE - $toCome;
+        if ($bytes > $free) {
+            throw new PictureRefused(
+                'the studio’s disk has no room for it: '.Figure::bytes(max(0, $free)).' are free'.
+                    ($toCome > 0 ? ', and '.Figure::bytes($toCome).' of uploads that are begun are still to come' : '').
+                    '. Make room, or let those end, then add it again.',
+            );
+        }
     }
 
     /** @return ?self null where nothing of it is there any more */

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Files\Disk;
 use App\Files\LocalDisk;
 use App\Files\RemoteDisk;
+use App\Health\QuickConnector;
 use App\Labs\ProfileStore;
 use App\Models\Studio;
 use App\Pictures\PictureStore;
@@ -15,6 +16,7 @@ use App\Views\KeptViews;
 use App\Workers\InHand;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\FilesystemAdapter;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
@@ -25,6 +27,7 @@ class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->runningInConsole() || $this->waitsNoLonger(request());
         $this->app->singleton(Disk::class, fn (): Disk => self::disk());
         $this->app->singleton(
             Profiles::class,
@@ -44,6 +47,22 @@ class AppServiceProvider extends ServiceProvider
         $this->app->singleton(KeptViews::class, fn (): KeptViews => new KeptViews(storage_path('app/previews')));
     }
 
+    /** A page waits two seconds for what hangs, and then says so: others want its process. */
+    private function waitsNoLonger(Request $request): void
+    {
+        QuickConnector::limit(! $request->isMethodSafe());
+        $this->app->bind('db.connector.mariadb', QuickConnector::class);
+        $this->app->make('config')->set([
+            'filesystems.disks.s3.retries' => 0,
+            'filesystems.disks.s3.http' => [
+                'connect_timeout' => QuickConnector::SECONDS,
+                'curl' => [CURLOPT_LOW_SPEED_LIMIT => 1, CURLOPT_LOW_SPEED_TIME => QuickConnector::SECONDS],
+            ],
+            'database.redis.default.timeout' => QuickConnector::SECONDS,
+            'database.redis.default.read_write_timeout' => QuickConnector::SECONDS,
+        ]);
+    }
+
     private static function disk(): Disk
     {
         $disk = Storage::disk();
@@ -51,7 +70,7 @@ class AppServiceProvider extends ServiceProvider
 
         return $adapter instanceof LocalFilesystemAdapter
             ? new LocalDisk(rtrim($disk->path(''), '/'))
-            : new RemoteDisk($adapter, storage_path('app/scratch'), Cache::store('file'));
+            : new RemoteDisk($adapter, storage_path('app/scratch'), Cache::store('file'), isPatient: app()->runningInConsole());
     }
 
     public function boot(): void

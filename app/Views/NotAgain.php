@@ -10,8 +10,13 @@ use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Imaging\Write\CannotWrite;
+use Planisher\Imaging\Write\NoRoom;
+use Planisher\Imaging\Write\OurFault;
 
-/** What fails for a line as it is fails the same way at every request: why is kept for a while, and told instead of tried. */
+/**
+ * What fails for a picture as it is fails the same way at every request: why is kept for a while, and told instead of tried. What failed
+ * because of us, a full disk or a machine that had too much to do, is tried again.
+ */
 final class NotAgain
 {
     private const KEPT_SECONDS = 600;
@@ -32,12 +37,17 @@ final class NotAgain
         if (! is_string($why)) {
             try {
                 return $make();
+            } catch (NoRoom $e) {
+                abort(507, $e->getMessage());
             } catch (Stopped|PictureRefused|CannotWrite $e) {
                 $why = 'It can’t be shown of this picture: '.$e->getMessage();
+                $isOurs = $e instanceof OurFault || ($e instanceof Stopped && $e->isPassing);
             } catch (VipsError $e) {
                 $why = self::FAILED;
+                $isOurs = ! $e->isOfAPicture();
             }
             Log::warning("{$what}: {$e->getMessage()} {$e->getPrevious()?->getMessage()}");
+            abort_if($isOurs, 503, 'It couldn’t be shown just now, and that is no fault of the picture’s. It is tried again.');
             Cache::put($key, $why, self::KEPT_SECONDS);
         }
         abort(422, $why);

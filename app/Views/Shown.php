@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Views;
 
 use Planisher\Colour\PaperProfile;
+use Planisher\Finding\WordsOnPaper;
 use Planisher\Order\WorkedLine;
 use Planisher\Plan\Plan;
 
@@ -18,6 +19,9 @@ final readonly class Shown
     {
         $plan = $worked->plan;
         ($plan !== null && $plan->hash() === $hash) || abort(404, 'The line has changed meanwhile.');
+
+        $tooMuch = array_column($worked->findings, null, 'code')[WordsOnPaper::TOO_MUCH] ?? null;
+        $tooMuch === null || abort(422, "{$tooMuch->title}. {$tooMuch->text}");
 
         return new self($worked, $plan, $hash, $worked->lab->paperProfile($worked->line->paper));
     }

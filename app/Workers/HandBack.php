@@ -51,11 +51,11 @@ final class HandBack
             MadeFile::query()
                 ->where('state', MadeFile::MAKING)
                 ->where('held_by', '!=', '')
-                ->get(['id', 'name', 'held_by']) as $file
+                ->get(['id', 'held_by']) as $file
         ) {
             if ($this->isDead((string) $file->held_by)) {
                 self::free($file, ['state' => MadeFile::WAITING, 'percent' => 0]);
-                $said[] = "{$file->name}, whose worker {$file->held_by} is gone";
+                $said[] = "file {$file->id}, whose worker {$file->held_by} is gone";
             }
         }
         foreach (
@@ -141,10 +141,10 @@ final class HandBack
             ->where('state', MadeFile::WAITING)
             ->where('updated_at', '<', $since)
             ->whereHas('make', fn (Builder $make) => $make->whereNull('held'))
-            ->get(['id', 'make_id', 'line_id', 'name']);
+            ->get(['id', 'make_id', 'line_id', 'pixels']);
         $files
             ->groupBy(fn (MadeFile $file): string => "{$file->make_id} {$file->line_id}")
-            ->each(fn (Collection $some) => MakeFiles::dispatch(array_values($some->pluck('id')->all())));
+            ->each(fn (Collection $some) => MakeFiles::dispatch(array_values($some->pluck('id')->all()), (int) $some->sum('pixels')));
         $sending = Parcel::query()
             ->where(fn (Builder $parcel) => $parcel->whereNull('held_by'))
             ->where('updated_at', '<', $since)
@@ -165,7 +165,7 @@ final class HandBack
         $unasked->each(fn (Parcel $parcel) => AskLab::dispatch($parcel->id));
 
         return [
-            ...$files->map(fn (MadeFile $file): string => "{$file->name}, which the queue had lost")->all(),
+            ...$files->map(fn (MadeFile $file): string => "file {$file->id}, which the queue had lost")->all(),
             ...$sending->merge($unasked)->map(fn (Parcel $parcel): string => "parcel {$parcel->id}, which the queue had lost")->all(),
         ];
     }

@@ -9,12 +9,18 @@ use Planisher\Measure\Unit;
 use Planisher\Phrase\Sides;
 use Planisher\Plan\Situation;
 use Planisher\Words\Lettering;
+use Planisher\Words\SetBlock;
 
 /** Whether lettering lies on its paper, and fits the width it was given. */
 final class WordsOnPaper implements Check
 {
     /** Less than a hundredth of a millimetre is rounding. */
     private const SEEN = 10_000;
+
+    public const TOO_MUCH = 'lettering-too-much';
+
+    /** More than anybody would letter, and drawn within seconds. */
+    private const COVERS_AT_MOST = 10;
 
     public function judge(Situation $at): ?Finding
     {
@@ -23,6 +29,15 @@ final class WordsOnPaper implements Check
             return null;
         }
         $paper = $plan->layout->box();
+        $covers = self::covers($plan->added->lettering, $paper);
+        if ($covers > self::COVERS_AT_MOST) {
+            return Finding::stops(
+                self::TOO_MUCH,
+                'There is too much lettering',
+                'All of it together would cover the print '.round($covers).' times; up to '.self::COVERS_AT_MOST.
+                    ' times can be drawn. Take some of it away, or make it smaller.',
+            );
+        }
         $smaller = null;
         foreach ($plan->added->lettering as $i => $block) {
             $name = $at->line->additions->lettering[$i]->start();
@@ -69,6 +84,18 @@ final class WordsOnPaper implements Check
         }
 
         return $smaller;
+    }
+
+    /**
+     * How many times the blocks would cover the paper.
+     *
+     * @param  list<SetBlock>  $lettering
+     */
+    private static function covers(array $lettering, Box $paper): float
+    {
+        $area = fn (Box $box): float => (float) $box->width * $box->height;
+
+        return array_sum(array_map(fn (SetBlock $block): float => $area($block->box), $lettering)) / max(1.0, $area($paper));
     }
 
     /** Moved by as little as can be; a block that is larger than the paper to its middle. */

@@ -49,7 +49,8 @@ final class Program
         $limited = [
             'prlimit',
             "--data={$limits->bytes}",
-            "--cpu={$limits->processorSeconds}",
+            // At the second figure it would be killed, as it is by the clock.
+            "--cpu={$limits->processorSeconds}:".$limits->processorSeconds + 1,
             "--fsize={$limits->fileBytes}",
             '--core=0',
             '--nofile=256',
@@ -104,7 +105,8 @@ final class Program
 
         return match (true) {
             $status['exitcode'] === self::NOT_FOUND => throw Stopped::missing($this->name),
-            in_array($signal, [self::SIGKILL, self::SIGXCPU], true) => throw Stopped::byTime($this->limits),
+            $signal === self::SIGXCPU => throw Stopped::byTime($this->limits),
+            $signal === self::SIGKILL => throw Stopped::byClock($this->limits),
             $signal === self::SIGXFSZ => throw Stopped::bySize($this->limits),
             $this->lacksMemory($signal) => throw Stopped::byMemory($this->limits),
             $signal > 0 => throw Stopped::byItself("{$this->name} ended by signal {$signal}: ".substr($this->complained, 0, 1000)),

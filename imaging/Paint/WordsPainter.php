@@ -58,15 +58,12 @@ final class WordsPainter implements Painter
             $drawn = $this->line($line, $larger, $left, $top, $width, $height);
             $mask = $mask === null || $drawn === null ? $drawn ?? $mask : $mask->orLarger($drawn);
         }
-        if ($mask === null) {
-            return null;
-        }
-        $reduced = $larger === 1 ? $mask : $mask->run('shrink', [(float) $larger, (float) $larger]);
-        $held = $reduced->held(PHP_INT_MAX);
+        $held = $mask?->held(PHP_INT_MAX);
 
-        return $words->isTurned ? Orientation::turned($held) : $held;
+        return $held !== null && $words->isTurned ? Orientation::turned($held) : $held;
     }
 
+    /** A line in a mask of this size; only the pixels that it takes are drawn larger. */
     private function line(WordLine $line, int $larger, float $left, float $top, int $width, int $height): ?Image
     {
         $words = $this->words;
@@ -81,9 +78,16 @@ final class WordsPainter implements Painter
             return null;
         }
         // Pango's baseline lies as far below its top as the face reaches up, in whole pixels.
-        $x = ($left + $line->left) * $larger + $letters->offsetX();
-        $y = ($top + $line->baseline) * $larger - ceil($words->face->ascent() * $size) + $letters->offsetY();
+        $x = (int) round(($left + $line->left) * $larger + $letters->offsetX());
+        $y = (int) round(($top + $line->baseline) * $larger - ceil($words->face->ascent() * $size) + $letters->offsetY());
+        [$column, $row] = [(int) floor($x / $larger), (int) floor($y / $larger)];
+        [$right, $bottom] = [(int) ceil(($x + $letters->width()) / $larger), (int) ceil(($y + $letters->height()) / $larger)];
+        $drawn = $letters->run(
+            'embed',
+            [$x - $column * $larger, $y - $row * $larger, ($right - $column) * $larger, ($bottom - $row) * $larger],
+        );
+        $reduced = $larger === 1 ? $drawn : $drawn->run('shrink', [(float) $larger, (float) $larger]);
 
-        return $letters->run('embed', [(int) round($x), (int) round($y), $width * $larger, $height * $larger]);
+        return $reduced->run('embed', [$column, $row, $width, $height]);
     }
 }

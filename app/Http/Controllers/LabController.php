@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\UploadName;
+use App\Http\Uploaded;
 use App\Labs\CardFile;
 use App\Labs\CardStore;
 use App\Labs\LabView;
@@ -17,7 +18,6 @@ use App\Orders\WhatChanges;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Lab\LabCard;
@@ -185,10 +185,8 @@ final class LabController
 
     public function import(Request $request): JsonResponse
     {
-        $file = $request->file('card');
-        if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > 5_000_000) {
-            return response()->json(['message' => 'The file broke off, or is larger than any lab card. Nothing was kept.'], 422);
-        }
+        $file = Uploaded::file($request, 'card');
+        abort_if($file->getSize() > 5_000_000, 422, 'The file is larger than any lab card. Nothing was kept.');
 
         return response()->json(['id' => CardStore::add(CardFile::read((string) $file->get()))->id], 201);
     }
@@ -196,10 +194,7 @@ final class LabController
     /** Takes an ICC profile up onto the lab card. */
     public function profile(Request $request, Lab $lab): JsonResponse
     {
-        $file = $request->file('profile');
-        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
-            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
-        }
+        $file = Uploaded::file($request, 'profile');
         $name = UploadName::of($file, 'profile', ['icc', 'icm']);
         try {
             $held = $this->store->take($lab, $file->getRealPath(), $name);

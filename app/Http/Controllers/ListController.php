@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\SeenLines;
+use App\Http\Uploaded;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
@@ -18,7 +19,6 @@ use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Planisher\ClientList\ClientList;
 use Planisher\OrderFile\OrderFileError;
@@ -62,10 +62,7 @@ final class ListController
     /** The words of a file that a client has sent. */
     public function file(Request $request): JsonResponse
     {
-        $file = $request->file('list');
-        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
-            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
-        }
+        $file = Uploaded::file($request, 'list');
         try {
             return response()->json(['text' => ListFile::text($file)]);
         } catch (ListRefused $e) {

@@ -37,12 +37,9 @@ final class MakeController
     public function store(Request $request, Order $order): JsonResponse
     {
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer']]);
-        $make = $this->making->start(
-            $order,
-            $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null,
-        );
+        $make = $this->making->start($order, self::chosen($request));
 
-        $stopped = $this->making->stopped($order);
+        $stopped = $this->making->stopped($order, self::chosen($request));
 
         return $make === null
             ? response()->json(['message' => $stopped[0] ?? self::nothing($order)], 422)
@@ -145,14 +142,16 @@ final class MakeController
     {
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer'], 'screenCopy' => ['required', 'array']]);
         MarkStore::need(MarksNamed::in((array) $request->input('screenCopy')));
-        $make = $this->making->screenCopies(
-            $order,
-            $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null,
-            (array) $request->input('screenCopy'),
-        );
+        $make = $this->making->screenCopies($order, self::chosen($request), (array) $request->input('screenCopy'));
 
         return $make === null
             ? response()->json(['message' => 'No line can be copied for a screen yet: give them pictures, and see what stops them.'], 422)
-            : response()->json(['id' => $make->id, 'stopped' => []], 201);
+            : response()->json(['id' => $make->id, 'stopped' => $this->making->stoppedCopies($order, self::chosen($request))], 201);
+    }
+
+    /** @return ?list<int> ids of the lines that were chosen; null for all */
+    private static function chosen(Request $request): ?array
+    {
+        return $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null;
     }
 }

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
 use App\Http\UploadName;
+use App\Http\Uploaded;
 use App\Models\Line;
 use App\Models\StudioMark;
 use App\Studio\MarkStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Measure\Figure;
 use Planisher\Overlay\MarksNamed;
@@ -34,10 +34,7 @@ final class MarkController
 
     public function store(Request $request): JsonResponse
     {
-        $file = $request->file('mark');
-        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
-            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
-        }
+        $file = Uploaded::file($request, 'mark');
         $name = UploadName::of($file, 'mark', ['png']);
         try {
             return response()->json(self::shown($this->marks->take($file->getRealPath(), $name), 0), 201);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
+use App\Http\Uploaded;
 use App\Models\Order;
 use App\Orders\ImportRefused;
 use App\Orders\OrderFile;
@@ -12,7 +13,6 @@ use App\Orders\OrderImport;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Planisher\Naming\SafeText;
 
 /** An order out as an order file with its pictures, and in again. */
@@ -34,10 +34,7 @@ final class OrderFileController
     public function import(Request $request, OrderImport $import): JsonResponse
     {
         set_time_limit(self::SECONDS);
-        $file = $request->file('order');
-        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
-            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
-        }
+        $file = Uploaded::file($request, 'order');
         try {
             return response()->json(['id' => $import->take($file->getRealPath())->id], 201);
         } catch (ImportRefused $e) {

@@ -13,7 +13,6 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 
@@ -112,15 +111,7 @@ final class PeopleController
             ],
             self::WRONG,
         );
-        $status = Password::reset(
-            ['email' => User::spelled($given['email']), 'token' => $given['token'], 'password' => $given['password']],
-            function (User $person, string $password): void {
-                $person->update(['password' => $password]);
-                Sessions::end($person);
-            },
-        );
-
-        return $status === Password::PASSWORD_RESET
+        return PasswordLink::use(User::spelled($given['email']), $given['token'], $given['password'])
             ? response()->noContent()
             : response()->json(
                 ['message' => 'This link was used already, is older than three days, or isn’t whole. Ask in the studio for a new one.'],

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
 use App\Http\UploadName;
+use App\Http\Uploaded;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
@@ -17,7 +18,6 @@ use App\Views\KeptFigures;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Planisher\Imaging\Look\Hints;
 use Planisher\OrderFile\Node;
@@ -33,10 +33,7 @@ final class PictureController
         if ($request->has('upload')) {
             return $this->begun($order, (string) $request->input('upload'));
         }
-        $file = $request->file('picture');
-        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
-            return response()->json(['message' => 'The upload broke off. Nothing was kept; try it again.'], 422);
-        }
+        $file = Uploaded::file($request, 'picture');
 
         return $this->taking->answer($order, $file->getRealPath(), UploadName::ofPicture($file->getClientOriginalName()));
     }

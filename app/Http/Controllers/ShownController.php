@@ -93,7 +93,8 @@ final class ShownController
         $worked = $this->computation->order($page->order);
         $lines = $page->order->lines->keyBy('id');
         $changed = false;
-        foreach ($given['answers'] as $answer) {
+        // Of what is said of a line at once the last counts.
+        foreach (array_column($given['answers'], null, 'line') as $answer) {
             $line = $lines->get($answer['line']);
             $isThis =
                 $line !== null && ShownPrints::isShown($worked->of($line)) && $worked->of($line)->plan?->hash() === $answer['version'];

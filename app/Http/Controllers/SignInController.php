@@ -7,14 +7,13 @@ namespace App\Http\Controllers;
 use App\Models\User;
 use App\People\Me;
 use App\People\Sessions;
+use App\SignIn\Nobody;
 use App\SignIn\Tries;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Str;
 
 final class SignInController
 {
@@ -33,13 +32,20 @@ final class SignInController
         $user = User::query()->where('email', $email)->first();
         $tries = new Tries($email, $user, (string) $request->ip());
         $waits = $tries->waits();
-        if ($waits > 0) {
-            return response()->json(['message' => "Too many tries. Wait {$waits} seconds and try again."], 429, ['Retry-After' => $waits]);
+        $isTooOften = fn (): JsonResponse => response()->json(
+            ['message' => "Too many tries. Wait {$waits} seconds and try again."],
+            429,
+            ['Retry-After' => $waits],
+        );
+        if ($waits > 0 && ! $tries->isFromWhereOneWas()) {
+            return $isTooOften();
         }
         // The same work whether there is such a person or not, so that the time of the answer doesn't tell.
-        $nobodys = self::nobodysPassword();
-        if (! Hash::check($given['password'], $user->password ?? $nobodys) || $user === null) {
+        if (! Hash::check($given['password'], $user->password ?? Nobody::password()) || $user === null) {
             $tries->failed();
+            if ($waits > 0) {
+                return $isTooOften();
+            }
 
             return response()->json(['message' => 'No such e-mail and password. Check both and try again.'], 422);
         }
@@ -71,14 +77,5 @@ final class SignInController
     private static function forgotten(): Response
     {
         return response()->noContent()->header('Clear-Site-Data', '"cache"');
-    }
-
-    private static function nobodysPassword(): string
-    {
-        return Cache::remember(
-            'nobodys-password-'.config('hashing.bcrypt.rounds'),
-            now()->addMonth(),
-            fn (): string => Hash::make(Str::random(40)),
-        );
     }
 }

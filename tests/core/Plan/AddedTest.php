@@ -128,6 +128,8 @@ final class AddedTest extends TestCase
             ['border' => '0.2 in'] + $caption(['exposure']),
             $shot,
         ];
+        $large = ['text' => implode("\n", array_fill(0, 6, 'wide words')), 'height' => '60 mm', 'x' => 0.5, 'y' => 0.5];
+        yield 'too much' => ['lettering-too-much', Level::Stops, 'would cover the print', ['lettering' => array_fill(0, 40, $large)]];
         yield 'off the paper' => ['lettering-off-paper', Level::Stops, 'Nothing of it', $lettered(['x' => 0.0, 'align' => 'right'])];
         yield 'over the edge' => ['lettering-over-edge', Level::Look, 'cut off', $lettered(['x' => 0.0])];
         yield 'a word too wide' => [
