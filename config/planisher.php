@@ -8,6 +8,9 @@ return [
     // What this machine is called among those that work for the studio; by itself its host name.
     'machine' => env('PLANISHER_MACHINE'),
 
+    // Where this machine listens for what ends TLS, or for browsers.
+    'port' => (int) env('PLANISHER_PORT', 0),
+
     // How long a lab is waited for, a piece of a file apart.
     'lab' => ['seconds' => 20],
 

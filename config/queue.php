@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Merged into the framework's own. QUEUE_CONNECTION=redis keeps the queue on Redis (REDIS_HOST, REDIS_PORT, REDIS_PASSWORD). What a dead
 // worker held is handed back by HandBack; by itself a queue gives a job out once more only after longer than any may take.
-$longest = 14 * 86_400;
+$longest = 6 * 3600;
 
 return [
     'connections' => [

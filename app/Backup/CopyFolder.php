@@ -84,7 +84,13 @@ final readonly class CopyFolder
         $isWhole = is_array($about) && is_string($about['sha256'] ?? null) && is_string($about['migration'] ?? null);
 
         return $isWhole && is_int($about['files'] ?? null) && is_int($about['bytes'] ?? null)
-            ? ['list' => $about['list'] ?? null] + $about
+            ? [
+                'sha256' => $about['sha256'],
+                'migration' => $about['migration'],
+                'files' => $about['files'],
+                'bytes' => $about['bytes'],
+                'list' => $about['list'] ?? null,
+            ]
             : throw new CopyRefused("The copy {$this->name} can’t be read: its ".self::ABOUT.' is damaged. Take an earlier one.');
     }
 

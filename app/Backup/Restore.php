@@ -35,7 +35,9 @@ final class Restore
         }
         if (trim((string) @file_get_contents($copy->path(CopyFolder::SETTINGS))) !== 'APP_KEY='.config('app.key')) {
             throw new CopyRefused(
-                "The copy {$copy->name} was locked by another APP_KEY than this machine has. Give it that of “{$copy->path(CopyFolder::SETTINGS)}”.",
+                "The copy {$copy->name} was locked by another APP_KEY than this machine has. Give it that of “{$copy->path(
+                    CopyFolder::SETTINGS,
+                )}”.",
             );
         }
         if (! Unfinished::isMarked() && Schema::hasTable('users') && User::query()->exists()) {

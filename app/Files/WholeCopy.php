@@ -27,6 +27,22 @@ final class WholeCopy
         return true;
     }
 
+    /**
+     * What is read of an open file, whole or not at all.
+     *
+     * @param  resource  $from
+     */
+    public static function stream($from, string $to, int $most): bool
+    {
+        $part = self::beside($to);
+        $out = @fopen($part, 'w');
+        $copied = $out === false ? false : @stream_copy_to_stream($from, $out, $most + 1);
+        $isWhole = $out !== false && fclose($out) && $copied === (fstat($from)['size'] ?? -1) && @chmod($part, 0640) && @rename($part, $to);
+        $isWhole || @unlink($part);
+
+        return $isWhole;
+    }
+
     /** A text written whole or not at all. */
     public static function text(string $content, string $to): bool
     {

@@ -53,7 +53,10 @@ final class Health
     {
         $kept = storage_path('framework/health.json');
         clearstatcache(true, $kept);
-        $before = is_file($kept) && time() - (int) filemtime($kept) < self::KEPT_SECONDS ? json_decode((string) file_get_contents($kept), true) : null;
+        $before =
+            is_file($kept) && time() - (int) filemtime($kept) < self::KEPT_SECONDS
+                ? json_decode((string) file_get_contents($kept), true)
+                : null;
         if (is_array($before)) {
             return $before;
         }

@@ -18,7 +18,9 @@ final class UploadName
     {
         $own = basename(str_replace('\\', '/', mb_scrub($name)));
 
-        return mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\/\\\\]+/', '-', $own)), -self::LONGEST_PICTURE) ?: 'picture';
+        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\/\\\\]+/', '-', $own)), -self::LONGEST_PICTURE);
+
+        return in_array($name, ['', '.', '..'], true) ? 'picture' : $name;
     }
 
     /** @param  non-empty-list<string>  $endings  that it may have; one without gets the first */

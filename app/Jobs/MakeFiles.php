@@ -54,6 +54,9 @@ final class MakeFiles implements ShouldQueue
 
     private const PIXELS_A_SECOND = 200_000;
 
+    /** Below what a queue waits before it gives a job out once more (config/queue.php). */
+    private const MOST_SECONDS = 5 * 3600;
+
     /** In place of the queue's own limit. */
     public int $timeout;
 
@@ -63,7 +66,7 @@ final class MakeFiles implements ShouldQueue
      */
     public function __construct(public readonly array $fileIds, int $pixels = 0)
     {
-        $this->timeout = self::LEAST_SECONDS + intdiv($pixels, self::PIXELS_A_SECOND);
+        $this->timeout = min(self::MOST_SECONDS, self::LEAST_SECONDS + intdiv($pixels, self::PIXELS_A_SECOND));
     }
 
     public function handle(PictureStore $pictures, Disk $disk): void
@@ -139,7 +142,7 @@ final class MakeFiles implements ShouldQueue
     /** What is told of it: what can't be written in its own words, all else under an id that is logged. */
     private static function why(\Throwable $e, MadeFile $file): string
     {
-        if (($e instanceof CannotWrite && ! $e instanceof OurFault) || $e instanceof CannotKeep) {
+        if (($e instanceof CannotWrite && ! ($e instanceof OurFault)) || $e instanceof CannotKeep) {
             return ucfirst($e->getMessage());
         }
         $id = Str::lower(Str::random(8));

@@ -41,7 +41,7 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     {
         $make = Make::query()->find($this->makeId);
         if ($make !== null) {
-            rescue(fn () => Zip::of($make, $this->forScreens), report: fn (\Throwable $e): bool => ! $e instanceof Altered); // or finds it written
+            rescue(fn () => Zip::of($make, $this->forScreens), report: fn (\Throwable $e): bool => ! ($e instanceof Altered)); // or finds it written
         }
     }
 }

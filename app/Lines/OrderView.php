@@ -43,6 +43,7 @@ final class OrderView
             'remark' => $order->remark,
             'remarkForLab' => $order->remark_for_lab,
             'isPutAway' => $order->put_away_at !== null,
+            'version' => $order->version,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\ServerFolder;
 use App\Files\WholeCopy;
 use App\Models\MadeFile;
 use Planisher\Imaging\Checksum;
@@ -48,14 +49,7 @@ final class ExportFolder
     /** Why a folder can't be one, in words; null where it can. */
     public static function trouble(string $folder): ?string
     {
-        $real = str_contains($folder, "\0") ? false : realpath($folder);
-
-        return match (true) {
-            ! str_starts_with($folder, '/') => "“{$folder}” is no whole path. Begin it with a /, such as /srv/prints.",
-            $real === false || ! is_dir($real) => "“{$folder}” isn’t there. Make the folder on the server first.",
-            str_starts_with("{$real}/", storage_path().'/') => "“{$folder}” is Planisher’s own. Choose a folder outside its data.",
-            ! is_writable($real) => "“{$folder}” can’t be written to. Let the user that Planisher runs as write there.",
-            default => null,
-        };
+        return ServerFolder::trouble($folder, '/srv/prints') ??
+            (is_writable($folder) ? null : "“{$folder}” can’t be written to. Let the user that Planisher runs as write there.");
     }
 }

@@ -37,9 +37,7 @@ final class Making
         $makes = DB::transaction(function () use ($order, $chosen, &$isRunning): array {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $worked = $this->computation->order($order);
-            $wanted = $order->lines->filter(
-                fn (Line $line): bool => self::isWanted($line, $chosen) && ! $worked->of($line)->isStopped(),
-            );
+            $wanted = $order->lines->filter(fn (Line $line): bool => self::isWanted($line, $chosen) && ! $worked->of($line)->isStopped());
             $running = self::running($wanted);
             $lines = $wanted->whereNotIn('id', array_keys($running));
             if ($lines->isEmpty()) {

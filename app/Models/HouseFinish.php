@@ -11,10 +11,13 @@ use Planisher\House\HouseFinish as Finish;
  * @property int $id
  * @property string $name
  * @property array{choices: list<string>, wanted: array<string, mixed>} $finish
+ * @property int $version  counts its changes
  */
 class HouseFinish extends Model
 {
     protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
 
     protected function casts(): array
     {

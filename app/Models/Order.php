@@ -33,6 +33,7 @@ use Planisher\OrderFile\Remark;
  * @property Collection<int, Line> $lines
  * @property Collection<int, OrderPicture> $pictures
  * @property Collection<int, Make> $makes
+ * @property int $version  counts its changes
  */
 class Order extends Model
 {
@@ -41,6 +42,8 @@ class Order extends Model
     private const LOCK_SECONDS = 10;
 
     protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
 
     protected function casts(): array
     {

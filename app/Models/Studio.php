@@ -16,6 +16,7 @@ use Planisher\Measure\Unit;
  * @property ?array{name?: array<string, mixed>, output?: array<string, mixed>} $usual  what new lines begin with
  * @property ?string $export_folder
  * @property ?string $pictures_folder
+ * @property int $version  counts its changes
  */
 class Studio extends Model
 {
@@ -23,7 +24,14 @@ class Studio extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['name' => 'The studio', 'unit' => 'in', 'usual' => null, 'export_folder' => null, 'pictures_folder' => null];
+    protected $attributes = [
+        'version' => 1,
+        'name' => 'The studio',
+        'unit' => 'in',
+        'usual' => null,
+        'export_folder' => null,
+        'pictures_folder' => null,
+    ];
 
     protected function casts(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Http\UploadName;
 use App\Labs\ProfileStore;
 use App\Making\StoredZip;
 use App\Models\Line;
@@ -84,6 +85,8 @@ final class OrderFile
     {
         $files = [];
         foreach ($order->pictures as $picture) {
+            $isName = UploadName::ofPicture($picture->name) === $picture->name;
+            $isName || abort(422, "“{$picture->name}” is no name that a file can have. Take the picture off the order and add it anew.");
             $path = $this->pictures->verified($picture->facts());
             $files[$picture->name] = is_string($path) ? $path : abort(422, "{$path->title}. {$path->text}");
         }

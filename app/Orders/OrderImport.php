@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Http\UploadName;
 use App\Labs\CardStore;
 use App\Labs\ProfileStore;
 use App\Lines\LineChanger;
@@ -16,6 +17,7 @@ use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Planisher\Finish\LinePictures;
 use Planisher\Imaging\Checksum;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Lab\LabCard;
@@ -33,6 +35,10 @@ final class OrderImport
     private const MOST_BYTES = 20_000_000_000;
 
     private const MOST_JSON = 20_000_000;
+
+    private const DEEPEST_JSON = 32;
+
+    private const MOST_VALUES = 400_000;
 
     private const MOST_TOLD = 3;
 
@@ -68,8 +74,12 @@ final class OrderImport
         if ($stat === false || $stat['size'] > self::MOST_JSON) {
             throw new ImportRefused('There is no '.OrderFile::JSON.' in it. Bring in a ZIP that Planisher exported.');
         }
+        $text = (string) $zip->getFromName(OrderFile::JSON, $stat['size'] + 1); // what it says of its size may be wrong
+        if (strlen($text) !== $stat['size'] || ! JsonText::isWithin($text, self::DEEPEST_JSON, self::MOST_VALUES)) {
+            throw new ImportRefused(OrderFile::JSON.' has more in it than any order. Bring in a ZIP that Planisher exported.');
+        }
         try {
-            $decoded = JsonText::decode((string) $zip->getFromName(OrderFile::JSON));
+            $decoded = JsonText::decode($text);
             $newer = ToldOrder::newer($decoded);
             if ($newer !== null) {
                 throw new ImportRefused($newer);
@@ -129,6 +139,9 @@ final class OrderImport
         $profiles = self::profiles($order);
         [$files, $wrong, $bytes] = [[], [], 0];
         foreach (array_values(array_unique([...$pictures, ...self::marks($order), ...$profiles])) as $i => $name) {
+            if (str_contains($name, "\0")) {
+                throw new ImportRefused('A picture of it has a name that no file can have. Export the order again.');
+            }
             $in = OrderFile::FOLDER."/{$name}";
             $stat = $zip->statName($in);
             $bytes += $stat['size'] ?? 0;
@@ -148,7 +161,11 @@ final class OrderImport
                 continue;
             }
             $files[$name] = "{$folder}/{$i}";
-            if (@file_put_contents($files[$name], $stream) !== $stat['size']) {
+            $unpacked = self::copied($stream, $files[$name], $stat['size'] + 1);
+            if ($unpacked > $stat['size']) {
+                throw new ImportRefused("“{$name}” is larger than the ZIP says. Nothing was taken in; export the order again.");
+            }
+            if ($unpacked !== $stat['size']) {
                 throw new ImportRefused("“{$name}” couldn’t be unpacked: the ZIP is cut off, or the studio’s disk is full.");
             }
             $sum = $order->sums[$name] ?? null;
@@ -161,6 +178,36 @@ final class OrderImport
         }
 
         return $files;
+    }
+
+    /**
+     * @param  resource  $stream
+     * @return ?int bytes that are there now; null where they can't be written
+     */
+    private static function copied($stream, string $to, int $most): ?int
+    {
+        $out = @fopen($to, 'w');
+        $copied = $out === false ? false : @stream_copy_to_stream($stream, $out, $most);
+        $isClosed = $out !== false && fclose($out);
+
+        return $copied === false || ! $isClosed ? null : $copied;
+    }
+
+    /**
+     * The names of its pictures as they are taken: a name is no path, whoever wrote it.
+     *
+     * @param  list<string>  $names
+     * @return array<string, string> by their names in the order
+     */
+    private static function cleaned(array $names): array
+    {
+        $cleaned = array_combine($names, array_map(UploadName::ofPicture(...), $names));
+        foreach (array_count_values($cleaned) as $name => $count) {
+            $count === 1 ||
+                throw new ImportRefused("Two of its pictures would both be called “{$name}”. Name them apart, then export it again.");
+        }
+
+        return $cleaned;
     }
 
     /** @param  array<string, string>  $files  paths by name */
@@ -183,9 +230,11 @@ final class OrderImport
             }
             $held === null && self::named($name, fn () => $this->marks->take($files[$name], $name));
         }
-        foreach (array_diff_key($files, array_flip([...self::marks($order), ...self::profiles($order)])) as $name => $path) {
-            $picture = self::named($name, fn (): OrderPicture => $this->pictures->take($made, $path, $name));
-            if ($picture->name !== $name) {
+        $pictures = array_diff_key($files, array_flip([...self::marks($order), ...self::profiles($order)]));
+        $called = self::cleaned(array_map(strval(...), array_keys($pictures)));
+        foreach ($pictures as $name => $path) {
+            $picture = self::named($name, fn (): OrderPicture => $this->pictures->take($made, $path, $called[$name]));
+            if ($picture->name !== $called[$name]) {
                 throw new ImportRefused(
                     "“{$name}” and “{$picture->name}” are one picture. Name it once in the order, then bring it in again.",
                 );
@@ -197,7 +246,9 @@ final class OrderImport
         }
         foreach ($order->lines as $number => $line) {
             $remark = $order->remarks[$number];
-            LineChanger::add($made, $line->toArray(), $number)->update(['remark' => $remark->own, 'remark_for_lab' => $remark->lab]);
+            $names = array_map(fn (?string $name): ?string => $name === null ? null : $called[$name] ?? $name, $line->pictures());
+            $wanted = LinePictures::put($line->toArray(), array_filter($names, is_string(...)));
+            LineChanger::add($made, $wanted, $number)->update(['remark' => $remark->own, 'remark_for_lab' => $remark->lab]);
         }
         $made->events()->delete();
         History::note($made->id, 'brought it in from an order file');

@@ -11,6 +11,7 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
+use Planisher\OrderFile\JsonText;
 use Planisher\Parcel\AnswerRefused;
 use Planisher\Parcel\LabAnswer;
 
@@ -29,8 +30,14 @@ final class LabService
 
     private const PIECE_SECONDS = 120;
 
-    /** No answer is longer; what goes on beyond is cut off. */
+    /** No answer is longer; what goes on beyond is cut off. A picture that it shows is the largest. */
     private const LONGEST_ANSWER = 8_000_000;
+
+    private const LONGEST_JSON = 2_000_000;
+
+    private const DEEPEST_JSON = 16;
+
+    private const MOST_VALUES = 60_000;
 
     private function __construct(private readonly string $name, private readonly string $url, private readonly string $key) {}
 
@@ -55,7 +62,7 @@ final class LabService
                 ->withBody($manifest, 'application/json')
                 ->post("{$this->url}/v1/parcels"),
         );
-        $said = $answer->json();
+        $said = $this->told($answer);
         if (! is_array($said) || ($said['parcel']['key'] ?? null) !== $key || ! is_array($said['have'] ?? null)) {
             throw $this->nonsense();
         }
@@ -149,7 +156,10 @@ final class LabService
     private function answer(string $key, callable $call): LabAnswer
     {
         try {
-            return LabAnswer::read($this->ask($call)->body(), $key);
+            $answer = $this->ask($call);
+            $this->told($answer);
+
+            return LabAnswer::read($answer->body(), $key);
         } catch (AnswerRefused $e) {
             throw new LabAway($e->getMessage(), 0, $e);
         }
@@ -161,6 +171,8 @@ final class LabService
      */
     private function ask(callable $call, array $taken = []): Response
     {
+        $trouble = LabAddress::trouble($this->url); // what a name stands for may be another address by now
+        $trouble === null || throw new LabRefuses("{$trouble} Put the right address on the lab’s card, then send again.");
         try {
             $answer = $call(
                 Http::withToken($this->key)
@@ -168,6 +180,7 @@ final class LabService
                     ->withoutRedirecting()
                     ->withOptions([
                         'expect' => false, // a second is lost where nobody answers that
+                        'decode_content' => false, // what comes is as large as it is counted
                         'progress' => function (mixed $of, mixed $come): void {
                             $come <= self::LONGEST_ANSWER || throw $this->nonsense();
                         },
@@ -178,7 +191,9 @@ final class LabService
         } catch (ConnectionException $e) {
             throw new LabAway("{$this->name} can’t be reached, or doesn’t answer.", 0, $e);
         }
-        $said = $answer->json('message');
+        $said = str_starts_with($answer->header('Content-Type'), 'image/')
+            ? null
+            : rescue(fn (): mixed => $this->told($answer)['message'] ?? null, report: false);
         $words = is_string($said) ? ': '.mb_strimwidth($said, 0, 300, '…') : '.';
 
         return match (true) {
@@ -191,6 +206,22 @@ final class LabService
             ),
             default => throw new LabRefuses("{$this->name} doesn’t take it ({$answer->status()}){$words}"),
         };
+    }
+
+    /**
+     * What an answer says, unpacked once it is known that there isn't too much of it.
+     *
+     * @return ?array<mixed>
+     */
+    private function told(Response $answer): ?array
+    {
+        $body = $answer->body();
+        if (strlen($body) > self::LONGEST_JSON || ! JsonText::isWithin($body, self::DEEPEST_JSON, self::MOST_VALUES)) {
+            throw $this->nonsense();
+        }
+        $told = json_decode($body, true, self::DEEPEST_JSON);
+
+        return is_array($told) ? $told : null;
     }
 
     private function origin(): string

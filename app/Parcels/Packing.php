@@ -137,7 +137,9 @@ final class Packing
             $items === [] ? throw new CannotPack('The parcel has no files any more.') : array_values($items),
         );
         if (Manifest::json($manifest->toArray()) !== Manifest::json($parcel->manifest)) {
-            throw new CannotPack('The job sheet of this parcel was altered on the disk, and its order has changed since. Pack the lines again.');
+            throw new CannotPack(
+                'The job sheet of this parcel was altered on the disk, and its order has changed since. Pack the lines again.',
+            );
         }
 
         return $manifest;

@@ -47,13 +47,13 @@ final class PasswordLink
             if (! Hash::check($token, is_string($kept) ? $kept : Nobody::password()) || $person === null) {
                 return false;
             }
-            $status = Password::reset(
-                ['email' => $email, 'token' => $token, 'password' => $password],
-                function (User $person, string $password): void {
-                    $person->update(['password' => $password]);
-                    Sessions::end($person);
-                },
-            );
+            $status = Password::reset(['email' => $email, 'token' => $token, 'password' => $password], function (
+                User $person,
+                string $password,
+            ): void {
+                $person->update(['password' => $password]);
+                Sessions::end($person);
+            });
 
             return $status === Password::PASSWORD_RESET;
         });

@@ -49,7 +49,9 @@ final class Begun
     {
         $all = glob(storage_path(self::FOLDER.'/*.json')) ?: [];
         if (count($all) >= self::MOST) {
-            throw new PictureRefused('as many uploads as may be are begun and unfinished ('.self::MOST.'). Let them end, then add it again.');
+            throw new PictureRefused(
+                'as many uploads as may be are begun and unfinished ('.self::MOST.'). Let them end, then add it again.',
+            );
         }
         $toCome = 0;
         foreach ($all as $one) {
@@ -59,7 +61,9 @@ final class Begun
         $free = (int) @disk_free_space(storage_path()) - self::LEFT_FREE - $toCome;
         if ($bytes > $free) {
             throw new PictureRefused(
-                'the studio’s disk has no room for it: '.Figure::bytes(max(0, $free)).' are free'.
+                'the studio’s disk has no room for it: '.
+                    Figure::bytes(max(0, $free)).
+                    ' are free'.
                     ($toCome > 0 ? ', and '.Figure::bytes($toCome).' of uploads that are begun are still to come' : '').
                     '. Make room, or let those end, then add it again.',
             );

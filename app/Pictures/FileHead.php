@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\RegularFile;
+
 /**
  * What the first bytes of a file say of it, found without understanding the rest: when it was taken (Exif 2.32, 4.6.5: times are
  * written YYYY:MM:DD HH:MM:SS) and its rating (XMP part 1, xmp:Rating, −1 to 5), which may stand in a file of XMP beside it, too.
@@ -18,7 +20,7 @@ final readonly class FileHead
     {
         $stem = substr($path, 0, -strlen(pathinfo($path, PATHINFO_EXTENSION)) - 1);
         $beside = array_values(array_filter(["{$stem}.xmp", "{$path}.xmp", "{$stem}.XMP"], is_file(...)))[0] ?? null;
-        $read = fn (?string $file): string => $file === null ? '' : (string) @file_get_contents($file, false, null, 0, self::BYTES);
+        $read = fn (?string $file): string => $file === null ? '' : RegularFile::head($file, self::BYTES);
 
         return new self($read($path), $read($beside));
     }

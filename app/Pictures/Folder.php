@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\RegularFile;
+use App\Files\ServerFolder;
 use App\Files\WholeCopy;
 use App\Models\Studio;
 use Planisher\Imaging\Handed;
+use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\PictureRefused;
+use Planisher\Measure\Figure;
 
 /** The studio's pictures folder on the server, as it is: looked at and copied from, never written to. */
 final class Folder
@@ -37,15 +41,8 @@ final class Folder
     /** Why a folder can't be it, in words; null where it can. */
     public static function trouble(string $folder): ?string
     {
-        $real = str_contains($folder, "\0") ? false : realpath($folder);
-
-        return match (true) {
-            ! str_starts_with($folder, '/') => "“{$folder}” is no whole path. Begin it with a /, such as /srv/pictures.",
-            $real === false || ! is_dir($real) => "The pictures folder “{$folder}” isn’t there. Is its disk there, is it spelled right?",
-            str_starts_with("{$real}/", storage_path().'/') => "“{$folder}” is Planisher’s own. Choose a folder outside its data.",
-            ! is_readable($real) => "“{$folder}” can’t be read. Let the user that Planisher runs as read it.",
-            default => null,
-        };
+        return ServerFolder::trouble($folder, '/srv/pictures') ??
+            (is_readable($folder) ? null : "“{$folder}” can’t be read. Let the user that Planisher runs as read it.");
     }
 
     /**
@@ -66,7 +63,7 @@ final class Folder
             if (! mb_check_encoding($name, 'UTF-8')) {
                 $others++; // it can't be named on a page
             } elseif (! self::isPicture($name)) {
-                is_dir("{$at}/{$name}") ? ($folders[] = $name) : ($others += self::isBeside($name) ? 0 : 1);
+                is_dir("{$at}/{$name}") && $this->has("{$at}/{$name}") ? ($folders[] = $name) : ($others += self::isBeside($name) ? 0 : 1);
             } else {
                 $files[$name] = $sort === 'newest' ? (int) @filemtime("{$at}/{$name}") : 0;
             }
@@ -98,6 +95,7 @@ final class Folder
     public function thumb(string $file): string
     {
         $path = $this->path($file);
+        RegularFile::open($path) ?? throw new PictureRefused('it is no plain file.');
         $kept = storage_path('app/previews/folder/'.hash('sha256', self::stamp($path)).'.jpg');
         if (! is_file($kept)) {
             is_dir(dirname($kept)) || @mkdir(dirname($kept), 0770, true);
@@ -118,15 +116,24 @@ final class Folder
     {
         $path = $this->path($file);
         $before = self::stamp($path);
-        if (! is_readable($path)) {
-            throw new PictureRefused('it can’t be read. Let the user that Planisher runs as read it.');
+        $from =
+            RegularFile::open($path) ??
+            throw new PictureRefused('it can’t be read, or is no plain file. Let the user that Planisher runs as read it.');
+        if ((int) filesize($path) > PictureReader::MOST_BYTES) {
+            throw new PictureRefused(
+                'it is '.
+                    Figure::bytes((int) filesize($path)).
+                    '; the largest taken is '.
+                    Figure::bytes(PictureReader::MOST_BYTES).
+                    '.',
+            );
         }
         if (self::isSettling($path)) {
             throw new PictureRefused('it is still being written. Wait a moment, then take it again.');
         }
         $copy = storage_path('app/incoming/'.bin2hex(random_bytes(16)));
         is_dir(dirname($copy)) || @mkdir(dirname($copy), 0770, true);
-        if (! WholeCopy::put($path, $copy, null)) {
+        if (! WholeCopy::stream($from, $copy, PictureReader::MOST_BYTES)) {
             throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
         }
         if (self::stamp($path) !== $before) {
@@ -141,7 +148,7 @@ final class Folder
     private function file(string $below, string $name): ?array
     {
         $path = $this->root.($below === '' ? '' : "/{$below}")."/{$name}";
-        $stat = @stat($path);
+        $stat = $this->has($path) ? @stat($path) : false;
         if ($stat === false || ! is_file($path)) {
             return null;
         }
@@ -157,6 +164,12 @@ final class Folder
             'isBeingWritten' => $stat['mtime'] > time() - self::SETTLES_SECONDS,
             'version' => substr(hash('sha256', self::stamp($path)), 0, 12),
         ];
+    }
+
+    /** Whether something is below it in truth: links that lead out of it aren't followed. */
+    private function has(string $path): bool
+    {
+        return str_starts_with(realpath($path).'/', "{$this->root}/");
     }
 
     /** @throws FolderAway for what isn't below it */

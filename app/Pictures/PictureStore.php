@@ -128,8 +128,19 @@ final class PictureStore
         return $this->marks->isSound($mark) ? $this->marks->path($mark->sha256) : PictureTrouble::changed($mark->name);
     }
 
+    /** Where a screen-sized copy of an original can be read; one that is gone is made anew. */
     public function proxy(string $sha256, string $kind): string
     {
+        $path = $this->disk->path(self::proxyKey($sha256, $kind));
+        if (is_file($path)) {
+            return $path;
+        }
+        $picture = Picture::query()->where('sha256', $sha256)->first();
+        if ($picture !== null && $this->trouble($picture, $picture->facts['name'] ?? '') === null) {
+            $facts = PictureFacts::fromArray($picture->facts);
+            $this->proxied($this->path($facts), $facts->name, $sha256, Limits::patient());
+        }
+
         return $this->disk->path(self::proxyKey($sha256, $kind));
     }
 
@@ -168,16 +179,12 @@ final class PictureStore
      */
     private function keep(string $upload, string $name, string $sha256, ?Limits $limits): PictureFacts
     {
-        $proxies = [];
-        foreach (self::PROXY_SIDES as $kind => $side) {
-            $proxies[$kind] = ['side' => $side, 'path' => $this->room(self::proxyKey($sha256, $kind))];
-        }
         $why = Cache::get("refused-{$sha256}");
         if (is_string($why)) {
             throw new PictureRefused($why); // what was stopped isn't tried anew
         }
         try {
-            $facts = Handed::take($upload, $name, $sha256, $proxies, $limits);
+            $facts = $this->proxied($upload, $name, $sha256, $limits);
         } catch (PictureRefused $e) {
             $stopped = $e->getPrevious();
             if ($stopped instanceof Stopped && ($limits !== null || ! $stopped->isByTime)) {
@@ -185,10 +192,26 @@ final class PictureStore
             }
             throw $e;
         }
+        KeptOnce::put($this->disk, $upload, self::key($facts), $sha256);
+
+        return $facts;
+    }
+
+    /**
+     * Reads a picture and keeps its screen-sized copies.
+     *
+     * @throws PictureRefused
+     */
+    private function proxied(string $path, string $name, string $sha256, ?Limits $limits): PictureFacts
+    {
+        $proxies = [];
+        foreach (self::PROXY_SIDES as $kind => $side) {
+            $proxies[$kind] = ['side' => $side, 'path' => $this->room(self::proxyKey($sha256, $kind))];
+        }
+        $facts = Handed::take($path, $name, $sha256, $proxies, $limits);
         foreach (array_keys($proxies) as $kind) {
             $this->disk->settle(self::proxyKey($sha256, $kind));
         }
-        KeptOnce::put($this->disk, $upload, self::key($facts), $sha256);
 
         return $facts;
     }

@@ -74,11 +74,15 @@ final class Upgrade
     private function isWell(): void
     {
         if (Unfinished::isMarked()) {
-            throw new UpgradeRefused('A copy was being put back into this database, and that was broken off. Do it again with bin/planisher restore.');
+            throw new UpgradeRefused(
+                'A copy was being put back into this database, and that was broken off. Do it again with bin/planisher restore.',
+            );
         }
         $unknown = array_diff($this->ran(), array_keys($this->steps()));
         if ($unknown !== []) {
-            throw new UpgradeRefused('The database is of a newer version than this program: it has “'.end($unknown).'”. Start it with that version.');
+            throw new UpgradeRefused(
+                'The database is of a newer version than this program: it has “'.end($unknown).'”. Start it with that version.',
+            );
         }
     }
 
@@ -112,7 +116,9 @@ final class Upgrade
             if (! $process->isSuccessful() || (new Process(['gzip', '-t', $part]))->run() !== 0) {
                 @unlink($part);
                 $said = trim(strtok($process->getErrorOutput(), "\n") ?: '');
-                throw new UpgradeRefused("The database can’t be copied before it is changed: is the disk full? Nothing was changed. {$said}");
+                throw new UpgradeRefused(
+                    "The database can’t be copied before it is changed: is the disk full? Nothing was changed. {$said}",
+                );
             }
         }
         rename($part, $this->copy());
@@ -125,7 +131,8 @@ final class Upgrade
         DB::purge();
         if (! $process->isSuccessful()) {
             throw new UpgradeRefused(
-                "The database couldn’t be put back as it was. The copy of it is kept as “{$this->copy()}”. ".trim($process->getErrorOutput()),
+                "The database couldn’t be put back as it was. The copy of it is kept as “{$this->copy()}”. ".
+                    trim($process->getErrorOutput()),
             );
         }
     }

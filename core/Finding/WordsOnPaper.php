@@ -34,7 +34,10 @@ final class WordsOnPaper implements Check
             return Finding::stops(
                 self::TOO_MUCH,
                 'There is too much lettering',
-                'All of it together would cover the print '.round($covers).' times; up to '.self::COVERS_AT_MOST.
+                'All of it together would cover the print '.
+                    round($covers).
+                    ' times; up to '.
+                    self::COVERS_AT_MOST.
                     ' times can be drawn. Take some of it away, or make it smaller.',
             );
         }

@@ -15,6 +15,27 @@ final class JsonText
 
     private const DEEPEST = 64;
 
+    /**
+     * Whether a text has no more in it than this, counted without unpacking it (RFC 8259, 2): values are apart by commas, or open a list
+     * or an object.
+     */
+    public static function isWithin(string $text, int $depth, int $elements): bool
+    {
+        $bare = preg_replace('/"(?:[^"\\\\]++|\\\\.)*+"/s', '', $text);
+        if ($bare === null || substr_count($bare, ',') + substr_count($bare, '[') + substr_count($bare, '{') >= $elements) {
+            return false;
+        }
+        $deep = 0;
+        foreach (str_split((string) preg_replace('/[^\[\]{}]++/', '', $bare)) as $sign) {
+            $deep += $sign === '[' || $sign === '{' ? 1 : -1;
+            if ($deep > $depth) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @throws OrderFileError */
     public static function decode(string $text): mixed
     {

@@ -18,8 +18,7 @@ final class Stopped extends \RuntimeException
         public readonly bool $isByTime = false,
         ?\Throwable $previous = null,
         public readonly bool $isPassing = false,
-    )
-    {
+    ) {
         parent::__construct($message, 0, $previous);
     }
 

@@ -21,9 +21,10 @@ final class SecondReader
 
     public static function begin(string $path, Channels $channels): ?self
     {
-        $program = $channels === Channels::Cmyk
-            ? ['jpegtran', '-maxmemory', '100M', '-outfile', '/dev/null', $path] // djpeg writes no CMYK
-            : ['djpeg', '-scale', '1/8', '-grayscale', '-outfile', '/dev/null', $path];
+        $program =
+            $channels === Channels::Cmyk
+                ? ['jpegtran', '-maxmemory', '100M', '-outfile', '/dev/null', $path] // djpeg writes no CMYK
+                : ['djpeg', '-scale', '1/8', '-grayscale', '-outfile', '/dev/null', $path];
         $nothing = ['file', '/dev/null', 'r+'];
         $process = @proc_open($program, [$nothing, $nothing, $nothing], $pipes);
 

@@ -82,10 +82,12 @@ final class WordsPainter implements Painter
         $y = (int) round(($top + $line->baseline) * $larger - ceil($words->face->ascent() * $size) + $letters->offsetY());
         [$column, $row] = [(int) floor($x / $larger), (int) floor($y / $larger)];
         [$right, $bottom] = [(int) ceil(($x + $letters->width()) / $larger), (int) ceil(($y + $letters->height()) / $larger)];
-        $drawn = $letters->run(
-            'embed',
-            [$x - $column * $larger, $y - $row * $larger, ($right - $column) * $larger, ($bottom - $row) * $larger],
-        );
+        $drawn = $letters->run('embed', [
+            $x - $column * $larger,
+            $y - $row * $larger,
+            ($right - $column) * $larger,
+            ($bottom - $row) * $larger,
+        ]);
         $reduced = $larger === 1 ? $drawn : $drawn->run('shrink', [(float) $larger, (float) $larger]);
 
         return $reduced->run('embed', [$column, $row, $width, $height]);

@@ -167,9 +167,10 @@ final class FileMaker
         if ($e instanceof VipsError && ! $e->isOfAPicture()) {
             return new OurFault("It could not be made, and that is Planisher’s fault, not the picture’s. Report it with “{$said}”.", 0, $e);
         }
-        $words = $e instanceof VipsError && $e->isCutOff()
-            ? 'The picture is cut off part-way. Export it again from the original and add it anew.'
-            : 'It could not be made: the picture can’t be unpacked as its header says. Export it again from the original and add it anew.';
+        $words =
+            $e instanceof VipsError && $e->isCutOff()
+                ? 'The picture is cut off part-way. Export it again from the original and add it anew.'
+                : 'It could not be made: the picture can’t be unpacked as its header says. Export it again from the original and add it anew.';
 
         return new CannotWrite($words, 0, $e);
     }

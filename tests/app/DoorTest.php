@@ -109,6 +109,21 @@ final class DoorTest extends TestCase
         $this->try(self::WREN['email'], self::WREN['password'], from: '10.0.3.2')->assertOk();
     }
 
+    /** Strangers lock nobody out of where one has been before: a right password counts there, a wrong one doesn't. */
+    public function test_a_right_password_is_taken_from_where_one_signed_in_before(): void
+    {
+        $this->try(self::WREN['email'], self::WREN['password'], from: '10.0.4.1')->assertOk();
+        for ($i = 0; $i < 60; $i++) {
+            $this->try(
+                $i % 3 === 0 ? self::WREN['email'] : "nobody-{$i}@halloway.example",
+                from: $i % 2 === 0 ? '10.0.4.1' : "10.0.5.{$i}",
+            );
+        }
+        $this->try(self::WREN['email'], self::WREN['password'], from: '10.0.4.2')->assertTooManyRequests();
+        $this->try(self::WREN['email'], from: '10.0.4.1')->assertTooManyRequests();
+        $this->try(self::WREN['email'], self::WREN['password'], from: '10.0.4.1')->assertOk();
+    }
+
     /** Who isn't there is counted the same way, so that the answers don't tell. */
     public function test_an_account_that_isn_t_there_is_counted_alike(): void
     {

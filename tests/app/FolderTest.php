@@ -100,6 +100,40 @@ final class FolderTest extends TestCase
         self::assertStringContainsString('isn’t there', $this->getJson('/api/pictures-folder')->assertUnprocessable()->json('message'));
     }
 
+    /** A pipe holds whoever opens it; a link leads elsewhere; what is too large isn't copied first. */
+    public function test_what_is_no_plain_file_of_the_folder_is_neither_shown_nor_opened(): void
+    {
+        posix_mkfifo("{$this->folder}/pipe.jpg", 0644);
+        posix_mkfifo("{$this->folder}/beside.xmp", 0644);
+        $this->lay('beside.jpg');
+        $outside = sys_get_temp_dir().'/planisher-outside-'.bin2hex(random_bytes(4));
+        File::ensureDirectoryExists($outside);
+        try {
+            file_put_contents("{$outside}/theirs.jpg", self::pictureBytes());
+            symlink("{$outside}/theirs.jpg", "{$this->folder}/theirs.jpg");
+            symlink($outside, "{$this->folder}/elsewhere");
+            symlink("{$this->folder}/beside.jpg", "{$this->folder}/within.jpg");
+            $huge = fopen("{$this->folder}/huge.jpg", 'w') ?: self::fail('no file');
+            ftruncate($huge, 500_000_000);
+            touch("{$this->folder}/huge.jpg", time() - 60);
+            $began = microtime(true);
+            $page = $this->getJson('/api/pictures-folder')->assertOk();
+            self::assertEqualsCanonicalizing(['beside.jpg', 'within.jpg', 'huge.jpg'], array_column($page->json('files'), 'name'));
+            self::assertSame(['fair'], $page->json('folders'));
+            $take = fn (string $file) => $this->postJson("/api/orders/{$this->order->id}/pictures-folder", ['file' => $file]);
+            self::assertStringContainsString('no plain file', $take('pipe.jpg')->assertUnprocessable()->json('message'));
+            self::assertStringContainsString('the largest taken is', $take('huge.jpg')->assertUnprocessable()->json('message'));
+            $take('theirs.jpg')->assertUnprocessable();
+            $this->get('/api/pictures-folder/thumb?file=pipe.jpg')->assertNotFound();
+            $this->get('/api/pictures-folder/thumb?file=elsewhere/theirs.jpg')->assertUnprocessable();
+            self::assertLessThan(5, microtime(true) - $began, 'nobody waits for a pipe');
+            $take('within.jpg')->assertCreated();
+            self::assertSame([], glob(storage_path('app/incoming/*')));
+        } finally {
+            File::deleteDirectory($outside);
+        }
+    }
+
     public function test_a_large_folder_comes_a_page_at_a_time(): void
     {
         for ($i = 0; $i < 300; $i++) {

@@ -279,6 +279,25 @@ final class MakingTest extends TestCase
             ->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
     }
 
+    /** Lines that were made before and can't be once more are told, whichever way they are asked for. */
+    public function test_lines_whose_original_is_gone_are_told_when_the_rest_is_made(): void
+    {
+        $lines = [$this->line(), $this->line('8 x 10 in', picture: 'gulls.jpg')];
+        array_map(fn (Line $line) => $this->pass($line)->assertOk(), $lines);
+        $this->make();
+        $path = $this->original('gulls.jpg');
+        chmod($path, 0644);
+        unlink($path);
+        $ids = array_column($lines, 'id');
+        foreach ([['make', []], ['screen-copies', ['screenCopy' => ['longSide' => 400]]]] as [$what, $given]) {
+            $said = $this->postJson("/api/orders/{$this->order->id}/{$what}", ['lines' => $ids] + $given)
+                ->assertCreated()
+                ->json('stopped');
+            self::assertCount(1, $said, $what);
+            self::assertMatchesRegularExpression('/^Line 2 .*(was not made|was not copied): /', $said[0]);
+        }
+    }
+
     public function test_a_set_passes_and_is_made_as_a_set(): void
     {
         config(['queue.default' => 'database']);
@@ -314,17 +333,21 @@ final class MakingTest extends TestCase
         $make = $this->make();
         $file = $make->files()->with('make')->firstOrFail();
         $bytes = (string) file_get_contents($file->path());
+        $made = (int) filemtime($file->path());
         chmod($file->path(), 0640);
         foreach (["files/{$file->id}", "makes/{$make->id}/zip"] as $address) {
             file_put_contents($file->path(), substr_replace($bytes, 'x', 900, 1));
-            touch($file->path(), (int) $file->updated_at?->getTimestamp()); // whoever did it hides it
+            touch($file->path(), $made); // whoever did it hides it
             $this->getJson("/api/{$address}")
                 ->assertConflict()
-                ->assertJsonPath('message', "“{$file->name}” isn’t what was made any more: it was changed, moved or lost since. It isn’t given out. Make it again.")
+                ->assertJsonPath(
+                    'message',
+                    "“{$file->name}” isn’t what was made any more: it was changed, moved or lost since. It isn’t given out. Make it again.",
+                )
                 ->assertJsonPath('file', $file->id);
-            self::assertSame(MadeFile::FAILED, $file->fresh()?->state, 'its page says so');
+            self::assertSame(MadeFile::FAILED, $file->fresh()->state ?? null, 'its page says so');
             $this->postJson("/api/files/{$file->id}/again")->assertOk();
-            self::assertSame([MadeFile::MADE, $bytes], [$file->fresh()?->state, file_get_contents($file->path())]);
+            self::assertSame([MadeFile::MADE, $bytes], [$file->fresh()->state ?? null, file_get_contents($file->path())]);
             $this->get("/api/{$address}")->assertOk();
         }
     }
@@ -333,7 +356,9 @@ final class MakingTest extends TestCase
     {
         $this->pass($this->line());
         $make = $this->make();
-        $path = fn (): string => storage_path('app/'.substr((string) $this->get("/api/makes/{$make->id}/zip")->headers->get('X-Accel-Redirect'), 10));
+        $path = fn (): string => storage_path(
+            'app/'.substr((string) $this->get("/api/makes/{$make->id}/zip")->headers->get('X-Accel-Redirect'), 10),
+        );
         $sum = hash_file('sha256', $path());
         file_put_contents($path(), 'something', FILE_APPEND);
         self::assertSame($sum, hash_file('sha256', $path()));

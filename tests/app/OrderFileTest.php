@@ -191,4 +191,62 @@ final class OrderFileTest extends TestCase
         self::assertSame($orders, Order::query()->count());
         self::assertSame([], glob(storage_path('app/incoming/order-*')));
     }
+
+    /** What a ZIP says of a member's size is what somebody wrote there (PKWARE APPNOTE 6.3.10, 4.3.12: uncompressed size). */
+    public function test_a_zip_that_lies_about_a_size_is_refused_while_it_is_unpacked(): void
+    {
+        $this->line();
+        $zip = $this->altered($this->export($this->order), function (array $told, \ZipArchive $in): array {
+            $in->addFromString('pictures/dawn-boat.jpg', str_repeat("\0", 60_000_000));
+            unset($told['pictures'][0]['sha256']);
+
+            return $told;
+        });
+        $bytes = (string) file_get_contents($zip);
+        $at = 0;
+        foreach (["PK\x03\x04" => 22, "PK\x01\x02" => 24] as $signature => $size) {
+            for ($at = 0; ($at = strpos($bytes, $signature, $at)) !== false; $at += 4) {
+                if (unpack('V', $bytes, $at + $size)[1] === 60_000_000) {
+                    $bytes = substr_replace($bytes, pack('V', 1000), $at + $size, 4);
+                }
+            }
+        }
+        file_put_contents($zip, $bytes);
+        $before = memory_get_peak_usage();
+        self::assertMatchesRegularExpression(
+            '/“dawn-boat.jpg” (is larger than the ZIP says|couldn’t be unpacked)/',
+            $this->import($zip)->assertUnprocessable()->json('message'),
+        );
+        self::assertLessThan(20_000_000, memory_get_peak_usage() - $before);
+        self::assertSame([], glob(storage_path('app/incoming/order-*')));
+    }
+
+    /** A picture's name is no path, on its way in and out. */
+    public function test_names_that_are_paths_come_in_as_names(): void
+    {
+        $this->line();
+        $renamed = fn (string $name): string => $this->altered($this->export($this->order), function (array $told, \ZipArchive $in) use (
+            $name,
+        ): array {
+            $bytes = (string) $in->getFromName('pictures/dawn-boat.jpg');
+            $in->deleteName('pictures/dawn-boat.jpg');
+            str_contains($name, "\0") || $in->addFromString("pictures/{$name}", $bytes);
+            $told['lines'][0]['picture'] = $name;
+            $told['pictures'] = [];
+
+            return $told;
+        });
+        $order = Order::query()->findOrFail((int) $this->import($renamed('../../../../etc/passwd'))->assertCreated()->json('id'));
+        self::assertSame(['passwd'], $order->pictures->pluck('name')->all());
+        self::assertSame('passwd', $this->getJson("/api/orders/{$order->id}")->json('lines.0.line.picture'));
+        $this->import($renamed("a\0b.jpg"))->assertUnprocessable();
+        // One that came in before names were cleaned doesn't go out again.
+        $order->pictures[0]?->update(['name' => '../../../../etc/passwd']);
+        self::assertStringContainsString(
+            'no name that a file can have',
+            $this->getJson("/api/orders/{$order->id}/export")
+                ->assertUnprocessable()
+                ->json('message'),
+        );
+    }
 }

@@ -12,6 +12,48 @@ use Illuminate\Support\Facades\DB;
 
 final class OrdersTest extends TestCase
 {
+    /** Two people change the head of an order: the second is told, and what both have written is there. */
+    public function test_a_head_that_somebody_else_has_changed_is_not_overwritten(): void
+    {
+        $seen = $this->getJson("/api/orders/{$this->order->id}")->json('version');
+        $change = fn (array $head) => $this->patchJson("/api/orders/{$this->order->id}", ['version' => $seen] + $head);
+        $change(['remark' => 'A has written this'])
+            ->assertOk()
+            ->assertJsonPath('version', $seen + 1);
+        $change(['remark' => 'B has written that'])
+            ->assertConflict()
+            ->assertJsonPath('now.remark', 'A has written this')
+            ->assertJsonPath('now.version', $seen + 1);
+        self::assertSame('A has written this', $this->order->fresh()?->remark);
+        $this->patchJson("/api/orders/{$this->order->id}", ['version' => $seen + 1, 'remark' => 'both'])->assertOk();
+        $names = ['name' => ['parts' => ['client', 'number']], 'isForAll' => true, 'lines' => [], 'version' => $seen];
+        $this->putJson("/api/orders/{$this->order->id}/names", $names)->assertConflict();
+        self::assertNull($this->order->fresh()?->names);
+    }
+
+    /** So it is with the studio, a lab's service and a house finish. */
+    public function test_nothing_that_several_change_is_overwritten_unseen(): void
+    {
+        $studio = $this->getJson('/api/studio')->json('version');
+        $this->patchJson('/api/studio', ['version' => $studio, 'name' => 'A'])->assertOk();
+        $this->patchJson('/api/studio', ['version' => $studio, 'name' => 'B'])
+            ->assertConflict()
+            ->assertJsonPath('now.name', 'A');
+        $lab = (int) $this->order->lab_id;
+        $service = ['version' => $this->getJson("/api/labs/{$lab}")->json('version'), 'key' => 'a key'];
+        $this->putJson("/api/labs/{$lab}/service", ['url' => 'https://one.example'] + $service)->assertOk();
+        $this->putJson("/api/labs/{$lab}/service", ['url' => 'https://two.example'] + $service)
+            ->assertConflict()
+            ->assertJsonPath('now.service.url', 'https://one.example');
+        $finish = $this->postJson('/api/house-finishes', ['name' => 'Una', 'line' => $this->line()->id, 'choices' => ['border', 'ppi']])
+            ->assertCreated()
+            ->json();
+        $this->patchJson("/api/house-finishes/{$finish['id']}", ['version' => 1, 'name' => 'Uno'])->assertOk();
+        $this->patchJson("/api/house-finishes/{$finish['id']}", ['version' => 1, 'name' => 'Due'])
+            ->assertConflict()
+            ->assertJsonPath('now.name', 'Uno');
+    }
+
     public function test_opens_an_order_for_a_new_client(): void
     {
         Carbon::setTestNow('2026-11-24 10:00');

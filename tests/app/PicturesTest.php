@@ -58,6 +58,25 @@ final class PicturesTest extends TestCase
         self::assertSame(['gulls.jpg', 'IMG_9.jpg', 'IMG_10.jpg', 'img_0412.jpg', 'Éclair.jpg'], $names);
     }
 
+    /** Screen-sized copies can be made again: they are, when they are asked for, byte for byte. */
+    public function test_copies_that_are_gone_come_back_from_the_original(): void
+    {
+        $this->upload(self::pictureBytes(), 'dawn-boat.jpg')->assertCreated();
+        $sha256 = Picture::query()->firstOrFail()->sha256;
+        $path = fn (string $kind): string => storage_path('app/proxies/'.substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg");
+        $before = [md5_file($path('screen')), md5_file($path('thumb'))];
+        File::deleteDirectory(storage_path('app/proxies'));
+        $this->get("/api/pictures/{$sha256}/thumb")->assertOk();
+        self::assertSame($before, [md5_file($path('screen')), md5_file($path('thumb'))]);
+        File::deleteDirectory(storage_path('app/proxies'));
+        $line = $this->line();
+        $hash = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash');
+        $this->get("/api/lines/{$line->id}/pixels/{$hash}")->assertOk();
+        File::deleteDirectory(storage_path('app/proxies'));
+        File::deleteDirectory(storage_path('app/pictures'));
+        $this->getJson("/api/pictures/{$sha256}/thumb")->assertNotFound();
+    }
+
     public function test_a_name_never_becomes_a_path(): void
     {
         $this->upload(self::pictureBytes(), '../../../../etc/passwd.jpg')

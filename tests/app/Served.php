@@ -42,6 +42,12 @@ final class Served
         return @fsockopen('127.0.0.1', $this->port) !== false;
     }
 
+    /** Sends all of it a signal: SIGSTOP freezes it, SIGCONT has it go on. */
+    public function signal(int $signal): void
+    {
+        posix_kill(-(int) $this->process?->getPid(), $signal);
+    }
+
     public function losePower(): void
     {
         if ($this->process?->isRunning() === true) {

@@ -17,6 +17,8 @@ use Planisher\Imaging\Colour\Profiles;
 /** An S3-compatible store (s3rver, from npm) on a port of its own; it can lose power, and is started again with what it had. */
 final class SimulatedStore
 {
+    public const BUCKET = 'studio';
+
     private readonly Served $program;
 
     private function __construct(public readonly int $port, private readonly string $home)
@@ -27,7 +29,7 @@ final class SimulatedStore
                 'node',
                 dirname(__DIR__, 2).'/node_modules/s3rver/bin/s3rver.js',
                 ...['--directory', $home, '--address', '127.0.0.1', '--port', (string) $port],
-                ...['--silent', '--no-vhost-buckets', '--configure-bucket', 'studio'],
+                ...['--silent', '--no-vhost-buckets', '--configure-bucket', self::BUCKET],
             ],
         );
     }
@@ -44,6 +46,17 @@ final class SimulatedStore
     public function start(): void
     {
         $this->program->start();
+    }
+
+    public function endpoint(): string
+    {
+        return "http://127.0.0.1:{$this->port}";
+    }
+
+    /** SIGSTOP freezes it, SIGCONT has it go on. */
+    public function signal(int $signal): void
+    {
+        $this->program->signal($signal);
     }
 
     public function losePower(): void
@@ -65,9 +78,9 @@ final class SimulatedStore
         config(['filesystems.default' => 's3']);
         config([
             'filesystems.disks.s3' => [
-                'endpoint' => "http://127.0.0.1:{$this->port}",
+                'endpoint' => $this->endpoint(),
                 'use_path_style_endpoint' => true,
-                'bucket' => 'studio',
+                'bucket' => self::BUCKET,
                 'root' => bin2hex(random_bytes(4)),
                 'key' => 'S3RVER',
                 'secret' => 'S3RVER',

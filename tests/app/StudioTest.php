@@ -168,7 +168,14 @@ final class StudioTest extends TestCase
             $says = fn (array $change): string => $this->patchJson('/api/studio', $change)->assertUnprocessable()->json('message');
             self::assertStringContainsString('isn’t there', $says(['picturesFolder' => '/nowhere/at/all']));
             self::assertStringContainsString('whole path', $says(['exportFolder' => 'prints']));
-            self::assertStringContainsString('Planisher’s own', $says(['exportFolder' => storage_path('app')]));
+            foreach ([storage_path('app'), base_path('var'), base_path()] as $ours) {
+                self::assertStringContainsString('Planisher’s own', $says(['exportFolder' => $ours]));
+                self::assertStringContainsString('Planisher’s own', $says(['picturesFolder' => $ours]));
+            }
+            foreach (['/', '/etc', '/proc', '/proc/self', '/usr/share', '/var', '/home', "{$apart}/../../etc"] as $systems) {
+                self::assertStringContainsString('is the system’s', $says(['exportFolder' => $systems]));
+                self::assertStringContainsString('is the system’s', $says(['picturesFolder' => $systems]));
+            }
             $this->patchJson('/api/studio', ['exportFolder' => "{$apart}/prints"])->assertOk();
             $this->app?->forgetScopedInstances();
             self::assertStringContainsString('two folders apart', $says(['picturesFolder' => $apart]));

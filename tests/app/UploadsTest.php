@@ -57,6 +57,27 @@ final class UploadsTest extends TestCase
         self::assertSame([], glob(storage_path('app/begun/*')), 'nothing is left of it');
     }
 
+    /** What is begun may come: no more is begun than there is room for. */
+    public function test_uploads_that_are_begun_reserve_no_more_than_there_is(): void
+    {
+        $largest = 400 * 1024 * 1024;
+        $begun = 0;
+        for (; $begun < 450; $begun++) {
+            $answer = $this->tus('POST', "/api/orders/{$this->order->id}/uploads", [
+                'Upload-Length' => $largest,
+                'Upload-Metadata' => 'filename '.base64_encode('dawn-boat.jpg'),
+            ]);
+            if ($answer->getStatusCode() !== 201) {
+                break;
+            }
+        }
+        $answer->assertStatus(507);
+        self::assertMatchesRegularExpression('/as many uploads as may be|are still to come/', (string) $answer->json('message'));
+        self::assertLessThanOrEqual((int) disk_free_space(storage_path()), $begun * $largest);
+        array_map(unlink(...), glob(storage_path('app/begun/*')) ?: []);
+        $this->begin(1000);
+    }
+
     public function test_the_same_bytes_are_one_picture_whichever_way_they_came(): void
     {
         $bytes = self::pictureBytes();

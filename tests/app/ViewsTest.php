@@ -6,8 +6,15 @@ namespace Tests\app;
 
 use App\Models\Line;
 use App\Models\MadeFile;
+use App\Views\NotAgain;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
+use Planisher\Imaging\Child\Limits;
+use Planisher\Imaging\Child\Stopped;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Vips\VipsError;
+use Planisher\Imaging\Write\NoRoom;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** What a line's plan looks like before it is made: histograms, a part at one to one, what its files will weigh. */
 final class ViewsTest extends TestCase
@@ -54,6 +61,28 @@ final class ViewsTest extends TestCase
     public function test_a_part_that_is_none(string $query): void
     {
         $this->getJson($this->of($this->line(), 'pixels', $query))->assertUnprocessable();
+    }
+
+    /** What fails because of a picture is told for a while, and not tried; what fails because of us is tried again. */
+    public function test_what_failed_because_of_us_is_tried_again(): void
+    {
+        $try = function (string $what, ?\Throwable $fails): int {
+            try {
+                return (int) NotAgain::try($what, fn (): int => $fails === null ? 200 : throw $fails);
+            } catch (HttpException $e) {
+                return $e->getStatusCode();
+            }
+        };
+        $ours = [
+            507 => new NoRoom('The disk is full.'),
+            503 => Stopped::byClock(Limits::asked()),
+        ];
+        foreach ($ours as $status => $fails) {
+            self::assertSame([$status, 200], [$try("view-{$status}", $fails), $try("view-{$status}", null)]);
+        }
+        self::assertSame([503, 200], [$try('order', new VipsError('jpegsave: VipsJpeg: out of order read')), $try('order', null)]);
+        self::assertSame([422, 422], [$try('theirs', new PictureRefused('it is cut off.')), $try('theirs', null)]);
+        self::assertSame([422, 422], [$try('time', Stopped::byTime(Limits::asked())), $try('time', null)]);
     }
 
     public function test_what_the_files_weigh_is_told_before_they_are_made(): void

@@ -69,11 +69,46 @@ final class WorkersTest extends TestCase
         $gone = Holder::of(Holder::thisMachine().':4194303-1')->mark(); // above the kernel's highest number in use
         $jobs = [self::has($gone, $dead), self::has(Holder::me()->mark(), $alive)];
         self::assertSame(0, Artisan::call('planisher:recover'));
-        self::assertStringContainsString("Handed back {$dead->name}", Artisan::output());
+        self::assertStringContainsString("Handed back file {$dead->id}", Artisan::output());
         self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead->refresh()->state, $alive->refresh()->state]);
         self::assertSame([$jobs[1]], DB::table('jobs')->where('reserved_at', '>', 0)->pluck('id')->all(), 'the living one’s alone');
         self::work();
         self::assertSame([MadeFile::MADE, MadeFile::MAKING], [$dead->refresh()->state, $alive->refresh()->state]);
+    }
+
+    /** What is watched says which file by its number: its name has the client's in it. Times have their zone (RFC 3339). */
+    public function test_what_is_watched_is_told_without_names(): void
+    {
+        [$dead] = $this->waiting(1);
+        self::has(Holder::of(Holder::thisMachine().':4194303-1')->mark(), $dead);
+        Artisan::call('planisher:recover');
+        $said = trim(Artisan::output());
+        self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d[+-]\d\d:\d\d Handed back file \d+,/', $said);
+        self::assertStringNotContainsString('isholm', strtolower($said));
+    }
+
+    /** A copy of an instance beside its original: what the original's workers hold isn't held here, though they live. */
+    public function test_what_the_worker_of_another_instance_of_this_machine_holds_is_given_out(): void
+    {
+        [$file] = $this->waiting(1);
+        $mark = preg_replace('~/[0-9a-f]+:~', '/original:', Holder::me()->mark());
+        self::has((string) $mark, $file);
+        Artisan::call('planisher:recover');
+        self::assertSame(MadeFile::WAITING, $file->refresh()->state);
+    }
+
+    /** A job's limit goes with what it makes, and is heeded in place of the queue's. */
+    public function test_large_sets_have_the_time_they_need(): void
+    {
+        $wall = 12 * 12_000 * 18_000; // twelve panels of 40 × 60 in at 300 ppi
+        self::assertSame(600, (new MakeFiles([1]))->timeout);
+        self::assertGreaterThan(3 * 3600, (new MakeFiles([1], $wall))->timeout);
+        [$file] = $this->waiting(1);
+        $queued = json_decode((string) DB::table('jobs')->value('payload'), true);
+        self::assertSame(600 + intdiv($file->pixels, 200_000), $queued['timeout']);
+        $longest = (new MakeFiles([1], PHP_INT_MAX))->timeout;
+        self::assertGreaterThan($longest, config('queue.connections.database.retry_after'), 'nor is it given out again meanwhile');
+        self::assertGreaterThan($longest, config('queue.connections.redis.retry_after'));
     }
 
     public function test_a_number_that_another_process_has_by_now_is_no_sign_of_life(): void
@@ -223,7 +258,7 @@ final class WorkersTest extends TestCase
             Artisan::call('planisher:recover');
             self::work('redis');
             self::assertSame(MadeFile::MADE, $late->refresh()->state);
-            Carbon::setTestNow(Carbon::now()->addSeconds(700));
+            Carbon::setTestNow(Carbon::now()->addHours(7));
             self::work('redis');
             self::assertSame([MadeFile::MADE, 0], [$late->refresh()->state, Queue::size('default')], 'the dead one’s own comes to nothing');
         } finally {

@@ -51,7 +51,11 @@ final class KilledStartTest extends TestCase
         foreach (glob('/proc/[0-9]*') ?: [] as $proc) {
             $environment = (string) @file_get_contents("{$proc}/environ");
             $command = (string) @file_get_contents("{$proc}/cmdline");
-            if (str_contains($environment, "PLANISHER_OWN={$studio->name}\0") || str_contains($environment, "PLANISHER_INSTANCE={$studio->name}\0") || str_contains($command, $studio->home())) {
+            if (
+                str_contains($environment, "PLANISHER_OWN={$studio->name}\0") ||
+                str_contains($environment, "PLANISHER_INSTANCE={$studio->name}\0") ||
+                str_contains($command, $studio->home())
+            ) {
                 (int) basename($proc) === getmypid() || ($pids[] = (int) basename($proc));
             }
         }
@@ -64,7 +68,7 @@ final class KilledStartTest extends TestCase
         $studio = new Running('own-killed', self::PORT, ['PLANISHER_WORKERS' => '1']);
         for ($n = 0; $n < self::moments(); $n++) {
             (new Process(['rm', '-rf', $studio->home()]))->mustRun();
-            self::killedAfter($studio, self::SECONDS * ($n + 0.5) / self::moments());
+            self::killedAfter($studio, (self::SECONDS * ($n + 0.5)) / self::moments());
             $studio->start();
             self::assertSame([[0]], $studio->asked('select count(*) from users'), 'an empty studio, as after any first start');
             $studio->losePower();
@@ -84,10 +88,14 @@ final class KilledStartTest extends TestCase
         (new Process(['cp', '-a', $studio->home(), $kept]))->mustRun();
         for ($n = 0; $n < self::moments(); $n++) {
             (new Process(['sh', '-c', 'rm -rf "$1" && cp -a "$2" "$1"', '_', $studio->home(), $kept]))->mustRun();
-            $before = self::killedAfter($studio, self::SECONDS / 2 * ($n + 0.5) / self::moments());
+            $before = self::killedAfter($studio, ((self::SECONDS / 2) * ($n + 0.5)) / self::moments());
             $studio->start();
             foreach (self::ROWS as $table => $count) {
-                self::assertSame([[$count]], $studio->asked("select count(*) from `{$table}`"), "{$table}, killed when it had said: {$before}");
+                self::assertSame(
+                    [[$count]],
+                    $studio->asked("select count(*) from `{$table}`"),
+                    "{$table}, killed when it had said: {$before}",
+                );
             }
             self::assertFileDoesNotExist($studio->home('storage/upgrade/before.sql.gz'));
             $studio->losePower();

@@ -66,7 +66,10 @@ final class OthersTest extends TestCase
         mkdir($copies, 0777);
         chmod($copies, 0777);
         // As often as it can: all that is started while each command runs.
-        $poll = new Process(['python3', '-c', <<<'PY'
+        $poll = new Process([
+            'python3',
+            '-c',
+            <<<'PY'
             import os, sys
             seen = set()
             out = open(sys.argv[1], 'w')
@@ -77,7 +80,10 @@ final class OthersTest extends TestCase
                         except OSError: continue
                         if line and line not in seen:
                             seen.add(line); out.write(repr(line) + '\n'); out.flush()
-            PY, $found]);
+            PY
+            ,
+            $found,
+        ]);
         $poll->setTimeout(null)->start();
         try {
             $this->studio->start();
@@ -85,10 +91,10 @@ final class OthersTest extends TestCase
                 [$code, $said] = $this->studio->run(...$command);
                 $command[0] === 'status' || self::assertSame(0, $code, implode(' ', $command).": {$said}"); // a moment after its start it isn’t well yet
             }
-            $secrets = array_intersect_key(
-                parse_ini_file($this->studio->home('env'), false, INI_SCANNER_RAW) ?: [],
-                ['APP_KEY' => 1, 'DB_PASSWORD' => 1],
-            );
+            $secrets = array_intersect_key(parse_ini_file($this->studio->home('env'), false, INI_SCANNER_RAW) ?: [], [
+                'APP_KEY' => 1,
+                'DB_PASSWORD' => 1,
+            ]);
             $this->studio->interrupt();
             (new Process(['rm', '-rf', $this->studio->home()]))->mustRun();
             self::assertSame(0, $this->studio->run('restore', $copies)[0]);

@@ -342,7 +342,9 @@ final class Running
     {
         $database = $this->database();
         $tables = array_column($this->asked('show tables'), 0);
-        $database->exec('set foreign_key_checks = 0; '.implode('', array_map(fn (string $table): string => "drop table `{$table}`;", $tables)));
+        $database->exec(
+            'set foreign_key_checks = 0; '.implode('', array_map(fn (string $table): string => "drop table `{$table}`;", $tables)),
+        );
         $database = $this->database();
         $all = $database->query((string) gzdecode((string) file_get_contents($dump)));
         while ($all !== false && $all->nextRowset()); // each statement says how it went

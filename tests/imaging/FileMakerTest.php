@@ -143,7 +143,9 @@ final class FileMakerTest extends TestCase
     {
         $path = $this->picture('a.jpg', 2400, 1600);
         try {
-            Image::open($path)->run('flip', [Direction::Down])->save('jpegsave', "{$this->folder}/flipped.jpg", []); // a stream from its end
+            Image::open($path)
+                ->run('flip', [Direction::Down])
+                ->save('jpegsave', "{$this->folder}/flipped.jpg", []); // a stream from its end
             self::fail('it was written');
         } catch (VipsError $e) {
             self::assertStringContainsString('out of order', $e->getMessage());

@@ -361,7 +361,7 @@ final class StrangersTest extends TestCase
     public function test_bits_left_over_at_the_end_are_told(): void
     {
         foreach ([[], ['-colorspace', 'CMYK']] as $colours) {
-            self::tool('convert', $this->picture('a.png', 900, 600), ...[...$colours, '-quality', '90', $path = "{$this->folder}/a.jpg"]);
+            self::tool('convert', $this->picture('a.png', 900, 600), ...[...$colours, '-quality', '90', ($path = "{$this->folder}/a.jpg")]);
             $bytes = (string) file_get_contents($path);
             file_put_contents($path, substr($bytes, 0, -2).str_repeat("\x11", 959).substr($bytes, -2));
             $transformed = new Process(['jpegtran', '-outfile', '/dev/null', $path]);

@@ -119,13 +119,16 @@ final class WordsEverywhereTest extends TestCase
     public function test_added_words_and_marks_are_in_the_file_where_they_are_planned(array $line, string $kind): void
     {
         $this->painted();
-        $worked = $this->work($line + ['output' => ['ppi' => ($line['make'] ?? 'print') === 'print' ? 300 : 150, 'format' => $kind, 'quality' => 98]]);
+        $worked = $this->work(
+            $line + ['output' => ['ppi' => ($line['make'] ?? 'print') === 'print' ? 300 : 150, 'format' => $kind, 'quality' => 98]],
+        );
         $files = $worked->plan->files ?? self::fail($worked->worst()->title);
         $isAdded = fn (object $layer): bool => $layer instanceof Words || $layer instanceof Overlay;
         self::assertNotEmpty(array_filter(array_merge(...array_column($files, 'layers')), $isAdded), 'something is added');
         foreach ($files as $file) {
             $bare = $file->with(layers: array_values(array_filter($file->layers, fn (object $layer): bool => ! $isAdded($layer))));
             [$with, $without] = [$this->madeIn($file, 'with'), $this->madeIn($bare, 'without')];
+            /** @var list<Words|Overlay> $layers */
             $layers = array_values(array_filter($file->layers, $isAdded));
             $differs = $this->meanDifference($with, $without, $layers);
             self::assertLessThan(self::DIFFERS_AT_MOST, $differs, "{$file->name}: mean difference in codes");
@@ -185,7 +188,14 @@ final class WordsEverywhereTest extends TestCase
     /** @return list<string> */
     private function lettered(string $path, Words $words): array
     {
-        $steps = ['-define', 'type:hinting=off', '-font', FaceFiles::path($words->face, $words->style), '-pointsize', (string) $words->size];
+        $steps = [
+            '-define',
+            'type:hinting=off',
+            '-font',
+            FaceFiles::path($words->face, $words->style),
+            '-pointsize',
+            (string) $words->size,
+        ];
         $steps = [...$steps, '-fill', (string) $words->colour, '-stroke', 'none'];
         $width = (int) self::tool('identify', '-format', '%w', $path);
         [$x, $y] = $words->isTurned ? [$words->y, $width - $words->x] : [$words->x, $words->y];

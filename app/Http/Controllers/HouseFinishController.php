@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\SeenLines;
+use App\Http\SeenVersion;
 use App\Lines\LineChanger;
 use App\Lines\StaleLine;
 use App\Models\HouseFinish;
@@ -70,13 +71,16 @@ final class HouseFinishController
                 'choices.min' => 'One choice has to stay; remove the finish instead.',
             ],
         );
-        if (isset($given['choices'])) {
-            $finish->finish = $finish->houseFinish()->only(self::named($given['choices']))->toArray();
-        }
-        $finish->name = trim($given['name'] ?? $finish->name);
-        $finish->save();
+        $change = function (HouseFinish $now) use ($given): null {
+            if (isset($given['choices'])) {
+                $now->finish = $now->houseFinish()->only(self::named($given['choices']))->toArray();
+            }
+            $now->name = trim($given['name'] ?? $now->name);
 
-        return response()->json(self::shown($finish));
+            return null;
+        };
+
+        return SeenVersion::change($request, $finish, "“{$finish->name}”", self::shown(...), $change);
     }
 
     public function destroy(HouseFinish $finish): Response
@@ -125,6 +129,7 @@ final class HouseFinishController
 
         return [
             'id' => $finish->id,
+            'version' => $finish->version,
             'name' => $finish->name,
             'choices' => (object) $kept->words(),
             'isSheet' => $kept->hasPlaces(),

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\UploadName;
+use App\Http\SeenVersion;
 use App\Http\Uploaded;
+use App\Http\UploadName;
 use App\Labs\CardFile;
 use App\Labs\CardStore;
 use App\Labs\LabView;
@@ -15,6 +16,7 @@ use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\Studio;
 use App\Orders\WhatChanges;
+use App\Parcels\LabAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -72,13 +74,21 @@ final class LabController
                 422,
             );
         }
-        $lab->update(
-            $given['url'] === null
-                ? ['service_url' => null, 'service_key' => null]
-                : ['service_url' => rtrim($given['url'], '/'), 'service_key' => $given['key'] ?? $lab->service_key],
-        );
+        $trouble = $given['url'] === null ? null : LabAddress::trouble($given['url']);
+        if ($trouble !== null) {
+            return response()->json(['message' => $trouble, 'errors' => ['url' => [$trouble]]], 422);
+        }
+        $change = function (Lab $now) use ($given): null {
+            $now->fill(
+                $given['url'] === null
+                    ? ['service_url' => null, 'service_key' => null]
+                    : ['service_url' => rtrim($given['url'], '/'), 'service_key' => $given['key'] ?? $now->service_key],
+            );
 
-        return response()->json($this->view->page($lab));
+            return null;
+        };
+
+        return SeenVersion::change($request, $lab, 'The lab card', $this->view->page(...), $change);
     }
 
     /** Puts a card, as it was filled in, in place of what it is; passed lines that change by it are opened again. */
@@ -95,7 +105,10 @@ final class LabController
             $now = Lab::query()->with('profiles')->whereKey($lab->id)->lockForUpdate()->firstOrFail();
             if ($now->version !== $request->integer('version')) {
                 return response()->json(
-                    ['message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.'],
+                    [
+                        'message' => 'The lab card was changed in another window meanwhile. Look at it as it is now.',
+                        'now' => $this->view->page($now),
+                    ],
                     409,
                 );
             }

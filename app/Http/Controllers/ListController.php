@@ -32,6 +32,10 @@ final class ListController
 
     private const MOST_LINES = 500;
 
+    private const MOST_READ = 1500;
+
+    private const LONGEST_LINE = 1500;
+
     private const LONGEST_WISH = 600;
 
     public function __construct(private readonly Computation $computation) {}
@@ -46,6 +50,18 @@ final class ListController
                 'chosen.*' => ['string', 'max:200'],
             ],
             ['text.max' => 'This is longer than any list: '.number_format(self::LONGEST).' letters at most. Paste a part of it.'],
+        );
+        $lines = explode("\n", (string) $given['text']);
+        $longest = max(array_map(mb_strlen(...), $lines));
+        abort_if(
+            $longest > self::LONGEST_LINE,
+            422,
+            "A line of {$longest} letters is no line of a list: up to ".self::LONGEST_LINE.' are read. Paste it in lines.',
+        );
+        abort_if(
+            count($lines) > self::MOST_READ,
+            422,
+            'This has '.count($lines).' lines; up to '.self::MOST_READ.' are read at once. Paste a part of it.',
         );
         $of = SpokenOf::in($order);
         $chosen = array_values(array_intersect($of->pictures, $given['chosen'] ?? []));

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\SeenLines;
+use App\Http\SeenVersion;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
+use App\Lines\OrderView;
 use App\Models\Line;
 use App\Models\Order;
 use App\Orders\Names;
@@ -42,13 +44,21 @@ final class NamesController
         $given = $request->validate([
             'name' => ['present', 'nullable', 'array', 'required_with:lines.0'],
             'isForAll' => ['required', 'boolean'],
+            'version' => ['sometimes', 'integer'],
             'lines' => ['present', 'array', 'max:'.SeenLines::MOST],
             ...SeenLines::EACH,
         ]);
         $name = $given['name'] === null ? null : Names::typed($given['name']);
         $before = $order->names;
         if ($given['isForAll']) {
-            $order->update(['names' => $name]);
+            $kept = SeenVersion::change($request, $order, 'The order', OrderView::head(...), function (Order $now) use ($name): null {
+                $now->names = $name;
+
+                return null;
+            });
+            if ($kept->getStatusCode() !== 200) {
+                return $kept;
+            }
         }
         $seen = SeenLines::in($given);
         [$changed, $missed] = $seen === [] ? [[], []] : LineChanger::patchEach($order, $seen, ['name' => $name]);
@@ -58,6 +68,7 @@ final class NamesController
             'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed),
             'missed' => $missed,
             'before' => $before,
+            'version' => (int) Order::query()->whereKey($order->id)->value('version'),
         ]);
     }
 }

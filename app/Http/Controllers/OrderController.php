@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenVersion;
 use App\Lines\OrderView;
 use App\Models\Client;
 use App\Models\Lab;
@@ -104,16 +105,19 @@ final class OrderController
         if (isset($given['client'])) {
             $change['client_id'] = Client::query()->firstOrCreate(['name' => trim($given['client'])])->id;
         }
-        $lab = isset($given['lab']) ? Lab::query()->where('name', $given['lab'])->firstOrFail() : $order->lab;
-        $keep = function () use ($order, $change, $lab): void {
-            $order->fill($change + ['lab_id' => $lab->id]);
-            $said = self::said($order);
-            $order->save();
-            $said === null || History::note($order->id, $said);
-        };
-        $lab->is($order->lab) ? $keep() : $this->changes->keep($lab->labCard(), [$order], $keep);
 
-        return response()->json(OrderView::head($order->refresh()));
+        return SeenVersion::change($request, $order, 'The order', OrderView::head(...), function (Order $now) use ($given, $change): null {
+            $lab = isset($given['lab']) ? Lab::query()->where('name', $given['lab'])->firstOrFail() : $now->lab;
+            $keep = function () use ($now, $change, $lab): void {
+                $now->fill($change + ['lab_id' => $lab->id]);
+                $said = self::said($now);
+                $now->save();
+                $said === null || History::note($now->id, $said);
+            };
+            $lab->is($now->lab) ? $keep() : $this->changes->keep($lab->labCard(), [$now], $keep);
+
+            return null;
+        });
     }
 
     /** Which lines come out otherwise at another lab. */

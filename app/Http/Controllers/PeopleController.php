@@ -111,6 +111,7 @@ final class PeopleController
             ],
             self::WRONG,
         );
+
         return PasswordLink::use(User::spelled($given['email']), $given['token'], $given['password'])
             ? response()->noContent()
             : response()->json(

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\PrivateFile;
-use App\Http\UploadName;
 use App\Http\Uploaded;
+use App\Http\UploadName;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;

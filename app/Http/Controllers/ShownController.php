@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clients\Answers;
 use App\Clients\ShownPicture;
 use App\Clients\ShownPrints;
 use App\Http\PrivateFile;
@@ -92,6 +93,7 @@ final class ShownController
         );
         $worked = $this->computation->order($page->order);
         $lines = $page->order->lines->keyBy('id');
+        $before = Answers::of($page->order);
         $changed = false;
         // Of what is said of a line at once the last counts.
         foreach (array_column($given['answers'], null, 'line') as $answer) {
@@ -103,15 +105,17 @@ final class ShownController
 
                 continue;
             }
-            ClientAnswer::query()->create([
-                'client_page_id' => $page->id,
-                'line_id' => $line->id,
+            $said = [
                 'plan_hash' => $answer['version'],
                 'is_yes' => (bool) $answer['isYes'],
                 'note' => $answer['isYes'] ? null : trim((string) $answer['note']),
-            ]);
-            $said = $answer['isYes'] ? 'said yes to it' : 'left a note on it';
-            History::note($page->order_id, $said, $line, who: $page->order->client->name);
+            ];
+            if ($before->get($line->id)?->only(array_keys($said)) === $said) {
+                continue; // said already
+            }
+            ClientAnswer::query()->create(['client_page_id' => $page->id, 'line_id' => $line->id, ...$said]);
+            $how = $answer['isYes'] ? 'said yes to it' : 'left a note on it';
+            History::note($page->order_id, $how, $line, who: $page->order->client->name);
             if (! $answer['isYes'] && $page->reopens) {
                 LineChanger::reopen($line);
             }

@@ -32,11 +32,9 @@ final class SignInController
         $user = User::query()->where('email', $email)->first();
         $tries = new Tries($email, $user, (string) $request->ip());
         $waits = $tries->waits();
-        $isTooOften = fn (): JsonResponse => response()->json(
-            ['message' => "Too many tries. Wait {$waits} seconds and try again."],
-            429,
-            ['Retry-After' => $waits],
-        );
+        $isTooOften = fn (): JsonResponse => response()->json(['message' => "Too many tries. Wait {$waits} seconds and try again."], 429, [
+            'Retry-After' => $waits,
+        ]);
         if ($waits > 0 && ! $tries->isFromWhereOneWas()) {
             return $isTooOften();
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\SeenVersion;
 use App\Making\ExportFolder;
 use App\Models\Studio;
 use App\Models\User;
@@ -49,7 +50,14 @@ final class StudioController
             ],
             ['name.required' => 'Give the studio a name.'],
         );
-        $studio = Studio::query()->first() ?? new Studio();
+        $studio = Studio::query()->first() ?? Studio::query()->create(['id' => 1]);
+
+        return SeenVersion::change($request, $studio, 'The studio', self::view(...), fn (Studio $now): null => self::fill($now, $given));
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private static function fill(Studio $studio, array $given): null
+    {
         foreach (self::COLUMNS as $key => $column) {
             if (array_key_exists($key, $given)) {
                 $isFolder = str_ends_with($column, '_folder') && is_string($given[$key]);
@@ -62,7 +70,7 @@ final class StudioController
         self::folders($studio);
         $studio->save();
 
-        return response()->json(self::view($studio));
+        return null;
     }
 
     /** Opens an empty instance: the studio, and the first person of it. */
@@ -99,6 +107,7 @@ final class StudioController
     private static function view(Studio $studio): array
     {
         return [
+            'version' => $studio->version,
             'name' => $studio->name,
             'unit' => $studio->unit->value,
             'usual' => (object) ($studio->usual ?? []),

@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Planisher\Measure\Figure;
+use Planisher\OrderFile\JsonText;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -33,7 +34,7 @@ final class BoundedJson
         $body = (string) $request->getContent();
         $refused = match (true) {
             strlen($body) > $bytes => [413, 'That is larger than what is taken here: '.Figure::bytes($bytes).'.'],
-            ! self::isWithin($body, $depth, $elements) => [
+            ! JsonText::isWithin($body, $depth, $elements) => [
                 422,
                 "That has more in it than what is taken here: {$elements} values, {$depth} of them within each other.",
             ],
@@ -52,23 +53,5 @@ final class BoundedJson
             }
         }
         throw new \LogicException('The last takes all.');
-    }
-
-    /** Counted in the text as it came (RFC 8259, 2): values are apart by commas or open a list or an object. */
-    private static function isWithin(string $body, int $depth, int $elements): bool
-    {
-        $bare = preg_replace('/"(?:[^"\\\\]++|\\\\.)*+"/s', '', $body);
-        if ($bare === null || substr_count($bare, ',') + substr_count($bare, '[') + substr_count($bare, '{') >= $elements) {
-            return false;
-        }
-        $deep = 0;
-        foreach (str_split((string) preg_replace('/[^\[\]{}]++/', '', $bare)) as $sign) {
-            $deep += $sign === '[' || $sign === '{' ? 1 : -1;
-            if ($deep > $depth) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

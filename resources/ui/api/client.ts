@@ -3,7 +3,13 @@ export class ApiError extends Error {
     constructor(
         readonly status: number,
         message: string,
-        readonly body: { errors?: Record<string, string[]>; line?: unknown; areas?: unknown; file?: number | null } = {},
+        readonly body: {
+            errors?: Record<string, string[]>;
+            line?: unknown;
+            areas?: unknown;
+            file?: number | null;
+            now?: unknown;
+        } = {},
     ) {
         super(message);
     }

@@ -18,7 +18,7 @@ export const useHouseFinishes = () =>
 /** Runs an act on the studio's house finishes and shows them as they are afterwards. */
 export function useFinishAct<T>(act: (given: T) => Promise<unknown>) {
     const client = useQueryClient();
-    return useMutation({ mutationFn: act, onSuccess: () => client.invalidateQueries({ queryKey: FINISHES }) });
+    return useMutation({ mutationFn: act, onSettled: () => client.invalidateQueries({ queryKey: FINISHES }) });
 }
 
 /** Gives a house finish to lines, says what their lab doesn't have, and can be undone as one. */
@@ -57,7 +57,7 @@ export const choicesOf = (lineId: number) => api.get<Choices>(`lines/${lineId}/c
 export const keepFinish = (finish: { name: string; line: number; choices: string[] }) =>
     api.post<HouseFinish>('house-finishes', finish);
 
-export const changeFinish = (id: number, change: { name?: string; choices?: string[] }) =>
-    api.patch<HouseFinish>(`house-finishes/${id}`, change);
+export const changeFinish = ({ id, version }: HouseFinish, change: { name?: string; choices?: string[] }) =>
+    api.patch<HouseFinish>(`house-finishes/${id}`, { version, ...change });
 
 export const removeFinish = (id: number) => api.delete<void>(`house-finishes/${id}`);

@@ -32,8 +32,8 @@ export const addLab = (typed: CardTyped) => api.post<Created>('labs', typed);
 export const keepLab = (id: number, version: number, typed: CardTyped) => api.put<LabPage>(`labs/${id}`, { version, ...typed });
 
 /** Where a lab's parcels are sent; the key that is there is kept where none is given. */
-export const keepService = (id: number, url: string | null, key: string | null) =>
-    api.put<LabPage>(`labs/${id}/service`, { url, key });
+export const keepService = (id: number, version: number, url: string | null, key: string | null) =>
+    api.put<LabPage>(`labs/${id}/service`, { version, url, key });
 
 export const copyLab = (id: number) => api.post<Created>(`labs/${id}/copy`);
 

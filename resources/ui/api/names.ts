@@ -22,14 +22,16 @@ export const useNamesTried = (orderId: number, name: Name, lines: number[] | nul
 export function useNameLines(orderId: number) {
     const history = useHistory(orderId);
     const changed = useChangedLines(orderId);
-    const give = (name: Name | null, isForAll: boolean, lines: { id: number; version: number }[]) =>
-        api.put<LinesNamed>(`orders/${orderId}/names`, { name, isForAll, lines });
+    const give = (name: Name | null, isForAll: boolean, lines: { id: number; version: number }[], version?: number) =>
+        api.put<LinesNamed>(`orders/${orderId}/names`, { name, isForAll, lines, version });
     return useMutation({
-        mutationFn: ({ name, lines, isForAll }: { name: Name; lines: LineView[]; isForAll: boolean }) =>
+        /** version: of the order as it was seen */
+        mutationFn: ({ name, lines, isForAll, version }: { name: Name; lines: LineView[]; isForAll: boolean; version: number }) =>
             give(
                 name,
                 isForAll,
-                lines.map(({ id, version }) => ({ id, version })),
+                lines.map((line) => ({ id: line.id, version: line.version })),
+                version,
             ),
         onSuccess: ({ lines: after, before: wasForAll }, { name, lines: before, isForAll }) => {
             const steps = changed(before, after);

@@ -41,7 +41,9 @@ export const createOrder = (order: { client: string; title: string | null; dueOn
     api.post<Created>('orders', order);
 
 /** What of an order's head is changed; what is left out stays. */
-export type HeadChange = Partial<Pick<HeadOfOrder, 'client' | 'title' | 'lab' | 'dueOn' | 'remark' | 'remarkForLab'>>;
+export type HeadChange = Partial<Pick<HeadOfOrder, 'client' | 'title' | 'lab' | 'dueOn' | 'remark' | 'remarkForLab'>> & {
+    version: number;
+};
 
 /** What is done to a whole order. */
 export function useOrderActs(id: number) {

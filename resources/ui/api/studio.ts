@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api } from './client';
+import { api, ApiError } from './client';
 import type { Studio } from './types';
 
 const studioKey = ['studio'];
@@ -12,7 +12,14 @@ export type StudioChange = Partial<Pick<Studio, 'name' | 'unit' | 'usual' | 'exp
 export function useChangeStudio() {
     const client = useQueryClient();
     return useMutation({
-        mutationFn: (change: StudioChange) => api.patch<Studio>('studio', change),
+        mutationFn: (change: StudioChange) =>
+            api.patch<Studio>('studio', { ...change, version: client.getQueryData<Studio>(studioKey)?.version }),
+        // What another window has made of it meanwhile is shown, beside what was typed.
+        onError: (error) => {
+            if (error instanceof ApiError && error.body.now) {
+                client.setQueryData(studioKey, error.body.now);
+            }
+        },
         onSuccess: (studio) => {
             client.setQueryData(studioKey, studio);
             return client.invalidateQueries(); // its unit stands everywhere

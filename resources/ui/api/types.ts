@@ -1402,6 +1402,10 @@ export interface OrderSheet {
     atLab: {
         [k: string]: string;
     };
+    /**
+     * that a change of its head says it saw
+     */
+    version: number;
 }
 /**
  * A face that ships: what it is, which styles it has files of, and how far its lines reach above and below their baseline, in ems
@@ -1551,6 +1555,10 @@ export interface HouseFinish {
      * whether pictures can be put into its cells
      */
     isSheet: boolean;
+    /**
+     * that a change says it saw
+     */
+    version: number;
 }
 /**
  * What is seen in a picture: its strong colours, and a first suggestion of what must stay in
@@ -1956,6 +1964,10 @@ export interface HeadOfOrder {
     remark: string | null;
     remarkForLab: string | null;
     isPutAway: boolean;
+    /**
+     * that a change says it saw
+     */
+    version: number;
 }
 /**
  * A line that comes out otherwise
@@ -2066,6 +2078,10 @@ export interface Studio {
     picturesFolder: string | null;
     people: Person[];
     canMail: boolean;
+    /**
+     * that a change says it saw
+     */
+    version: number;
 }
 /**
  * A link to choose a password by, once
@@ -2256,6 +2272,10 @@ export interface LinesNamed {
      * what the order's coming lines were named by until then; null for nothing of its own
      */
     before: Name | null;
+    /**
+     * of the order then
+     */
+    version: number;
 }
 /**
  * What the files of an order would be called

@@ -24,7 +24,10 @@ export function useDownload() {
                             () => notices.say('It is being made again.'),
                             (failed: Error) => notices.say(failed.message, { lasts: true }),
                         );
-                    notices.say(error.message, { lasts: true, act: file ? { label: 'Make it again', run: again(file) } : undefined });
+                    notices.say(error.message, {
+                        lasts: true,
+                        act: file ? { label: 'Make it again', run: again(file) } : undefined,
+                    });
                     void client.invalidateQueries({ queryKey: ['makes'] });
                 },
             );

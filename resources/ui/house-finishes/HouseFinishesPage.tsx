@@ -37,7 +37,7 @@ export function HouseFinishesPage() {
 }
 
 function Finish({ finish }: { finish: HouseFinish }) {
-    const update = useFinishAct((change: { name?: string; choices?: string[] }) => changeFinish(finish.id, change));
+    const update = useFinishAct((change: { name?: string; choices?: string[] }) => changeFinish(finish, change));
     const remove = useFinishAct(() => removeFinish(finish.id));
     const [asked, setAsked] = useState(false);
     const keys = Object.keys(finish.choices);

@@ -17,7 +17,7 @@ export function ServiceTyped({ lab }: { lab: LabPage }) {
     const [url, setUrl] = useState(lab.service.url ?? '');
     const [key, setKey] = useState('');
     const keep = useMutation({
-        mutationFn: () => keepService(lab.id, url.trim() || null, key.trim() || null),
+        mutationFn: () => keepService(lab.id, lab.version, url.trim() || null, key.trim() || null),
         onSuccess: (now) => {
             client.setQueryData(labKey(lab.id), now);
             setKey('');

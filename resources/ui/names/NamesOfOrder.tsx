@@ -48,7 +48,7 @@ function Naming({ order, lines, isForAll, name, onChange, onDone }: NamingProps)
     const tried = useNamesTried(order.id, name, isForAll ? null : lines.map(({ id }) => id));
     const error = tried.error ?? give.error ?? changeStudio.error;
     const keep = async () => {
-        const { missed } = await give.mutateAsync({ name, lines, isForAll });
+        const { missed } = await give.mutateAsync({ name, lines, isForAll, version: order.version });
         missed.forEach((words) => notices.say(words, { lasts: true }));
         if (isForHouse && studio.data) {
             await changeStudio.mutateAsync({ usual: { ...studio.data.usual, name } });

@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '@/api/client';
 import { useAtAnotherLab, useOrderActs, useOrderChoices, useOrderHistory } from '@/api/orders';
-import type { LineView, OrderSheet } from '@/api/types';
+import type { HeadOfOrder, LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { daysAway, longDay } from '@/common/days';
@@ -62,29 +62,35 @@ export function OrderHead({ order, chosen }: { order: OrderSheet; chosen: LineVi
 function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
     const choices = useOrderChoices();
     const { change } = useOrderActs(order.id);
-    const [head, setHead] = useState({
-        client: order.client,
-        title: order.title ?? '',
-        dueOn: order.dueOn ?? '',
-        lab: order.lab,
-        remark: order.remark ?? '',
-        remarkForLab: order.remarkForLab ?? '',
-    });
+    // As it was when it was opened, or as somebody else has made it since: what is typed is held against that.
+    const [seen, setSeen] = useState<HeadOfOrder>(order);
+    const [isMet, setIsMet] = useState(false);
+    const [head, setHead] = useState(() => typed(order));
     const set = (what: Partial<typeof head>) => setHead((held) => ({ ...held, ...what }));
     const other = useAtAnotherLab(order.id, head.lab === order.lab ? null : head.lab);
     const errors = change.error instanceof ApiError ? (change.error.body.errors ?? {}) : {};
     const submit = (event: FormEvent) => {
         event.preventDefault();
-        const was = {
-            ...order,
-            title: order.title ?? '',
-            dueOn: order.dueOn ?? '',
-            remark: order.remark ?? '',
-            remarkForLab: order.remarkForLab ?? '',
-        };
+        const was = typed(seen);
         const said = Object.entries(head).filter(([key, value]) => was[key as keyof typeof head] !== value);
-        change.mutate(Object.fromEntries(said.map(([key, value]) => [key, value.trim() || null])), { onSuccess: onDone });
+        change.mutate(
+            { version: seen.version, ...Object.fromEntries(said.map(([key, value]) => [key, value.trim() || null])) },
+            {
+                onSuccess: onDone,
+                onError: (error) => {
+                    if (error instanceof ApiError && error.body.now) {
+                        const now = error.body.now as HeadOfOrder;
+                        // What wasn't touched here follows; what was typed stays, beside what stands now.
+                        setHead((held) => ({ ...held, ...untouched(held, was, typed(now)) }));
+                        setSeen(now);
+                        setIsMet(true);
+                    }
+                },
+            },
+        );
     };
+    const theirs = (key: keyof typeof head) =>
+        isMet && head[key] !== typed(seen)[key] ? <Theirs words={typed(seen)[key]} /> : null;
     return (
         <form onSubmit={submit} noValidate className="flex flex-col gap-3.5">
             <Field
@@ -95,6 +101,7 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
                 onChange={(event) => set({ client: event.target.value })}
                 error={errors.client?.[0]}
             />
+            {theirs('client')}
             <datalist id="known-clients">
                 {choices.data?.clients.map((name) => (
                     <option key={name} value={name} />
@@ -106,6 +113,7 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
                 onChange={(event) => set({ title: event.target.value })}
                 error={errors.title?.[0]}
             />
+            {theirs('title')}
             <Field
                 label="Due, if a day is set"
                 type="date"
@@ -114,6 +122,7 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
                 error={errors.dueOn?.[0]}
                 className="w-44"
             />
+            {theirs('dueOn')}
             <div>
                 <p className="mb-1 text-small text-soft">Lab</p>
                 <Choice
@@ -132,8 +141,11 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
                     </div>
                 )}
             </div>
+            {theirs('lab')}
             <RemarkField label="Remark, for ourselves" value={head.remark} onType={(remark) => set({ remark })} />
+            {theirs('remark')}
             <RemarkField label="Remark, for the lab" value={head.remarkForLab} onType={(remarkForLab) => set({ remarkForLab })} />
+            {theirs('remarkForLab')}
             {change.error && Object.keys(errors).length === 0 && (
                 <p role="alert" className="text-small text-stops">
                     {change.error.message}
@@ -150,6 +162,25 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
         </form>
     );
 }
+
+/** What a head is as the fields of its form. */
+const typed = (head: HeadOfOrder) => ({
+    client: head.client,
+    title: head.title ?? '',
+    dueOn: head.dueOn ?? '',
+    lab: head.lab,
+    remark: head.remark ?? '',
+    remarkForLab: head.remarkForLab ?? '',
+});
+
+/** Of what somebody else has changed, the fields that weren't touched here. */
+const untouched = (held: ReturnType<typeof typed>, was: ReturnType<typeof typed>, now: ReturnType<typeof typed>) =>
+    Object.fromEntries(Object.entries(now).filter(([key]) => held[key as keyof typeof held] === was[key as keyof typeof was]));
+
+/** What a field is by now, since somebody else has changed it. */
+const Theirs = ({ words }: { words: string }) => (
+    <p className="-mt-2.5 text-small text-look">Meanwhile it is: {words === '' ? 'empty' : <q>{words}</q>}</p>
+);
 
 function History({ orderId, isOpen }: { orderId: number; isOpen: boolean }) {
     const history = useOrderHistory(orderId, isOpen);
