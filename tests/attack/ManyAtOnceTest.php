@@ -128,6 +128,60 @@ final class ManyAtOnceTest extends Attack
         self::assertGreaterThanOrEqual(self::READERS, $reads);
     }
 
+    /** Making gives way: twenty people who change a line each wait no more than twice as long while files are made. */
+    public function test_changes_beside_making_take_at_most_twice_as_long(): void
+    {
+        $order = self::order();
+        self::assertSame(201, self::upload($order, $this->picture('many.jpg', 1200, 800))->status);
+        $lines = array_map(fn (): int => (int) self::line($order, '4 x 6 in', 'many.jpg')['id'], range(1, 20));
+        $made = self::order();
+        Image::gaussianNoise(3000, 2000, 40.0)
+            ->run('linear1', [1.0, 128.0], ['uchar' => true])
+            ->save('jpegsave', "{$this->folder}/large.jpg", []);
+        self::assertSame(201, self::upload($made, "{$this->folder}/large.jpg")->status);
+        for ($n = 0; $n < 24; $n++) {
+            $line = self::line($made, '16 x 20 in', 'large.jpg', ['output' => ['ppi' => 300]]);
+            $passed = self::asWren('POST', "/api/lines/{$line['id']}/pass", ['version' => $line['version']]);
+            self::assertSame(200, $passed->status, $passed->body);
+        }
+        $changes = function () use ($order, $lines): array {
+            $each = [];
+            foreach ($lines as $n => $line) {
+                $each["person-{$n}"] = fn (): array => self::writes(
+                    self::wren(),
+                    $order,
+                    [$line],
+                    'copies',
+                    fn (int $n): int => 1 + ($n % 9),
+                    12,
+                )['took'];
+            }
+            $took = array_merge(...array_values($this->atOnce($each)));
+            sort($took);
+
+            return [$took[intdiv(count($took), 2)], $took[(int) (0.95 * count($took))]];
+        };
+        $changes();
+        $alone = $changes();
+        self::assertSame(201, self::asWren('POST', "/api/orders/{$made}/make")->status);
+        $isMaking = fn (): bool => in_array(
+            'making',
+            array_column((array) self::asWren('GET', "/api/orders/{$made}/make")->json('makes.0.files'), 'state'),
+            true,
+        );
+        for ($until = microtime(true) + 20; ! $isMaking() && microtime(true) < $until; usleep(100_000));
+        $beside = $changes();
+        self::assertTrue($isMaking(), 'files are still being made');
+        self::asWren('POST', '/api/makes/'.self::asWren('GET', "/api/orders/{$made}/make")->json('makes.0.id').'/stop');
+        fprintf(
+            STDOUT,
+            "\n  a change of twenty people's: middle %.0f ms and p95 %.0f ms alone, %.0f ms and %.0f ms beside making\n",
+            ...array_map(fn (float $seconds): float => 1000 * $seconds, [...$alone, ...$beside]),
+        );
+        self::assertLessThan(2.0 * $alone[0], $beside[0]);
+        self::assertLessThan(2.0 * $alone[1], $beside[1]);
+    }
+
     /**
      * Changes a word of the lines by turns; where somebody was first it is told so, sees the line as it is, and says it once more.
      *
@@ -135,11 +189,17 @@ final class ManyAtOnceTest extends Attack
      * @param  callable(int): mixed  $value
      * @return array{took: list<float>, last: array<int, mixed>, told: int}
      */
-    private static function writes(Person $person, int $order, array $lines, string $word, callable $value): array
-    {
+    private static function writes(
+        Person $person,
+        int $order,
+        array $lines,
+        string $word,
+        callable $value,
+        int $changes = self::CHANGES,
+    ): array {
         $versions = array_column((array) $person->ask('GET', "/api/orders/{$order}")->json('lines'), 'version', 'id');
         [$took, $last, $told] = [[], [], 0];
-        for ($n = 1; $n <= self::CHANGES; $n++) {
+        for ($n = 1; $n <= $changes; $n++) {
             $line = $lines[$n % count($lines)];
             for (; ;) {
                 $answer = $person->ask('PATCH', "/api/lines/{$line}", ['version' => $versions[$line], 'change' => [$word => $value($n)]]);

@@ -79,6 +79,74 @@ final class BackupTest extends TestCase
         }
     }
 
+    /** Killed in the middle, it isn't taken for a studio: told, not started, and begun anew by the same command. */
+    public function test_a_restore_that_was_killed_is_no_studio_and_is_begun_anew(): void
+    {
+        $studio = new Running('own-half', self::PORT, ['PLANISHER_WORKERS' => '1']);
+        (new Process(['rm', '-rf', $studio->home()]))->mustRun();
+        try {
+            foreach ([1.6, 3.5] as $seconds) {
+                $restore = $studio->beginning('restore', self::$to);
+                $restore->start();
+                for ($until = microtime(true) + $seconds; $restore->isRunning() && microtime(true) < $until; usleep(10_000));
+                $isDone = ! $restore->isRunning();
+                Running::kill(...Running::everyProcess($studio));
+                $restore->stop(0, SIGKILL);
+                if ($isDone || ! is_file($studio->home().'.restoring')) {
+                    continue; // it was done by then, or hadn't begun
+                }
+                $start = $studio->beginning('start');
+                $start->setTimeout(60);
+                $start->run();
+                self::assertSame(1, $start->getExitCode(), "{$seconds} s: ".$start->getOutput());
+                self::assertStringContainsString('that was broken off. Do it again', $start->getErrorOutput());
+            }
+            if (is_dir($studio->home()) && ! is_file($studio->home().'.restoring')) {
+                (new Process(['rm', '-rf', $studio->home()]))->mustRun(); // the last of them had come to its end
+            }
+            [$ended, $said] = $studio->run('restore', self::$to);
+            self::assertSame(0, $ended, $said);
+            self::assertFileDoesNotExist($studio->home().'.restoring');
+            $studio->start();
+            self::assertSame([[1]], $studio->asked('select count(*) from users'));
+        } finally {
+            $studio->remove();
+        }
+    }
+
+    /** What a copy that was killed has left is gone with the next one. */
+    public function test_parts_of_copies_that_were_killed_are_swept(): void
+    {
+        $studio = new Running('own-sweeps', self::PORT, ['PLANISHER_WORKERS' => '1']);
+        (new Process(['rm', '-rf', $studio->home()]))->mustRun();
+        $to = self::$to.'-swept';
+        mkdir("{$to}/copies/2026-11-01T000000Z", 0777, true);
+        mkdir("{$to}/sums/ab", 0777, true);
+        file_put_contents("{$to}/copies/2026-11-01T000000Z/database.sql.gz", 'half of it');
+        file_put_contents("{$to}/sums/ab/.ab12.77.part", 'half of it');
+        file_put_contents("{$to}/sums/ab/ab34", 'another copy has it');
+        (new Process(['chmod', '-R', 'a+rwX', $to]))->mustRun();
+        try {
+            $studio->start();
+            $lock = fopen("{$to}/.lock", 'c') ?: self::fail('no lock');
+            chmod("{$to}/.lock", 0666);
+            flock($lock, LOCK_EX);
+            [$code, $said] = $studio->run('backup', $to);
+            self::assertSame([1, true], [$code, str_contains($said, 'Another copy is being made')], $said);
+            self::assertFileExists("{$to}/sums/ab/.ab12.77.part", 'it may be that one’s');
+            flock($lock, LOCK_UN);
+            [$code, $said] = $studio->run('backup', $to);
+            self::assertSame(0, $code, $said);
+            self::assertFileDoesNotExist("{$to}/sums/ab/.ab12.77.part");
+            self::assertDirectoryDoesNotExist("{$to}/copies/2026-11-01T000000Z");
+            self::assertFileExists("{$to}/sums/ab/ab34");
+            self::assertCount(1, glob("{$to}/copies/*") ?: []);
+        } finally {
+            $studio->remove();
+            (new Process(['rm', '-rf', $to]))->run();
+        }
+    }
+
     public function test_a_copy_that_was_altered_or_broke_off_is_refused_by_name_and_nothing_is_left(): void
     {
         $studio = new Running('own-nowhere', self::PORT);
@@ -96,6 +164,17 @@ final class BackupTest extends TestCase
         file_put_contents($file, substr($bytes, 1));
         $refused('isn’t whole');
         file_put_contents($file, $bytes);
+        // A list that lost whole lines, or one in which another was written, names other files than were copied.
+        $list = (string) file_get_contents("{$copy}/files.tsv");
+        $lines = explode("\n", trim($list));
+        chmod("{$copy}/files.tsv", 0644);
+        foreach (['', implode("\n", array_slice($lines, 3))."\n", str_replace('originals', 'pictures', strrev($list))] as $another) {
+            file_put_contents("{$copy}/files.tsv", $another);
+            $refused('its list names');
+        }
+        file_put_contents("{$copy}/files.tsv", preg_replace('/\t\d+\n/', "\t1\n", $list));
+        $refused('its list names');
+        file_put_contents("{$copy}/files.tsv", $list);
         file_put_contents("{$copy}/database.sql.gz", 'no', FILE_APPEND);
         $refused('its database isn’t what was copied');
         unlink("{$copy}/about.json");

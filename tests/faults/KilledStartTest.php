@@ -35,32 +35,13 @@ final class KilledStartTest extends TestCase
         for ($until = microtime(true) + $seconds; $start->isRunning() && microtime(true) < $until; usleep(5_000));
         // Twice: what was being started when the list was made is in the second.
         foreach ([1, 2, 3] as $ignored) {
-            Running::kill(...self::everyProcess($studio));
+            Running::kill(...Running::everyProcess($studio));
         }
         while ($start->isRunning()) {
             usleep(10_000);
         }
 
         return $start->getOutput();
-    }
-
-    /** @return list<int> by what they are started with: not by files that tell their numbers */
-    private static function everyProcess(Running $studio): array
-    {
-        $pids = [];
-        foreach (glob('/proc/[0-9]*') ?: [] as $proc) {
-            $environment = (string) @file_get_contents("{$proc}/environ");
-            $command = (string) @file_get_contents("{$proc}/cmdline");
-            if (
-                str_contains($environment, "PLANISHER_OWN={$studio->name}\0") ||
-                str_contains($environment, "PLANISHER_INSTANCE={$studio->name}\0") ||
-                str_contains($command, $studio->home())
-            ) {
-                (int) basename($proc) === getmypid() || ($pids[] = (int) basename($proc));
-            }
-        }
-
-        return $pids;
     }
 
     public function test_a_first_start_killed_at_any_moment(): void

@@ -76,6 +76,12 @@ final class Running
         }
     }
 
+    /** A command of bin/planisher, not yet begun. */
+    public function beginning(string $command, string ...$given): Process
+    {
+        return $this->process(self::root().'/bin/planisher', $command, ...$this->which(), ...$given);
+    }
+
     private function process(string ...$command): Process
     {
         $env = [
@@ -102,7 +108,7 @@ final class Running
      */
     public function run(string $command, string ...$given): array
     {
-        $process = $this->process(self::root().'/bin/planisher', $command, ...$this->which(), ...$given);
+        $process = $this->beginning($command, ...$given);
         $process->run();
 
         return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
@@ -155,6 +161,7 @@ final class Running
         $this->interrupt();
         (new Process(['rm', '-rf', $this->home()]))->mustRun();
         @unlink($this->home().'.lock');
+        @unlink($this->home().'.restoring');
     }
 
     /** @return list<int> every process of it */
@@ -193,6 +200,25 @@ final class Running
         $listing->run();
 
         return array_map(intval(...), array_values(array_filter(explode("\n", $listing->getOutput()))));
+    }
+
+    /** @return list<int> by what they are started with: not by files that tell their numbers */
+    public static function everyProcess(self $studio): array
+    {
+        $pids = [];
+        foreach (glob('/proc/[0-9]*') ?: [] as $proc) {
+            $environment = (string) @file_get_contents("{$proc}/environ");
+            $command = (string) @file_get_contents("{$proc}/cmdline");
+            if (
+                str_contains($environment, "PLANISHER_OWN={$studio->name}\0") ||
+                str_contains($environment, "PLANISHER_INSTANCE={$studio->name}\0") ||
+                str_contains($command, $studio->home())
+            ) {
+                (int) basename($proc) === getmypid() || ($pids[] = (int) basename($proc));
+            }
+        }
+
+        return $pids;
     }
 
     public static function kill(int ...$pids): void

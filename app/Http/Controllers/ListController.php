@@ -32,9 +32,9 @@ final class ListController
 
     private const MOST_LINES = 500;
 
-    private const MOST_READ = 1500;
+    private const MOST_READ = 5000;
 
-    private const LONGEST_LINE = 1500;
+    private const LONGEST_LINE = 1000;
 
     private const LONGEST_WISH = 600;
 
