@@ -40,6 +40,9 @@ final class ServerFolder
 
     private static function isOurs(string $real): bool
     {
+        if (str_starts_with("{$real}/", dirname(storage_path()).'/pictures-folder/')) {
+            return false; // the demo's: it lies in our data, and has nothing of it
+        }
         foreach ([storage_path(), base_path('var'), base_path('app'), base_path('vendor')] as $ours) {
             $ours = realpath($ours) ?: $ours;
             if (str_starts_with("{$real}/", "{$ours}/") || str_starts_with("{$ours}/", "{$real}/")) {

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\CannotKeep;
 use App\Models\Order;
 use App\Orders\History;
 use Illuminate\Http\JsonResponse;
 use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Sources\Proxy;
 
 /** Takes a file into an order and says how it went: taken, being read by a worker, or refused with the reason. */
 final class Taking
@@ -41,6 +43,8 @@ final class Taking
             $e = $full;
         }
 
-        return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], 422);
+        $isFull = $e->getPrevious() instanceof CannotKeep || $e->getMessage() === Proxy::DISK;
+
+        return response()->json(['message' => "“{$name}” wasn’t taken: {$e->getMessage()}"], $isFull ? 507 : 422);
     }
 }

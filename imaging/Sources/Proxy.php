@@ -31,7 +31,8 @@ final class Proxy
 
     private const CUT_OFF = 'it is cut off or damaged: it can’t be read to its end. Export it again from the original.';
 
-    private const DISK = 'the studio’s disk is full or can’t be written to. Make room and add it again.';
+    /** Why one couldn't be written, where that is no fault of the picture's. */
+    public const DISK = 'the studio’s disk is full or can’t be written to. Make room and add it again.';
 
     private const MEMORY =
         'it takes more memory to read than may be spent on one picture. Save it as a JPEG or as a '.'plain TIFF, and add that.';

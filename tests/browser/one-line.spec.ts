@@ -1,5 +1,6 @@
-import { readFileSync } from 'node:fs';
-import { addLine, download, dropFile, exif, expect, fact, newOrder, openWord, PICTURES, test, tool } from './studio';
+import { chmodSync, readFileSync, writeFileSync } from 'node:fs';
+import { basename } from 'node:path';
+import { addLine, download, dropFile, exif, expect, fact, INSTANCE, newOrder, openWord, PICTURES, test, tool } from './studio';
 
 test('an ordered size becomes a checked, named file', async ({ page }) => {
     await newOrder(page, 'Ottoline Marsh');
@@ -56,6 +57,18 @@ test('an ordered size becomes a checked, named file', async ({ page }) => {
 
     const same = await download(page, () => page.keyboard.press('d')); // a set of one file is that file, no ZIP
     expect(readFileSync(same).equals(readFileSync(path))).toBe(true);
+
+    // Altered on the disk afterwards it is given to nobody, by itself or as the set; one press makes it again.
+    const kept = tool('find', `${INSTANCE}/storage/app/orders`, '-name', basename(path)).trim();
+    chmodSync(kept, 0o644);
+    writeFileSync(kept, Buffer.concat([readFileSync(kept), Buffer.from('x')]));
+    await page.getByRole('link', { name: /^Download ottoline/ }).click();
+    const told = page.getByRole('status').filter({ hasText: 'isn’t what was made any more' });
+    await expect(told).toBeVisible();
+    await told.getByRole('button', { name: 'Make it again' }).click();
+    await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 30_000 });
+    const mended = await download(page, () => page.getByRole('link', { name: /^Download ottoline/ }).click());
+    expect(readFileSync(mended).equals(readFileSync(path))).toBe(true);
 
     await page.getByRole('link', { name: 'Order sheet' }).click();
     await expect(page.getByText('Made, read back')).toBeVisible();

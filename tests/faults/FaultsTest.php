@@ -88,6 +88,23 @@ final class FaultsTest extends TestCase
         $told === '' || self::assertStringContainsString($told, substr(self::$studio->said(), $before));
     }
 
+    /** Wherever an upload is put down first, a full disk is told as one, and the next upload comes when there is room. */
+    public function test_a_full_disk_at_an_upload_is_told_as_one(): void
+    {
+        $picture = Running::picture(self::$studio->home('run/upload.jpg'), 3);
+        foreach (['run/tmp/body', 'storage/app/pictures', 'storage/app/proxies'] as $where) {
+            $disk = (new SmallDisk(self::$studio->home($where), '4k'))->isFull();
+            try {
+                $answer = self::$studio->upload($picture);
+                self::assertSame(507, $answer->status, "{$where}: {$answer->body}");
+                self::assertStringContainsString('disk is full', (string) $answer->json('message'), $where);
+            } finally {
+                $disk->gone();
+            }
+        }
+        self::assertSame(201, self::$studio->upload($picture)->status);
+    }
+
     #[DataProvider('times')]
     public function test_a_full_disk_is_waited_for(int $n): void
     {
