@@ -105,7 +105,8 @@ final class Restore
         $isSame = $about['list'] === null || Checksum::of($copy->path(CopyFolder::FILES)) === $about['list'];
         if (! $isSame || $files !== $about['files'] || $bytes !== $about['bytes']) {
             throw new CopyRefused(
-                "The copy {$copy->name} can’t be put back: its list names {$files} of its {$about['files']} files, or was altered. Take an earlier one.",
+                "The copy {$copy->name} can’t be put back: its list names {$files} of its {$about['files']} files, or was altered. ".
+                    'Take an earlier one.',
             );
         }
     }

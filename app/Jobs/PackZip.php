@@ -41,7 +41,11 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     {
         $make = Make::query()->find($this->makeId);
         if ($make !== null) {
-            rescue(fn () => Zip::of($make, $this->forScreens), report: fn (\Throwable $e): bool => ! ($e instanceof Altered)); // or finds it written
+            try {
+                Zip::of($make, $this->forScreens); // or finds it written
+            } catch (Altered) {
+                return; // its page says so
+            }
         }
     }
 }

@@ -18,7 +18,7 @@ use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Telling\Sentence;
+use Planisher\Telling\Ordered;
 
 /** A list as it was read, as the screens get it: its words beside what they were read as, in our own words. */
 final readonly class ListView
@@ -81,40 +81,7 @@ final readonly class ListView
                 return $e->getMessage();
             }
 
-            $segments = Sentence::segments($worked->at);
-
-            return $isOfAny ? self::kind($segments) : self::said($segments, isset($wanted['output'])).'.';
+            return $isOfAny ? Ordered::kind($worked->at) : Ordered::said($worked->at, isset($wanted['output']));
         };
-    }
-
-    /**
-     * “2 prints cropped to 8 × 10 in, on Cotton rag paper”: without what only a picture would settle.
-     *
-     * @param  list<array{text: string, word: ?string}>  $segments
-     */
-    private static function kind(array $segments): string
-    {
-        $kept = [];
-        foreach ($segments as $i => $segment) {
-            $isOfPicture = fn (int $at): bool => in_array($segments[$at]['word'] ?? null, ['picture', 'turn'], true);
-            if (! $isOfPicture($i) && ! ($segment['word'] === null && $isOfPicture($i + 1))) {
-                $kept[] = $segment;
-            }
-        }
-
-        return (string) preg_replace('/^Make /', '', self::said($kept, withFile: false));
-    }
-
-    /**
-     * The sentence without how its file is written, unless something is wished of that.
-     *
-     * @param  list<array{text: string, word: ?string}>  $segments
-     */
-    private static function said(array $segments, bool $withFile): string
-    {
-        $end = array_search('ppi', array_column($segments, 'word'), true);
-        $told = $withFile || $end === false ? $segments : array_slice($segments, 0, (int) $end);
-
-        return (string) preg_replace('/,? at $/', '', implode('', array_column($told, 'text')));
     }
 }

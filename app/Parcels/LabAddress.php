@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
-/** Where a lab’s service may be: at an address of the web, on this machine or in its network, too, but not where services of our own are. */
+/** Where a lab’s service may be: at an address of the web, of this machine or its network, too, but not where services of our own are. */
 final class LabAddress
 {
     /** RFC 3927 and RFC 4291, 2.5.6: of this machine's link alone; what answers there tells secrets of the machine. */

@@ -9,8 +9,8 @@ final class VipsError extends \RuntimeException
 {
     /** What its readers of pictures begin their lines with; all else is about what was asked of it. */
     private const READERS =
-        '/^(?:\w+: )?(?:VipsJpeg|\w*jpegload\w*|jpeg2vips|pngload\w*|vipspng|libspng\w*|tiff2vips|tiffload\w*|TIFF(?!Write|Append)\w*|webp\w*|heif\w*|magick\w*'.
-        '|VipsForeignLoad\w*|\w*2vips|unix|wbuffer)\b/mi';
+        '/^(?:\w+: )?(?:VipsJpeg|\w*jpegload\w*|pngload\w*|vipspng|libspng\w*|tiffload\w*|TIFF(?!Write|Append)\w*|webp\w*|heif\w*|'.
+        'magick\w*|VipsForeignLoad\w*|\w*2vips|unix|wbuffer)\b/mi';
 
     private const CUT_OFF = '/premature end|read error|not enough|truncated|corrupt/i';
 

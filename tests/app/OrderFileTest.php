@@ -203,10 +203,9 @@ final class OrderFileTest extends TestCase
             return $told;
         });
         $bytes = (string) file_get_contents($zip);
-        $at = 0;
         foreach (["PK\x03\x04" => 22, "PK\x01\x02" => 24] as $signature => $size) {
-            for ($at = 0; ($at = strpos($bytes, $signature, $at)) !== false; $at += 4) {
-                if (unpack('V', $bytes, $at + $size)[1] === 60_000_000) {
+            for ($at = 0; is_int($at = strpos($bytes, $signature, $at)); $at += 4) {
+                if (substr($bytes, $at + $size, 4) === pack('V', 60_000_000)) {
                     $bytes = substr_replace($bytes, pack('V', 1000), $at + $size, 4);
                 }
             }

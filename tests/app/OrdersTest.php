@@ -24,11 +24,11 @@ final class OrdersTest extends TestCase
             ->assertConflict()
             ->assertJsonPath('now.remark', 'A has written this')
             ->assertJsonPath('now.version', $seen + 1);
-        self::assertSame('A has written this', $this->order->fresh()?->remark);
+        self::assertSame('A has written this', $this->order->refresh()->remark);
         $this->patchJson("/api/orders/{$this->order->id}", ['version' => $seen + 1, 'remark' => 'both'])->assertOk();
         $names = ['name' => ['parts' => ['client', 'number']], 'isForAll' => true, 'lines' => [], 'version' => $seen];
         $this->putJson("/api/orders/{$this->order->id}/names", $names)->assertConflict();
-        self::assertNull($this->order->fresh()?->names);
+        self::assertNull($this->order->refresh()->names);
     }
 
     /** So it is with the studio, a lab's service and a house finish. */

@@ -79,7 +79,7 @@ final class GuestsTest extends Attack
         for ($n = 0; $n < 3; $n++) {
             $asks[] = $ask = curl_init(self::address().'/api/choose-password');
             curl_setopt_array($ask, [
-                CURLOPT_POSTFIELDS => json_encode($of + ['password' => "the choice of number {$n}"]),
+                CURLOPT_POSTFIELDS => (string) json_encode($of + ['password' => "the choice of number {$n}"]),
                 CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
                 CURLOPT_RETURNTRANSFER => true,
             ]);

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Telling;
+
+use Planisher\Plan\Situation;
+
+/** A line as it is told beside the words that it was read from: the sentence, as far as they settle it. */
+final class Ordered
+{
+    /** @param  bool  $withFile  whether how its file is written is told, too */
+    public static function said(Situation $at, bool $withFile): string
+    {
+        return self::text(Sentence::segments($at), $withFile).'.';
+    }
+
+    /** “2 prints cropped to 8 × 10 in, on Cotton rag paper”: without what only a picture would settle. */
+    public static function kind(Situation $at): string
+    {
+        $segments = Sentence::segments($at);
+        $kept = [];
+        foreach ($segments as $i => $segment) {
+            $isOfPicture = fn (int $at): bool => in_array($segments[$at]['word'] ?? null, ['picture', 'turn'], true);
+            if (! $isOfPicture($i) && ! ($segment['word'] === null && $isOfPicture($i + 1))) {
+                $kept[] = $segment;
+            }
+        }
+
+        return (string) preg_replace('/^Make /', '', self::text($kept, withFile: false));
+    }
+
+    /** @param  list<array{word: ?string, text: string}>  $segments */
+    private static function text(array $segments, bool $withFile): string
+    {
+        $end = array_search('ppi', array_column($segments, 'word'), true);
+        $told = $withFile || $end === false ? $segments : array_slice($segments, 0, (int) $end);
+
+        return (string) preg_replace('/,? at $/', '', implode('', array_column($told, 'text')));
+    }
+}
