@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Logging\Discreet;
 use Monolog\Formatter\JsonFormatter;
+use Monolog\Formatter\LineFormatter;
 
 // Merged into the framework's own: one file a day, kept for two weeks, for the service's user and group alone.
 return [
@@ -15,6 +16,8 @@ return [
             'days' => 14,
             'permission' => 0640,
             'tap' => [Discreet::class],
+            'formatter' => LineFormatter::class,
+            'formatter_with' => ['dateFormat' => DATE_ATOM, 'allowInlineLineBreaks' => true, 'ignoreEmptyContextAndExtra' => true],
             'replace_placeholders' => true,
         ],
         // The same as JSON, a line each, for what gathers logs (PLANISHER_LOG=json).

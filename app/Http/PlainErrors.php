@@ -21,6 +21,8 @@ use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Sources\Proxy;
 use Planisher\OrderFile\OrderFileError;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -33,6 +35,12 @@ final class PlainErrors
         $exceptions->dontReport([OrderFileError::class, FolderAway::class]);
         $exceptions->render(fn (DiskAway $e): JsonResponse => self::say($e->getMessage(), 503));
         $exceptions->render(fn (CannotKeep $e): JsonResponse => self::say(ucfirst($e->getMessage()), 507));
+        $exceptions->render(
+            fn (PictureRefused $e): JsonResponse => self::say(
+                'It can’t be shown just now: '.$e->getMessage(),
+                $e->getPrevious() instanceof CannotKeep || $e->getMessage() === Proxy::DISK ? 507 : 503,
+            ),
+        );
         $exceptions->render(fn (FolderAway $e): JsonResponse => self::say($e->getMessage(), 422));
         $exceptions->render(fn (OrderFileError $e): JsonResponse => self::mendable($e));
         $exceptions->render(

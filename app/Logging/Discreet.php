@@ -34,7 +34,7 @@ final class Discreet
             $message = str_replace($exception->getMessage(), self::message($exception), $record->message);
         }
 
-        return $record->with(message: $message ?? $record->message, context: $context);
+        return $record->with(message: self::unnamed($message ?? $record->message), context: $context);
     }
 
     /** @return list<string> */
@@ -63,8 +63,16 @@ final class Discreet
         }
 
         // A driver repeats values in its own words (“Duplicate entry 'x' for key …”).
-        return $exception instanceof \PDOException
-            ? (string) preg_replace("/'[^']*'/", "'…'", $exception->getMessage())
-            : $exception->getMessage();
+        return self::unnamed(
+            $exception instanceof \PDOException
+                ? (string) preg_replace("/'[^']*'/", "'…'", $exception->getMessage())
+                : $exception->getMessage(),
+        );
+    }
+
+    /** Without what our own messages quote, and what stands behind the host of an address: names of files have clients' in them. */
+    private static function unnamed(string $message): string
+    {
+        return (string) preg_replace(['/“[^”]*”/u', '~(https?://[^/\s"]+)/[^\s"]*~'], ['“…”', '$1/…'], $message);
     }
 }

@@ -54,7 +54,7 @@ final class KeptLosses
         try {
             $this->measure($plan, $paper);
         } catch (PictureRefused|VipsError $e) {
-            Log::warning("{$plan->files[0]->name} could not be measured: {$e->getMessage()}");
+            Log::warning("Plan {$plan->hash()} could not be measured: {$e->getMessage()}");
             Cache::memo()->put(self::key($plan, $paper), false, self::AGAIN_AFTER_SECONDS);
         }
     }

@@ -14,7 +14,7 @@ final class VipsError extends \RuntimeException
 
     private const CUT_OFF = '/premature end|read error|not enough|truncated|corrupt/i';
 
-    /** Whether a picture's file is to blame; what is read in the wrong order, or asked for in a way that it isn't there, is our own fault. */
+    /** Whether a picture's file is to blame; what is read in the wrong order, or asked for where nothing is, is our own fault. */
     public function isOfAPicture(): bool
     {
         $said = $this->getMessage();

@@ -170,7 +170,8 @@ final class FileMaker
         $words =
             $e instanceof VipsError && $e->isCutOff()
                 ? 'The picture is cut off part-way. Export it again from the original and add it anew.'
-                : 'It could not be made: the picture can’t be unpacked as its header says. Export it again from the original and add it anew.';
+                : 'It could not be made: the picture can’t be unpacked as its header says. '.
+                    'Export it again from the original and add it anew.';
 
         return new CannotWrite($words, 0, $e);
     }

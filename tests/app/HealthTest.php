@@ -53,6 +53,25 @@ final class HealthTest extends TestCase
         self::assertStringContainsString('versions php', Artisan::output());
     }
 
+    /** What our messages quote and what addresses of a store end in are names of clients' files. */
+    public function test_logs_name_no_files_of_clients(): void
+    {
+        $path = storage_path('logs/unnamed.log');
+        config(['logging.channels.single' => ['driver' => 'single', 'path' => $path] + config('logging.channels.daily')]);
+        app()->forgetInstance(LogManager::class);
+        $away = new \RuntimeException(
+            'Error executing "HeadObject" on "http://store.example:9000/studio/orders/2611-01_isholm/a.jpg"; 500',
+        );
+        $kept = new \RuntimeException('“orders/2611-01_isholm/a.jpg” isn’t kept any more.', 0, $away);
+        Log::channel('single')->error("[abc] {$kept->getMessage()}", ['exception' => $kept]);
+        Log::channel('single')->warning('“isholm-rowing-club_4x6.jpg” could not be written');
+        $said = (string) file_get_contents($path);
+        unlink($path);
+        self::assertStringNotContainsString('isholm', $said);
+        self::assertStringContainsString('http://store.example:9000/…', $said);
+        self::assertMatchesRegularExpression('/^\[\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d.*[+-]\d\d:\d\d\]/m', $said, 'times have their zone');
+    }
+
     public function test_logs_are_lines_of_json_when_asked(): void
     {
         $path = storage_path('logs/as.json.log');

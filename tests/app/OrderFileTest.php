@@ -204,7 +204,7 @@ final class OrderFileTest extends TestCase
         });
         $bytes = (string) file_get_contents($zip);
         foreach (["PK\x03\x04" => 22, "PK\x01\x02" => 24] as $signature => $size) {
-            for ($at = 0; is_int($at = strpos($bytes, $signature, $at)); $at += 4) {
+            for ($at = strpos($bytes, $signature); $at !== false; $at = strpos($bytes, $signature, $at + 4)) {
                 if (substr($bytes, $at + $size, 4) === pack('V', 60_000_000)) {
                     $bytes = substr_replace($bytes, pack('V', 1000), $at + $size, 4);
                 }

@@ -524,7 +524,8 @@ final class ParcelsTest extends TestCase
         file_put_contents(
             $answers,
             '<?php header("Content-Type: application/json"); if (str_contains($_SERVER["REQUEST_URI"], "packed")) {
-            header("Content-Encoding: gzip"); echo gzencode(str_repeat("[],", 100_000_000 / 3), 9); } else { echo "[", str_repeat("[],", 2_300_000), "[]]"; }',
+            header("Content-Encoding: gzip"); echo gzencode(str_repeat("[],", 100_000_000 / 3), 9);
+            } else { echo "[", str_repeat("[],", 2_300_000), "[]]"; }',
         );
         $lab = new Served(
             Served::freePort(),

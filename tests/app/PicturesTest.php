@@ -71,7 +71,7 @@ final class PicturesTest extends TestCase
         File::deleteDirectory(storage_path('app/proxies'));
         $line = $this->line();
         $hash = $this->getJson("/api/orders/{$this->order->id}")->json('lines.0.planHash');
-        $this->get("/api/lines/{$line->id}/pixels/{$hash}")->assertOk();
+        $this->get("/api/lines/{$line->id}/histogram/{$hash}")->assertOk();
         File::deleteDirectory(storage_path('app/proxies'));
         File::deleteDirectory(storage_path('app/pictures'));
         $this->getJson("/api/pictures/{$sha256}/thumb")->assertNotFound();

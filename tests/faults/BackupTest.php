@@ -175,6 +175,13 @@ final class BackupTest extends TestCase
         file_put_contents("{$copy}/files.tsv", preg_replace('/\t\d+\n/', "\t1\n", $list));
         $refused('its list names');
         file_put_contents("{$copy}/files.tsv", $list);
+        // What the database has locked opens with the copy's key alone.
+        $settings = self::$to.'-settings';
+        file_put_contents($settings, 'APP_KEY=base64:'.base64_encode(str_repeat('x', 32))."\nDB_PASSWORD=another-key\n");
+        [$ended, $said] = (new Running('own-nowhere', self::PORT, [], $settings))->run('restore', $copy);
+        unlink($settings);
+        self::assertSame([1, true], [$ended, str_contains($said, 'was locked by another APP_KEY')], $said);
+        self::assertDirectoryDoesNotExist($studio->home());
         file_put_contents("{$copy}/database.sql.gz", 'no', FILE_APPEND);
         $refused('its database isn’t what was copied');
         unlink("{$copy}/about.json");

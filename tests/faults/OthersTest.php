@@ -89,7 +89,8 @@ final class OthersTest extends TestCase
             $this->studio->start();
             foreach ([['status', '--json'], ['person', 'list'], ['backup', $copies], ['artisan', 'planisher:sweep']] as $command) {
                 [$code, $said] = $this->studio->run(...$command);
-                $command[0] === 'status' || self::assertSame(0, $code, implode(' ', $command).": {$said}"); // a moment after its start it isn’t well yet
+                // A moment after its start it isn’t well yet, and status says so.
+                $command[0] === 'status' || self::assertSame(0, $code, implode(' ', $command).": {$said}");
             }
             $secrets = array_intersect_key(parse_ini_file($this->studio->home('env'), false, INI_SCANNER_RAW) ?: [], [
                 'APP_KEY' => 1,

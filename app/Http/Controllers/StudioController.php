@@ -61,7 +61,7 @@ final class StudioController
         foreach (self::COLUMNS as $key => $column) {
             if (array_key_exists($key, $given)) {
                 $isFolder = str_ends_with($column, '_folder') && is_string($given[$key]);
-                $studio->setAttribute($column, $isFolder ? (rtrim($given[$key], '/') ?: null) : $given[$key]);
+                $studio->setAttribute($column, $isFolder ? (rtrim($given[$key], '/') ?: '/') : $given[$key]);
             }
         }
         if (array_key_exists('usual', $given)) {
