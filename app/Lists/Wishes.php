@@ -9,16 +9,22 @@ use App\Lines\LineChanger;
 use App\Models\Line;
 use App\Models\Order;
 use Planisher\ClientList\SaidWish;
+use Planisher\Finish\Finishes;
 use Planisher\Finish\Gathers;
 
 /** Wishes said of lines that are there, in words. */
 final class Wishes
 {
-    public static function read(Order $order, string $text): SaidWish
+    /** @param  iterable<Line>  $lines  that it is said of */
+    public static function read(Order $order, string $text, iterable $lines): SaidWish
     {
         $of = SpokenOf::in($order);
+        $made = [];
+        foreach ($lines as $line) {
+            $made[$line->wanted['make'] ?? Finishes::USUAL] = true;
+        }
 
-        return SaidWish::read($text, $of->known, $of->pictures);
+        return SaidWish::read($text, $of->known, $of->pictures, count($made) === 1 ? (string) array_key_first($made) : null);
     }
 
     /**

@@ -33,7 +33,7 @@ final readonly class ClientList
 
                 continue;
             }
-            [$start, $rest] = self::start($line);
+            [$start, $rest] = self::start(self::isOfColumns($line) ? strtr($line, ',', "\t") : $line);
             $isPolite =
                 Polite::isGreeting($rest) || Polite::isParting($rest) || Polite::isHeader($rest) || ($isParted && self::isName($rest));
             $isParted = Polite::isParting($rest) || ($isParted && trim($rest) === '') || ($isParted && self::isName($rest));
@@ -42,6 +42,7 @@ final readonly class ClientList
             $lines[] = new ReadLine($i + 1, $line, $tokens, $tokens === [] ? [] : Items::of($tokens));
         }
         self::make($lines, new Prints($known), $names, $known, $chosen);
+        Gate::message($lines);
 
         return new self($lines);
     }
@@ -263,6 +264,12 @@ final readonly class ClientList
         $start = $m[0] ?? '';
 
         return [$start, substr($line, strlen($start))];
+    }
+
+    /** Values apart by commas alone, as programs write them: none of these commas is a decimal's. */
+    private static function isOfColumns(string $line): bool
+    {
+        return substr_count($line, ',') > 1 && preg_match('/,\s|\s,/', trim($line)) !== 1;
     }
 
     private static function isName(string $line): bool

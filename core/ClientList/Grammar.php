@@ -73,7 +73,10 @@ final class Grammar
         }
         usort($tokens, fn (Token $a, Token $b): int => $a->at <=> $b->at);
 
-        return self::joined(self::excepting($tokens), $line);
+        $tokens = self::joined(self::excepting($tokens), $line);
+        Gate::numbers($tokens, $line);
+
+        return $tokens;
     }
 
     /**

@@ -16,8 +16,11 @@ final readonly class SaidWish
      */
     private function __construct(public array $change, public ?int $gather, public ReadLine $line) {}
 
-    /** @param  list<string>  $pictures  names of the order's pictures, in its order */
-    public static function read(string $text, Known $known, array $pictures): self
+    /**
+     * @param  list<string>  $pictures  names of the order's pictures, in its order
+     * @param  ?string  $made  what the line is made into that it is said of, where that is one thing
+     */
+    public static function read(string $text, Known $known, array $pictures, ?string $made = null): self
     {
         $tokens = (new Grammar($known, new PictureWords($pictures)))->tokens($text);
         $items = Items::of($tokens);
@@ -35,13 +38,13 @@ final readonly class SaidWish
         $gather = $change[Phrase::GATHER] ?? null;
         unset($change[Phrase::GATHER]);
 
-        return new self(
-            $change +
-                ($item->size?->size === null ? [] : ['size' => (string) $item->size->size]) +
-                ($item->count?->count === null ? [] : ['copies' => $item->count->count]) +
-                ($item->pictures === [] ? [] : ['picture' => $item->names()[0]]),
-            $gather,
-            new ReadLine(1, $text, $tokens, $items),
-        );
+        $change +=
+            ($item->size?->size === null ? [] : ['size' => (string) $item->size->size]) +
+            ($item->count?->count === null ? [] : ['copies' => $item->count->count]) +
+            ($item->pictures === [] ? [] : ['picture' => $item->names()[0]]);
+        $line = new ReadLine(1, $text, $tokens, $items);
+        Gate::wish($line, isNothing: $change === [] && $gather === null, made: $made);
+
+        return new self($change, $gather, $line);
     }
 }

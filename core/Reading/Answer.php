@@ -9,6 +9,7 @@ use Planisher\ClientList\ReadLine;
 use Planisher\ClientList\ReadPrint;
 use Planisher\ClientList\SaidWish;
 use Planisher\ClientList\ToASheet;
+use Planisher\Finish\Finishes;
 use Planisher\Finish\LineReader;
 use Planisher\Line\Line;
 use Planisher\OrderFile\MergePatch;
@@ -42,7 +43,7 @@ final class Answer
      */
     public static function toWish(string $text, Known $known, array $pictures, array $on): array
     {
-        $read = SaidWish::read($text, $known, $pictures);
+        $read = SaidWish::read($text, $known, $pictures, (string) ($on['make'] ?? Finishes::USUAL));
         $doubts = self::doubts($read->line);
         $doubt = fn (string $why): array => ['words' => $text, 'why' => $why, 'offers' => []];
         try {

@@ -117,7 +117,7 @@ final class ListController
     {
         $text = (string) $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_WISH]])['text'];
         $order = Order::query()->findOrFail($line->order_id);
-        $wish = Wishes::read($order, $text);
+        $wish = Wishes::read($order, $text, [$line]);
         $view = null;
         DB::beginTransaction();
         try {
@@ -152,8 +152,8 @@ final class ListController
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
             ...SeenLines::EACH,
         ]);
-        $wish = Wishes::read($order, $given['text']);
         $seen = SeenLines::in($given);
+        $wish = Wishes::read($order, $given['text'], $order->lines()->whereKey(array_keys($seen))->get());
 
         return response()->json(
             DB::transaction(function () use ($order, $wish, $seen): array {
