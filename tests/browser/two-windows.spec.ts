@@ -15,7 +15,7 @@ test('of two who change the head of an order the second is told, and sees what b
 
     await other.getByRole('button', { name: 'Keep it' }).click();
     await expect(other.getByRole('alert')).toContainText('changed in another window');
-    await expect(other.getByText('Meanwhile it is: “A has written this”')).toBeVisible();
+    await expect(other.getByText('Meanwhile it is: A has written this')).toBeVisible();
     await expect(other.getByLabel('Remark, for ourselves')).toHaveValue('B has written that');
     await expect(other.getByLabel('What it is called')).toHaveValue('Autumn set');
     await other.getByLabel('Remark, for ourselves').fill('A has written this, and B that');
