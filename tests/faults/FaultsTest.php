@@ -102,7 +102,12 @@ final class FaultsTest extends TestCase
                 $disk->gone();
             }
         }
-        self::assertSame(201, self::$studio->upload($picture)->status);
+        $taken = self::$studio->upload($picture);
+        self::assertSame(201, $taken->status, $taken->body);
+        $sum = hash_file('sha256', $picture);
+        self::$studio->asked("delete from order_pictures where id = {$taken->json('id')}");
+        self::$studio->asked("delete from pictures where sha256 = '{$sum}'");
+        array_map(unlink(...), glob(self::$studio->home("storage/app/pictures/*/{$sum}.jpg")) ?: []);
     }
 
     #[DataProvider('times')]
