@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { makeScreenCopies } from '@/api/makes';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
+import { useNotices } from '@/common/notices';
 import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';
@@ -16,6 +17,7 @@ interface Props {
 
 /** Copies of an order, or of some of its lines, for a screen: as they will be printed, so large, so good, with the studio’s mark. */
 export function ScreenCopies({ orderId, lines, onMade }: Props) {
+    const notices = useNotices();
     const client = useQueryClient();
     const [isOpen, setIsOpen] = useState(false);
     const [longSide, setLongSide] = useState('1600');
@@ -30,7 +32,8 @@ export function ScreenCopies({ orderId, lines, onMade }: Props) {
                 sharpen: isSharpened,
                 overlays: mark === null ? [] : [{ picture: mark, strength: 0.7 }],
             }),
-        onSuccess: async () => {
+        onSuccess: async ({ stopped }) => {
+            stopped.forEach((words) => notices.say(words, { lasts: true }));
             await client.invalidateQueries({ queryKey: ['makes', orderId] });
             setIsOpen(false);
             onMade?.();
