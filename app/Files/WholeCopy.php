@@ -31,6 +31,7 @@ final class WholeCopy
      * What is read of an open file, whole or not at all.
      *
      * @param  resource  $from
+     * @param  int  $most  bytes; of what is larger nothing is kept
      */
     public static function stream($from, string $to, int $most): bool
     {

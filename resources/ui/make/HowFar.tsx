@@ -21,7 +21,7 @@ export function HowFar({ make }: { make: Make }) {
         make.secondsLeft !== null && `about ${roughly(make.secondsLeft)} to go`,
         make.held === 'paused' && 'paused',
         count('stopped') > 0 && `stopped, ${count('stopped')} not made`,
-        count('failed') > 0 && `${count('failed')} could not be made`,
+        count('failed') > 0 && `${count('failed')} to be made again`,
     ];
     return <>{said.filter(Boolean).map((words) => ` · ${words as string}`)}</>;
 }
