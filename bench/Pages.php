@@ -16,7 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Planisher\ClientList\ClientList;
+use Planisher\Reading\ReadList;
 
 /**
  * What pages with much on them take of the server, by the application's own kernel on a database of its own: the start page of two
@@ -146,7 +146,7 @@ final class Pages
         $ways = ['2 of %s 11x15, whole, thin line', '%s 8x10 x 2, matte please', 'canvas 2 in deep mirrored, of %s 20x30', '12 of %s 4x6'];
         $lines = array_map(fn (int $n): string => sprintf($ways[$n % 4], $names[$n % count($names)]), range(1, self::LIST_LINES));
         $bare = $this->milliseconds(fn () => array_map(fn (string $line): array => preg_split('/\\PL+/u', $line) ?: [], $lines));
-        $read = $this->milliseconds(fn () => ClientList::read(implode("\n", $lines), $of->known, $of->pictures));
+        $read = $this->milliseconds(fn () => ReadList::read(implode("\n", $lines), $of->known, $of->pictures));
         $this->told('a list of '.self::LIST_LINES.' lines read', $read, $bare, 'split at its words', 200);
         $one = fn (): string => $this->post("/api/orders/{$order->id}/list/read", ['text' => $lines[0]]);
         $this->told('  a typed line understood, asked of the page', $this->milliseconds($one), $read, 'the list', 50);

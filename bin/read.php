@@ -27,7 +27,7 @@ use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\Answer;
 use Planisher\Studio\Desk;
 use Planisher\Telling\Ordered;
-use Planisher\Wish\Known;
+use Planisher\Reading\Known;
 
 require __DIR__.'/autoload.php';
 
@@ -62,7 +62,7 @@ function known(array $of): Known
 {
     $unit = ($of['unit'] ?? 'in') === 'cm' ? Unit::Centimetre : Unit::Inch;
 
-    return new Known(LabCard::fromNode(Node::root($of['lab'] ?? null)), $of['marks'] ?? ['studio-mark.png'], $unit);
+    return new Known(LabCard::fromNode(Node::root($of['lab'] ?? null)), $of['marks'] ?? ['studio-mark.png'], $unit, $of['pixels'] ?? []);
 }
 
 /**
@@ -73,7 +73,7 @@ function answer(array $question): array
 {
     static $all = [];
     try {
-        $known = $all[serialize([$question['lab'] ?? null, $question['unit'] ?? null, $question['marks'] ?? null])] ??= known($question);
+        $known = $all[serialize([$question['lab'] ?? null, $question['unit'] ?? null, $question['marks'] ?? null, $question['pixels'] ?? null])] ??= known($question);
         [$text, $pictures] = [(string) ($question['text'] ?? ''), array_map(strval(...), array_values($question['pictures'] ?? []))];
 
         return isset($question['on'])

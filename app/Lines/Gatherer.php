@@ -8,7 +8,6 @@ use App\Models\Line;
 use App\Models\Order;
 use App\Models\Studio;
 use Illuminate\Support\Facades\DB;
-use Planisher\ClientList\ToASheet;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
@@ -16,6 +15,7 @@ use Planisher\House\HouseFinish;
 use Planisher\Line\Line as WantedLine;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
+use Planisher\Reading\Discourse\ToASheet;
 
 /** Puts the prints of several lines, or pictures of one size, on shared sheets, and takes them apart again. */
 final class Gatherer

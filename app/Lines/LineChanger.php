@@ -82,7 +82,19 @@ final class LineChanger
      */
     public static function patchEach(Order $order, array $seen, array $patch): array
     {
-        return DB::transaction(function () use ($order, $seen, $patch): array {
+        return self::changeEach($order, $seen, fn (): array => $patch);
+    }
+
+    /**
+     * The same with a change of its own for each.
+     *
+     * @param  array<int, int>  $seen  the version of each, by its id
+     * @param  callable(Line): array<string, mixed>  $change  a merge patch of a line; an empty one leaves it as it is
+     * @return array{list<Line>, list<string>} the lines as they are now, and why others are not, in words
+     */
+    public static function changeEach(Order $order, array $seen, callable $change): array
+    {
+        return DB::transaction(function () use ($order, $seen, $change): array {
             [$changed, $missed, $notes] = [[], [], []];
             /** @var Collection<int, Line> $lines */
             $lines = Line::query()
@@ -93,6 +105,7 @@ final class LineChanger
                 ->lockForUpdate()
                 ->get();
             foreach ($lines as $now) {
+                $patch = $change($now);
                 $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
                 try {
                     // What writes more than the line itself is taken back by itself.

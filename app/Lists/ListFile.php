@@ -6,7 +6,7 @@ namespace App\Lists;
 
 use App\Http\UploadName;
 use Illuminate\Http\UploadedFile;
-use Planisher\ClientList\ListTable;
+use Planisher\Reading\Message\ListTable;
 
 /** A list that a client has sent as a file: its words, a line each. */
 final class ListFile
@@ -59,7 +59,7 @@ final class ListFile
     }
 
     /**
-     * The lines of an order file, each as JSON in a line of its own (`ClientList\FiledLine`). Its pictures are known by name, its lab is
+     * The lines of an order file, each as JSON in a line of its own (`Reading\Message\FiledLine`). Its pictures are known by name, its lab is
      * this order's.
      *
      * @throws ListRefused

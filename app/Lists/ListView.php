@@ -8,9 +8,6 @@ use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Pictures\PictureStore;
 use App\Studio\Desks;
-use Planisher\ClientList\ClientList;
-use Planisher\ClientList\ReadLine;
-use Planisher\ClientList\ReadPrint;
 use Planisher\Finish\LineReader;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
@@ -18,6 +15,9 @@ use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Reading\ReadLine;
+use Planisher\Reading\ReadList;
+use Planisher\Reading\ReadPrint;
 use Planisher\Telling\Ordered;
 
 /** A list as it was read, as the screens get it: its words beside what they were read as, in our own words. */
@@ -26,7 +26,7 @@ final readonly class ListView
     public function __construct(private PictureStore $pictures, private Desks $desks) {}
 
     /** @return array<string, mixed> */
-    public function of(Order $order, ClientList $list): array
+    public function of(Order $order, ReadList $list): array
     {
         $order->loadMissing(['client', 'lab.profiles', 'pictures.picture', 'lines']);
         $tell = $this->teller($order);

@@ -8,23 +8,16 @@ use App\Lines\Gatherer;
 use App\Lines\LineChanger;
 use App\Models\Line;
 use App\Models\Order;
-use Planisher\ClientList\SaidWish;
-use Planisher\Finish\Finishes;
 use Planisher\Finish\Gathers;
+use Planisher\Reading\SaidWish;
 
 /** Wishes said of lines that are there, in words. */
 final class Wishes
 {
-    /** @param  iterable<Line>  $lines  that it is said of */
-    public static function read(Order $order, string $text, iterable $lines): SaidWish
+    /** How words are read of one line: “double the border” depends on what is there. */
+    public static function read(Order $order, string $text, Line $line): SaidWish
     {
-        $of = SpokenOf::in($order);
-        $made = [];
-        foreach ($lines as $line) {
-            $made[$line->wanted['make'] ?? Finishes::USUAL] = true;
-        }
-
-        return SaidWish::read($text, $of->known, $of->pictures, count($made) === 1 ? (string) array_key_first($made) : null);
+        return self::reader($order, $text)($line);
     }
 
     /**
@@ -33,9 +26,11 @@ final class Wishes
      * @param  array<int, int>  $seen  the versions it is said of, by the line's id
      * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
      */
-    public static function change(Order $order, SaidWish $wish, array $seen): array
+    public static function change(Order $order, string $text, array $seen): array
     {
-        return $wish->change === [] && $wish->gather === null ? [[], []] : LineChanger::patchEach($order, $seen, $wish->change);
+        $read = self::reader($order, $text);
+
+        return LineChanger::changeEach($order, $seen, fn (Line $line): array => $read($line)->change);
     }
 
     /**
@@ -48,6 +43,22 @@ final class Wishes
     {
         $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
 
-        return Gatherer::gather($order, $seen, [], null, Gathers::CHEAPEST, (int) $wish->gather);
+        return Gatherer::gather($order, $seen, [], null, $wish->gatherOn ?? Gathers::CHEAPEST, (int) $wish->gather);
+    }
+
+    /** @return \Closure(Line): SaidWish */
+    private static function reader(Order $order, string $text): \Closure
+    {
+        $of = SpokenOf::in($order);
+
+        return fn (Line $line): SaidWish => SaidWish::read($text, $of->known, $of->pictures, $line->wanted + self::pictureOf($line));
+    }
+
+    /** @return array<string, string> */
+    private static function pictureOf(Line $line): array
+    {
+        $names = array_values(array_filter($line->names()));
+
+        return $names === [] ? [] : ['picture' => $names[0]];
     }
 }

@@ -17,7 +17,7 @@ use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
 use Planisher\Studio\Desk;
-use Planisher\Wish\Phrase;
+use Planisher\Reading\Rule\Rule;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
@@ -91,9 +91,9 @@ interface Finish
     public function choices(): array;
 
     /**
-     * How people say what is wanted of it, longer ways before those that are part of them.
+     * How people say what is wanted of it.
      *
-     * @return list<Phrase>
+     * @return list<Rule>
      */
-    public function phrases(): array;
+    public function rules(): array;
 }

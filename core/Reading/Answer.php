@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
-use Planisher\ClientList\ClientList;
-use Planisher\ClientList\ReadLine;
-use Planisher\ClientList\ReadPrint;
-use Planisher\ClientList\SaidWish;
-use Planisher\ClientList\ToASheet;
-use Planisher\Finish\Finishes;
 use Planisher\Finish\LineReader;
 use Planisher\Line\Line;
 use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
-use Planisher\Wish\Known;
+use Planisher\Reading\Discourse\ToASheet;
 
 /**
  * What words were read as, in the shapes that read.schema.json has: of a list or a typed line, and of a wish said of a line that is there.
@@ -27,13 +21,16 @@ final class Answer
 {
     private const NOT_UNDERSTOOD = 'This was not understood.';
 
+    /** What of a line in an order file isn't a line's own. */
+    private const BESIDE = ['number' => true, 'remark' => true];
+
     /**
      * @param  list<string>  $pictures  names of the order's pictures, in its order
      * @return list<Told>
      */
     public static function toWords(string $text, Known $known, array $pictures): array
     {
-        return array_map(self::line(...), ClientList::read($text, $known, $pictures)->lines);
+        return array_map(self::line(...), ReadList::read($text, $known, $pictures)->lines);
     }
 
     /**
@@ -43,7 +40,7 @@ final class Answer
      */
     public static function toWish(string $text, Known $known, array $pictures, array $on): array
     {
-        $read = SaidWish::read($text, $known, $pictures, (string) ($on['make'] ?? Finishes::USUAL));
+        $read = SaidWish::read($text, $known, $pictures, $on);
         $doubts = self::doubts($read->line);
         $doubt = fn (string $why): array => ['words' => $text, 'why' => $why, 'offers' => []];
         try {
@@ -54,7 +51,7 @@ final class Answer
                 $doubts[] = $doubt('That says nothing of what the line is made into: '.implode(', ', $ignored).'.');
             }
             if ($read->gather !== null) {
-                [$line, $uneven] = ToASheet::laid([$after], $read->gather);
+                [$line, $uneven] = ToASheet::laid([$after], $read->gather, ...$read->gatherOn === null ? [] : [$read->gatherOn]);
                 $line += ['copies' => 1];
                 $uneven === null || ($doubts[] = $doubt($uneven));
             }
@@ -106,6 +103,8 @@ final class Answer
     /** @param  array<string, mixed>  $line */
     private static function read(array $line, Known $known): Line
     {
-        return LineReader::read(Node::root(array_filter($line, fn (mixed $value): bool => $value !== null), $known->unit));
+        $own = array_diff_key(array_filter($line, fn (mixed $value): bool => $value !== null), self::BESIDE);
+
+        return LineReader::read(Node::root($own, $known->unit));
     }
 }

@@ -20,9 +20,9 @@ use App\Models\Order;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Planisher\ClientList\ClientList;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
+use Planisher\Reading\ReadList;
 
 /** A client's list read and taken, and wishes said of lines, all in one grammar. */
 final class ListController
@@ -66,7 +66,7 @@ final class ListController
         $of = SpokenOf::in($order);
         $chosen = array_values(array_intersect($of->pictures, $given['chosen'] ?? []));
 
-        return response()->json($view->of($order, ClientList::read((string) $given['text'], $of->known, $of->pictures, $chosen)));
+        return response()->json($view->of($order, ReadList::read((string) $given['text'], $of->known, $of->pictures, $chosen)));
     }
 
     /** What the order's client had last time, said in words. */
@@ -117,11 +117,12 @@ final class ListController
     {
         $text = (string) $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_WISH]])['text'];
         $order = Order::query()->findOrFail($line->order_id);
-        $wish = Wishes::read($order, $text, [$line]);
+        $wish = Wishes::read($order, $text, $line);
         $view = null;
         DB::beginTransaction();
         try {
-            [$changed, $missed] = Wishes::change($order, $wish, [$line->id => $line->version]);
+            $isNothing = $wish->change === [] && $wish->gather === null;
+            [$changed, $missed] = $isNothing ? [[], []] : Wishes::change($order, $text, [$line->id => $line->version]);
             if ($changed !== []) {
                 [$seen, , $told] = $wish->gather === null ? [$changed[0], [], []] : Wishes::gather($order, $wish, $changed);
                 $missed = [...$missed, ...$told];
@@ -153,14 +154,15 @@ final class ListController
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $wish = Wishes::read($order, $given['text'], $order->lines()->whereKey(array_keys($seen))->get());
+        $first = $order->lines()->whereKey(array_keys($seen))->orderBy('number')->first();
+        $wish = $first === null ? null : Wishes::read($order, $given['text'], $first);
 
         return response()->json(
-            DB::transaction(function () use ($order, $wish, $seen): array {
-                [$changed, $missed] = Wishes::change($order, $wish, $seen);
+            DB::transaction(function () use ($order, $given, $wish, $seen): array {
+                [$changed, $missed] = Wishes::change($order, $given['text'], $seen);
                 $worked = $this->computation->order(Order::query()->findOrFail($order->id));
                 $lines = array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed);
-                [$made, $instead, $told] = $wish->gather === null ? [null, [], []] : Wishes::gather($order, $wish, $changed);
+                [$made, $instead, $told] = $wish?->gather === null ? [null, [], []] : Wishes::gather($order, $wish, $changed);
 
                 return [
                     'lines' => $lines,

@@ -110,8 +110,8 @@ final class CanvasFinish implements Finish
         return [];
     }
 
-    public function phrases(): array
+    public function rules(): array
     {
-        return CanvasPhrases::all();
+        return CanvasRules::all();
     }
 }

@@ -94,8 +94,8 @@ final class ScreenFinish implements Finish
         return [];
     }
 
-    public function phrases(): array
+    public function rules(): array
     {
-        return ScreenPhrases::all();
+        return ScreenRules::all();
     }
 }

@@ -110,8 +110,8 @@ final class PanelsFinish implements Finish
         return [];
     }
 
-    public function phrases(): array
+    public function rules(): array
     {
-        return PanelsPhrases::all();
+        return PanelsRules::all();
     }
 }

@@ -135,8 +135,8 @@ final class PrintFinish implements Finish
         return PrintChoices::all();
     }
 
-    public function phrases(): array
+    public function rules(): array
     {
-        return PrintPhrases::all();
+        return PrintRules::all();
     }
 }

@@ -175,8 +175,8 @@ final class SheetFinish implements Finish, Gathers
         return [];
     }
 
-    public function phrases(): array
+    public function rules(): array
     {
-        return SheetPhrases::all();
+        return SheetRules::all();
     }
 }

@@ -214,7 +214,7 @@ final class PairFinish implements Drawn, Finish, Said
         );
     }
 
-    public function phrases(): array
+    public function rules(): array
     {
         return [];
     }

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\ForScreen;
+
+use Planisher\Measure\PixelSize;
+use Planisher\Reading\Offer;
+use Planisher\Reading\Reading;
+use Planisher\Reading\Rule\Heard;
+use Planisher\Reading\Rule\Rule;
+use Planisher\Reading\Unsure;
+
+/** How people say that a copy is for a screen. What it becomes, a line of its own or a copy beside a print, the print decides. */
+final class ScreenRules
+{
+    /** Below it nobody wants a picture. Our own choice, no source. */
+    private const SMALLEST = 100;
+
+    private const SCREEN = ScreenFinish::NAME;
+
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        $for = '[for (SCREEN)] [,]';
+        $long = '[wide|long|across|on the (long|longest|longer) (side|edge)|long side]';
+        $copy = fn (Heard $said): array|Unsure => self::copy($said);
+        $lead = '[and|also|plus|with] [an|a|one] [small|little|sharpened]';
+
+        return [
+            Rule::with("{$lead} (SCREENCOPY|web one|e [-] mail one) [sharpen~] {$for} [of|at|,] {pixels} {$long} {$for} [quality {count:quality}]", $copy, ['web copy of 2048 px', 'small copy for e-mail, 1600 px', 'an e-mail copy of 864 px'], cost: -0.4),
+            Rule::with("{$lead} (SCREENCOPY|web one|one) {$for} [of|at|,] {count:bare} {$long} [,] [quality {count:quality}]", function (Heard $said): array|Unsure|null {
+                $isClear = $said->count('bare') >= self::SMALLEST && preg_match('/\bone\b(?!.*(?:web|insta|mail|screen|phone|online|social))/i', $said->words()) !== 1;
+
+                return $isClear || preg_match('/web|insta|mail|screen|phone|online|social/i', $said->words()) === 1 && $said->count('bare') >= self::SMALLEST ? self::copy($said) : null;
+            }, ['a web one, 2048 wide, quality 80', 'one for Instagram, 1080 wide'], cost: 0.2),
+            Rule::with("{$lead} [SCREENCOPY] [copy] {$for} [of|at] {count:width} (x|by) {count:height} (px|pixels|pixel) {$for}", $copy, '1080 x 1350 px', cost: -0.4),
+            Rule::with("{$lead} copy {$for} [of|at] {pixels} {$long} | {$lead} copy for (SCREEN) [of|at] {pixels} {$long} | for (SCREEN) [,|of|at] {pixels} {$long} | {pixels} {$long} {$for} [INSTEAD {count:old}]", $copy, ['1600 px for the web', '2400 pixels', 'for the web, 2048 px'], cost: -0.1),
+            Rule::with("{$lead} (SCREENCOPY) {$for} | {$lead} (copy|version|one) for (SCREEN) | for (SCREEN) [only]", $copy, ['a web copy', 'for the web', 'a copy for the screen'], cost: 0.2),
+            Rule::of('NO [small] (SCREENCOPY|copy for (SCREEN)) [needed|wanted] [after all] | (web|screen) copy OFF', ['screenCopy' => null], 'no web copy'),
+            Rule::with('square [,] {pixels}', fn (Heard $said): array => ['shape' => "{$said->value('pixels')} x {$said->value('pixels')} px"], 'square, 1080 px', self::SCREEN, -0.3),
+            Rule::with('shape [it] {count:width} (x|by) {count:height}', fn (Heard $said): array => ['shape' => "{$said->count('width')} x {$said->count('height')} px"], 'shape it 1080 by 1350', self::SCREEN, -0.5),
+            Rule::with('(SCREENCOPY|screen|web) [copy] [:|,] sharpen~ [,] [(q|quality) {count:quality}] | (SCREENCOPY) [:|,] [(q|quality) {count:quality}] sharpen~', fn (Heard $said): array => [
+                'screenCopy' => ['sharpen' => true] + ($said->has('quality') ? ['quality' => $said->count('quality')] : []),
+            ], 'web copy: sharpen', cost: -0.3),
+        ];
+    }
+
+    private static function copy(Heard $said): array|Unsure
+    {
+        $of = [];
+        if ($said->has('width')) {
+            [$width, $height] = [$said->count('width'), $said->count('height')];
+            if (max($width, $height) < self::SMALLEST) {
+                return new Unsure([Reading::SCREEN => ['shape' => "{$width} x {$height} px"]], "{$width} × {$height} pixels are hardly anything on a screen.", [
+                    new Offer("{$width} × {$height} in", "{$width} x {$height} in"),
+                    new Offer("{$width} × {$height} cm", "{$width} x {$height} cm"),
+                ]);
+            }
+            $of['shape'] = "{$width} x {$height} px";
+        } elseif ($said->has('pixels') || $said->has('bare')) {
+            $side = $said->has('pixels') ? (int) $said->value('pixels') : $said->count('bare');
+            if ($side < self::SMALLEST || $side > PixelSize::MOST) {
+                return new Unsure([], "A copy of {$side} pixels is hardly what is meant.");
+            }
+            $of['longSide'] = $side;
+        }
+        $said->has('quality') && ($of['quality'] = $said->count('quality'));
+        preg_match('/sharpen/i', $said->words()) === 1 && ($of['sharpen'] = true);
+        $isBeside = preg_match('/\b(?:copy|copies|version|one|also|plus|and)\b/i', $said->words()) === 1;
+
+        return [Reading::SCREEN => $of, ...$isBeside ? [Reading::IS_BESIDE => true] : []];
+    }
+}

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Print;
+
+use Planisher\Measure\Length;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
+use Planisher\Measure\Unit;
+use Planisher\Reading\Offer;
+use Planisher\Reading\Rule\Heard;
+use Planisher\Reading\Rule\Rule;
+use Planisher\Reading\Unsure;
+
+/** How people say what white, or whatever colour, is to be left round the image. */
+final class BorderRules
+{
+    /** Narrow, and nobody has said how narrow: a guess (common practice, no source). */
+    private const USUAL = '0.25 in';
+
+    private const USUAL_MAT = '1 in';
+
+    /** A border that is to be thinner or wider, where nobody says how much: our own choice, no source. */
+    private const NARROWER = 0.75;
+
+    private const WIDER = 1.25;
+
+    private const FOR_MAT = '(to|for) [a|the] mat~ [over]';
+
+    private const SMALL = '[even|equal|thin|narrow|wide|tiny|small|smallish|normal|simple|bit of]';
+
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        return [...self::said(), ...self::ofSides(), ...self::changed(), ...self::coloured(), ...self::unsaid()];
+    }
+
+    /** @return list<Rule> how wide it is */
+    private static function said(): array
+    {
+        $border = self::border(...);
+        $small = self::SMALL;
+        $mat = self::FOR_MAT;
+
+        return [
+            Rule::with("{measure} [wide|thick] [{colour}] [paper] BORDER [ROUND] [$mat] [INSTEAD {measure:old}]", $border, [
+                '1/2 in white border',
+                'a quarter inch border all round',
+                'ten mil border',
+            ]),
+            Rule::with("{measure} [wide|thick] {colour} [paper] [BORDER|edge|room|space|free] [ROUND] [$mat]", $border, ['1/2 white', '2 in of white to mat over']),
+            Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: 0.1),
+            Rule::with("$small [{colour}] BORDER [again|back] [of|is|at|to|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]", $border, [
+                'border 20 mm',
+                'margin of 20 mm on four sides',
+                'white border: 2 cm',
+            ]),
+            Rule::with("{colour} (edge|edges|frame|rim|space|room) [of|is|at|to] {measure} [ROUND]", $border, 'white edge of 2 cm', self::print()),
+            Rule::with('{colour} ROUND [of|at|,] {measure}', $border, 'white all round, 2 cm'),
+            Rule::with('{colour} {measure} ROUND', $border, 'white two inches round'),
+            Rule::with("leave~ {measure} [of] [{colour}] [ROUND] [$mat]", $border, 'leave 2 in all round to mat over'),
+            Rule::with("{measure} [{colour}] [room|space|paper] [ROUND] $mat", $border, '1 in to mat over'),
+            Rule::with("[{colour}] [room|space|paper|margin] [left] $mat [of|,] {measure}", $border, 'room to mat over of 2 in'),
+            Rule::with('(room|border|margin) of {measure} [ROUND] to mat over', $border, 'room of 1 in to mat over'),
+            Rule::of('[a] (bottom [-] weighted|weighted [at the] bottom) [mat|border|margin]', [], 'bottom-weighted mat'),
+            Rule::with(
+                '{percent} of the (short|shorter|smaller|long|longer) (side|edge) [as] [a] BORDER | BORDER [of] {percent} of the (short|shorter|smaller|long|longer) (side|edge)',
+                function (Heard $said): ?array {
+                    $size = self::size($said);
+                    if ($size === null) {
+                        return null;
+                    }
+                    $isLong = preg_match('/\blong/i', $said->words()) === 1;
+                    $side = $isLong ? $size->landscape()->width : $size->portrait()->width;
+
+                    return ['border' => (string) Length::exact((int) round($side->nanometres * $said->share('percent')), $side->unit)];
+                },
+                [],
+            ),
+        ];
+    }
+
+    /** @return list<Rule> of some sides */
+    private static function ofSides(): array
+    {
+        $of = fn (Heard $said): array => [
+            'border' => array_fill_keys((array) $said->value('sides'), $said->length('measure')),
+            ...$said->has('colour') ? ['paperColour' => $said->colour()] : [],
+        ];
+
+        return [
+            Rule::with('{measure} [more] [wide] [of] [{colour}] [BORDER] {sides}', $of, ['1.5 in below', 'an inch of white at top and sides', '2 in white at the bottom'], self::print()),
+            Rule::with('{sides} [BORDER] [{colour}] [of|to|at] {measure}', $of, ['bottom 2.5 in', 'the bottom border to 2 inches'], self::print()),
+            Rule::with('keep~ {sides} [BORDER] [at|to] {measure}', $of, 'keep the rest at 1 in', self::print()),
+            Rule::with('[more] [{colour}] BORDER {sides} [more big|bigger|wider|larger] [than the others] [,] [of|to] {measure} [each] [INSTEAD {measure:old}]', $of, ['border at the bottom 2 in', 'the margin below bigger than the others, 5 cm'], self::print()),
+            Rule::with('more {colour} {sides} [,] {measure} [INSTEAD {measure:old}]', $of, 'more white below, 4 cm in place of 2', self::print()),
+            Rule::with('{colour} (bars|strips|bands|borders) {sides} [,] {measure} [each]', $of, 'black bars top and bottom, 1 in each', self::print(), -0.2),
+            Rule::with('{measure:first} [and] a (wee|little|tiny) bit more {sides} [,] [say|like] {measure}', fn (Heard $said): array => [
+                'border' => array_fill_keys((array) $said->value('sides'), $said->length('measure')) + ['rest' => $said->length('first')],
+            ], 'one inch and a wee bit more below, say 1 1/4', self::print()),
+        ];
+    }
+
+    /** @return list<Rule> otherwise than it is */
+    private static function changed(): array
+    {
+        $times = fn (float $times): \Closure => fn (Heard $said): Unsure|array => self::scaled($said, $times);
+
+        return [
+            Rule::with('double [the] BORDER | BORDER (twice|double) [as wide|the width]', $times(2), []),
+            Rule::with('(half|halve) [the] BORDER', $times(0.5), []),
+            Rule::with('[same] BORDER [but] {measure} (less|smaller|narrower|thinner) [ROUND] | {measure} (less|smaller|narrower) BORDER', fn (Heard $said): Unsure|array => self::scaled($said, 1, '-'.$said->length('measure')), []),
+            Rule::with('[same] BORDER [but] {measure} (more|bigger|wider|larger) [ROUND] | {measure} (more|wider|bigger) BORDER', fn (Heard $said): Unsure|array => self::scaled($said, 1, $said->length('measure')), []),
+            Rule::with('BORDER [SLIGHTLY] (thinner|narrower|smaller) [,] [like|say|about] {measure} | [SLIGHTLY] (thinner|narrower|smaller) BORDER [,] [like|say|about] {measure}', fn (Heard $said): array => ['border' => $said->length('measure')], 'a bit thinner border, like 3/8'),
+            Rule::with('BORDER [SLIGHTLY] (wider|bigger|larger|thicker) [,] [like|say|about] {measure} | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER [,] [like|say|about] {measure}', fn (Heard $said): array => ['border' => $said->length('measure')], 'a bigger border, say 1 in'),
+            Rule::with('BORDER [SLIGHTLY] (thinner|narrower|smaller) | [SLIGHTLY] (thinner|narrower|smaller) BORDER', $times(self::NARROWER), []),
+            Rule::with('BORDER [SLIGHTLY] (wider|bigger|larger|thicker) | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER', $times(self::WIDER), []),
+            Rule::of('(borderless|edge to edge|full [-] bleed|bleed to the edge|no white [edge|edges|BORDER] [on it|showing|at all|ROUND]|without [any] white [edge|edges|BORDER]|to the edge)', ['fit' => 'fill', 'border' => null], ['borderless', 'full bleed', 'no white edges', 'without white']),
+            Rule::of('NO [more] [{colour}] BORDER [at all|ROUND] | BORDER OFF | no [{colour}] BORDER', ['border' => null], ['no border', 'without a border', 'take off the border']),
+        ];
+    }
+
+    /** @return list<Rule> in which colour */
+    private static function coloured(): array
+    {
+        $paper = fn (Heard $said): array => ['paperColour' => $said->colour($said->has('exact') ? 'exact' : 'colour')];
+
+        return [
+            Rule::with('BORDER [go~] [back] (in|to) [the|a] {colour}', $paper, ['border in cream', 'border back to white']),
+            Rule::with('(on|the paper in) {colour} paper | paper [colour|color] {colour}', $paper, ['on cream paper', 'paper white']),
+            Rule::with('in [the|a] {colour}', fn (Heard $said): ?array => $said->isSaidOfLine() || preg_match('/#/', $said->words()) !== 1 ? null : ['paperColour' => $said->colour()], 'in the pink #e8b4b8', cost: 0.4),
+            Rule::with('{colour} [paper] ROUND [,] [{colour:exact}]', fn (Heard $said): array|Unsure => $said->now('border') === null ? self::howWide($said, $said->colour($said->has('exact') ? 'exact' : 'colour')) : [
+                'paperColour' => $said->colour($said->has('exact') ? 'exact' : 'colour'),
+            ], 'white all round', cost: 0.3),
+        ];
+    }
+
+    /** @return list<Rule> where nobody says how wide */
+    private static function unsaid(): array
+    {
+        $small = self::SMALL;
+        $mat = self::FOR_MAT;
+
+        return [
+            Rule::with("$small [{colour}] BORDER [ROUND] [,] [{colour:exact}]", fn (Heard $said): array|Unsure => self::howWide($said, match (true) {
+                $said->has('exact') => $said->colour('exact'),
+                $said->has('colour') => $said->colour(),
+                default => null,
+            }), 'a thin black border', cost: 0.5),
+            Rule::with("[some|enough] [room|space|white|margin] [left] $mat", fn (): Unsure => new Unsure(
+                ['border' => self::USUAL_MAT],
+                'How much white to mat over isn’t said.',
+                self::lengths(['1 in', '2 in', '3 in'], fn (string $length): string => "{$length} to mat over"),
+            ), 'room to mat over', cost: 0.5),
+            Rule::with("{colour} (edge|edges|side|sides|bar|bars|frame|rim) [ROUND] | (edge|edges|side|sides|bar|bars) [in] {colour}", fn (Heard $said): ?Unsure => in_array($said->make, ['canvas', 'panels', 'shared-sheet'], true) ? null : new Unsure(
+                ['border' => self::USUAL, 'paperColour' => $said->colour()],
+                'A border in that colour round it? How wide it is to be isn’t said.',
+                self::lengths(['1/4 in', '1/2 in', '1 in'], fn (string $length): string => "{$length} ".$said->words('colour').' border'),
+            ), 'white edges', self::print(), 0.4),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function border(Heard $said): array
+    {
+        $colour = $said->has('exact') ? $said->colour('exact') : ($said->has('colour') ? $said->colour() : null);
+
+        return ['border' => $said->length('measure'), ...$colour === null ? [] : ['paperColour' => $colour]];
+    }
+
+    /** @return Unsure|array<string, mixed> */
+    private static function scaled(Heard $said, float $times, ?string $more = null): Unsure|array
+    {
+        $border = $said->changed('border', $times, $more);
+
+        return $border === null ? new Unsure([], 'The border is to be changed, and there is none of one width.') : ['border' => $border];
+    }
+
+    /** @return Unsure|array<string, mixed> */
+    private static function howWide(Heard $said, ?string $colour): Unsure|array
+    {
+        $of = $colour === null ? [] : ['paperColour' => $colour];
+        if ($said->now('border') !== null) {
+            return $of === [] ? new Unsure([], 'It has a border. What of it is to be otherwise?') : $of;
+        }
+        $named = $said->has('colour') ? $said->words('colour').' ' : '';
+
+        return new Unsure(
+            ['border' => self::USUAL] + $of,
+            'How wide the border is to be isn’t said.',
+            self::lengths(['1/4 in', '1/2 in', '1 in'], fn (string $length): string => "{$length} {$named}border"),
+        );
+    }
+
+    private static function size(Heard $said): ?Size
+    {
+        try {
+            return is_string($said->now('size')) ? Size::parse($said->now('size'), $said->known->unit) : null;
+        } catch (MeasureError) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  list<string>  $lengths
+     * @param  \Closure(string): string  $with
+     * @return list<Offer>
+     */
+    private static function lengths(array $lengths, \Closure $with): array
+    {
+        return array_map(fn (string $length): Offer => new Offer($with($length), $with($length)), $lengths);
+    }
+
+    private static function print(): string
+    {
+        return PrintFinish::NAME;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Print;
+
+use Planisher\Reading\Rule\Rule;
+
+/** How people say what is wanted of a print. */
+final class PrintRules
+{
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        return [...BorderRules::all(), ...PlaceRules::all(), ...LineRules::all(), ...PaperRules::all()];
+    }
+}

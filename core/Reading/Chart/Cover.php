@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Chart;
+
+use Planisher\Reading\Reading;
+use Planisher\Reading\Rule\Heard;
+use Planisher\Reading\Rule\Rule;
+use Planisher\Reading\Rule\RuleBook;
+use Planisher\Reading\Unsure;
+use Planisher\Reading\Words\Common;
+use Planisher\Reading\Words\Foreign;
+use Planisher\Reading\Words\Named;
+use Planisher\Reading\Words\PictureNames;
+use Planisher\Reading\Words\Spoken;
+use Planisher\Reading\Words\Typed;
+
+/** The cheapest way to read all words of a line, from its first to its last: a shortest path over their places. */
+final class Cover
+{
+    /** What a rule's special key makes of it. */
+    private const KINDS = [
+        Reading::ALL => Kind::All,
+        Reading::REST => Kind::Rest,
+        Reading::SAME => Kind::Same,
+        Reading::NOT => Kind::Not,
+        Reading::INSTEAD => Kind::Instead,
+        Reading::ALSO => Kind::Also,
+        Reading::OR => Kind::Or,
+        Reading::PLACE => Kind::Place,
+        Reading::SUM => Kind::Sum,
+    ];
+
+    private const STOPS = [',', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
+
+    /** @param  array<string, mixed>  $on  the line it is said of, in its order-file form */
+    private function __construct(
+        private readonly Spoken $said,
+        private readonly RuleBook $book,
+        private readonly PictureNames $pictures,
+        private readonly array $on,
+        private readonly ?string $make,
+    ) {}
+
+    /**
+     * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
+     * @param  ?string  $make  what is being made, where that is known
+     * @return list<Item>
+     */
+    public static function of(Spoken $said, RuleBook $book, PictureNames $pictures, array $on = [], ?string $make = null): array
+    {
+        return (new self($said, $book, $pictures, $on, $make))->items();
+    }
+
+    /** @return list<Item> */
+    private function items(): array
+    {
+        $many = count($this->said->words);
+        $best = [[0.0, -1, null]];
+        for ($i = 0; $i < $many; $i++) {
+            if (! isset($best[$i])) {
+                continue;
+            }
+            foreach ($this->edges($i) as [$end, $cost, $item]) {
+                $all = $best[$i][0] + $cost;
+                if (! isset($best[$end]) || $all < $best[$end][0] - 1e-9) {
+                    $best[$end] = [$all, $i, $item];
+                }
+            }
+        }
+        $items = [];
+        for ($i = $many; $i > 0; $i = $from) {
+            [, $from, $item] = $best[$i];
+            $items[] = $item instanceof \Closure ? $item() : $item;
+        }
+
+        return self::joined(array_reverse($items), $this->said->text);
+    }
+
+    /** @return iterable<array{int, float, \Closure|Item}> */
+    private function edges(int $i): iterable
+    {
+        $said = $this->said;
+        $word = $said->words[$i];
+        foreach ($this->book->at($said, $i) as $rule) {
+            if ($rule->for !== null && $rule->for !== ($this->make ?? 'print')) {
+                continue;
+            }
+            foreach ($rule->node()->match($said, [[$i, [], 0.0]], $i) as [$end, $heard, $cost]) {
+                if ($end <= $i) {
+                    continue;
+                }
+                $item = $this->item($rule, $i, $end, $heard);
+                if ($item !== null) {
+                    yield [$end, max(0.05, Cost::READ + $rule->cost + $cost), $item];
+                }
+            }
+        }
+        foreach ($said->typed('pictures', $i) as $typed) {
+            yield [$typed->end, Cost::READ + $typed->cost, fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers)];
+        }
+        foreach ($said->typed('size', $i) as $typed) {
+            yield [$typed->end, Cost::READ - 0.3 + $typed->cost, fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers)];
+        }
+        foreach ($said->typed('count', $i) as $typed) {
+            $isSet = preg_match('/dozen|pair|couple|single|brace/i', $said->written($i, $typed->end)) === 1;
+            yield [$typed->end, Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed), fn (): Item => $this->bare($i, $typed, $isSet)];
+        }
+        yield from $this->passed($i);
+    }
+
+    /** A number beside words that nobody knows may be anything. */
+    private function mistrust(int $i, Typed $typed): float
+    {
+        $isGlued = $this->said->at($typed->end)?->isGlued && $this->said->at($typed->end)->isLetters() && ! $this->said->at($typed->end)->is('x');
+        $isAfterMoney = $i > 0 && in_array($this->said->text($i - 1), ['£', '$', '€', '#', 'no', '/', '.'], true);
+
+        return $isGlued || $isAfterMoney ? 6.0 : 0.0;
+    }
+
+    private function bare(int $i, Typed $typed, bool $isSet): Item
+    {
+        $isLoose = preg_match('/couple/i', $this->said->written($i, $typed->end)) === 1;
+        $item = $this->made(Kind::Count, $i, $typed->end, count: (int) $typed->value, isBare: ! $isSet);
+        $isLoose && $item->doubt('“A couple” was read as 2.', [new \Planisher\Reading\Offer('2', '2 of'), new \Planisher\Reading\Offer('3', '3 of')]);
+
+        return $item;
+    }
+
+    /** @return iterable<array{int, float, \Closure|Item}> */
+    private function passed(int $i): iterable
+    {
+        $word = $this->said->words[$i];
+        $text = $word->text;
+        $foreign = ($this->said->at($i - 1)?->isDigits() ?? false) && $word->isGlued ? null : Foreign::end($this->said->text, $word->at);
+        if ($foreign !== null) {
+            $end = $i;
+            while ($this->said->at($end) !== null && $this->said->words[$end]->end() <= $foreign) {
+                $end++;
+            }
+            if ($end > $i) {
+                yield [$end, Cost::FOREIGN, fn (): Item => $this->made(Kind::Passed, $i, $end, value: 'foreign')];
+            }
+        }
+        if ($word->isSign()) {
+            $isEnd = $text === ';' || (in_array($text, ['.', '!', '?'], true) && ! ($this->said->at($i + 1)?->isGlued ?? false));
+            $isLone = in_array($text, ['"', '%', '$', '£', '€', '½', '¼', '¾'], true);
+            $kind = match (true) {
+                $isEnd => Kind::End,
+                in_array($text, ['&'], true) => Kind::And,
+                in_array($text, self::STOPS, true) => Kind::Stop,
+                default => Kind::Passed,
+            };
+            if ($text === '"' && ! $word->isGlued && ($this->said->at($i + 1) === null || $this->said->at($i + 1)->is('.', ','))) {
+                yield [$i + 1, Cost::READ, fn (): Item => $this->made(Kind::Same, $i, $i + 1, value: 'line')];
+            }
+            yield [$i + 1, $isLone ? 0.5 : Cost::SIGN, fn (): Item => $this->made($kind, $i, $i + 1)];
+
+            return;
+        }
+        if (in_array($text, ['and', 'und', 'et', 'y', 'plus', 'then'], true)) {
+            yield [$i + 1, Cost::COMMON, fn (): Item => $this->made(Kind::And, $i, $i + 1)];
+
+            return;
+        }
+        if ($word->isDigits()) {
+            yield [$i + 1, Cost::NUMBER, fn (): Item => $this->made(Kind::Unknown, $i, $i + 1, why: 'What is this number?', value: 'number')];
+
+            return;
+        }
+        $isCommon = Common::is($text);
+        $cost = $isCommon ? Cost::COMMON : ($this->book->isWord($text) ? Cost::TRADE_WORD : Cost::WORD);
+        yield [$i + 1, $cost, fn (): Item => $isCommon
+            ? $this->made(Kind::Passed, $i, $i + 1)
+            : $this->made(Kind::Unknown, $i, $i + 1, why: 'Not understood.', offers: $this->pictures->like($text), value: $this->book->isWord($text) ? 'trade' : null)];
+    }
+
+    /** @param  array<string, mixed>  $heard */
+    private function item(Rule $rule, int $i, int $end, array $heard): ?Item
+    {
+        $said = new Heard($heard, $this->said->known, $this->on, $this->make, $this->said->written($i, $end));
+        $change = ($rule->means)($said);
+        if ($change === null) {
+            return null;
+        }
+        [$why, $offers] = [null, []];
+        if ($change instanceof Unsure) {
+            [$why, $offers, $change] = [$change->why, $change->offers, $change->change];
+        }
+        foreach ($heard as [$typed]) {
+            $typed->why === null || ([$why, $offers] = [$why ?? $typed->why, $offers ?: $typed->offers]);
+        }
+        if (array_key_exists(Reading::COUNT, $change)) {
+            return $this->made(Kind::Count, $i, $end, count: (int) $change[Reading::COUNT], why: $why, offers: $offers, isEach: isset($change[Reading::EACH]), rule: $rule);
+        }
+        if ($change === [Reading::EACH => true]) {
+            return $this->made(Kind::Each, $i, $end, rule: $rule);
+        }
+        foreach (self::KINDS as $key => $kind) {
+            if (array_key_exists($key, $change)) {
+                return $this->made($kind, $i, $end, value: $change[$key], why: $why, offers: $offers, rule: $rule);
+            }
+        }
+        if (isset($change[Reading::REMARK])) {
+            return $this->made(Kind::Remark, $i, $end, change: array_diff_key($change, [Reading::REMARK => true]), why: 'That isn’t done here. It stays as a remark on the line.', rule: $rule);
+        }
+
+        return $this->made(Kind::Wish, $i, $end, change: $change, why: $why, offers: $offers, rule: $rule);
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @param  list<\Planisher\Reading\Offer>  $offers
+     */
+    private function made(
+        Kind $kind,
+        int $from,
+        int $end,
+        ?int $count = null,
+        mixed $size = null,
+        array $change = [],
+        ?Named $named = null,
+        ?string $why = null,
+        array $offers = [],
+        mixed $value = null,
+        bool $isEach = false,
+        bool $isBare = false,
+        ?Rule $rule = null,
+    ): Item {
+        $at = $this->said->words[$from]->at;
+        $last = $this->said->words[$end - 1];
+
+        return new Item($kind, $at, $last->end() - $at, $count, $size, $change, $named, $why, $offers, $value, $isEach, $isBare, $rule, $this->said->written($from, $end));
+    }
+
+    /**
+     * Words not understood that follow each other are one thing not understood.
+     *
+     * @param  list<Item>  $items
+     * @return list<Item>
+     */
+    private static function joined(array $items, string $text): array
+    {
+        $joined = [];
+        $between = [];
+        foreach ($items as $item) {
+            $last = $joined[count($joined) - 1] ?? null;
+            if ($item->kind === Kind::Passed && $last?->kind === Kind::Unknown) {
+                $between[] = $item;
+
+                continue;
+            }
+            if ($item->kind === Kind::Unknown && $last?->kind === Kind::Unknown && $last->value !== 'number' && $item->value !== 'number') {
+                array_pop($joined);
+                $length = $item->end() - $last->at;
+                $item = new Item(Kind::Unknown, $last->at, $length, why: $item->why, value: $last->value ?? $item->value, words: substr($text, $last->at, $length));
+                $between = [];
+            }
+            $joined = [...$joined, ...$between, $item];
+            $between = [];
+        }
+
+        return [...$joined, ...$between];
+    }
+}

@@ -1,0 +1,827 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Measure\Size;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Known;
+use Planisher\Reading\Message\Block;
+use Planisher\Reading\Message\BlockKind;
+use Planisher\Reading\Offer;
+use Planisher\Reading\Reader;
+use Planisher\Reading\Reading;
+use Planisher\Reading\ReadLine;
+
+/**
+ * What holds while a message is read: headings, what was spoken of last, what waits for a size. Sentence by sentence prints come of
+ * it, are filled in, changed and taken back.
+ */
+final class Conversation
+{
+    /** @var list<Draft> */
+    private array $drafts = [];
+
+    /** @var list<Draft> those of the sentence before */
+    private array $last = [];
+
+    /** What the heading says that is over the lines now */
+    private ?Segment $heading = null;
+
+    private ?string $headingMake = null;
+
+    /** A blank line stood since the heading's last line */
+    private bool $isApart = false;
+
+    /** @var list<Item> wishes for all prints */
+    private array $general = [];
+
+    /** @var list<string> pictures that were taken back */
+    private array $struck = [];
+
+    /** @var list<array{Segment, Sentence}> “the rest”, which is known at the end */
+    private array $rest = [];
+
+    /** @var list<array{list<Draft>, array<string, mixed>, Item}> prints that share sheets, and how */
+    private array $sheets = [];
+
+    /** @var list<Item> */
+    private array $sums = [];
+
+    /**
+     * @param  list<Block>  $blocks
+     * @param  array<int, ReadLine>  $lines  by the block's place
+     * @param  array<int, list<Sentence>>  $sentences  by the block's place
+     * @param  list<string>  $chosen  pictures that are meant where nothing is said
+     */
+    public function __construct(
+        private readonly Reader $reader,
+        private readonly array $blocks,
+        private readonly array $lines,
+        private array $sentences,
+        private readonly array $chosen,
+    ) {}
+
+    /** Reads all of it; the prints stand in their lines afterwards. */
+    public function read(): void
+    {
+        foreach ($this->blocks as $at => $block) {
+            if ($block->kind === BlockKind::Blank || $block->kind === BlockKind::Ruled) {
+                $this->isApart = true;
+
+                continue;
+            }
+            $of = $this->sentences[$at] ?? [];
+            if ($of === []) {
+                continue;
+            }
+            if ($this->heads($at)) {
+                $this->head($at);
+
+                continue;
+            }
+            foreach ($of as $sentence) {
+                $this->sentence($block->isStruck ? self::struck($sentence) : $sentence, $block);
+            }
+        }
+        $this->finish();
+    }
+
+    private static function struck(Sentence $sentence): Sentence
+    {
+        $sentence->speech = Speech::TakesBack;
+
+        return $sentence;
+    }
+
+    // ---------------------------------------------------------------- headings
+
+    /** Whether a line heads those that follow: a size, a finish or a count without pictures, above pictures that lack it. */
+    private function heads(int $at): bool
+    {
+        $of = $this->sentences[$at];
+        if (count($of) !== 1 || count($of[0]->segments) > 1 || $of[0]->speech === Speech::Question) {
+            return false;
+        }
+        $sentence = $of[0];
+        $segment = $sentence->segments[0] ?? null;
+        $wishes = $sentence->of(Kind::Wish);
+        if ($segment === null && $wishes === []) {
+            return false;
+        }
+        [$next, $isRuled] = $this->next($at);
+        if ($next === null) {
+            return false;
+        }
+        $isClear = $this->blocks[$at]->isColon() || $isRuled;
+        $segment ??= new Segment();
+        $nextSegment = $next->segments[0] ?? new Segment();
+        $lacksSize = $nextSegment->pictures !== [] && ! $next->hasSize();
+        $lacksPicture = ! $nextSegment->hasPictures() && $next->hasSize();
+        $isOfAll = $segment->scope?->kind === Kind::All;
+        if ($segment->pictures !== []) {
+            $isUnderSize = $this->heading?->size !== null && ! $this->isApart;
+
+            return $segment->size === null && $segment->count === null && $lacksPicture && ($isClear || ! $isUnderSize);
+        }
+
+        return match (true) {
+            $segment->size !== null => $nextSegment->pictures !== [] && ($lacksSize || $isClear) && ! ($isOfAll && ! $lacksSize),
+            $segment->count !== null, $segment->scope !== null => $isClear && $nextSegment->pictures !== [],
+            default => $isClear && $nextSegment->pictures !== [],
+        };
+    }
+
+    /** @return array{?Sentence, bool} the next sentence that speaks of prints, and whether a rule stands between */
+    private function next(int $at): array
+    {
+        $isRuled = false;
+        for ($i = $at + 1; $i < count($this->blocks); $i++) {
+            $isRuled = $isRuled || ($this->blocks[$i]->kind === BlockKind::Ruled && $i === $at + 1);
+            foreach ($this->sentences[$i] ?? [] as $sentence) {
+                if ($sentence->segments !== []) {
+                    return [$sentence, $isRuled];
+                }
+            }
+        }
+
+        return [null, $isRuled];
+    }
+
+    private function head(int $at): void
+    {
+        $sentence = $this->sentences[$at][0];
+        $this->heading = $sentence->segments[0] ?? new Segment();
+        $this->heading->scope?->kind === Kind::All && ($this->heading->scope = null);
+        if ($sentence->segments === []) {
+            $this->heading->wishes = $sentence->of(Kind::Wish);
+        }
+        $this->isApart = false;
+        $this->left($sentence, $this->lines[$at]);
+        $make = null;
+        foreach ($this->heading->wishes as $wish) {
+            $make = is_string($wish->change['make'] ?? null) ? $wish->change['make'] : $make;
+        }
+        $this->headingMake = $make;
+        if ($make !== null) {
+            $this->readAgain($at);
+        }
+    }
+
+    /** Under a heading that says what is made, its words mean what they mean of that. */
+    private function readAgain(int $at): void
+    {
+        for ($i = $at + 1; $i < count($this->blocks) && isset($this->sentences[$i]); $i++) {
+            $line = $this->lines[$i];
+            $line->items = self::moved($this->reader->items($this->blocks[$i]->words(), make: $this->headingMake), $this->blocks[$i]->start);
+            $this->sentences[$i] = Sentence::all($line->items, $line->text, $i);
+        }
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return list<Item>
+     */
+    public static function moved(array $items, int $by): array
+    {
+        return $by === 0 ? $items : array_map(fn (Item $item): Item => new Item(...['at' => $item->at + $by] + get_object_vars($item)), $items);
+    }
+
+    // ---------------------------------------------------------------- sentences
+
+    private function sentence(Sentence $sentence, Block $block): void
+    {
+        $line = $this->lines[$sentence->line];
+        $this->sums = [...$this->sums, ...$sentence->of(Kind::Sum)];
+        if ($block->isColon() && $sentence->segments === [] && $sentence->of(Kind::Wish) === []) {
+            // “For my wall:” begins something new.
+            $this->heading = null;
+            $this->prose($sentence);
+
+            return;
+        }
+        if ($sentence->segments === []) {
+            $this->wishesAlone($sentence, $line);
+
+            return;
+        }
+        switch ($sentence->speech) {
+            case Speech::Question:
+                $this->quoted($sentence, 'This asks something. It stays as a remark.');
+
+                return;
+            case Speech::Report:
+                $this->quoted($sentence, 'This tells of something, and orders nothing, it seems.');
+
+                return;
+            case Speech::TakesBack:
+                $this->takeBack($sentence);
+
+                return;
+            case Speech::Changes:
+                if ($this->drafts !== [] && $this->change($sentence)) {
+                    return;
+                }
+                break;
+            default:
+        }
+        if ($this->isProse($sentence)) {
+            $this->prose($sentence);
+
+            return;
+        }
+        $made = $this->order($sentence);
+        if ($sentence->speech === Speech::Condition || ($sentence->speech === Speech::Changes && $this->drafts !== $made)) {
+            $why = $sentence->speech === Speech::Condition ? 'This is said on a condition. Is it wanted?' : 'This seems to change something. Look at what it speaks of.';
+            $sentence->first()?->doubt($why);
+            foreach ($made as $draft) {
+                $draft->isAsked = true;
+            }
+        }
+        $this->left($sentence, $line);
+        $this->last = $made ?: $this->last;
+    }
+
+    /** A bare number among words that aren't ours is no count. */
+    private function isProse(Sentence $sentence): bool
+    {
+        $isLoose = ! $sentence->has(Kind::Size, Kind::Pictures, Kind::Rest, Kind::Wish, Kind::Same);
+        $unknown = $sentence->of(Kind::Unknown);
+        if (! $isLoose) {
+            return false;
+        }
+        foreach ($sentence->segments as $segment) {
+            if ($segment->count !== null && ! $segment->count->isBare && $unknown === []) {
+                return false;
+            }
+            if ($segment->scope?->kind === Kind::Place) {
+                return $unknown !== [];
+            }
+        }
+
+        return $unknown !== [] || ! $sentence->has(Kind::Count, Kind::Each);
+    }
+
+    private function prose(Sentence $sentence): void
+    {
+        foreach ($sentence->items as $item) {
+            if (in_array($item->kind, [Kind::Unknown, Kind::Count, Kind::Not, Kind::Instead], true)) {
+                $item->why = null;
+            }
+        }
+    }
+
+    private function quoted(Sentence $sentence, string $why): void
+    {
+        $isOfPrints = $sentence->has(Kind::Size) || ($sentence->has(Kind::Pictures) && $sentence->has(Kind::Count, Kind::Wish));
+        $this->prose($sentence);
+        foreach ($sentence->items as $item) {
+            $item->kind === Kind::Remark || ($item->why = null);
+        }
+        $isOfPrints && $sentence->first()?->doubt($why);
+    }
+
+    /** Wishes by themselves: of all prints, or of those before them. */
+    private function wishesAlone(Sentence $sentence, ReadLine $line): void
+    {
+        $wishes = array_values(array_filter($sentence->of(Kind::Wish, Kind::Same), fn (Item $item): bool => $item->kind === Kind::Wish));
+        $isOfAll = $sentence->has(Kind::All, Kind::Each);
+        if ($wishes === [] || $sentence->speech === Speech::Question && ! $isOfAll) {
+            $remarks = $sentence->of(Kind::Remark);
+            if ($remarks !== [] && $this->last !== []) {
+                foreach ($this->last as $draft) {
+                    $draft->remarks = [...$draft->remarks, ...array_map(fn (Item $item): string => $item->words, $remarks)];
+                }
+            }
+            foreach ($sentence->of(Kind::Not) as $not) {
+                $not->why = null;
+            }
+            $this->prose($sentence);
+
+            return;
+        }
+        $here = array_values(array_filter($this->drafts, fn (Draft $draft): bool => $draft->line === $sentence->line));
+        $isFirst = $this->drafts === [];
+        if ($isOfAll || $isFirst) {
+            $this->general = [...$this->general, ...$wishes];
+        } elseif ($here !== []) {
+            self::give($here, $wishes);
+        } elseif ($this->blocks[$sentence->line]->indent > 1 || count($this->drafts) === 1) {
+            self::give($this->last, $wishes);
+        } else {
+            count($this->drafts) > 1 && $wishes[0]->doubt('Of which prints is that said? It was read as of all.');
+            $this->general = [...$this->general, ...$wishes];
+        }
+        foreach ($wishes as $wish) {
+            if (isset($wish->change[Reading::GATHER])) {
+                $this->sheets[] = [$this->drafts, $wish->change[Reading::GATHER], $wish];
+            }
+        }
+        $this->left($sentence, $line);
+    }
+
+    /**
+     * @param  list<Draft>  $drafts
+     * @param  list<Item>  $wishes
+     */
+    private static function give(array $drafts, array $wishes): void
+    {
+        foreach ($drafts as $draft) {
+            $draft->wishes = [...$draft->wishes, ...$wishes];
+        }
+    }
+
+    /** What was not understood beside prints: a reason is passed over, the rest is asked. */
+    private function left(Sentence $sentence, ReadLine $line): void
+    {
+        $isReason = false;
+        foreach ($sentence->items as $item) {
+            if ($item->kind === Kind::Passed && preg_match('/^(?:for|because|since|so|who|which|that|he|she|they|we|i|my|it|cos|as|to|from|his|her|our|your|their|if|when|where)$/i', $item->words) === 1) {
+                $isReason = true;
+            } elseif ($item->kind === Kind::Stop && $item->words === ',' || $item->kind === Kind::End || $item->kind === Kind::And) {
+                $isReason = $isReason && $item->kind === Kind::And;
+            } elseif ($item->kind === Kind::Unknown && $item->value === null && ($isReason || preg_match('/^(?:for|because|since|so|who|which|he|she|they|we|i|my|it)\b/iu', $item->words) === 1)) {
+                $item->why = null;
+            } elseif ($item->kind === Kind::Not && $item->why === null) {
+                continue;
+            }
+        }
+    }
+
+    // ---------------------------------------------------------------- orders
+
+    /** @return list<Draft> what came of it */
+    private function order(Sentence $sentence): array
+    {
+        $made = [];
+        $this->exceptions($sentence);
+        $segments = $sentence->segments;
+        foreach ($segments as $n => $segment) {
+            $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
+        }
+        $this->gather($sentence, $made);
+
+        return $made;
+    }
+
+    /**
+     * @param  list<Segment>  $segments
+     * @param  list<Draft>  $before  what came of the sentence so far
+     * @return list<Draft>
+     */
+    private function segment(Segment $segment, array $segments, int $n, Sentence $sentence, array $before): array
+    {
+        $this->counted($segment, $sentence);
+        $scope = $segment->scope;
+        if ($segment->pictures === [] && $scope?->kind === Kind::Rest) {
+            $this->rest[] = [$segment, $sentence];
+
+            return [];
+        }
+        if ($segment->pictures === [] && $scope?->kind === Kind::All) {
+            return $this->all($segment, $sentence);
+        }
+        $names = $segment->names();
+        $from = $segment->pictures;
+        if ($names === [] && $scope?->kind === Kind::Same) {
+            $of = $before !== [] ? $before : $this->last;
+            $names = array_values(array_unique(array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $of))));
+            $names === [] && $scope->doubt('The same as which picture?');
+        }
+        if ($names === [] && $scope?->kind === Kind::Place) {
+            $many = (int) $scope->value;
+            $names = $many > 0 ? array_slice($this->reader->pictures->all(), 0, $many) : array_slice($this->reader->pictures->all(), $many);
+        }
+        if ($names === [] && $from === []) {
+            if ($segment->size === null && $segment->same === null && $segment->count !== null) {
+                return $this->count($segment, $sentence, $before);
+            }
+            $of = $this->neighbour($segments, $n);
+            if ($of !== null) {
+                [$names, $from] = [$of->names(), $of->pictures];
+            } elseif ($before === [] && $segment->size !== null && $this->waiting() !== [] && ! $segment->isAlso) {
+                return $this->fill($segment, $this->waiting());
+            } elseif ($this->heading !== null && $this->heading->pictures !== []) {
+                [$names, $from] = [$this->heading->names(), $this->heading->pictures];
+            } else {
+                $all = $this->reader->pictures->all();
+                $names = $this->chosen ?: (count($all) === 1 ? $all : []);
+            }
+        }
+        $names = array_values(array_diff($names, $segment->excepted));
+        $names === [] && $segment->pictures === [] && ($segment->size ?? $segment->same ?? $segment->count)?->doubt($this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : 'Which picture?');
+        if ($names === [] && $segment->pictures !== []) {
+            return [];
+        }
+        $made = [];
+        foreach ($names ?: [null] as $name) {
+            $made[] = $this->draft($segment, $name, $from, $sentence);
+        }
+        $this->drafts = [...$this->drafts, ...$made];
+
+        return $made;
+    }
+
+    /** @param  list<Item>  $from  what its picture came of */
+    private function draft(Segment $segment, ?string $name, array $from, Sentence $sentence): Draft
+    {
+        $draft = new Draft($sentence->line);
+        $draft->picture = $name;
+        $heading = $this->over($segment);
+        $draft->from = array_values(array_filter([...$from, $segment->scope, $segment->size, $segment->count]));
+        $draft->wishes = [...$heading->wishes ?? [], ...$segment->wishes];
+        $draft->remarks = array_map(fn (Item $item): string => $item->words, [...$heading->remarks ?? [], ...$segment->remarks]);
+        $like = $segment->same === null ? null : $this->like($segment, $sentence);
+        if ($segment->size !== null) {
+            $draft->size = $segment->size->size;
+        } elseif ($like !== null) {
+            $draft->size = $like->size;
+            $segment->same?->value === 'line' && ($draft->wishes = [...$like->wishes, ...$segment->wishes]);
+        } elseif ($heading?->size !== null) {
+            $draft->size = $heading->size->size;
+            $draft->from[] = $heading->size;
+        }
+        $count = $segment->count ?? ($like === null || $segment->same?->value !== 'line' ? $heading->count ?? null : null);
+        if ($count !== null) {
+            $draft->copies = (int) $count->count;
+            $draft->isCounted = $segment->count !== null;
+            $count === $segment->count || ($draft->from[] = $count);
+        } elseif ($like !== null && $segment->same?->value === 'line') {
+            $draft->copies = $like->copies;
+        }
+
+        return $draft;
+    }
+
+    /** What the heading says of it: nothing, where it has a size of its own and the heading is of another. */
+    private function over(Segment $segment): ?Segment
+    {
+        if ($this->heading === null) {
+            return null;
+        }
+        $isOther = $segment->size !== null && $this->heading->size !== null;
+
+        return $isOther || ($this->isApart && $segment->size !== null && $segment->pictures !== []) ? null : $this->heading;
+    }
+
+    /** The print that “the same” speaks of. */
+    private function like(Segment $segment, Sentence $sentence): ?Draft
+    {
+        $drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null));
+        if ($drafts === []) {
+            $segment->same?->doubt('The same as what?');
+
+            return null;
+        }
+
+        return end($drafts);
+    }
+
+    /**
+     * The nearest part of the sentence that names pictures: the one before, else the one behind.
+     *
+     * @param  list<Segment>  $segments
+     */
+    private function neighbour(array $segments, int $n): ?Segment
+    {
+        for ($i = $n - 1; $i >= 0; $i--) {
+            if ($segments[$i]->pictures !== []) {
+                return $segments[$i];
+            }
+        }
+        for ($i = $n + 1; $i < count($segments); $i++) {
+            if ($segments[$i]->pictures !== []) {
+                return $segments[$i];
+            }
+        }
+
+        return null;
+    }
+
+    /** “Both” is two and “all three” three; so many of one picture each, or in all? */
+    private function counted(Segment $segment, Sentence $sentence): void
+    {
+        $many = count($segment->names());
+        foreach ($sentence->of(Kind::All) as $all) {
+            if ($all !== $segment->scope && $many > 1 && is_int($all->value) && $all->value > 0 && $all->value !== $many && count($sentence->segments) === 1) {
+                $all->doubt("{$all->value} of {$many} pictures: which?");
+            }
+        }
+        $count = $segment->count;
+        if ($count === null) {
+            return;
+        }
+        if ($count->count === 0) {
+            $count->doubt('None of it? A line of 0 prints can’t be made.');
+        }
+        $isOfAll = $segment->isEach || array_filter($sentence->of(Kind::All), fn (Item $all): bool => $all->value === $many || $all->value === 0) !== [];
+        if ($many > 1 && $count->count === $many && ! $isOfAll && ! str_contains(mb_strtolower($count->words), 'x')) {
+            $count->doubt("{$many} in all, or {$many} of each? It was read as one of each.", [new Offer("{$many} of each", "{$many} of each"), new Offer('one of each', 'one of each')]);
+            $count->count = 1;
+        }
+        foreach ($segment->pictures as $picture) {
+            if ($picture->named?->isSeveral && ! $picture->named->isPlural && $picture->why !== null) {
+                $all = array_filter($sentence->of(Kind::All), fn (Item $item): bool => $item->value === 0 || $item->value === count($picture->names()));
+                $all === [] || ($picture->why = null);
+            }
+        }
+    }
+
+    /** @return list<Draft> prints that wait for a size */
+    private function waiting(): array
+    {
+        return array_values(array_filter($this->drafts, fn (Draft $draft): bool => $draft->size === null && $draft->picture !== null));
+    }
+
+    /**
+     * @param  list<Draft>  $drafts
+     * @return list<Draft>
+     */
+    private function fill(Segment $segment, array $drafts): array
+    {
+        foreach ($drafts as $draft) {
+            $segment->size === null || ($draft->size = $segment->size->size);
+            $draft->from = [...$draft->from, ...array_values(array_filter([$segment->size, $segment->count]))];
+            $draft->wishes = [...$draft->wishes, ...$segment->wishes];
+            if ($segment->count !== null && ! $draft->isCounted) {
+                $draft->copies = (int) $segment->count->count;
+                $draft->isCounted = true;
+            }
+        }
+
+        return $drafts;
+    }
+
+    /**
+     * A number of prints by itself.
+     *
+     * @param  list<Draft>  $before
+     * @return list<Draft>
+     */
+    private function count(Segment $segment, Sentence $sentence, array $before): array
+    {
+        $of = $before !== [] ? $before : ($segment->isEach ? array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! $draft->isCounted)) : $this->last);
+        if ($of === [] && $this->drafts === []) {
+            $segment->count?->doubt('Of which picture, and in which size?');
+
+            return [];
+        }
+        $segment->size = null;
+        foreach ($of as $draft) {
+            $draft->copies = (int) $segment->count?->count;
+            $draft->isCounted = true;
+            $segment->count === null || ($draft->from[] = $segment->count);
+            $draft->wishes = [...$draft->wishes, ...$segment->wishes];
+        }
+
+        return $before !== [] ? [] : $of;
+    }
+
+    /** @return list<Draft> */
+    private function all(Segment $segment, Sentence $sentence): array
+    {
+        $waiting = $this->waiting();
+        $value = (int) ($segment->scope?->value ?? 0);
+        if ($segment->size !== null && $waiting !== []) {
+            $value > 0 && $value !== count($waiting) && $segment->scope?->doubt("{$value} are spoken of, and ".count($waiting).' wait for a size.');
+
+            return $this->fill($segment, $waiting);
+        }
+        if ($segment->size === null && $segment->same === null) {
+            foreach ($this->drafts as $draft) {
+                if ($segment->count !== null && ! $draft->isCounted) {
+                    $draft->copies = (int) $segment->count->count;
+                    $draft->from[] = $segment->count;
+                }
+            }
+            $this->general = [...$this->general, ...$segment->wishes];
+            if ($this->drafts === [] && $segment->wishes === []) {
+                $segment->scope?->doubt('In which size?');
+                $segment->size ??= null;
+                foreach (array_diff($this->reader->pictures->all(), $this->struck) as $name) {
+                    $this->drafts[] = $this->draft($segment, $name, [], $sentence);
+                }
+            }
+
+            return [];
+        }
+        $names = array_values(array_diff($this->reader->pictures->all(), $segment->excepted));
+        $names === [] && $segment->scope?->doubt('There are no pictures in this order yet.');
+        if ($value > 0 && $value !== count($names)) {
+            $segment->scope?->doubt("{$value} are spoken of, and there are ".count($names).' pictures.');
+        }
+        if (array_intersect($names, $this->struck) !== []) {
+            $segment->scope?->doubt('Are those that were taken back left out here, too?');
+            $names = array_values(array_diff($names, $this->struck));
+        }
+        $made = [];
+        foreach ($names as $name) {
+            $made[] = $this->draft($segment, $name, [], $sentence);
+        }
+        $this->drafts = [...$this->drafts, ...$made];
+
+        return $made;
+    }
+
+    /** “But not 0406”: pictures behind a not are left out of what stands before it. */
+    private function exceptions(Sentence $sentence): void
+    {
+        foreach ($sentence->items as $i => $item) {
+            if ($item->kind !== Kind::Not && $item->kind !== Kind::Instead) {
+                continue;
+            }
+            $next = null;
+            foreach (array_slice($sentence->items, $i + 1) as $of) {
+                if (! in_array($of->kind, [Kind::Passed, Kind::Each], true)) {
+                    $next = $of;
+                    break;
+                }
+            }
+            foreach ($sentence->segments as $n => $segment) {
+                if ($next === null || ! in_array($next, $segment->pictures, true)) {
+                    continue;
+                }
+                $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
+                $this->struck = [...$this->struck, ...$next->names()];
+                foreach ($sentence->segments as $other) {
+                    $other->excepted = [...$other->excepted, ...$next->names()];
+                }
+                if (! $segment->isBegun()) {
+                    unset($sentence->segments[$n]);
+                }
+                $next->why = null;
+            }
+            if ($next?->kind === Kind::Size) {
+                foreach ($sentence->segments as $n => $segment) {
+                    if ($segment->size === $next && count($sentence->segments) > 1) {
+                        $segment->size = null;
+                        if (! $segment->isBegun()) {
+                            unset($sentence->segments[$n]);
+                        }
+                        $next->doubt('Is it not to be that size?');
+                    }
+                }
+            }
+            $sentence->segments = array_values($sentence->segments);
+        }
+    }
+
+    /**
+     * Prints of a sentence that share sheets.
+     *
+     * @param  list<Draft>  $made
+     */
+    private function gather(Sentence $sentence, array $made): void
+    {
+        foreach ($sentence->of(Kind::Wish) as $wish) {
+            if (isset($wish->change[Reading::GATHER])) {
+                $this->sheets[] = [$made, $wish->change[Reading::GATHER], $wish];
+            } elseif (isset($wish->change[Reading::ON_SHEET])) {
+                $sheet = Size::parse((string) $wish->change[Reading::ON_SHEET], $this->reader->known->unit);
+                $area = array_sum(array_map(fn (Draft $draft): float => $draft->copies * ($draft->size?->areaSquareInches() ?? 1e9), $made));
+                $many = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $made));
+                if ($many > 1 && $area <= $sheet->areaSquareInches() * 1.001) {
+                    isset($wish->change[Reading::IS_SHARED]) || $area > 0.45 * $sheet->areaSquareInches() || $wish->doubt('Each on a sheet of its own, or together on one?');
+                    $this->sheets[] = [$made, ['many' => 0, 'on' => (string) $sheet], $wish];
+                } elseif ($many > 1 && isset($wish->change[Reading::IS_SHARED])) {
+                    $wish->doubt('They don’t all go on one sheet of that size.');
+                }
+            }
+        }
+    }
+
+    // ---------------------------------------------------------------- taking back, changing
+
+    private function takeBack(Sentence $sentence): void
+    {
+        $names = array_merge(...array_map(fn (Segment $segment): array => $segment->names(), $sentence->segments), ...[[]]);
+        $sizes = array_values(array_filter(array_map(fn (Segment $segment): ?Size => $segment->size?->size, $sentence->segments)));
+        $made = null;
+        foreach ($sentence->of(Kind::Wish) as $wish) {
+            $made = is_string($wish->change['make'] ?? null) ? $wish->change['make'] : $made;
+        }
+        $this->prose($sentence);
+        foreach ($sentence->items as $item) {
+            $item->kind === Kind::Remark || ($item->why = null);
+        }
+        if ($names === [] && $sizes === [] && $made === null) {
+            $sentence->has(Kind::Same, Kind::Place, Kind::All) && $sentence->first()?->doubt('This seems to take something back. Look at what it speaks of.');
+
+            return;
+        }
+        $taken = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ($names === [] || in_array($draft->picture, $names, true)) &&
+            ($sizes === [] || array_filter($sizes, fn (Size $size): bool => $draft->size !== null && $size->sameAs($draft->size)) !== []) &&
+            ($made === null || self::makeOf($draft) === $made)));
+        $sizes === [] && ($this->struck = [...$this->struck, ...$names]);
+        if ($taken !== []) {
+            $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $taken, true)));
+            $sentence->first()?->doubt('This takes back what was said before. It was left out.');
+        }
+    }
+
+    private static function makeOf(Draft $draft): string
+    {
+        $make = 'print';
+        foreach ($draft->wishes as $wish) {
+            $make = is_string($wish->change['make'] ?? null) ? $wish->change['make'] : $make;
+        }
+
+        return $make;
+    }
+
+    /** Whether the sentence changed prints that were spoken of before. */
+    private function change(Sentence $sentence): bool
+    {
+        $names = array_values(array_unique(array_merge(...array_map(fn (Segment $segment): array => $segment->names(), $sentence->segments), ...[[]])));
+        $there = array_values(array_filter($this->drafts, fn (Draft $draft): bool => in_array($draft->picture, $names, true)));
+        $segment = $sentence->segments[0];
+        $why = 'This changes what was said before. It was read so.';
+        if (count($names) === 2 && $there !== [] && ! $sentence->hasSize()) {
+            // One picture for another: the one that is there goes.
+            $old = (string) $there[0]->picture;
+            $new = $names[0] === $old ? $names[1] : $names[0];
+            foreach ($there as $draft) {
+                $draft->picture === $old && ($draft->picture = $new);
+                $draft->isAsked = true;
+            }
+            $sentence->first()?->doubt($why);
+
+            return true;
+        }
+        $of = match (true) {
+            $names !== [] => $there,
+            $segment->scope?->kind === Kind::All => $this->drafts,
+            $segment->scope?->kind === Kind::Place => (int) $segment->scope->value > 0 ? array_slice($this->drafts, 0, (int) $segment->scope->value) : array_slice($this->drafts, (int) $segment->scope->value),
+            default => $this->last,
+        };
+        if ($of === [] || $sentence->has(Kind::Rest)) {
+            return false;
+        }
+        if ($names !== [] && $segment->isAlso) {
+            return false;
+        }
+        $size = $count = null;
+        foreach ($sentence->segments as $one) {
+            $isNegated = fn (?Item $item): bool => $item !== null && $this->isNegated($item, $sentence);
+            $size ??= $isNegated($one->size) ? null : $one->size;
+            $count ??= $isNegated($one->count) ? null : $one->count;
+        }
+        $wishes = $sentence->of(Kind::Wish);
+        if ($size === null && $count === null && $wishes === []) {
+            return false;
+        }
+        foreach ($of as $draft) {
+            $size === null || ($draft->size = $size->size);
+            $count === null || ($draft->copies = (int) $count->count);
+            $draft->wishes = [...$draft->wishes, ...$wishes];
+            $draft->isAsked = true;
+        }
+        $sentence->first()?->doubt($why);
+        $this->prose($sentence);
+        $this->last = $of;
+
+        return true;
+    }
+
+    private function isNegated(Item $item, Sentence $sentence): bool
+    {
+        $before = null;
+        foreach ($sentence->items as $one) {
+            if ($one === $item) {
+                return $before?->kind === Kind::Not || $before?->kind === Kind::Instead;
+            }
+            $one->kind === Kind::Passed || ($before = $one);
+        }
+
+        return false;
+    }
+
+    // ---------------------------------------------------------------- the end
+
+    private function finish(): void
+    {
+        foreach ($this->rest as [$segment, $sentence]) {
+            $spoken = array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts);
+            $names = array_values(array_diff($this->reader->pictures->all(), $spoken, $segment->excepted, $this->struck));
+            $segment->size === null && $segment->same === null && $this->over($segment)?->size === null && $segment->scope?->doubt('In which size?');
+            foreach ($names as $name) {
+                $this->drafts[] = $this->draft($segment, $name, [], $sentence);
+            }
+        }
+        foreach ($this->waiting() as $draft) {
+            ($draft->from[0] ?? null)?->doubt('In which size?');
+        }
+        $all = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $this->drafts));
+        foreach ($this->sums as $sum) {
+            if ($sum->value !== null && $sum->value !== $all && $this->drafts !== []) {
+                $sum->doubt("{$sum->value} are spoken of, and {$all} were read.");
+                foreach ($this->drafts as $draft) {
+                    $draft->isAsked = true;
+                }
+            }
+        }
+        (new Maker($this->reader->known, $this->general))->make($this->drafts, $this->sheets, $this->lines);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Measure\Size;
+use Planisher\Reading\Chart\Item;
+
+/** One print as far as it is known while a message is read: each of its values knows which words it came from. */
+final class Draft
+{
+    public ?string $picture = null;
+
+    public ?Size $size = null;
+
+    /** @var list<Item> words that its size and pictures came of, whose doubts are its own */
+    public array $from = [];
+
+    public int $copies = 1;
+
+    /** How many was said of it by itself */
+    public bool $isCounted = false;
+
+    /** @var list<Item> */
+    public array $wishes = [];
+
+    /** @var list<string> */
+    public array $remarks = [];
+
+    public bool $isAsked = false;
+
+    /** Prints with the same number share sheets */
+    public ?int $sheet = null;
+
+    public function __construct(public readonly int $line) {}
+}

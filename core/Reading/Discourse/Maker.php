@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Finish\Finishes;
+use Planisher\Finish\LineReader;
+use Planisher\Line\Line;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\MergePatch;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Known;
+use Planisher\Reading\Reading;
+use Planisher\Reading\ReadLine;
+use Planisher\Reading\ReadPrint;
+
+/** Makes lines of an order of the prints that a message speaks of. */
+final class Maker
+{
+    /** @var array<string, Line|OrderFileError|null> what was read before, by its order-file form without its picture */
+    private array $read = [];
+
+    /** @param  list<Item>  $general  wishes for all of them */
+    public function __construct(private readonly Known $known, private readonly array $general) {}
+
+    /**
+     * @param  list<Draft>  $drafts
+     * @param  list<array{list<Draft>, array<string, mixed>, Item}>  $sheets
+     * @param  array<int, ReadLine>  $lines  that they are put in
+     */
+    public function make(array $drafts, array $sheets, array $lines): void
+    {
+        $made = [];
+        foreach ($drafts as $n => $draft) {
+            foreach ($this->prints($draft) as $print) {
+                $made[] = [$draft, $print];
+            }
+        }
+        foreach ($sheets as [$of, $how, $wish]) {
+            $made = $this->gathered($made, $of, $how, $wish);
+        }
+        foreach ($made as [$draft, $print]) {
+            $lines[$draft->line]->prints[] = $print;
+        }
+    }
+
+    /** @return list<ReadPrint> a print, and what is wanted beside it by itself */
+    private function prints(Draft $draft): array
+    {
+        $own = [];
+        foreach ($draft->wishes as $wish) {
+            $wish->kind === Kind::Wish && ($own[] = $wish);
+        }
+        $general = array_values(array_filter($this->general, fn (Item $wish): bool => ! in_array($wish, $own, true)));
+        $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
+        $size = $draft->size;
+        $last = $own === [] ? null : end($own);
+        isset($change[Reading::SIZE]) && ($size = Size::parse((string) $change[Reading::SIZE], $this->known->unit));
+        if (isset($change[Reading::EACH_SIZE])) {
+            $change = PanelSizes::settled($change + ($size === null ? [] : ['size' => (string) $size]), [], $own, $this->known->unit);
+            $size = Size::parse((string) $change['size'], $this->known->unit);
+        }
+        if (isset($change[Reading::FRAME])) {
+            if ($size === null && isset($change[Reading::IS_ITS_SIZE])) {
+                $size = Size::parse((string) $change[Reading::FRAME], $this->known->unit);
+            } else {
+                foreach ($own as $wish) {
+                    isset($wish->change[Reading::FRAME]) && $wish->doubt('That is the size of a frame or a mount. What is wanted of it stays as a remark.');
+                    isset($wish->change[Reading::FRAME]) && ($draft->remarks[] = $wish->words);
+                }
+            }
+        }
+        if (isset($change[Reading::ON_SHEET]) && $draft->sheet === null) {
+            $size === null ? ($size = Size::parse((string) $change[Reading::ON_SHEET], $this->known->unit)) : ($change['carrier'] = (string) $change[Reading::ON_SHEET]);
+        }
+        $change = $this->screen($change, $size, $last);
+        if (isset($change['output']['quality']) && ($change['output']['format'] ?? null) === 'tiff') {
+            $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?');
+            unset($change['output']['quality']);
+        }
+        $change = array_filter($change, fn (string $key): bool => $key[0] !== '#' && $key !== 'number' && $key !== 'remark', ARRAY_FILTER_USE_KEY) + array_intersect_key($change, ['remark' => 1]);
+        $remark = (array) ($change['remark'] ?? []);
+        unset($change['remark'], $change['size']);
+        $base = ['copies' => $draft->copies] + ($size === null ? [] : ['size' => (string) $size]);
+        $isSure = ! $draft->isAsked && array_filter([...$draft->from, ...$own, ...$general], fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) === [];
+
+        return [$this->print($base, $change, $draft, $remark, $isSure)];
+    }
+
+    /**
+     * What is said of all holds where nothing else is said of one.
+     *
+     * @param  array<string, mixed>  $general
+     * @param  list<Item>  $own
+     * @return array<string, mixed>
+     */
+    private static function fitting(array $general, array $own): array
+    {
+        foreach ($own as $wish) {
+            foreach (array_keys($wish->change) as $key) {
+                if (array_key_exists($key, $general) && ! is_array($general[$key])) {
+                    unset($general[$key]);
+                }
+            }
+        }
+
+        return $general;
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function screen(array $change, ?Size $size, ?Item $last): array
+    {
+        if (! isset($change[Reading::SCREEN])) {
+            return $change;
+        }
+        $of = $change[Reading::SCREEN];
+        if ($size === null && ! isset($change[Reading::IS_BESIDE])) {
+            return array_intersect_key($of, ['longSide' => 1, 'shape' => 1]) + ['make' => 'screen-copy'] + $change;
+        }
+        if ($size === null) {
+            return ['make' => 'screen-copy'] + array_intersect_key($of, ['longSide' => 1, 'shape' => 1]) + $change;
+        }
+        if (isset($of['shape'])) {
+            preg_match('/(\d+) x (\d+)/', (string) $of['shape'], $m);
+            $of['longSide'] = max((int) $m[1], (int) $m[2]);
+            unset($of['shape']);
+            $last?->doubt("A copy beside a print has the print’s own shape: {$of['longSide']} px on its long side.");
+        }
+        $change['screenCopy'] = Settler::merged($of, (array) ($change['screenCopy'] ?? []));
+
+        return $change;
+    }
+
+    /**
+     * @param  array<string, mixed>  $base
+     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $remark
+     */
+    private function print(array $base, array $change, Draft $draft, array $remark, bool $isSure): ReadPrint
+    {
+        $full = MergePatch::apply($base + ($draft->picture === null ? [] : ['picture' => $draft->picture]), $this->made($change));
+        $line = $this->read[serialize(array_diff_key($full, ['picture' => true]))] ??= $this->line($full) ?? false;
+        $first = $draft->wishes[0] ?? ($draft->from[0] ?? null);
+        if ($line instanceof OrderFileError) {
+            $first?->doubt($line->getMessage());
+            $isSure = false;
+            $line = false;
+        }
+        if ($line !== false && $line->ignored !== []) {
+            foreach ($draft->wishes as $wish) {
+                if (array_intersect(array_keys($wish->change), $line->ignored) !== []) {
+                    $wish->doubt("That says nothing of {$line->wanted->inWords()}, and was left out.");
+                    $isSure = false;
+                }
+            }
+        }
+        if ($line instanceof Line) {
+            $isSure = $this->isUsual($line, $draft, $first) && $isSure;
+        }
+        $isWhole = $line !== false && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
+        $said = implode('; ', array_unique(array_filter([...$draft->remarks, ...array_map(strval(...), array_values($remark))])));
+
+        return new ReadPrint(
+            $line === false
+                ? array_filter($full, fn (mixed $value): bool => $value !== null)
+                : array_replace(['make' => $line->make] + $line->toArray(), $draft->picture === null ? [] : ['picture' => $draft->picture]),
+            $said === '' ? null : $said,
+            $isSure && $isWhole && $draft->picture !== null,
+            $isWhole,
+        );
+    }
+
+    /** The last gate: copies far beyond the usual, a quality that ruins, are asked for once more. */
+    private function isUsual(Line $line, Draft $draft, ?Item $first): bool
+    {
+        $side = $line->crop === null ? 0 : max($line->crop->size->width->nanometres, $line->crop->size->height->nanometres);
+        if ($line->copies > 200 || ($line->copies > 60 && $side >= 254_000_000)) {
+            ($draft->from[count($draft->from) - 1] ?? $first)?->doubt("{$line->copies} prints are far more than is usual. Are they meant?");
+
+            return false;
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  array<string, mixed>  $wanted
+     * @return Line|OrderFileError|null null where its size isn't known
+     */
+    private function line(array $wanted): Line|OrderFileError|null
+    {
+        if (! isset($wanted['size']) && Finishes::named($wanted['make'] ?? Finishes::USUAL)?->needsSize()) {
+            return null;
+        }
+        try {
+            return LineReader::read(Node::root(array_filter($wanted, fn (mixed $value): bool => $value !== null), $this->known->unit));
+        } catch (OrderFileError $e) {
+            return $e;
+        }
+    }
+
+    /**
+     * What names no finish but what one alone reads is made into that.
+     *
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function made(array $change): array
+    {
+        foreach (Finishes::all() as $name => $finish) {
+            if ($name !== Finishes::USUAL && ! isset($change['make']) && array_intersect_key($change, [$name => true]) !== []) {
+                $change['make'] = $name;
+            }
+        }
+
+        return $change;
+    }
+
+    /**
+     * @param  list<array{Draft, ReadPrint}>  $made
+     * @param  list<Draft>  $of
+     * @param  array<string, mixed>  $how
+     * @return list<array{Draft, ReadPrint}>
+     */
+    private function gathered(array $made, array $of, array $how, Item $wish): array
+    {
+        $mine = array_filter($made, fn (array $one): bool => in_array($one[0], $of, true) && $one[1]->isWhole && ($one[1]->wanted['make'] ?? 'print') === 'print');
+        if ($mine === []) {
+            return $made;
+        }
+        try {
+            $lines = array_values(array_map(fn (array $one): Line => LineReader::read(Node::root(array_diff_key($one[1]->wanted, ['carrier' => 1]), $this->known->unit)), $mine));
+            [$wanted, $why] = ToASheet::laid($lines, (int) $how['many'], ...isset($how['on']) ? [(string) $how['on']] : []);
+        } catch (OrderFileError $e) {
+            $wish->doubt($e->getMessage());
+
+            return $made;
+        }
+        $why === null || $wish->doubt($why);
+        $isSure = $wish->why === null && array_filter($mine, fn (array $one): bool => ! $one[1]->isSure) === [];
+        $first = array_key_first($mine);
+        $left = [];
+        foreach ($made as $n => $one) {
+            if ($n === $first) {
+                $left[] = [$one[0], new ReadPrint($wanted, $one[1]->remark, $isSure, true)];
+            } elseif (! isset($mine[$n])) {
+                $left[] = $one;
+            }
+        }
+
+        return $left;
+    }
+}

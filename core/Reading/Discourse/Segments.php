@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+
+/**
+ * Puts what was read of a sentence together: which size, how many and which pictures are one thing. The cheapest way to part them
+ * wins; what each way of parting costs stands here.
+ */
+final class Segments
+{
+    /** Of every part: fewer are likelier */
+    private const PART = 1.0;
+
+    private const NO_PICTURE = 0.6;
+
+    private const NO_PICTURE_FIRST = 0.9;
+
+    private const NO_SIZE = 0.8;
+
+    private const ONLY_COUNT = 2.0;
+
+    /** Inside of a part */
+    private const WITHIN = ['' => 0.0, 'comma' => 0.15, 'dash' => 0.1, 'and' => 0.7, 'also' => 2.0, 'colon' => 0.1, 'paren' => 0.0];
+
+    /** Between two parts */
+    private const BETWEEN = ['' => 0.8, 'comma' => 0.15, 'dash' => 0.5, 'and' => 0.0, 'also' => 0.0, 'colon' => 0.3, 'paren' => 0.4];
+
+    /** The order of the part before: “8x10 x2, 5x7 x1” */
+    private const SAME_ORDER = -0.45;
+
+    private const OTHER_ORDER = 0.25;
+
+    /**
+     * @param  list<Item>  $items  of one sentence
+     * @return list<Segment> none where nothing is spoken of
+     */
+    public static function of(array $items): array
+    {
+        [$core, $gaps] = self::core($items);
+        if ($core === []) {
+            return [];
+        }
+        $parts = self::parted($core, $gaps);
+        $segments = [];
+        $ends = [];
+        foreach ($parts as [$from, $to]) {
+            $segment = new Segment();
+            foreach (range($from, $to) as $n) {
+                foreach ($core[$n] as $item) {
+                    self::put($segment, $item);
+                }
+            }
+            $segments[] = $segment;
+            $last = $core[$to];
+            $ends[] = end($last)->end();
+        }
+        self::wishes($items, $segments, $ends);
+
+        return $segments;
+    }
+
+    private static function put(Segment $segment, Item $item): void
+    {
+        switch ($item->kind) {
+            case Kind::Pictures:
+                $segment->pictures[] = $item;
+                break;
+            case Kind::Size:
+                $segment->size = $item;
+                break;
+            case Kind::Count:
+                $segment->count = $item;
+                $segment->isEach = $segment->isEach || $item->isEach;
+                break;
+            case Kind::Same:
+                $item->value === 'line' && $segment->pictures === [] && $segment->scope === null && $segment->size !== null
+                    ? ($segment->scope = $item)
+                    : ($segment->same = $item);
+                break;
+            default:
+                $segment->scope = $item;
+        }
+    }
+
+    /**
+     * What prints are made of, pictures next to each other as one; and what stands between them.
+     *
+     * @param  list<Item>  $items
+     * @return array{list<list<Item>>, list<string>}
+     */
+    private static function core(array $items): array
+    {
+        $core = $gaps = [];
+        $gap = '';
+        $open = false;
+        foreach ($items as $i => $item) {
+            $isPart = match ($item->kind) {
+                Kind::Pictures, Kind::Size, Kind::Count, Kind::Rest, Kind::Place => true,
+                Kind::Same => $item->value !== 'paper',
+                Kind::All => self::isSpokenOf($items, $i, $core),
+                default => false,
+            };
+            if (! $isPart) {
+                $gap = match (true) {
+                    $item->kind === Kind::Also => 'also',
+                    $item->kind === Kind::And => $gap === 'also' ? 'also' : 'and',
+                    $item->kind === Kind::Stop => $gap === '' ? self::stop($item) : $gap,
+                    default => $gap,
+                };
+
+                continue;
+            }
+            $last = $core === [] ? null : $core[count($core) - 1];
+            $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also';
+            if ($isMore) {
+                $core[count($core) - 1][] = $item;
+            } else {
+                $core === [] || ($gaps[] = $gap);
+                $core[] = [$item];
+            }
+            $gap = '';
+        }
+
+        return [$core, $gaps];
+    }
+
+    private static function stop(Item $item): string
+    {
+        return match ($item->words) {
+            '-', '–', '—', '→', '>' => 'dash',
+            ':' => 'colon',
+            '(', ')' => 'paren',
+            default => 'comma',
+        };
+    }
+
+    /**
+     * “All in 4x6” speaks of pictures; behind pictures, “all” and “both” only say that none of them is left out.
+     *
+     * @param  list<Item>  $items
+     * @param  list<list<Item>>  $core
+     */
+    private static function isSpokenOf(array $items, int $at, array $core): bool
+    {
+        foreach ($core as $part) {
+            if ($part[0]->kind === Kind::Pictures) {
+                return false;
+            }
+        }
+        // “all three Stillwaters”
+        $next = array_values(array_filter(array_slice($items, $at + 1), fn (Item $of): bool => $of->kind !== Kind::Passed))[0] ?? null;
+
+        return $next === null || $next->kind !== Kind::Pictures;
+    }
+
+    /**
+     * @param  list<list<Item>>  $core
+     * @param  list<string>  $gaps
+     * @return list<array{int, int}> first and last of each part
+     */
+    private static function parted(array $core, array $gaps): array
+    {
+        $many = count($core);
+        $kinds = array_map(fn (array $part): string => match ($part[0]->kind) {
+            Kind::Size => 'S',
+            Kind::Count => 'N',
+            Kind::Same => $part[0]->value === 'size' ? 'S' : 'D',
+            default => 'P',
+        }, $core);
+        $hasPictures = in_array('P', $kinds, true);
+        /** @var array<int, array<string, array{float, int, string}>> $best by place behind, and the order of the last part */
+        $best = [0 => ['' => [0.0, -1, '']]];
+        for ($from = 0; $from < $many; $from++) {
+            foreach ($best[$from] ?? [] as $before => [$cost]) {
+                $order = '';
+                $within = 0.0;
+                for ($to = $from; $to < min($many, $from + 5); $to++) {
+                    $kind = $kinds[$to];
+                    $isTwice = str_contains($order, $kind) && ! ($kind === 'N' && end($core[$to])->isEach);
+                    $isHeld = $to > $from && str_contains($order, 'D') && $kind === 'S' && ! str_contains($order, 'P');
+                    if ($isTwice || ($kind === 'P' && str_contains($order, 'P'))) {
+                        break;
+                    }
+                    $to > $from && ($within += self::WITHIN[$gaps[$to - 1]] ?? 0.2);
+                    $order .= $kind;
+                    $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
+                    $from > 0 && ($all += (self::BETWEEN[$gaps[$from - 1]] ?? 0.3) + self::order((string) $before, $order));
+                    if (! isset($best[$to + 1][$order]) || $all < $best[$to + 1][$order][0] - 1e-9) {
+                        $best[$to + 1][$order] = [$all, $from, (string) $before];
+                    }
+                }
+            }
+        }
+        $ends = $best[$many] ?? [];
+        uasort($ends, fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        $order = (string) array_key_first($ends);
+        $parts = [];
+        for ($to = $many; $to > 0; ) {
+            [, $from, $before] = $best[$to][$order];
+            $parts[] = [$from, $to - 1];
+            [$to, $order] = [$from, $before];
+        }
+
+        return array_reverse($parts);
+    }
+
+    private static function missing(string $order, bool $hasPictures, bool $isFirst): float
+    {
+        $cost = 0.0;
+        if (! str_contains($order, 'P')) {
+            $cost += ! $hasPictures ? 0.0 : ($isFirst ? self::NO_PICTURE_FIRST : self::NO_PICTURE);
+        }
+        if (! str_contains($order, 'S') && ! str_contains($order, 'D')) {
+            $cost += self::NO_SIZE;
+        }
+
+        return $cost + ($order === 'N' ? self::ONLY_COUNT : 0.0);
+    }
+
+    private static function order(string $before, string $order): float
+    {
+        $of = fn (string $kinds): array => array_values(array_filter(str_split($kinds), fn (string $kind): bool => $kind !== 'P'));
+        if ($before === $order || ($of($before) === $of($order) && count($of($order)) > 1)) {
+            return self::SAME_ORDER;
+        }
+        $sorted = function (string $kinds): string {
+            $all = str_split($kinds);
+            sort($all);
+
+            return implode($all);
+        };
+
+        return $sorted($before) === $sorted($order) ? self::OTHER_ORDER : 0.0;
+    }
+
+    /**
+     * A wish goes to what it stands with; what stands before everything, or behind an “all”, to all of the sentence.
+     *
+     * @param  list<Item>  $items
+     * @param  list<Segment>  $segments
+     * @param  list<int>  $ends
+     */
+    private static function wishes(array $items, array $segments, array $ends): void
+    {
+        $starts = array_map(fn (Segment $segment): int => min(array_map(fn (Item $item): int => $item->at, $segment->items())), $segments);
+        $isOfAll = $isNot = false;
+        foreach ($items as $i => $item) {
+            $at = 0;
+            foreach ($starts as $n => $start) {
+                $start <= $item->at && ($at = $n);
+            }
+            switch ($item->kind) {
+                case Kind::All:
+                    $isOfAll = $segments[$at]->scope !== $item;
+                    break;
+                case Kind::Each:
+                    $segments[$at]->isEach = true;
+                    break;
+                case Kind::Also:
+                    // “also” before a part is that part's
+                    $next = array_values(array_filter(array_keys($starts), fn (int $n): bool => $starts[$n] > $item->at))[0] ?? null;
+                    $segments[$next ?? $at]->isAlso = true;
+                    break;
+                case Kind::Wish:
+                case Kind::Remark:
+                    $isBefore = $item->at < $starts[0];
+                    $list = $isOfAll || ($isBefore && count($segments) > 1 && ($items[$i + 1] ?? null)?->kind === Kind::Stop) ? $segments : [$segments[$at]];
+                    foreach ($list as $segment) {
+                        $item->kind === Kind::Wish || $item->change !== [] ? ($segment->wishes[] = $item) : ($segment->remarks[] = $item);
+                        $item->kind === Kind::Remark && $item->change !== [] && ($segment->remarks[] = $item);
+                    }
+                    break;
+                case Kind::Same:
+                    $item->value === 'paper' && ($segments[$at]->wishes[] = $item);
+                    break;
+                case Kind::Stop:
+                    break;
+                default:
+            }
+        }
+    }
+}

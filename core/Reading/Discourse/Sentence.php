@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+
+/** One sentence of a line: its words as they were read, and what is spoken of. */
+final class Sentence
+{
+    /** @var list<Segment> */
+    public array $segments;
+
+    public Speech $speech;
+
+    /** @param  list<Item>  $items */
+    public function __construct(public array $items, public readonly string $text, public readonly int $line, ?Speech $speech = null)
+    {
+        $this->speech = $speech ?? Speech::of($text);
+        $this->segments = Segments::of($items);
+    }
+
+    /**
+     * The sentences of a line.
+     *
+     * @param  list<Item>  $items
+     * @return list<self>
+     */
+    public static function all(array $items, string $text, int $line): array
+    {
+        $parts = [[]];
+        foreach ($items as $item) {
+            $parts[count($parts) - 1][] = $item;
+            $item->kind === Kind::End && ($parts[] = []);
+        }
+
+        return array_values(array_map(
+            fn (array $of): self => new self($of, substr($text, $of[0]->at, end($of)->end() - $of[0]->at), $line),
+            array_filter($parts, fn (array $of): bool => $of !== []),
+        ));
+    }
+
+    public function has(Kind ...$kinds): bool
+    {
+        return array_filter($this->items, fn (Item $item): bool => in_array($item->kind, $kinds, true)) !== [];
+    }
+
+    /** @return list<Item> */
+    public function of(Kind ...$kinds): array
+    {
+        return array_values(array_filter($this->items, fn (Item $item): bool => in_array($item->kind, $kinds, true)));
+    }
+
+    public function hasPictures(): bool
+    {
+        return array_filter($this->segments, fn (Segment $segment): bool => $segment->hasPictures()) !== [];
+    }
+
+    public function hasSize(): bool
+    {
+        return array_filter($this->segments, fn (Segment $segment): bool => $segment->size !== null || $segment->same !== null) !== [];
+    }
+
+    /** Whether it speaks of prints at all. */
+    public function isOfPrints(): bool
+    {
+        return $this->has(Kind::Size, Kind::Pictures, Kind::Rest, Kind::Wish) || $this->has(Kind::Count, Kind::All, Kind::Each, Kind::Same);
+    }
+
+    /** The items that say what is printed, and of what: the words that a doubt about all of it stands at. */
+    public function first(): ?Item
+    {
+        return $this->of(Kind::Pictures, Kind::Size, Kind::Count, Kind::All, Kind::Rest, Kind::Same, Kind::Wish, Kind::Not)[0] ?? null;
+    }
+}

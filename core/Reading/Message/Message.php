@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Message;
+
+/** Parts a message into lines, and says of each what it is: words to be read, a greeting, a signature, somebody else's question. */
+final class Message
+{
+    private const HEAD = '/^(?:from|to|cc|bcc|sent|date|subject|von|an|betreff|gesendet|de|objet|envoyé|reply-to)\s*:|^-{2,}\s*(?:original message|forwarded message|begin forwarded)|^on .{6,80} wrote:\s*$|^am .{6,80} schrieb.*:\s*$|^le .{6,80} a écrit\s*:|^begin forwarded|^sent from my|^get outlook/iu';
+
+    private const CLOSING = '/^(?:(?:with|many|kind|best|warm|very|friendly|yours?|sincerely|faithfully|all the|thank|thanks|thx|ta|cheers|regards|love|bye|cordially|gr(?:ü|ue)(?:ß|ss)e|greetings|mit freundlichen|viele|liebe|beste|bien|un saludo|saludos|gracias|merci|danke|lg|vg|tia|yours)\b[^\d:]{0,60}|x{1,3}o?x?|🙏+)\W*$/iu';
+
+    private const GREETING = '/^\s*(?:(?:hi|hello|hey|hiya|dear|hallo|hola|bonjour|morning|evening|good (?:morning|afternoon|evening|day)|guten (?:tag|morgen|abend)|greetings|ok(?:ay)?)\b(?:\s+(?!\d)(?:there|all|again|love|lovely|hon|both|miss|mr|mrs|ms|dr|madam|sir|\p{Lu}[\p{L}\'’.-]*)){0,3}\s*(?:[,!.–—-]+|:\)|$)+\s*)/u';
+
+    private const BULLET = '/^(?:\s*(?:[-–—*•·▪‣◦→+]\s+|\(?\d{1,3}[.)]\s+(?=\S)|\d+\.\d+\.?\s+(?=\D)|\(?[a-zA-Z][.)]\s+(?=\S)|\[[ xX✓]?\]\s*|[✓✔☑✅]\s*|fig\.?\s*\d+\s+|lot\s+\d+\s+|page\s+\d+(?:\s*[&,+-]\s*\d+)*\s*:\s*|plot\s+\d+\s*:\s*|\d\/\d\s+(?=\p{Lu})|p{1,3}\.?s\.?\s*[:,]?\s+|edit(?:\s+\d+)?\s*:\s*))+/iu';
+
+    private const STRUCK = '/^\s*(?:[-–—*•·▪‣]\s*)?(?:[✘✗❌☒✕☐]|\[ \])\s*/u';
+
+    private const ADDRESS = '/^(?:[\p{L}\p{N}\'’.&\/ -]{2,40}(?:street|road|lane|avenue|close|drive|row|court|yard|way|str\.?|straße|strasse|allee|platz|weg)\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
+
+    private const NAME = '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂|😊|:\))?\s*$/u';
+
+    /** @return list<Block> */
+    public static function blocks(string $text): array
+    {
+        $blocks = [];
+        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $i => $line) {
+            $blocks[] = self::block($i + 1, $line);
+        }
+        self::quoted($blocks);
+        self::signed($blocks);
+
+        return $blocks;
+    }
+
+    private static function block(int $number, string $line): Block
+    {
+        if (preg_match('/^\s*\{\s*"/', $line) === 1) {
+            return new Block($number, $line, BlockKind::Filed);
+        }
+        preg_match('/^\s*(?:>\s?)*/', $line, $quotes);
+        $depth = substr_count($quotes[0], '>');
+        $start = $depth > 0 ? strlen($quotes[0]) : 0;
+        $rest = substr($line, $start);
+        $indent = strlen($rest) - strlen(ltrim($rest));
+        if (trim($rest) === '') {
+            return new Block($number, $line, BlockKind::Blank, $start, $depth);
+        }
+        if (preg_match('/^\s*[-=_~*#]{3,}\s*$/', $rest) === 1) {
+            return new Block($number, $line, BlockKind::Ruled, $start, $depth);
+        }
+        if (preg_match(self::HEAD, trim($rest)) === 1) {
+            return new Block($number, $line, BlockKind::Passed, $start, $depth);
+        }
+        if (preg_match(self::STRUCK, $rest, $struck) === 1 && preg_match('/[☑✔✓✅]|\[x\]/iu', $rest) !== 1) {
+            return new Block($number, $line, BlockKind::Words, $start + strlen($struck[0]), $depth, isStruck: true, indent: $indent);
+        }
+        $item = null;
+        if (preg_match(self::BULLET, $rest, $bullet) === 1) {
+            $start += strlen($bullet[0]);
+            preg_match('/(\d{1,3})[.)]\s*$/', $bullet[0], $m) === 1 && ($item = (int) $m[1]);
+            $rest = substr($line, $start);
+        }
+        if (preg_match(self::GREETING, $rest, $hello) === 1 && $item === null) {
+            $start += strlen($hello[0]);
+            $rest = substr($line, $start);
+            if (trim($rest) === '') {
+                return new Block($number, $line, BlockKind::Passed, $start, $depth);
+            }
+        }
+
+        return new Block($number, $line, BlockKind::Words, $start, $depth, $item, indent: $indent);
+    }
+
+    /**
+     * What is quoted is the client's own where nothing else is, or where it asks nothing; else it was asked, and is answered.
+     *
+     * @param  list<Block>  $blocks
+     */
+    private static function quoted(array $blocks): void
+    {
+        $words = array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words);
+        $quoted = array_filter($words, fn (Block $block): bool => $block->depth > 0);
+        $asks = count(array_filter($quoted, fn (Block $block): bool => str_contains($block->text, '?')));
+        $own = array_filter($words, fn (Block $block): bool => $block->depth === 0);
+        $deepest = $quoted === [] ? 0 : max(array_map(fn (Block $block): int => $block->depth, $quoted));
+        $isAnswered = $asks > 0 && count($own) >= $asks;
+        foreach ($quoted as $block) {
+            if (($isAnswered && $block->depth === 1) || ($deepest > 1 && $block->depth === $deepest)) {
+                $block->kind = BlockKind::Asked;
+            }
+        }
+    }
+
+    /**
+     * Closings, and names and addresses behind them.
+     *
+     * @param  list<Block>  $blocks
+     */
+    private static function signed(array $blocks): void
+    {
+        $isAfter = false;
+        $words = array_values(array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words));
+        foreach ($words as $i => $block) {
+            $text = trim($block->words());
+            $isLast = $i === count($words) - 1;
+            if (preg_match(self::CLOSING, $text) === 1) {
+                $block->kind = BlockKind::Passed;
+                $isAfter = true;
+            } elseif (preg_match(self::ADDRESS, $text) === 1 && preg_match('/\d\s*[x×]\s*\d/u', $text) !== 1 && preg_match('/^\s*[\d\s,&+-]{3,}$/', $text) !== 1) {
+                $block->kind = BlockKind::Passed;
+            } elseif (preg_match(self::NAME, $text) === 1 && preg_match('/\d\s*[x×]\s*\d|^[AB]\d\b/u', $text) !== 1 && $block->item === null && ($isAfter || $isLast) && $i > 0) {
+                $block->kind = BlockKind::Passed;
+                $isAfter = true;
+            } elseif ($isAfter && preg_match('/\d\s*[x×]\s*\d\D+Studios/u', $text) === 1) {
+                $block->kind = BlockKind::Passed;
+            } else {
+                $isAfter = $isAfter && preg_match('/\|/', $text) === 1 && $isLast;
+            }
+        }
+    }
+}

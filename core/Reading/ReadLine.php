@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading;
+
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+
+/** One line of what was written: its words, what they were read as, and the prints that come of it. */
+final class ReadLine
+{
+    /** @var list<ReadPrint> */
+    public array $prints = [];
+
+    /**
+     * @param  int  $number  in the list, from 1
+     * @param  string  $text  as it was written
+     * @param  list<Item>  $items
+     */
+    public function __construct(public readonly int $number, public readonly string $text, public array $items) {}
+
+    /** Whether everything in it was understood, and nothing is in doubt. What stays as a remark is no doubt. */
+    public function isSure(): bool
+    {
+        return array_filter($this->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) === [] &&
+            array_filter($this->prints, fn (ReadPrint $print): bool => ! $print->isSure) === [];
+    }
+
+    /** Says what isn't sure, at the first words that say something, or at those behind a place. */
+    public function doubt(string $why, ?int $at = null): void
+    {
+        $says = array_values(array_filter($this->items, fn (Item $item): bool => $item->kind->saysSomething() && ($at === null || $item->end() > $at)));
+        $any = $says[0] ?? (array_values(array_filter($this->items, fn (Item $item): bool => $item->kind !== Kind::End && $item->kind !== Kind::Stop))[0] ?? ($this->items[0] ?? null));
+        $any?->doubt($why);
+    }
+
+    /**
+     * Its words in pieces that give the line when they are put together again.
+     *
+     * @return list<array{words: string, is: string, why: ?string, offers: list<array<string, ?string>>}>
+     */
+    public function parts(): array
+    {
+        $parts = [];
+        $at = 0;
+        foreach ($this->items as $item) {
+            if ($item->length === 0 || $item->at < $at) {
+                continue;
+            }
+            if ($item->at > $at) {
+                $parts[] = self::part(substr($this->text, $at, $item->at - $at), 'passed');
+            }
+            $is = match (true) {
+                $item->kind === Kind::Unknown && $item->why !== null, $item->kind === Kind::Remark => 'left',
+                $item->why !== null => 'unsure',
+                in_array($item->kind, [Kind::Passed, Kind::Stop, Kind::End, Kind::And, Kind::Unknown], true) => 'passed',
+                default => 'read',
+            };
+            $parts[] = self::part(substr($this->text, $item->at, $item->length), $is, $item);
+            $at = $item->end();
+        }
+        if ($at < strlen($this->text)) {
+            $parts[] = self::part(substr($this->text, $at), 'passed');
+        }
+
+        return $parts;
+    }
+
+    /** @return array{words: string, is: string, why: ?string, offers: list<array<string, ?string>>} */
+    private static function part(string $words, string $is, ?Item $of = null): array
+    {
+        return [
+            'words' => $words,
+            'is' => $is,
+            'why' => $of?->why,
+            'offers' => array_map(fn ($offer): array => $offer->toArray(), $of->offers ?? []),
+        ];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading;
+
+use Planisher\Measure\Unit;
+use Planisher\Reading\Discourse\Conversation;
+use Planisher\Reading\Discourse\Sentence;
+use Planisher\Reading\Message\BlockKind;
+use Planisher\Reading\Message\FiledLine;
+use Planisher\Reading\Message\Message;
+use Planisher\Reading\Words\PictureNames;
+
+/**
+ * A client's message or list, read: line by line, with what holds over several of them. Nothing of it is dropped: what was not
+ * understood stands in its line, and on the remark of what comes of it.
+ */
+final readonly class ReadList
+{
+    private const UNIT_OF_ALL =
+        '/(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
+
+    /** @param  list<ReadLine>  $lines */
+    private function __construct(public array $lines) {}
+
+    /**
+     * @param  list<string>  $pictures  names of the order's pictures, in its order
+     * @param  list<string>  $chosen  those of them that are meant where nothing is said
+     */
+    public static function read(string $text, Known $known, array $pictures, array $chosen = []): self
+    {
+        $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
+        $reader = new Reader($known, new PictureNames($pictures), $unit);
+        $blocks = Message::blocks($text);
+        $lines = $sentences = [];
+        foreach ($blocks as $at => $block) {
+            $lines[$at] = $block->kind === BlockKind::Filed ? FiledLine::read($block->number, $block->text, $pictures) : new ReadLine($block->number, $block->text, []);
+            if ($block->kind !== BlockKind::Words) {
+                continue;
+            }
+            $lines[$at]->items = Conversation::moved($reader->items($block->words()), $block->start);
+            $sentences[$at] = Sentence::all($lines[$at]->items, $block->text, $at);
+        }
+        (new Conversation($reader, $blocks, $lines, $sentences, $chosen))->read();
+
+        return new self($lines);
+    }
+
+    /** @return list<ReadPrint> */
+    public function prints(): array
+    {
+        return array_merge(...array_map(fn (ReadLine $line): array => $line->prints, $this->lines), ...[[]]);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading;
+
+/** A line of an order as somebody's words were read. */
+final readonly class ReadPrint
+{
+    /**
+     * @param  array<string, mixed>  $wanted  its order-file form; without a size it can't be on an order yet
+     * @param  ?string  $remark  words that were not understood, or aren't done here
+     * @param  bool  $isSure  everything was understood, in one way only
+     * @param  bool  $isWhole  it has all that a line needs
+     */
+    public function __construct(public array $wanted, public ?string $remark, public bool $isSure, public bool $isWhole) {}
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading;
+
+use Planisher\Finish\Finishes;
+use Planisher\Measure\Unit;
+use Planisher\Reading\Chart\Cover;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Rule\RuleBook;
+use Planisher\Reading\Words\Common;
+use Planisher\Reading\Words\Lexer;
+use Planisher\Reading\Words\PictureNames;
+use Planisher\Reading\Words\Sizes;
+use Planisher\Reading\Words\Spelling;
+use Planisher\Reading\Words\Spoken;
+use Planisher\Reading\Words\Word;
+
+/** Reads words: what each of them is. Of a studio, a lab and an order's pictures. */
+final class Reader
+{
+    /** Words that say what is made, whatever else is said of it. */
+    private const MADE = [
+        'canvas' => 'canvas', 'canvases' => 'canvas', 'canvasses' => 'canvas', 'leinwand' => 'canvas', 'toile' => 'canvas', 'lienzo' => 'canvas',
+        'triptych' => 'panels', 'diptych' => 'panels', 'panels' => 'panels', 'gallery' => 'canvas',
+    ];
+
+    public readonly RuleBook $book;
+
+    private readonly Sizes $sizes;
+
+    /** @var array<string, ?string> what a word was meant to be, where it was looked for */
+    private array $meant = [];
+
+    public function __construct(public readonly Known $known, public readonly PictureNames $pictures, private readonly ?Unit $unitOfAll = null)
+    {
+        $this->book = RuleBook::of($known);
+        $this->sizes = new Sizes($known->lab);
+    }
+
+    /**
+     * The words of a line, in their order.
+     *
+     * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
+     * @param  ?string  $make  what is being made, where the words don't say
+     * @return list<Item>
+     */
+    public function items(string $text, array $on = [], ?string $make = null): array
+    {
+        $words = $this->mended(Lexer::words($text));
+        if ($words === []) {
+            return [];
+        }
+        $said = new Spoken(
+            $text,
+            $words,
+            $this->known,
+            $this->unitOfAll ?? $this->known->unit,
+            $this->unitOfAll !== null,
+            $this->sizes,
+            $this->pictures,
+            $this->book->adjectives,
+        );
+        $items = Cover::of($said, $this->book, $this->pictures, $on, self::made($words) ?? ($make ?? ($on === [] ? null : (string) ($on['make'] ?? Finishes::USUAL))));
+        $this->tellMended($words, $items);
+
+        return $items;
+    }
+
+    /** @param  list<Word>  $words */
+    private static function made(array $words): ?string
+    {
+        $made = null;
+        foreach ($words as $i => $word) {
+            $before = ($words[$i - 1] ?? null)?->text;
+            if (isset(self::MADE[$word->text]) && ! in_array($before, ['no', 'not', 'without'], true) && ($word->text !== 'gallery' || ($words[$i + 1] ?? null)?->is('wrap', 'wrapped'))) {
+                $made = $made === 'panels' ? $made : self::MADE[$word->text];
+            }
+        }
+
+        return $made;
+    }
+
+    /**
+     * Slips of the pen, put right where they can be only one word of the trade.
+     *
+     * @param  list<Word>  $words
+     * @return list<Word>
+     */
+    private function mended(array $words): array
+    {
+        foreach ($words as $i => $word) {
+            if (! $word->isLetters() || strlen($word->text) < 4 || $this->book->isWord($word->text) || Common::is($word->text) || $this->pictures->isWord($word->text)) {
+                continue;
+            }
+            if (! array_key_exists($word->text, $this->meant)) {
+                $this->meant[$word->text] = English::is($word->text) ? null : Spelling::meant($word->text, $this->book->words() + Common::all());
+            }
+            $this->meant[$word->text] === null || ($words[$i] = $word->meant($this->meant[$word->text]));
+        }
+
+        return $words;
+    }
+
+    /**
+     * What was taken for another word is told, where it says something.
+     *
+     * @param  list<Word>  $words
+     * @param  list<Item>  $items
+     */
+    private function tellMended(array $words, array $items): void
+    {
+        foreach ($words as $word) {
+            if ($word->instead === null || ! $word->isLetters() || Common::is($word->text)) {
+                continue;
+            }
+            foreach ($items as $item) {
+                $isIn = $item->at <= $word->at && $item->end() >= $word->end();
+                $isIn && $item->kind->saysSomething() && $item->doubt("“{$word->instead}” was read as “{$word->text}”.");
+            }
+        }
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Rule;
+
+use Planisher\Finish\Finish;
+use Planisher\Finish\Finishes;
+use Planisher\Reading\Known;
+use Planisher\Reading\OwnWord;
+use Planisher\Reading\Words\Spoken;
+
+/** All rules that hold for a studio and a lab, found by the word that they begin with. */
+final class RuleBook
+{
+    /** @var ?\WeakMap<Known, self> */
+    private static ?\WeakMap $books = null;
+
+    /** @var array<string, list<Rule>> by a first word, or a first kind in braces */
+    private array $byFirst = [];
+
+    /** @var array<string, true> all words that stand in rules */
+    private array $words = [];
+
+    /** @var list<Rule> */
+    public readonly array $rules;
+
+    /** @var array<string, true> what may stand behind an “in” that is no inch */
+    public readonly array $adjectives;
+
+    private function __construct(Known $known)
+    {
+        $this->rules = self::all($known);
+        $adjectives = [];
+        foreach ($this->rules as $rule) {
+            foreach ($rule->node()->first() as $first => $_) {
+                $this->byFirst[(string) $first][] = $rule;
+            }
+            $this->words += $rule->node()->words();
+        }
+        foreach ($known->lab->papers as $paper) {
+            $adjectives[explode(' ', LabRules::plain($paper->name))[0]] = true;
+        }
+        foreach (['matte', 'matt', 'mat', 'gloss', 'glossy', 'lustre', 'luster', 'satin', 'greyscale', 'landscape', 'portrait', 'bold', 'italic'] as $word) {
+            $adjectives[$word] = true;
+        }
+        $this->adjectives = $adjectives;
+    }
+
+    public static function of(Known $known): self
+    {
+        self::$books ??= new \WeakMap();
+
+        return self::$books[$known] ??= new self($known);
+    }
+
+    /**
+     * Rules that may begin at that place.
+     *
+     * @return iterable<int, Rule>
+     */
+    public function at(Spoken $said, int $i): iterable
+    {
+        $seen = [];
+        $keys = [$said->text($i)];
+        foreach ($this->kinds() as $kind) {
+            $keys[] = "{{$kind}}";
+        }
+        foreach ($keys as $key) {
+            if (($this->byFirst[$key] ?? []) === [] || ($key[0] === '{' && strlen($key) > 2 && $said->typed(substr($key, 1, -1), $i) === [])) {
+                continue;
+            }
+            foreach ($this->byFirst[$key] as $rule) {
+                $id = spl_object_id($rule);
+                if (! isset($seen[$id])) {
+                    $seen[$id] = true;
+                    yield $rule;
+                }
+            }
+        }
+    }
+
+    public function isWord(string $word): bool
+    {
+        return isset($this->words[$word]);
+    }
+
+    /** @return array<string, true> */
+    public function words(): array
+    {
+        return $this->words;
+    }
+
+    /** @return list<string> kinds that rules begin with */
+    private function kinds(): array
+    {
+        static $kinds = [];
+        $id = spl_object_id($this);
+
+        return $kinds[$id] ??= array_values(array_map(
+            fn (string $key): string => substr($key, 1, -1),
+            array_filter(array_map(strval(...), array_keys($this->byFirst)), fn (string $key): bool => strlen($key) > 2 && $key[0] === '{'),
+        ));
+    }
+
+    /** @return list<Rule> */
+    private static function all(Known $known): array
+    {
+        return [
+            ...array_map(self::own(...), $known->own),
+            ...self::house($known),
+            ...LabRules::of($known),
+            ...self::general(),
+        ];
+    }
+
+    /** @return list<Rule> those that hold everywhere, the same objects each time */
+    public static function general(): array
+    {
+        static $rules = null;
+
+        return $rules ??= [
+            ...CountRules::all(),
+            ...ScopeRules::all(),
+            ...OtherRules::all(),
+            ...FileRules::all(),
+            ...ToneRules::all(),
+            ...WordRules::all(),
+            ...array_merge(...array_map(fn (Finish $finish): array => $finish->rules(), array_values(Finishes::all()))),
+        ];
+    }
+
+    /** @return list<Rule> a house finish is meant where its name stands */
+    private static function house(Known $known): array
+    {
+        $rules = [];
+        foreach ($known->finishes as $name => $change) {
+            $rules[] = Rule::of('[with|as|in|on] [the|our] [house finish] '.LabRules::plain((string) $name).' [finish]', $change, [], cost: -0.3);
+        }
+
+        return $rules;
+    }
+
+    private static function own(OwnWord $own): Rule
+    {
+        return Rule::of(LabRules::plain($own->words), $own->means === '' ? [] : ['#own' => $own->means], [], cost: -1.0);
+    }
+}

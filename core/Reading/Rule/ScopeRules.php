@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Rule;
+
+use Planisher\Reading\Reading;
+
+/** How people speak of all, of the rest, of the same, of what is left out and of what comes besides. */
+final class ScopeRules
+{
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        $things = '(pictures|photos|images|prints|shots|pics|ones|lot|files|fotos|bilder|fotografías)';
+
+        return [
+            Rule::with("all [of] [the|these|those|my] {count} [{$things}] [of them]", fn (Heard $said): array => [Reading::ALL => $said->count()], ['all three', 'all six'], cost: -0.2),
+            Rule::with('all [of] [the|these|those] [them|others] | everything | [the] whole (set|lot|folder)', fn (): array => [Reading::ALL => 0], 'all', cost: 0.1),
+            Rule::with("all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | each (picture|photo|print) [in the folder] | [from] all {$things}", fn (): array => [Reading::ALL => 0], ['all of the pictures', 'every picture'], cost: -0.1),
+            Rule::with('all of (them|these|those|it)', fn (): array => [Reading::ALL => 0], 'all of them', cost: -0.1),
+            Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Reading::ALL => 2], 'both'),
+            Rule::with("each | every | ea", fn (): array => [Reading::EACH => true], 'each', cost: 0.2),
+            Rule::with("[all] [the] (rest|others|remaining|remainder|other ones) [{$things}] [of (them|the {$things})] | everything else [in the folder] | all [the] other {$things}", fn (): array => [Reading::REST => true], ['the rest', 'everything else'], cost: -0.1),
+            Rule::with('[the|in the|at the|in] same (size|format) [as {words}]', fn (): array => [Reading::SAME => 'size'], 'same size', cost: -0.3),
+            Rule::with('[the|in the|at the|in] same (size|format) and number', fn (): array => [Reading::SAME => 'line'], 'same size and number', cost: -0.4),
+            Rule::with('[on] [the] same (paper|finish)', fn (): array => [Reading::SAME => 'paper'], 'same paper', cost: -0.3),
+            Rule::with('[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | ditto | idem | likewise | as above | same again | the same for that', fn (): array => [Reading::SAME => 'line'], ['ditto', 'the same', 'likewise'], cost: 0.1),
+            Rule::with('except [for] | but not | apart from | other than | bar | excluding | minus | save for | not | without | no | außer | sauf | excepto | none of', fn (): array => [Reading::NOT => true], ['except', 'but not'], cost: 0.4),
+            Rule::with("(don't|dont|do not|never) (print|make|want|need|bother with|do|send) [any more of|any]", fn (): array => [Reading::NOT => true], 'don’t print', cost: -0.1),
+            Rule::with('instead of | rather than | in place of | and not | instead | after all', fn (): array => [Reading::INSTEAD => true], 'instead of', cost: 0.1),
+            Rule::with('also | too | as well | additionally | additional | besides | plus | another | auch | aussi | también', fn (): array => [Reading::ALSO => true], 'also', cost: 0.2),
+            Rule::with('or | oder | ou', fn (): array => [Reading::OR => true], 'or', cost: 0.2),
+            Rule::with('[the] (first|last) [{count}] [one|ones|two|three|PICTURE] [of them]', fn (Heard $said): array => [Reading::PLACE => (preg_match('/first/i', $said->words()) === 1 ? 1 : -1) * ($said->has('count') ? $said->count() : 1)], ['the last three', 'the first one'], cost: -0.1),
+            Rule::with("[= | in] (total|altogether|in total|in all|all told) [of|qty|is] [{count}] [{$things}|pcs|nos|pieces] | {count} [{$things}|pcs|pieces|nos] (in total|in all|altogether|total|all told) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | (that's|thats|that is|makes|makes it) {count} {$things}", fn (Heard $said): array => [Reading::SUM => $said->has('count') ? $said->count() : null], ['total 5 prints', 'that is 39 prints', '26 prints in total'], cost: -0.6),
+        ];
+    }
+}

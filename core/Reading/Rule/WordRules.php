@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Rule;
+
+use Planisher\Reading\Reading;
+use Planisher\Reading\Unsure;
+
+/** How people speak of captions, lettering and marks, and of how those look and where they stand. */
+final class WordRules
+{
+    /** @return list<Rule> */
+    public static function all(): array
+    {
+        return [...self::captions(), ...self::letters(), ...self::marks(), ...self::styles()];
+    }
+
+    /** @return list<Rule> */
+    private static function captions(): array
+    {
+        $parts = fn (Heard $said): array => [Reading::CAPTION => (array) $said->value('parts')];
+        $where = fn (Heard $said): array => [Reading::CAPTION => (array) $said->value('parts'), Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom']];
+
+        return [
+            Rule::of('NO CAPTION | CAPTION OFF', ['caption' => null], ['no caption', 'lose the caption'], cost: -0.3),
+            Rule::with('[with] [a] CAPTION [line] [to say|saying|with|of|in|from] {parts}', $parts, ['caption with the file name', 'captioned with file name and size', 'caption "Whitby"'], cost: -0.3),
+            Rule::with('[with] [a] CAPTION [line] (ABOVE|BELOW) [the PICTURE] [,] [saying|with|of|:] {parts}', $where, 'caption above: file name', cost: -0.4),
+            Rule::with('[with] [a] CAPTION [line] {parts} (ABOVE|BELOW|in the border)', $where, 'caption exposure and date above', cost: -0.4),
+            Rule::with('[the] {parts} (BELOW|in the border|ABOVE) [it|the PICTURE]', $where, ['file name underneath', 'exposure at the bottom', 'camera settings underneath'], cost: 0.2),
+            Rule::of('[the|set the|set] CAPTION [belongs]', [Reading::CAPTION => []], 'the caption', cost: 0.3),
+            Rule::of('in [the] surplus | in what is (trimmed|cut) (away|off)', [Reading::STYLE => ['inSurplus' => true]], 'in the surplus'),
+        ];
+    }
+
+    /** @return list<Rule> */
+    private static function letters(): array
+    {
+        $text = fn (Heard $said): array => [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
+        $lead = '[with|add~|put~|set~] [the]';
+        $under = fn (Heard $said): array => [Reading::LETTERING => (string) $said->value('text'), Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom']];
+
+        return [
+            Rule::of('NO (lettering|letters|words|text|writing) [again] [on it] | (lettering|text) OFF', ['lettering' => []], ['no lettering', 'without words'], cost: -0.3),
+            Rule::with("{$lead} (LETTERS|letter~|say~|reading|read~|write~|the words) [saying|that says|:|,] {text}", $text, ['lettered "Hello"', 'with the words “Hello”', 'lettering "Hello"'], cost: -0.4),
+            Rule::with("(add~|put~|with|and) {text}", $text, 'add "Hello"', cost: -0.1),
+            Rule::with('[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [:] {text} | {text} (BELOW|ABOVE) [it]', $under, ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"']),
+            Rule::with('{text} [on it|over it|on top]', $text, '"Hello" on it', cost: 0.3),
+            Rule::with("(with the words|the words|write~|lettered) {phrase}", $text, 'with the words Happy Birthday', cost: -0.2),
+            Rule::of('[the|set the] (lettering|letters|text|words|inscription)', [Reading::LETTERING => null], 'the lettering', cost: 0.4),
+        ];
+    }
+
+    /** @return list<Rule> */
+    private static function marks(): array
+    {
+        $mark = fn (Heard $said): array|Unsure => match (true) {
+            $said->has('mark') => [Reading::MARK => (string) $said->value('mark')],
+            preg_match('/([\w-]+\.(?:png|webp))/i', $said->words(), $m) === 1 => [Reading::MARK => $m[1]],
+            $said->known->marks === [] => new Unsure([], 'The studio has no mark yet. Take one up on the bench, then say it again.'),
+            default => [Reading::MARK => $said->known->marks[0]],
+        };
+        $screen = '(web|screen|email) (copy|version) [only]';
+
+        return [
+            Rule::of('NO [the|our|studio] (MARK|{mark}) | [the] (MARK|{mark}) [back] OFF | take~ [the] (MARK|{mark}) [back] OFF', ['overlays' => []], ['no logo', 'take the logo off'], cost: -0.5),
+            Rule::with("[with|put~|add~|scoot~|move~] [the|our|my|studio] (MARK [{mark}]|{mark}) [on (it|them)|over it|over the whole thing]", fn (Heard $said): array|Unsure => preg_match('/whole thing/i', $said->words()) === 1 && is_array($of = $mark($said)) ? $of + [Reading::STYLE => ['where' => 'whole']] : $mark($said), ['our logo', 'with the studio mark', 'watermark over the whole thing'], cost: -0.1),
+            Rule::with('watermarked', $mark, 'watermarked'),
+            Rule::with("[put~|add~] [the|our|my] (MARK|{mark}) on [the] {$screen}", fn (Heard $said): array|Unsure => is_array($of = $mark($said)) ? [Reading::SCREEN_MARK => $of[Reading::MARK]] : $of, 'logo on the web copy', cost: -0.4),
+        ];
+    }
+
+    /** @return list<Rule> how they look, and where they stand */
+    private static function styles(): array
+    {
+        $style = fn (string $key, mixed $value): array => [Reading::STYLE => [$key => $value]];
+        $place = function (Heard $said): array {
+            $words = mb_strtolower($said->words());
+            $up = match (true) {
+                preg_match('/\b(?:top|upper|above|head)\b/', $words) === 1 => 'top',
+                preg_match('/\b(?:bottom|botom|btm|lower|foot|below|underneath|under)\b/', $words) === 1 => 'bottom',
+                default => '',
+            };
+            $across = preg_match('/\b(left|right)\b/', $words, $m) === 1 ? $m[1] : '';
+
+            return [Reading::STYLE => ['where' => trim("{$up}-{$across}", '-') ?: 'centre']];
+        };
+
+        return [
+            Rule::with('[in|at|on|across|along|to] [the] [very] ((top|bottom|lower|upper|botom|btm) [-] [left|right] [corner|edge|hand corner] | left | right | foot | MIDDLE)', $place, ['bottom right', 'in the lower left', 'across the bottom'], cost: 0.3),
+            Rule::with('{length} (high|tall) [letters] | [in] {length} [type|letters] | {length}', fn (Heard $said): array => $style('height', $said->length()), '20 mm high', cost: 0.6),
+            Rule::with('[in] {face} [type]', fn (Heard $said): array => $style('face', (string) $said->value('face')), 'in Archivo'),
+            Rule::of('[in] (bold|bolld)', $style('weight', 'bold'), 'bold'),
+            Rule::of('[in] (italic|italics|slanted)', $style('slant', 'italic'), ['italic', 'in italics']),
+            Rule::of('[in] (upright|roman) letters', $style('slant', 'upright'), 'upright letters'),
+            Rule::of('align~ right | ranged right | right aligned', $style('align', 'right'), 'aligned right'),
+            Rule::of('align~ left | ranged left | left aligned', $style('align', 'left'), 'aligned left'),
+            Rule::of('align~ (centre|center) | centred | centered', $style('align', 'middle'), [], cost: 0.5),
+            Rule::with('[in|the] {colour} [letters|lettering|type|text]', fn (Heard $said): array => $style('colour', $said->colour()), ['in white', '#6b6b6b'], cost: 0.5),
+            Rule::with('[at] {share} [strength|strong|opacity] [on the MARK] | [at] half strength | [at] {share} transparent', fn (Heard $said): array => $style('strength', $said->has('share') ? $said->share() : 0.5), ['at half strength', '20 per cent', '60% strength'], cost: 0.3),
+            Rule::with('{percent} wide | {share} as wide as [the] PICTURE', fn (Heard $said): array => $style('width', round(100 * $said->share($said->has('percent') ? 'percent' : 'share'), 1).' %'), 'a third as wide as the picture', cost: -0.2),
+            Rule::with('{length} wide', fn (Heard $said): array => $style('width', $said->length()), '30 mm wide', cost: 0.2),
+            Rule::with('{measure} [in] from [the] (edge|edges|side|corner) | {measure} in from [the] (edge|edges)', fn (Heard $said): array => $style('offset', $said->length('measure')), '10 mm in from the edge'),
+            Rule::of('[much] (bigger|larger) [letters|lettering]', $style('scale', 1.25), [], cost: 0.4),
+            Rule::of('[much] (smaller) [letters|lettering]', $style('scale', 0.8), [], cost: 0.4),
+            Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), [], cost: 0.5),
+            Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), [], cost: 0.5),
+            Rule::with('(shift~|move~) [the] (lettering|letters|words|text|caption) [over] [SLIGHTLY] [to] [the] (left|right|up|down)', function (Heard $said): array {
+                $words = mb_strtolower($said->words());
+                $by = preg_match('/\b(?:left|up)\b/', $words) === 1 ? -0.1 : 0.1;
+
+                return [Reading::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $by], Reading::LETTERING => null];
+            }, [], cost: -0.3),
+        ];
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading;
+
+use Planisher\Finish\Finishes;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Discourse\Contrast;
+use Planisher\Reading\Discourse\PanelSizes;
+use Planisher\Reading\Discourse\Settler;
+use Planisher\Reading\Words\PictureNames;
+
+/** Words that are said of a line that is there: what they change of it, by the rules that a client's list is read by. */
+final readonly class SaidWish
+{
+    private const SHARED = 'shared-sheet';
+
+    /**
+     * @param  array<string, mixed>  $change  a merge patch of a line's order-file form
+     * @param  ?int  $gather  how many share a sheet, 0 for all; null where nothing is said of that
+     * @param  ?string  $gatherOn  the sheet that they share, as an order file has it; null where it isn't said
+     */
+    private function __construct(public array $change, public ?int $gather, public ?string $gatherOn, public ReadLine $line) {}
+
+    /**
+     * @param  list<string>  $pictures  names of the order's pictures, in its order
+     * @param  array<string, mixed>  $on  the line it is said of, in its order-file form
+     * @param  ?string  $chosen  the block of it that is chosen: caption, lettering.0, overlays.1
+     */
+    public static function read(string $text, Known $known, array $pictures, array $on = [], ?string $chosen = null): self
+    {
+        $on += ['make' => Finishes::USUAL];
+        $items = (new Reader($known, new PictureNames($pictures)))->items($text, $on);
+        $line = new ReadLine(1, $text, $items);
+        $left = Contrast::settled($items, $on);
+        [$wishes, $change] = self::values($left, $on);
+        $change = Settler::merged(Settler::change($wishes, $known, $on, $chosen), $change);
+        $change = PanelSizes::settled($change, $on, $wishes, $known->unit);
+        [$change, $gather, $sheet] = self::special($change, $on, $wishes);
+        if ($change === [] && $gather === null && $line->isSure() && ! self::isRead($left)) {
+            $line->doubt('Nothing of this was understood.');
+        }
+
+        return new self($change, $gather, $sheet, $line);
+    }
+
+    /**
+     * What is no wish of the line's finish: how many, in which size, of which picture.
+     *
+     * @param  list<Item>  $items
+     * @param  array<string, mixed>  $on
+     * @return array{list<Item>, array<string, mixed>}
+     */
+    private static function values(array $items, array $on): array
+    {
+        [$wishes, $change] = [[], []];
+        $isBesides = false;
+        $places = array_values($items);
+        foreach ($places as $i => $item) {
+            $next = $places[$i + 1] ?? null;
+            switch ($item->kind) {
+                case Kind::Wish:
+                    $wishes[] = $item;
+                    break;
+                case Kind::Remark:
+                    $item->change === [] || ($wishes[] = $item);
+                    break;
+                case Kind::Also:
+                    $isBesides = true;
+                    break;
+                case Kind::Size:
+                    if ($isBesides) {
+                        $item->doubt('That is another print. Add a line for it.');
+                    } elseif (isset($change['size'])) {
+                        $item->doubt('Two sizes: which of them?');
+                    } else {
+                        $change['size'] = (string) $item->size;
+                    }
+                    break;
+                case Kind::Count:
+                    $item->isBare && $next?->kind !== Kind::Size && $item->doubt("Are that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
+                    if (isset($change['copies'])) {
+                        $item->doubt('How many, this or that?');
+                    }
+                    $change['copies'] = (int) $item->count;
+                    break;
+                case Kind::Pictures:
+                    count($item->names()) > 1 && $item->doubt('A line has one picture; the first was taken.');
+                    $item->names() === [] || ($change['picture'] = $item->names()[0]);
+                    break;
+                case Kind::Same:
+                    $item->value === 'line' || $item->doubt('The same as what?');
+                    break;
+                case Kind::Rest:
+                case Kind::Place:
+                case Kind::Or:
+                    $item->doubt('Of a line that is there, this can’t be said.');
+                    break;
+                default:
+            }
+        }
+        if (($on['make'] ?? '') === 'screen-copy') {
+            unset($change['size']);
+        }
+
+        return [$wishes, $change];
+    }
+
+    /**
+     * What of it is more than a change of the line by itself.
+     *
+     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $on
+     * @param  list<Item>  $wishes
+     * @return array{array<string, mixed>, ?int, ?string}
+     */
+    private static function special(array $change, array $on, array $wishes): array
+    {
+        $gather = $change[Reading::GATHER]['many'] ?? null;
+        $sheet = $change[Reading::GATHER]['on'] ?? null;
+        $last = $wishes === [] ? null : $wishes[count($wishes) - 1];
+        if (isset($change[Reading::ON_SHEET])) {
+            $size = (string) $change[Reading::ON_SHEET];
+            if ($gather !== null) {
+                $sheet = $size;
+            } elseif (($on['make'] ?? '') === self::SHARED) {
+                $change['size'] = $size;
+            } elseif (isset($change[Reading::IS_SHARED]) && ((int) ($change['copies'] ?? $on['copies'] ?? 1)) > 1) {
+                [$gather, $sheet] = [0, $size];
+            } else {
+                $change['carrier'] = $size;
+            }
+        }
+        if (isset($change[Reading::FRAME])) {
+            $last?->doubt('That is the size of a frame or mount. What is wanted of the print?');
+        }
+        if (isset($change[Reading::SIZE])) {
+            $change['size'] = $change[Reading::SIZE];
+        }
+        if (isset($change[Reading::SCREEN])) {
+            $of = $change[Reading::SCREEN];
+            if (($change['make'] ?? $on['make'] ?? '') === 'screen-copy') {
+                $change += array_intersect_key($of, ['longSide' => 1, 'shape' => 1]);
+            } else {
+                if (isset($of['shape'])) {
+                    preg_match('/(\d+) x (\d+)/', (string) $of['shape'], $m);
+                    $of['longSide'] = max((int) $m[1], (int) $m[2]);
+                    $last?->doubt("A copy beside a print has the print’s own shape: {$of['longSide']} px on its long side.");
+                }
+                unset($of['shape']);
+                $before = is_array($on['screenCopy'] ?? null) ? $on['screenCopy'] : [];
+                $change['screenCopy'] = Settler::merged(Settler::merged($before, $of), (array) ($change['screenCopy'] ?? []));
+            }
+        }
+        $change = array_filter($change, fn (string $key): bool => $key[0] !== '#', ARRAY_FILTER_USE_KEY);
+        if (self::isTiffWithQuality($change, $on)) {
+            $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?', [new Offer('a JPEG', 'jpeg')]);
+            unset($change['output']['quality']);
+        }
+
+        return [$change, $gather, $sheet];
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $on
+     */
+    private static function isTiffWithQuality(array $change, array $on): bool
+    {
+        $format = $change['output']['format'] ?? ($on['output']['format'] ?? null);
+
+        return isset($change['output']['quality']) && $format === 'tiff';
+    }
+
+    /** @param  list<Item>  $items */
+    private static function isRead(array $items): bool
+    {
+        return array_filter($items, fn (Item $item): bool => $item->kind === Kind::Wish || $item->kind === Kind::Remark) !== [];
+    }
+}
