@@ -62,7 +62,7 @@ final class Reader
             $this->pictures,
             $this->book->adjectives,
         );
-        $items = Cover::of($said, $this->book, $this->pictures, $on, self::made($words) ?? ($make ?? ($on === [] ? null : (string) ($on['make'] ?? Finishes::USUAL))));
+        $items = Cover::of($said, $this->book, $this->pictures, $on, self::made($words) ?? ($on !== [] ? (string) ($on['make'] ?? Finishes::USUAL) : $make));
         $this->tellMended($words, $items);
 
         return $items;

@@ -33,7 +33,6 @@ final readonly class SaidWish
      */
     public static function read(string $text, Known $known, array $pictures, array $on = [], ?string $chosen = null): self
     {
-        $on += ['make' => Finishes::USUAL];
         $items = (new Reader($known, new PictureNames($pictures)))->items($text, $on);
         $line = new ReadLine(1, $text, $items);
         $left = Contrast::settled($items, $on);
@@ -41,11 +40,35 @@ final readonly class SaidWish
         $change = Settler::merged(Settler::change($wishes, $known, $on, $chosen), $change);
         $change = PanelSizes::settled($change, $on, $wishes, $known->unit);
         [$change, $gather, $sheet] = self::special($change, $on, $wishes);
+        self::remade($change, $on, $items, $line);
         if ($change === [] && $gather === null && $line->isSure() && ! self::isRead($left)) {
             $line->doubt('Nothing of this was understood.');
         }
 
         return new self($change, $gather, $sheet, $line);
+    }
+
+    /**
+     * That something becomes another thing has to be said: “2 in deep” alone makes no canvas of a print.
+     *
+     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $on
+     * @param  list<Item>  $items
+     */
+    private static function remade(array $change, array $on, array $items, ReadLine $line): void
+    {
+        $make = $change['make'] ?? null;
+        $now = $on === [] ? null : (string) ($on['make'] ?? Finishes::USUAL);
+        if (! is_string($make) || $now === null || $make === $now || $make === Finishes::USUAL) {
+            return;
+        }
+        foreach ($items as $item) {
+            if (($item->change['make'] ?? null) === $make && (array_diff_key($item->change, ['make' => true]) === [] || preg_match('/'.strtok($make, '-').'|tych|panel|split/iu', $item->words) === 1)) {
+                return;
+            }
+        }
+        $what = Finishes::named($make)?->label(1) ?? $make;
+        $line->doubt("Is it to become something else ({$what})? Nothing else says so.");
     }
 
     /**
@@ -143,8 +166,12 @@ final readonly class SaidWish
         }
         if (isset($change[Reading::SCREEN])) {
             $of = $change[Reading::SCREEN];
-            if (($change['make'] ?? $on['make'] ?? '') === 'screen-copy') {
+            if (($change['make'] ?? $on['make'] ?? '') === 'screen-copy' || (! isset($on['size']) && ! isset($change['size']) && ($on['make'] ?? null) === null)) {
+                $change += ['make' => 'screen-copy'];
+                ($on['make'] ?? null) === 'screen-copy' && $change = array_diff_key($change, ['make' => 1]);
                 $change += array_intersect_key($of, ['longSide' => 1, 'shape' => 1]);
+                isset($of['shape'], $on['longSide']) && $change['longSide'] = null;
+                isset($of['longSide'], $on['shape']) && $change['shape'] = null;
             } else {
                 if (isset($of['shape'])) {
                     preg_match('/(\d+) x (\d+)/', (string) $of['shape'], $m);

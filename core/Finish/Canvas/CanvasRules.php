@@ -43,8 +43,8 @@ final class CanvasRules
         $spare = fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['spare' => (string) $said->value($said->has('depth') ? 'depth' : 'measure')]];
 
         return [
-            Rule::with('{depth} [deep|thick] BARS [on all {count}|deep|thick] | {depth} (deep|thick|depth) [BARS]', $deep, ['1.5 in bars', '2 in thick', '40 mm deep', '38mm stretcher'], CanvasFinish::NAME),
-            Rule::with('BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}', $deep, ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %'], CanvasFinish::NAME),
+            Rule::with('{depth} [deep|thick] BARS [on all {count}|deep|thick] | {depth} (deep|thick|depth) [BARS]', $deep, ['1.5 in bars', '2 in thick', '40 mm deep', '38mm stretcher']),
+            Rule::with('BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}', $deep, ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %']),
             Rule::with('{depth} [gallery] wrap', $deep, '2 inch gallery wrap', CanvasFinish::NAME),
             Rule::with('{measure} BARS [deep|thick]', $deep, '3/4 bars', CanvasFinish::NAME, 0.1),
             Rule::with('BORDER [of] {depth}', $deep, 'border 3 cm', CanvasFinish::NAME, 0.4),
@@ -81,12 +81,12 @@ final class CanvasRules
     private static function soft(): array
     {
         $of = '(EDGE|it|them)';
-        $soft = fn (float $usual): \Closure => fn (Heard $said): array => ['canvas' => ['soften' => $said->has('share') ? $said->share() : $usual]];
+        $soft = fn (float $usual): \Closure => fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['soften' => $said->has('share') ? $said->share() : $usual]];
         $less = fn (float $by): \Closure => fn (Heard $said): array => ['canvas' => ['soften' => round(max(0.0, min(1.0, (float) ($said->now('canvas.soften') ?? 0) + $by)), 3)]];
 
         return [
             Rule::of("(no|without) (blur~|soften~|softness) [on|of] [the] [EDGE] | EDGE [stay|kept] sharp", ['canvas' => ['soften' => 0]], ['no blur on the edges', 'no softening'], CanvasFinish::NAME),
-            Rule::with("[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | EDGE (soft|soften~|blur~) [by|to|about] {share}", $soft(0), ['soften 30 %', 'softened about half', '30% softened'], CanvasFinish::NAME),
+            Rule::with("[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | EDGE (soft|soften~|blur~) [by|to|about] {share}", $soft(0), ['soften 30 %', 'softened about half', '30% softened']),
             Rule::with("less (blur~|soft~|soften~) [on|of] [the] [EDGE]", $less(-self::STEP), [], CanvasFinish::NAME),
             Rule::with("(more (blur~|soft|soften~)|softer|blurrier) [on|of] [the] [EDGE] | EDGE softer", $less(self::STEP), [], CanvasFinish::NAME),
             Rule::with("MUCH (soft|soften~|blur~|flou|blurry) [EDGE] | EDGE MUCH (soft|soften~|blur~)", $soft(self::VERY), 'very soft', CanvasFinish::NAME),
@@ -99,7 +99,7 @@ final class CanvasRules
     /** @return list<Rule> */
     private static function dark(): array
     {
-        $dark = fn (Heard $said): array => ['canvas' => ['darken' => [
+        $dark = fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['darken' => [
             'strength' => $said->has('share') ? $said->share() : self::USUAL_STRENGTH,
             ...$said->has('colour') ? ['colour' => $said->colour()] : [],
         ]]];
@@ -109,7 +109,7 @@ final class CanvasRules
 
         return [
             Rule::of("(no|without) [the] (dark~|darken~|darker|black) EDGE | (NO|drop~|take~) [the] (darkening|darken~) [off] [the] [EDGE] | (darkening|darken~) OFF", ['canvas' => ['darken' => null]], ['no dark edges', 'no darkening', 'drop the darkening'], CanvasFinish::NAME),
-            Rule::with("[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]", $dark, ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black'], CanvasFinish::NAME),
+            Rule::with("[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]", $dark, ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black']),
             Rule::with('EDGE [to be|are] (dark~|darken~|toned down) [with|to|in] [{colour}] | (dark|darken~) EDGE [with|to|in] [{colour}]', fn (Heard $said): array => ['make' => CanvasFinish::NAME] + $dark($said), ['dark edges', 'edges darkened with brown', 'edges toned down']),
             Rule::with('[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall', $step(self::STEP), 'edges a bit darker', CanvasFinish::NAME),
             Rule::with('[SLIGHTLY] lighter EDGE | EDGE [SLIGHTLY] lighter', $step(-self::STEP), 'edges a bit lighter', CanvasFinish::NAME),

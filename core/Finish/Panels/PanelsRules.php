@@ -64,11 +64,16 @@ final class PanelsRules
     {
         return [
             Rule::with('[in|of|as] [the] [ratio|proportions|shares] [of] [PANELS] {ratio} [PANELS]', fn (Heard $said): ?array => self::columns((array) $said->value('ratio')), ['1:2:1', 'in the ratio one to two to one', '60 / 120 / 60'], PanelsFinish::NAME),
+            Rule::with('[{count}] PANELS [of|:] {measure:a} [,|and] {measure:b} [,] [and] [{measure:c}]', function (Heard $said): ?array {
+                $shares = array_map(fn (string $name): string => $said->length($name), array_values(array_filter(['a', 'b', 'c'], $said->has(...))));
+
+                return count($shares) < 2 ? null : self::columns($shares);
+            }, 'panels of 25 in, 40 in and 25 in', cost: -0.3),
             Rule::with('{count} PANELS [of|,|in|:] {ratio}', fn (Heard $said): ?array => self::columns((array) $said->value('ratio')), 'three panels 1:2:1', cost: -0.3),
             Rule::with('(sides|outer [two|panels|ones]) {measure} [,|and] (middle|centre|center) [one|panel] {measure:middle}', fn (Heard $said): ?array => self::columns([$said->length('measure'), $said->length('middle'), $said->length('measure')]), 'sides 20 in, middle 50', PanelsFinish::NAME, -0.2),
             Rule::with('(middle|centre|center) [one|panel] {measure} [wide] [,|and] (sides|outer [two|panels|ones]) {measure:side}', fn (Heard $said): ?array => self::columns([$said->length('side'), $said->length('measure'), $said->length('side')]), 'middle 50 in, sides 20', PanelsFinish::NAME, -0.2),
             Rule::with('[with|,] [the|a] (middle|centre|center) [one|panel|piece] (twice|double) [as] (wide|the width) [as|of] [the] [outer|others|other] [two|ones]', fn (Heard $said): ?array => self::columns([1, 2, 1]), 'the middle one twice as wide', PanelsFinish::NAME),
-            Rule::with('[a] [SLIGHTLY] (wider|bigger|broader) (middle|centre|center) [one|panel|piece] [,] [skinnier (sides|ones)] | (middle|centre|center) [one|panel] [SLIGHTLY] wider', fn (Heard $said): ?array => self::columns([1, preg_match('/slight|bit|little|touch/i', $said->words()) === 1 ? self::WIDER : 2, 1]), 'a slightly wider middle panel', PanelsFinish::NAME),
+            Rule::with('[a] [SLIGHTLY] (wider|bigger|broader) (middle|centre|center) [one|panel|piece] [,] [skinnier (sides|ones)] | (middle|centre|center) [one|panel] [SLIGHTLY] wider', fn (Heard $said): ?array => self::columns([1, preg_match('/slight|bit|little|touch/i', $said->words()) === 1 ? self::WIDER : 2, 1]), 'a slightly wider middle panel'),
             Rule::with('top row twice as (high|tall) [as] [the] [bottom] [one|row]', fn (): array => ['panels' => ['rows' => [2, 1]]], 'top row twice as high', PanelsFinish::NAME),
             Rule::with('bottom row twice as (high|tall) [as] [the] [top] [one|row]', fn (): array => ['panels' => ['rows' => [1, 2]]], 'bottom row twice as high', PanelsFinish::NAME),
         ];
@@ -77,12 +82,12 @@ final class PanelsRules
     /** @return list<Rule> */
     private static function between(): array
     {
-        $gap = fn (Heard $said): array => ['make' => PanelsFinish::NAME, 'panels' => ['gap' => $said->length('measure')]];
+        $gap = fn (Heard $said): ?array => $said->make === 'shared-sheet' ? null : ['make' => PanelsFinish::NAME, 'panels' => ['gap' => $said->length('measure')]];
         $panels = PanelsFinish::NAME;
 
         return [
-            Rule::with('[with] (gap|gaps|spacing) [of|is|:] {measure} [between [them|the PANELS]] | {measure} gap~ [between [them|the PANELS]]', $gap, ['gap 2 cm', '1 in gaps', '2 inch gaps'], $panels),
-            Rule::with('{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | [with] {measure} [of] wall [between them]', $gap, ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart'], $panels),
+            Rule::with('[with] (gap|gaps|spacing) [of|is|:] {measure} [between [them|the PANELS]] | {measure} gap~ [between [them|the PANELS]]', $gap, ['gap 2 cm', '1 in gaps', '2 inch gaps']),
+            Rule::with('{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | [with] {measure} [of] wall [between them]', $gap, ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart']),
             Rule::of('(no|without [a|any]) (gap|gaps|spacing) [between [them|the PANELS]] | edge to edge | hang~ flush | flush | touching | butted', ['panels' => ['gap' => null]], ['no gap', 'edge to edge'], $panels, -0.2),
             Rule::with('{measure} overlap | overlap~ [by|of] {measure}', fn (Heard $said): array => ['panels' => ['overlap' => $said->length('measure')]], ['1 cm overlap', 'overlapping by 2 cm'], $panels),
             Rule::of('(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose what~ behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~', ['panels' => ['behindGap' => 'keep']], 'nothing lost behind the gaps', $panels),

@@ -10,6 +10,9 @@ final class Cost
     /** Of anything that was understood: what is read in fewer parts is likelier. */
     public const READ = 1.0;
 
+    /** Less for every further word that is read in one */
+    public const MORE = 0.12;
+
     /** A number that is how many, though nothing says so */
     public const BARE_COUNT = 1.6;
 

@@ -93,21 +93,29 @@ final class Cover
                 }
                 $item = $this->item($rule, $i, $end, $heard);
                 if ($item !== null) {
-                    yield [$end, max(0.05, Cost::READ + $rule->cost + $cost), $item];
+                    yield [$end, max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end)), $item];
                 }
             }
         }
         foreach ($said->typed('pictures', $i) as $typed) {
-            yield [$typed->end, Cost::READ + $typed->cost, fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers)];
+            yield [$typed->end, max(0.05, Cost::READ + $typed->cost - Cost::MORE * ($typed->end - $i - 1)), fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers)];
         }
         foreach ($said->typed('size', $i) as $typed) {
-            yield [$typed->end, Cost::READ - 0.3 + $typed->cost, fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers)];
+            yield [$typed->end, max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1)), fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers)];
         }
         foreach ($said->typed('count', $i) as $typed) {
             $isSet = preg_match('/dozen|pair|couple|single|brace/i', $said->written($i, $typed->end)) === 1;
             yield [$typed->end, Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed), fn (): Item => $this->bare($i, $typed, $isSet)];
         }
         yield from $this->passed($i);
+    }
+
+    /** “4x6” is not four of something: what is written in one piece is read in one. */
+    private function torn(int $end): float
+    {
+        $isTorn = $this->said->at($end - 1)?->is('x') && $this->said->at($end)?->isGlued && $this->said->at($end)->isDigits() && ! str_starts_with($this->said->at($end)->text, '0');
+
+        return $isTorn ? 1.5 : 0.0;
     }
 
     /** A number beside words that nobody knows may be anything. */

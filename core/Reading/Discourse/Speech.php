@@ -18,6 +18,9 @@ enum Speech
     private const ASKS =
         '/\b(?:how (?:much|long|thick|big)|what (?:would|does|do|is|\'?s the (?:price|cost|biggest)|about)|what\'s the|(?:let me know|tell me) (?:the )?(?:price|cost|how|what)|the price (?:of|for)|price of|(?:whit|what) wid|which (?:of|one) .{0,60}\?|is (?:it|that|there|\d+|\w+ \d+) .{0,40}(?:enough|extra|possible|too late)|is .{0,30} good enough|do (?:you|y\'?all) |did (?:you|y\'?all|the) |are (?:you|there) |would (?:it|that|you) (?:be|go|cost|do)|would not rather|have you|do you want|has it|will (?:it|they)|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)|please quote|wondering|or is that extra|what\'s the biggest|is it too late)/iu';
 
+    /** Orders that are put as questions */
+    private const POLITE = '/\b(?:can|could|may|might|would) (?:i|you|we|every|all)\b|\bplease\b|\bwould you (?:mind|please)/iu';
+
     private const REPORTS =
         '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice|last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit|wall is|starts at|cost us|fee note|cheque|payment|i was going to|was going to have|(?:were|are) \$)/iu';
 
@@ -37,6 +40,8 @@ enum Speech
             preg_match(self::ASKS, $plain) === 1 => self::Question,
             preg_match(self::TAKES_BACK, $plain) === 1 => self::TakesBack,
             preg_match(self::CONDITIONS, $plain) === 1 => self::Condition,
+            preg_match('/\?\s*\W*$/', $plain) === 1 && preg_match(self::POLITE, $plain) !== 1 => self::Condition,
+            preg_match('/\b(?:maybe|perhaps|not sure|possibly)\b/i', $plain) === 1 => self::Condition,
             preg_match(self::REPORTS, $plain) === 1 => self::Report,
             preg_match(self::CHANGES, $plain) === 1 => self::Changes,
             default => self::Order,

@@ -13,7 +13,7 @@ final class Message
 
     private const GREETING = '/^\s*(?:(?:hi|hello|hey|hiya|dear|hallo|hola|bonjour|morning|evening|good (?:morning|afternoon|evening|day)|guten (?:tag|morgen|abend)|greetings|ok(?:ay)?)\b(?:\s+(?!\d)(?:there|all|again|love|lovely|hon|both|miss|mr|mrs|ms|dr|madam|sir|\p{Lu}[\p{L}\'’.-]*)){0,3}\s*(?:[,!.–—-]+|:\)|$)+\s*)/u';
 
-    private const BULLET = '/^(?:\s*(?:[-–—*•·▪‣◦→+]\s+|\(?\d{1,3}[.)]\s+(?=\S)|\d+\.\d+\.?\s+(?=\D)|\(?[a-zA-Z][.)]\s+(?=\S)|\[[ xX✓]?\]\s*|[✓✔☑✅]\s*|fig\.?\s*\d+\s+|lot\s+\d+\s+|page\s+\d+(?:\s*[&,+-]\s*\d+)*\s*:\s*|plot\s+\d+\s*:\s*|\d\/\d\s+(?=\p{Lu})|p{1,3}\.?s\.?\s*[:,]?\s+|edit(?:\s+\d+)?\s*:\s*))+/iu';
+    private const BULLET = '/^(?:\s*(?:[-–—*•·▪‣◦→+]\s+|\(?\d{1,3}[.)]\s+(?=\S)|\d\.\d\.?\s+(?![x×]\s)(?=\p{L}{3})|\(?[a-zA-Z][.)]\s+(?=\S)|\[[ xX✓]?\]\s*|[✓✔☑✅]\s*|fig\.?\s*\d+\s+|lot\s+\d+\s+|page\s+\d+(?:\s*[&,+-]\s*\d+)*\s*:\s*|plot\s+\d+\s*:\s*|\d\/\d\s+(?=\p{Lu})|p{1,3}\.?s\.?\s*[:,]?\s+|edit(?:\s+\d+)?\s*:\s*))+/iu';
 
     private const STRUCK = '/^\s*(?:[-–—*•·▪‣]\s*)?(?:[✘✗❌☒✕☐]|\[ \])\s*/u';
 

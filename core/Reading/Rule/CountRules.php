@@ -24,7 +24,7 @@ final class CountRules
             Rule::with("{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]", $count(), ['2 of', '2 off', '25 nos'], cost: 0.0),
             Rule::with("[in|n .|n] {count} [single|identical|more|extra|further|single] {$things} [of [these|them|it]]", $count(), ['two copies', '3 prints', '5 exemplars'], cost: -0.1),
             Rule::with("(qty|quantity|copies|count|anzahl|menge|cantidad) [:|=|is|of] {count}", $count(), ['qty 2', 'copies: 3'], cost: -0.1),
-            Rule::with('( [x] {count} [x] [copies|prints|of each|each|no|ea|off] )', $count(), ['(2)', '(x3)'], cost: -0.2),
+            Rule::with('OPEN [x] {count} [x] [copies|prints|of each|each|no|ea|off] CLOSE', $count(), ['(2)', '(x3)'], cost: -0.2),
             Rule::with("{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone|jeweils) [of [them|these|it]] [one] | each [a|x] {count} | [from] each [of them] {count} [x] | je {count} | {count} de cada [una|uno] | one [of] each | {count} to each | {count} for each", $count(true), ['two each', '2 of each', 'each two', 'two apiece'], cost: -0.3),
             Rule::with('one (of each|each|apiece|time each|per picture) | 1 (of each|each) | once each | one of them each', fn (): array => [Reading::COUNT => 1, Reading::EACH => true], 'one of each', cost: -0.4),
             Rule::with('in {word}', fn (Heard $said): ?array => isset(self::IN[(string) $said->value('word')]) ? [Reading::COUNT => self::IN[(string) $said->value('word')]] : null, 'in duplicate', cost: -0.2),

@@ -60,7 +60,7 @@ final class FileRules
 
         return [
             Rule::of("{$to} [the lab~] (srgb|s rgb) [iec 61966 - 2 . 1|iec 61966 - 2 - 1|iec 61966] [colour|profile|space]", ['output' => ['colour' => 'sRGB']], ['sRGB', 'sRGB IEC61966-2.1', 'in sRGB']),
-            Rule::of("{$to} [the lab~] (adobe rgb|adobergb|adobe 1998) [( 1998 )|1998] [colour|profile|space]", ['output' => ['colour' => 'Adobe RGB (1998)']], ['Adobe RGB (1998)', 'Adobe 1998']),
+            Rule::of("{$to} [the lab~] (adobe rgb|adobergb|adobe 1998) [OPEN 1998 CLOSE|1998] [colour|profile|space]", ['output' => ['colour' => 'Adobe RGB (1998)']], ['Adobe RGB (1998)', 'Adobe 1998']),
             Rule::of("(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours|color) | paper profile | the paper's [own] profile | in [the] profile of [the|its] paper", ['output' => ['colour' => 'paper']], ['in the paper’s profile', 'its paper’s own profile', 'paper profile']),
             Rule::of('perceptual [intent|rendering]', ['output' => ['intent' => 'perceptual']], 'perceptual'),
             Rule::of('relative [colorimetric|colourimetric] [intent|after all]', ['output' => ['intent' => 'relative']], 'relative colorimetric'),

@@ -12,6 +12,9 @@ namespace Planisher\Reading\Rule;
  */
 final class Notation
 {
+    /** Signs that mean something else in the notation itself */
+    private const SIGNS = ['OPEN' => '(', 'CLOSE' => ')', 'BAR' => '|'];
+
     /** @var array<string, Node> classes that were read */
     private static array $classes = [];
 
@@ -79,6 +82,10 @@ final class Notation
 
     private static function named(string $class): Node
     {
+        if (isset(self::SIGNS[$class])) {
+            return Node::word([self::SIGNS[$class]]);
+        }
+
         return self::$classes[$class] ??= self::read(
             Vocabulary::CLASSES[$class] ?? throw new \LogicException("The vocabulary has no class {$class}."),
         );

@@ -88,7 +88,7 @@ final class WordRules
 
         return [
             Rule::with('[in|at|on|across|along|to] [the] [very] ((top|bottom|lower|upper|botom|btm) [-] [left|right] [corner|edge|hand corner] | left | right | foot | MIDDLE)', $place, ['bottom right', 'in the lower left', 'across the bottom'], cost: 0.3),
-            Rule::with('{length} (high|tall) [letters] | [in] {length} [type|letters] | {length}', fn (Heard $said): array => $style('height', $said->length()), '20 mm high', cost: 0.6),
+            Rule::with('{length} (high|tall) [letters] | [in] {length} [type|letters]', fn (Heard $said): array => $style('height', $said->length()), '20 mm high', cost: 1.3),
             Rule::with('[in] {face} [type]', fn (Heard $said): array => $style('face', (string) $said->value('face')), 'in Archivo'),
             Rule::of('[in] (bold|bolld)', $style('weight', 'bold'), 'bold'),
             Rule::of('[in] (italic|italics|slanted)', $style('slant', 'italic'), ['italic', 'in italics']),

@@ -313,7 +313,6 @@ final class PictureNames
         $isPlural = $word->isLetters() && ! isset($this->byWord[self::plain($word->text)]);
         $found = [];
         $j = $i + 1;
-        $beforeNumber = null;
         while ($j < $i + 14 && $said->at($j) !== null) {
             $next = $said->at($j);
             if ($next->isSign() || in_array($next->text, self::BETWEEN, true)) {
@@ -332,7 +331,6 @@ final class PictureNames
                     (($said->at($j + 1)?->is('x', 'by') && $said->numbersAt($j + 2) !== []) || $said->unitAt($j + 1) !== null && ! $said->at($j + 1)?->is('in', 'm'));
                 $narrowed = $isSide ? [] : $this->narrowed($candidates, $next->text, $used);
                 if ($narrowed !== [] && $isNumber) {
-                    $beforeNumber = $candidates;
                     $used[] = self::plain($next->text);
                     $found = [...$found, ...$this->numberedOf($said, $candidates, $narrowed, $j, $used)];
                 }
@@ -347,10 +345,8 @@ final class PictureNames
             $isPlural = $isPlural || ($next->isLetters() && ! isset($this->byWord[self::plain($next->text)]));
             $end = ++$j;
         }
-        if ($beforeNumber === null || $candidates !== $beforeNumber) {
-            $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
-            $one === null || ($found[] = $one);
-        }
+        $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
+        $one === null || ($found[] = $one);
 
         return $found;
     }

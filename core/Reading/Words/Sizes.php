@@ -84,10 +84,11 @@ final class Sizes
                     continue;
                 }
                 [$size, $unlisted, $why, $offers] = $read;
+                $isUneven = ($said->at($j)?->isGlued ?? false) !== ($said->at($j + 1)?->isGlued ?? false) && $by === 'x';
                 $found[] = new Typed(
                     self::plural($said, $end),
                     $size,
-                    $cost + $unlisted + ($isTo ? 0.6 : 0) + ($by === 'times' ? 0.8 : 0) + ($other === null && $unit === null ? 0.1 : 0),
+                    $cost + $unlisted + ($isTo ? 0.6 : 0) + ($by === 'times' ? 0.8 : 0) + ($isUneven ? 0.3 : 0) + ($other === null && $unit === null ? 0.1 : 0),
                     $why,
                     $offers,
                 );
