@@ -157,6 +157,7 @@ final class Cover
             $kind = match (true) {
                 $isEnd => Kind::End,
                 in_array($text, ['&'], true) => Kind::And,
+                in_array($text, ['☐', '✘', '✗', '❌', '☒'], true) => Kind::Not,
                 in_array($text, self::STOPS, true) => Kind::Stop,
                 default => Kind::Passed,
             };

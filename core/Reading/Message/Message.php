@@ -17,7 +17,7 @@ final class Message
 
     private const STRUCK = '/^\s*(?:[-–—*•·▪‣]\s*)?(?:[✘✗❌☒✕☐]|\[ \])\s*/u';
 
-    private const ADDRESS = '/^(?:[\p{L}\p{N}\'’.&\/ -]{2,40}(?:street|road|lane|avenue|close|drive|row|court|yard|way|str\.?|straße|strasse|allee|platz|weg)\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
+    private const ADDRESS = '/^(?:(?=.*\d)[\p{L}\p{N}\'’.&\/ -]{2,40}\b(?:street|road|lane|avenue|close|drive|row|court|yard|way|str\.?|straße|strasse|allee|platz|weg)\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
 
     private const NAME = '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂|😊|:\))?\s*$/u';
 
@@ -82,10 +82,14 @@ final class Message
     {
         $words = array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words);
         $quoted = array_filter($words, fn (Block $block): bool => $block->depth > 0);
-        $asks = count(array_filter($quoted, fn (Block $block): bool => str_contains($block->text, '?')));
-        $own = array_filter($words, fn (Block $block): bool => $block->depth === 0);
         $deepest = $quoted === [] ? 0 : max(array_map(fn (Block $block): int => $block->depth, $quoted));
-        $isAnswered = $asks > 0 && count($own) >= $asks;
+        $isAnswered = false;
+        $asked = false;
+        foreach ($blocks as $block) {
+            $isQuoted = $block->depth > 0;
+            $isQuoted && $block->kind === BlockKind::Words && ($asked = $asked || str_contains($block->text, '?'));
+            $isAnswered = $isAnswered || (! $isQuoted && $asked && $block->kind === BlockKind::Words);
+        }
         foreach ($quoted as $block) {
             if (($isAnswered && $block->depth === 1) || ($deepest > 1 && $block->depth === $deepest)) {
                 $block->kind = BlockKind::Asked;

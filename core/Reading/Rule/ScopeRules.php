@@ -31,7 +31,7 @@ final class ScopeRules
             Rule::with('instead of | rather than | in place of | and not | instead | after all', fn (): array => [Reading::INSTEAD => true], 'instead of', cost: 0.1),
             Rule::with('also | too | as well | additionally | additional | besides | plus | another | auch | aussi | también', fn (): array => [Reading::ALSO => true], 'also', cost: 0.2),
             Rule::with('or | oder | ou', fn (): array => [Reading::OR => true], 'or', cost: 0.2),
-            Rule::with('[the] (first|last) [{count}] [one|ones|two|three|PICTURE] [of them]', fn (Heard $said): array => [Reading::PLACE => (preg_match('/first/i', $said->words()) === 1 ? 1 : -1) * ($said->has('count') ? $said->count() : 1)], ['the last three', 'the first one'], cost: -0.1),
+            Rule::with('[the] (first|last) [{count}] [one|ones|PICTURE] [of them]', fn (Heard $said): array => [Reading::PLACE => (preg_match('/first/i', $said->words()) === 1 ? 1 : -1) * ($said->has('count') ? $said->count() : 1)], ['the last three', 'the first one'], cost: -0.1),
             Rule::with("[= | in] (total|altogether|in total|in all|all told) [of|qty|is] [{count}] [{$things}|pcs|nos|pieces] | {count} [{$things}|pcs|pieces|nos] (in total|in all|altogether|total|all told) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | (that's|thats|that is|makes|makes it) {count} {$things}", fn (Heard $said): array => [Reading::SUM => $said->has('count') ? $said->count() : null], ['total 5 prints', 'that is 39 prints', '26 prints in total'], cost: -0.6),
         ];
     }

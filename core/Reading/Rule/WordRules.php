@@ -36,7 +36,7 @@ final class WordRules
     /** @return list<Rule> */
     private static function letters(): array
     {
-        $text = fn (Heard $said): array => [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
+        $text = fn (Heard $said): ?array => ! $said->has('text') && ! $said->isSaidOfLine() && preg_match('/the words/i', $said->words()) !== 1 ? null : [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
         $lead = '[with|add~|put~|set~] [the]';
         $under = fn (Heard $said): array => [Reading::LETTERING => (string) $said->value('text'), Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom']];
 

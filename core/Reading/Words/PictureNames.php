@@ -55,6 +55,9 @@ final class PictureNames
     /** @var array<int, list<string>> pictures by the last number of their name */
     private array $byNumber = [];
 
+    /** Whether pictures are known by their numbers alone, not by names */
+    private bool $isNumbered = true;
+
     /** @var array<string, true> words that nearly every name has, beside its number */
     private array $usual = [];
 
@@ -78,6 +81,17 @@ final class PictureNames
                 $this->usual[$word] = true;
             }
         }
+        $this->knowNumbers();
+    }
+
+    /** Whether most pictures have names beside their numbers. */
+    private function knowNumbers(): void
+    {
+        $bare = array_filter($this->names, fn (string $name): bool => array_filter(
+            $this->words[$name],
+            fn (string $word): bool => ! ctype_digit($word) && ! isset($this->usual[self::plain($word)]) && ! isset(self::ROMAN[$word]),
+        ) === []);
+        $this->isNumbered = count($bare) * 3 > count($this->names);
     }
 
     /** @return list<string> */
@@ -161,7 +175,7 @@ final class PictureNames
                 match (true) {
                     $isClear => 0.1,
                     $many > 1 => 0.8,
-                    default => 1.6,
+                    default => $this->isNumbered ? 1.6 : 3.0,
                 } + ($isSeveral ? 0.6 : 0.0),
                 match (true) {
                     $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
@@ -369,7 +383,7 @@ final class PictureNames
             $end++;
         }
         if (count($whole) === 1 && (! $isPlural || count($candidates) === 1)) {
-            return new Typed($end, new Named($whole), $isWeak ? 0.5 : 0.0);
+            return new Typed($end, new Named($whole), $isWeak && count($used) < 2 ? 0.5 : -0.1);
         }
         if ($isWeak) {
             return null;
@@ -412,7 +426,8 @@ final class PictureNames
         $many = 1;
         while ($many < 200) {
             $word = $said->text($end);
-            $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'bis'], true) && ($word !== '-' || count($names) >= 1);
+            // “Act 1 - 2, 4” counts pictures of act 1, and no acts.
+            $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'bis'], true) && ($word !== '-' || count($first) === 1 || $said->at($end)?->isGlued);
             $isList = in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y', '/'], true);
             if (! $isRange && ! $isList) {
                 break;
@@ -469,6 +484,13 @@ final class PictureNames
     {
         $plain = self::plain($word);
         $forms = [$plain, self::plain(self::singular($word))];
+        if (ctype_digit($word) && $word[0] !== '0') {
+            // “Act 2” is 2 and not 02, where there are both.
+            $exact = array_values(array_filter($names, fn (string $name): bool => in_array($word, array_diff($this->words[$name], []), true)));
+            if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
+                return $exact;
+            }
+        }
 
         return array_values(
             array_filter($names, function (string $name) use ($forms, $used): bool {

@@ -70,6 +70,9 @@ final class Sizes
     private function sided(Spoken $said, int $i): array
     {
         $found = [];
+        if (($said->at($i)?->isGlued ?? false) && in_array($said->text($i - 1), ['a', 'b'], true)) {
+            return []; // “A5 x 2” is two of A5
+        }
         foreach ($this->sides($said, $i) as [$width, $unit, $j]) {
             $by = $said->text($j);
             $isTo = $by === 'to' && $said->unit !== Unit::Inch;
