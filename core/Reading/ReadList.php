@@ -10,6 +10,8 @@ use Planisher\Reading\Discourse\Sentence;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Message\FiledLine;
 use Planisher\Reading\Message\Message;
+use Planisher\Reading\Message\Table;
+use Planisher\Reading\Message\TableReader;
 use Planisher\Reading\Words\PictureNames;
 
 /**
@@ -32,19 +34,31 @@ final readonly class ReadList
     {
         $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
         $reader = new Reader($known, new PictureNames($pictures), $unit);
-        $blocks = Message::blocks($text);
+        $blocks = Message::blocks($text, $reader->pictures->isWord(...));
         $lines = $sentences = [];
+        $words = self::inColumns(...);
         foreach ($blocks as $at => $block) {
             $lines[$at] = $block->kind === BlockKind::Filed ? FiledLine::read($block->number, $block->text, $pictures) : new ReadLine($block->number, $block->text, []);
             if ($block->kind !== BlockKind::Words) {
                 continue;
             }
-            $lines[$at]->items = Conversation::moved($reader->items($block->words()), $block->start);
+            $lines[$at]->items = Conversation::moved($reader->items($words($block->words())), $block->start);
             $sentences[$at] = Sentence::all($lines[$at]->items, $block->text, $at);
+        }
+        foreach (Table::all($blocks) as $table) {
+            $sentences = (new TableReader($reader))->read($table, $blocks, $lines) + $sentences;
         }
         (new Conversation($reader, $blocks, $lines, $sentences, $chosen))->read();
 
         return new self($lines);
+    }
+
+    /** Values apart by commas alone, as programs write them: none of these commas is a decimal's. */
+    private static function inColumns(string $words): string
+    {
+        $isOfColumns = substr_count($words, ',') > 1 && preg_match('/,\s|\s,/', trim($words)) !== 1;
+
+        return $isOfColumns && preg_match('/^[\d,]+\s/', $words) !== 1 ? strtr($words, ',', "\t") : $words;
     }
 
     /** @return list<ReadPrint> */

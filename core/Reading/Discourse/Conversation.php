@@ -13,6 +13,7 @@ use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Offer;
 use Planisher\Reading\Reader;
 use Planisher\Reading\Reading;
+use Planisher\Reading\Words\Named;
 use Planisher\Reading\ReadLine;
 
 /**
@@ -32,6 +33,12 @@ final class Conversation
 
     private ?string $headingMake = null;
 
+    /** The line of the heading */
+    private int $headedAt = -2;
+
+    /** Nothing stood under the heading that mutes yet */
+    private bool $isMuteOpen = false;
+
     /** A blank line stood since the heading's last line */
     private bool $isApart = false;
 
@@ -49,6 +56,15 @@ final class Conversation
 
     /** @var list<Item> */
     private array $sums = [];
+
+    /** @var list<string> finishes that were taken back */
+    private array $struckMakes = [];
+
+    /** Why nothing comes of the lines under this heading: “Please quote for:” */
+    private ?string $muted = null;
+
+    /** Something was said to be otherwise, and nobody could tell what: all of it is looked at */
+    private ?string $unsettled = null;
 
     /**
      * @param  list<Block>  $blocks
@@ -69,12 +85,17 @@ final class Conversation
     {
         foreach ($this->blocks as $at => $block) {
             if ($block->kind === BlockKind::Blank || $block->kind === BlockKind::Ruled) {
-                $this->isApart = true;
+                $isUnderHeading = $block->kind === BlockKind::Ruled && $this->headedAt === $at - 1;
+                $this->isApart = $this->isApart || ! $isUnderHeading;
+                $block->kind === BlockKind::Blank && $this->muted !== null && ! $this->isMuteOpen && ($this->muted = null);
 
                 continue;
             }
             $of = $this->sentences[$at] ?? [];
             if ($of === []) {
+                continue;
+            }
+            if ($this->mutes($at)) {
                 continue;
             }
             if ($this->heads($at)) {
@@ -97,6 +118,38 @@ final class Conversation
     }
 
     // ---------------------------------------------------------------- headings
+
+    /** “Please quote for (don’t print yet):” — nothing comes of what stands under it. */
+    private function mutes(int $at): bool
+    {
+        $block = $this->blocks[$at];
+        $text = trim($block->words());
+        $isShort = preg_match('/^[\p{Lu}\s]{6,30}$/u', $text) === 1;
+        $of = $this->sentences[$at];
+        $isNone = array_filter($of, fn (Sentence $one): bool => $one->segments !== []) === [];
+        if (($block->isColon() || $isShort) && $isNone) {
+            $isOff = preg_match('/\b(?:quote|price|don\'?t print|not wanted|not needed|do not print|for later|not yet|rejects?|no thanks)\b/iu', strtr($text, ['’' => "'"])) === 1;
+            $this->muted = $isOff ? "This stands under “{$text}”." : null;
+            $this->isMuteOpen = $isOff;
+            if ($isOff) {
+                foreach ($of as $sentence) {
+                    $this->prose($sentence);
+                }
+            }
+
+            return $isOff;
+        }
+        if ($this->muted !== null) {
+            $this->isMuteOpen = false;
+            foreach ($of as $sentence) {
+                $this->quoted($sentence, $this->muted.' Nothing was taken of it.');
+            }
+
+            return true;
+        }
+
+        return false;
+    }
 
     /** Whether a line heads those that follow: a size, a finish or a count without pictures, above pictures that lack it. */
     private function heads(int $at): bool
@@ -124,7 +177,7 @@ final class Conversation
         if ($segment->pictures !== []) {
             $isUnderSize = $this->heading?->size !== null && ! $this->isApart;
 
-            return $segment->size === null && $segment->count === null && $lacksPicture && ($isClear || ! $isUnderSize);
+            return $segment->size === null && $segment->count === null && $lacksPicture && ($isClear || (! $isUnderSize && $this->isNext($at)));
         }
 
         return match (true) {
@@ -132,6 +185,12 @@ final class Conversation
             $segment->count !== null, $segment->scope !== null => $isClear && $nextSegment->pictures !== [],
             default => $isClear && $nextSegment->pictures !== [],
         };
+    }
+
+    /** Whether the next line that says something stands right below. */
+    private function isNext(int $at): bool
+    {
+        return ($this->blocks[$at + 1] ?? null)?->kind === BlockKind::Words;
     }
 
     /** @return array{?Sentence, bool} the next sentence that speaks of prints, and whether a rule stands between */
@@ -159,6 +218,7 @@ final class Conversation
             $this->heading->wishes = $sentence->of(Kind::Wish);
         }
         $this->isApart = false;
+        $this->headedAt = $at;
         $this->left($sentence, $this->lines[$at]);
         $make = null;
         foreach ($this->heading->wishes as $wish) {
@@ -203,13 +263,21 @@ final class Conversation
             return;
         }
         if ($sentence->segments === []) {
-            $this->wishesAlone($sentence, $line);
+            match ($sentence->speech) {
+                Speech::Question, Speech::Report => $this->quoted($sentence, 'This asks or tells something. It stays as a remark.'),
+                Speech::TakesBack => $this->takeBack($sentence),
+                default => $this->wishesAlone($sentence, $line),
+            };
 
             return;
         }
+        $this->items($sentence);
+        if (preg_match('/^\s*no\s+\d{3,}/i', $sentence->text) === 1 && ! $sentence->hasSize()) {
+            $sentence->speech = Speech::TakesBack;
+        }
         switch ($sentence->speech) {
             case Speech::Question:
-                $this->quoted($sentence, 'This asks something. It stays as a remark.');
+                $this->quoted($sentence, 'This asks something. It stays as a remark.', isAsked: true);
 
                 return;
             case Speech::Report:
@@ -273,14 +341,15 @@ final class Conversation
         }
     }
 
-    private function quoted(Sentence $sentence, string $why): void
+    private function quoted(Sentence $sentence, string $why, bool $isAsked = false): void
     {
-        $isOfPrints = $sentence->has(Kind::Size) || ($sentence->has(Kind::Pictures) && $sentence->has(Kind::Count, Kind::Wish));
+        $isOfPrints = $sentence->has(Kind::Size, Kind::Same) || ($sentence->has(Kind::Pictures) && ($isAsked || $sentence->has(Kind::Count, Kind::Wish))) ||
+            (str_contains($sentence->text, '?') && $sentence->has(Kind::Wish, Kind::Remark));
         $this->prose($sentence);
         foreach ($sentence->items as $item) {
             $item->kind === Kind::Remark || ($item->why = null);
         }
-        $isOfPrints && $sentence->first()?->doubt($why);
+        $isOfPrints && $sentence->first()?->doubt($why.' “'.trim(mb_strimwidth($sentence->text, 0, 160, '…')).'”');
     }
 
     /** Wishes by themselves: of all prints, or of those before them. */
@@ -357,6 +426,7 @@ final class Conversation
     {
         $made = [];
         $this->exceptions($sentence);
+        $this->swapped($sentence);
         $segments = $sentence->segments;
         foreach ($segments as $n => $segment) {
             $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
@@ -399,6 +469,9 @@ final class Conversation
                 return $this->count($segment, $sentence, $before);
             }
             $of = $this->neighbour($segments, $n);
+            if ($segment->isEach && $segment->size !== null && $this->heading === null && $this->waiting() === [] && ($of === null || $n === 0)) {
+                return $this->all($segment, $sentence);
+            }
             if ($of !== null) {
                 [$names, $from] = [$of->names(), $of->pictures];
             } elseif ($before === [] && $segment->size !== null && $this->waiting() !== [] && ! $segment->isAlso) {
@@ -430,12 +503,13 @@ final class Conversation
         $draft = new Draft($sentence->line);
         $draft->picture = $name;
         $heading = $this->over($segment);
-        $draft->from = array_values(array_filter([...$from, $segment->scope, $segment->size, $segment->count]));
+        $near = $segment->size === null && $segment->same === null && $heading?->size === null ? $this->sizeNear($segment, $sentence) : null;
+        $draft->from = array_values(array_filter([...$from, $segment->scope, $segment->size ?? $near, $segment->count]));
         $draft->wishes = [...$heading->wishes ?? [], ...$segment->wishes];
         $draft->remarks = array_map(fn (Item $item): string => $item->words, [...$heading->remarks ?? [], ...$segment->remarks]);
         $like = $segment->same === null ? null : $this->like($segment, $sentence);
-        if ($segment->size !== null) {
-            $draft->size = $segment->size->size;
+        if ($segment->size !== null || $near !== null) {
+            $draft->size = ($segment->size ?? $near)?->size;
         } elseif ($like !== null) {
             $draft->size = $like->size;
             $segment->same?->value === 'line' && ($draft->wishes = [...$like->wishes, ...$segment->wishes]);
@@ -443,6 +517,20 @@ final class Conversation
             $draft->size = $heading->size->size;
             $draft->from[] = $heading->size;
         }
+        foreach ($draft->wishes as $i => $wish) {
+            if ($wish->kind === Kind::Same) {
+                $papers = [];
+                foreach ($this->drafts as $before) {
+                    $of = array_filter($before->wishes, fn (Item $one): bool => isset($one->change['paper']));
+                    $of === [] || ($papers = array_values($of));
+                }
+                unset($draft->wishes[$i]);
+                $papers === [] ? $wish->doubt('The same paper as what?') : ($draft->wishes = [...$draft->wishes, ...$papers]);
+                $papers === [] && ($draft->isAsked = true);
+                $papers === [] && ($draft->remarks[] = $wish->words);
+            }
+        }
+        $draft->wishes = array_values($draft->wishes);
         $count = $segment->count ?? ($like === null || $segment->same?->value !== 'line' ? $heading->count ?? null : null);
         if ($count !== null) {
             $draft->copies = (int) $count->count;
@@ -453,6 +541,24 @@ final class Conversation
         }
 
         return $draft;
+    }
+
+    /** The size that stands next in the sentence: “6x4: 01, 02 (x2)”, “0412 and two of 0413 in 8x10”. */
+    private function sizeNear(Segment $segment, Sentence $sentence): ?Item
+    {
+        $at = (int) array_search($segment, $sentence->segments, true);
+        for ($i = $at - 1; $i >= 0; $i--) {
+            if ($sentence->segments[$i]->size !== null) {
+                return $sentence->segments[$i]->size;
+            }
+        }
+        for ($i = $at + 1; $i < count($sentence->segments); $i++) {
+            if ($sentence->segments[$i]->size !== null) {
+                return $sentence->segments[$i]->size;
+            }
+        }
+
+        return null;
     }
 
     /** What the heading says of it: nothing, where it has a size of its own and the heading is of another. */
@@ -477,6 +583,26 @@ final class Conversation
         }
 
         return end($drafts);
+    }
+
+    /** “Number 6”, “item 2 again”: of a numbered list, what stands there. */
+    private function items(Sentence $sentence): void
+    {
+        foreach ($sentence->segments as $segment) {
+            foreach ($segment->pictures as $i => $picture) {
+                if (preg_match('/^(?:number|item|no\.?)\s*(\d{1,2})$/iu', trim($picture->words), $m) !== 1) {
+                    continue;
+                }
+                foreach ($this->blocks as $at => $block) {
+                    $names = $block->item === (int) $m[1] && $at < $sentence->line ? array_merge(...array_map(fn (Sentence $one): array => array_merge(...array_map(fn (Segment $of): array => $of->names(), $one->segments), ...[[]]), $this->sentences[$at] ?? []), ...[[]]) : [];
+                    if ($names !== []) {
+                        $picture->why = null;
+                        $segment->pictures[$i] = new Item(...['named' => new Named($names)] + get_object_vars($picture));
+                        break;
+                    }
+                }
+            }
+        }
     }
 
     /**
@@ -584,7 +710,8 @@ final class Conversation
     {
         $waiting = $this->waiting();
         $value = (int) ($segment->scope?->value ?? 0);
-        if ($segment->size !== null && $waiting !== []) {
+        $hasSized = array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null) !== [];
+        if ($segment->size !== null && $waiting !== [] && (! $hasSized || $value === count($waiting) || $segment->scope?->words === 'all')) {
             $value > 0 && $value !== count($waiting) && $segment->scope?->doubt("{$value} are spoken of, and ".count($waiting).' wait for a size.');
 
             return $this->fill($segment, $waiting);
@@ -623,6 +750,20 @@ final class Conversation
         $this->drafts = [...$this->drafts, ...$made];
 
         return $made;
+    }
+
+    /** “Swap 04 for 14”, where nothing of 04 was ordered here: 14 is wanted. */
+    private function swapped(Sentence $sentence): void
+    {
+        if (preg_match('/\b(?:swap|change|exchange)\b/i', $sentence->text) !== 1) {
+            return;
+        }
+        foreach ($sentence->segments as $segment) {
+            if (count($segment->pictures) === 2) {
+                $segment->pictures = [$segment->pictures[1]];
+                $segment->pictures[0]->doubt('In the place of another. Is it in this order?');
+            }
+        }
     }
 
     /** “But not 0406”: pictures behind a not are left out of what stands before it. */
@@ -706,7 +847,18 @@ final class Conversation
         foreach ($sentence->items as $item) {
             $item->kind === Kind::Remark || ($item->why = null);
         }
+        if ($names === [] && $sizes === [] && $made !== null) {
+            $this->struckMakes[] = $made;
+        }
         if ($names === [] && $sizes === [] && $made === null) {
+            $isOfLast = preg_match('/\b(?:scrap|cancel|forget) (?:it|that|the first|this)\b|\bnever mind that\b/i', $sentence->text) === 1;
+            if ($isOfLast && $this->last !== []) {
+                $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $this->last, true)));
+                $this->last = [];
+                $this->lines[$sentence->line]->doubt('This takes back what was said before. It was left out.', $sentence->items[0]->at);
+
+                return;
+            }
             $sentence->has(Kind::Same, Kind::Place, Kind::All) && $sentence->first()?->doubt('This seems to take something back. Look at what it speaks of.');
 
             return;
@@ -800,6 +952,17 @@ final class Conversation
 
     // ---------------------------------------------------------------- the end
 
+    /** What was said to be otherwise and wasn't settled has all of it looked at. */
+    private function lookedAt(): void
+    {
+        if ($this->unsettled === null) {
+            return;
+        }
+        foreach ($this->drafts as $draft) {
+            $draft->isAsked = true;
+        }
+    }
+
     private function finish(): void
     {
         foreach ($this->rest as [$segment, $sentence]) {
@@ -809,6 +972,12 @@ final class Conversation
             foreach ($names as $name) {
                 $this->drafts[] = $this->draft($segment, $name, [], $sentence);
             }
+        }
+        foreach ($this->struckMakes as $make) {
+            $left = array_values(array_filter($this->drafts, fn (Draft $draft): bool => self::makeOf($draft) !== $make));
+            count($left) === count($this->drafts) && ($this->unsettled ??= 'Something was taken back that isn’t here.');
+            count($left) === count($this->drafts) || array_map(fn (Draft $draft): bool => $draft->isAsked = true, $left);
+            $this->drafts = $left;
         }
         foreach ($this->waiting() as $draft) {
             ($draft->from[0] ?? null)?->doubt('In which size?');
@@ -822,6 +991,7 @@ final class Conversation
                 }
             }
         }
+        $this->lookedAt();
         (new Maker($this->reader->known, $this->general))->make($this->drafts, $this->sheets, $this->lines);
     }
 }

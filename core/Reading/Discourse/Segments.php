@@ -116,6 +116,13 @@ final class Segments
                 continue;
             }
             $last = $core === [] ? null : $core[count($core) - 1];
+            if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Pictures && count($last) > 1 && $item->words[0] === '(' && ! $item->isEach) {
+                // “01, 02, 05 (x2)”: what stands in brackets is the last one's.
+                $own = array_pop($core[count($core) - 1]);
+                $gaps[] = 'comma';
+                $core[] = [$own];
+                $last = [$own];
+            }
             $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also';
             if ($isMore) {
                 $core[count($core) - 1][] = $item;

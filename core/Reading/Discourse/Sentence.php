@@ -23,6 +23,20 @@ final class Sentence
     }
 
     /**
+     * A row of a table, whose parts are known.
+     *
+     * @param  list<Item>  $items
+     * @param  list<Segment>  $segments
+     */
+    public static function ofSegments(array $items, array $segments, string $text, int $line): self
+    {
+        $sentence = new self($items, $text, $line, Speech::Order);
+        $sentence->segments = $segments;
+
+        return $sentence;
+    }
+
+    /**
      * The sentences of a line.
      *
      * @param  list<Item>  $items

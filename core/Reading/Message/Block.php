@@ -19,7 +19,7 @@ final class Block
         public readonly int $number,
         public readonly string $text,
         public BlockKind $kind,
-        public readonly int $start = 0,
+        public int $start = 0,
         public readonly int $depth = 0,
         public readonly ?int $item = null,
         public readonly bool $isStruck = false,

@@ -21,8 +21,11 @@ final class Message
 
     private const NAME = '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂|😊|:\))?\s*$/u';
 
-    /** @return list<Block> */
-    public static function blocks(string $text): array
+    /**
+     * @param  ?\Closure(string): bool  $isPicture  whether a word is one of a picture's name
+     * @return list<Block>
+     */
+    public static function blocks(string $text, ?\Closure $isPicture = null): array
     {
         $blocks = [];
         foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $i => $line) {
@@ -30,6 +33,7 @@ final class Message
         }
         self::quoted($blocks);
         self::signed($blocks);
+        self::addressed($blocks, $isPicture ?? fn (): bool => false);
 
         return $blocks;
     }
@@ -94,6 +98,28 @@ final class Message
             if (($isAnswered && $block->depth === 1) || ($deepest > 1 && $block->depth === $deepest)) {
                 $block->kind = BlockKind::Asked;
             }
+        }
+    }
+
+    /**
+     * “Tess, for the spring hang:” — a name that the message is addressed to.
+     *
+     * @param  list<Block>  $blocks
+     */
+    private static function addressed(array $blocks, \Closure $isPicture): void
+    {
+        foreach ($blocks as $i => $block) {
+            if ($block->kind !== BlockKind::Words) {
+                continue;
+            }
+            $isName = preg_match('/^\s*(\p{Lu}?\p{L}[\p{L}\'’]+)(?:\s+(?:darling|dear|love|hon|there|again))?\s*(?:[,!]|[—–-]\s|$)/u', $block->words(), $m) === 1;
+            if ($isName && ! $isPicture(mb_strtolower($m[1])) && preg_match('/\d/', $m[0]) !== 1 && preg_match('/^(?:all|both|size|each|order|total|matte?|gloss\w*|lustre|canvas|same|whole|two|three|four|one|fill|borderless|uncropped|please|large|small|medium)$/iu', $m[1]) !== 1) {
+                $rest = substr($block->words(), strlen($m[0]));
+                $blocks[$i]->kind = trim($rest) === '' && count($blocks) > 1 ? BlockKind::Passed : $block->kind;
+                trim($rest) === '' || ($block->start += strlen($m[0]));
+            }
+
+            return;
         }
     }
 

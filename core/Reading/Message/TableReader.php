@@ -1,0 +1,314 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Message;
+
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Discourse\Conversation;
+use Planisher\Reading\Discourse\Segment;
+use Planisher\Reading\Discourse\Sentence;
+use Planisher\Reading\Reader;
+use Planisher\Reading\ReadLine;
+
+/** Reads the rows of a table: columns by what stands above them, else by what stands in them. Money and totals are left out. */
+final class TableReader
+{
+    private const HEADS = [
+        'count' => '/^(?:qty|quantity|copies|count|how many|number of (?:copies|prints|pieces)|pcs|pieces|amount|prints|anzahl|menge|quantité|cantidad|nos)\.?$/iu',
+        'picture' => '/^(?:file(?: ?name)?|pictures?|images?|photos?|photograph|pic|(?:picture|image|photo) (?:name|number|no\.?)|filename|bild|foto|ref)s?$/iu',
+        'size' => '/^(?:size|print size|format|dimensions?|paper size|größe|taille|tamaño)s?$/iu',
+        'wish' => '/^(?:finish|paper|product|notes?|remarks?|comments?|wish(?:es)?|options?|surface|instructions?|type|crop|border|details?|description)$/iu',
+        'none' => '/^(?:(?:unit )?price|total|sum|cost|amount due|sku|item|line|no\.?|nr\.?|#|each|£|\$|€|code|ean|room|name|client|customer|pupil|date)s?$/iu',
+    ];
+
+    private const TOTALS = '/^(?:sub)?-?(?:totals?|sum|summe|in all|delivery|gesamt|postage)\b/iu';
+
+    private const MARK = '/^(?:[x✓✔☑✅×]+|\|+(?:\s*\|+)*)$/iu';
+
+    public function __construct(private readonly Reader $reader) {}
+
+    /**
+     * @param  list<Block>  $blocks  lines of a table have their kind set, where nothing comes of them
+     * @param  array<int, ReadLine>  $lines
+     * @return array<int, list<Sentence>> by the line's place
+     */
+    public function read(Table $table, array $blocks, array $lines): array
+    {
+        $rows = $table->rows;
+        $first = (int) array_key_first($rows);
+        $read = [];
+        foreach ($rows as $at => $cells) {
+            $read[$at] = array_map(fn (array $cell): array => Conversation::moved($this->reader->items($cell[0]), $cell[1]), $cells);
+        }
+        $matrix = $this->matrix($rows, $read, $first);
+        if ($matrix !== null) {
+            return $this->ofMatrix($matrix, $rows, $read, $first, $blocks, $lines);
+        }
+        $roles = $this->roles($rows, $read, $first);
+        $isHeaded = $this->isHeader($rows[$first]);
+        if (! in_array('picture', $roles, true) && ! in_array('size', $roles, true)) {
+            return [];
+        }
+        $sentences = [];
+        foreach ($rows as $at => $cells) {
+            if (($isHeaded && $at === $first) || preg_match(self::TOTALS, $cells[0][0]) === 1 || $this->isSums($read[$at], $roles)) {
+                $blocks[$at]->kind = BlockKind::Passed;
+                $lines[$at]->items = [];
+                $sentences[$at] = [];
+
+                continue;
+            }
+            $items = [];
+            foreach ($cells as $n => [$text, $start]) {
+                $role = $roles[$n] ?? 'wish';
+                if ($role === 'none' || $text === '') {
+                    continue;
+                }
+                $items === [] || ($items[] = new Item(Kind::Stop, $start, 0, words: ','));
+                $items = [...$items, ...$this->cell($role, $text, $start, $read[$at][$n])];
+            }
+            $lines[$at]->items = $items;
+            $sentences[$at] = $items === [] ? [] : [new Sentence($items, $lines[$at]->text, $at)];
+        }
+
+        return $sentences;
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return list<Item>
+     */
+    private function cell(string $role, string $text, int $start, array $items): array
+    {
+        if ($role === 'count') {
+            $count = self::count($text);
+            if ($count !== null) {
+                return [new Item(Kind::Count, $start, strlen($text), count: $count, words: $text)];
+            }
+        }
+        if ($role === 'people') {
+            $many = self::people($text);
+
+            return [new Item(Kind::Count, $start, strlen($text), count: $many, why: $many === 1 ? null : "{$many} names: {$many} prints?", words: $text)];
+        }
+
+        return $items;
+    }
+
+    /** How many a cell says: “3”, “x2”, “2.00”, “xx”, “|||| |”. */
+    private static function count(string $text): ?int
+    {
+        if (preg_match('/^(?:x\s*)?(\d{1,4})(?:[.,]0+)?(?:\s*(?:x|pcs?|st|stk|off|no\.?|nos))?$/iu', $text, $m) === 1) {
+            return (int) $m[1];
+        }
+        if (preg_match(self::MARK, $text) === 1) {
+            return (int) preg_match_all('/\S/u', $text);
+        }
+
+        return in_array($text, ['-', '–', '—', '0', ''], true) ? 0 : null;
+    }
+
+    private static function people(string $text): int
+    {
+        $many = 0;
+        foreach (preg_split('/\s*(?:,|&|\band\b)\s*/u', $text) ?: [] as $one) {
+            $many += preg_match('/\((\d{1,2})\)/', $one, $m) === 1 ? (int) $m[1] : 1;
+        }
+
+        return max(1, $many);
+    }
+
+    /** @param  list<array{string, int}>  $cells */
+    private function isHeader(array $cells): bool
+    {
+        $known = 0;
+        foreach ($cells as [$text]) {
+            foreach (self::HEADS as $pattern) {
+                if (preg_match($pattern, $text) === 1) {
+                    $known++;
+                    break;
+                }
+            }
+        }
+
+        return $known >= 2;
+    }
+
+    /**
+     * @param  list<list<Item>>  $read
+     * @param  array<int, string>  $roles
+     */
+    private function isSums(array $read, array $roles): bool
+    {
+        foreach ($roles as $n => $role) {
+            if (in_array($role, ['picture', 'size'], true) && ($read[$n] ?? []) !== []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  array<int, list<array{string, int}>>  $rows
+     * @param  array<int, list<list<Item>>>  $read
+     * @return array<int, string> what a column is, by its place
+     */
+    private function roles(array $rows, array $read, int $first): array
+    {
+        $isHeaded = $this->isHeader($rows[$first]);
+        $roles = [];
+        $columns = max(array_map(count(...), $rows));
+        for ($n = 0; $n < $columns; $n++) {
+            $head = $isHeaded ? $rows[$first][$n][0] ?? '' : '';
+            foreach ($head === '' ? [] : self::HEADS as $role => $pattern) {
+                if (preg_match($pattern, $head) === 1 && ($role === 'wish' || $role === 'none' || ! in_array($role, $roles, true))) {
+                    $roles[$n] = $role;
+                    break;
+                }
+            }
+            if (! isset($roles[$n]) || $head === 'Ref') {
+                $roles[$n] = $this->role($rows, $read, $n, $isHeaded ? $first : null);
+            }
+        }
+        // Of several columns of numbers, how many is the last that is none of rooms or lines.
+        $counts = array_keys($roles, 'count', true);
+        foreach (array_slice($counts, 0, -1) as $n) {
+            $roles[$n] = 'none';
+        }
+
+        return $roles;
+    }
+
+    /**
+     * @param  array<int, list<array{string, int}>>  $rows
+     * @param  array<int, list<list<Item>>>  $read
+     */
+    private function role(array $rows, array $read, int $n, ?int $header): string
+    {
+        $seen = ['picture' => 0, 'size' => 0, 'count' => 0, 'money' => 0, 'people' => 0];
+        $all = 0;
+        $numbers = [];
+        foreach ($rows as $at => $cells) {
+            $text = $cells[$n][0] ?? '';
+            if ($at === $header || $text === '' || preg_match(self::TOTALS, $cells[0][0]) === 1) {
+                continue;
+            }
+            $all++;
+            $has = fn (Kind $kind): bool => array_filter($read[$at][$n], fn (Item $item): bool => $item->kind === $kind) !== [];
+            $seen['picture'] += $has(Kind::Pictures) && ! ctype_digit($text) || ($has(Kind::Pictures) && strlen($text) > 2) ? 1 : 0;
+            $seen['size'] += $has(Kind::Size) ? 1 : 0;
+            $seen['count'] += self::count($text) !== null ? 1 : 0;
+            $seen['money'] += preg_match('/^[£$€]?\s?\d+[.,]\d{2}\s?[£$€]?$/', $text) === 1 ? 1 : 0;
+            $seen['people'] += preg_match('/^(?:(?:mr|mrs|ms|miss|dr)\.?\s+\p{L}|\(?school\)?\s*\d?)/iu', $text) === 1 ? 1 : 0;
+            ctype_digit($text) && ($numbers[] = (int) $text);
+        }
+        $isMost = fn (string $kind): bool => $seen[$kind] * 2 > $all;
+        $isCounting = count($numbers) > 1 && $numbers === range($numbers[0], $numbers[0] + count($numbers) - 1);
+
+        return match (true) {
+            $all === 0 => 'wish',
+            $isMost('picture') => 'picture',
+            $isMost('size') => 'size',
+            $isMost('money') => 'none',
+            $isMost('count') && ($isCounting || min($numbers ?: [0]) > 200) => 'none',
+            $isMost('count') => 'count',
+            $isMost('people') => 'people',
+            default => 'wish',
+        };
+    }
+
+    /**
+     * A table of pictures by sizes: the things above its columns.
+     *
+     * @param  array<int, list<array{string, int}>>  $rows
+     * @param  array<int, list<list<Item>>>  $read
+     * @return ?array<int, Item> size or pictures of each column
+     */
+    private function matrix(array $rows, array $read, int $first): ?array
+    {
+        $heads = [];
+        foreach ($read[$first] as $n => $items) {
+            $is = array_values(array_filter($items, fn (Item $item): bool => in_array($item->kind, [Kind::Size, Kind::Pictures], true)));
+            if ($n > 0 && count($is) === 1) {
+                $heads[$n] = $is[0];
+            }
+        }
+        $kinds = array_unique(array_map(fn (Item $item): string => $item->kind->name, $heads));
+        if ($heads === [] || count($kinds) !== 1 || (count($heads) < 2 && ! $this->isCounts($rows, $first, $heads))) {
+            return null;
+        }
+
+        return $this->isCounts($rows, $first, $heads) ? $heads : null;
+    }
+
+    /**
+     * @param  array<int, list<array{string, int}>>  $rows
+     * @param  array<int, Item>  $heads
+     */
+    private function isCounts(array $rows, int $first, array $heads): bool
+    {
+        $some = false;
+        foreach ($rows as $at => $cells) {
+            foreach (array_keys($heads) as $n) {
+                $text = $cells[$n][0] ?? '';
+                if ($at !== $first && $text !== '') {
+                    if (self::count($text) === null) {
+                        return false;
+                    }
+                    $some = true;
+                }
+            }
+        }
+
+        return $some;
+    }
+
+    /**
+     * @param  array<int, Item>  $heads
+     * @param  array<int, list<array{string, int}>>  $rows
+     * @param  array<int, list<list<Item>>>  $read
+     * @param  list<Block>  $blocks
+     * @param  array<int, ReadLine>  $lines
+     * @return array<int, list<Sentence>>
+     */
+    private function ofMatrix(array $heads, array $rows, array $read, int $first, array $blocks, array $lines): array
+    {
+        $sentences = [];
+        foreach ($rows as $at => $cells) {
+            $own = array_values(array_filter($read[$at][0] ?? [], fn (Item $item): bool => in_array($item->kind, [Kind::Pictures, Kind::Size], true)));
+            if ($at === $first || preg_match(self::TOTALS, $cells[0][0]) === 1 || $own === []) {
+                $isPassed = $at === $first || $own === [] && preg_match(self::TOTALS, $cells[0][0]) === 1;
+                $isPassed && ($blocks[$at]->kind = BlockKind::Passed);
+                $isPassed && ($lines[$at]->items = []);
+                $sentences[$at] = [];
+
+                continue;
+            }
+            $items = $read[$at][0];
+            $segments = [];
+            foreach ($heads as $n => $head) {
+                $text = $cells[$n][0] ?? '';
+                $count = self::count($text) ?? 0;
+                if ($count === 0) {
+                    continue;
+                }
+                $isTally = str_contains($text, '|') || preg_match('/^[x×]{2,}$/iu', $text) === 1;
+                $item = new Item(Kind::Count, $cells[$n][1], strlen($text), count: $count, why: $isTally ? "{$count} prints?" : null, words: $text);
+                $items[] = $item;
+                $segment = new Segment();
+                $segment->count = $item;
+                foreach ([$own[0], $head] as $of) {
+                    $of->kind === Kind::Size ? ($segment->size = $of) : ($segment->pictures = [$of]);
+                }
+                $segments[] = $segment;
+            }
+            $lines[$at]->items = $items;
+            $sentences[$at] = [Sentence::ofSegments($items, $segments, $lines[$at]->text, $at)];
+        }
+
+        return $sentences;
+    }
+}
