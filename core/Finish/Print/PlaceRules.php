@@ -127,6 +127,7 @@ final class PlaceRules
         return [
             Rule::with($upright, fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'portrait'], 'upright', cost: 0.1),
             Rule::with($lying, fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'landscape'], 'landscape', cost: 0.1),
+            Rule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
             Rule::of('square', [], 'square', self::print(), 0.5),
             Rule::of('whichever way [suits] [the picture]', ['turn' => 'auto'], 'whichever way suits'),
         ];

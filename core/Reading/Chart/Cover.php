@@ -122,7 +122,8 @@ final class Cover
     private function mistrust(int $i, Typed $typed): float
     {
         $isGlued = $this->said->at($typed->end)?->isGlued && $this->said->at($typed->end)->isLetters() && ! $this->said->at($typed->end)->is('x');
-        $isAfterMoney = $i > 0 && in_array($this->said->text($i - 1), ['£', '$', '€', '#', 'no', '/', '.'], true);
+        $before = $i > 0 ? $this->said->text($i - 1) : '';
+        $isAfterMoney = in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
 
         return $isGlued || $isAfterMoney ? 6.0 : 0.0;
     }

@@ -174,6 +174,9 @@ final class Conversation
         $lacksSize = $nextSegment->pictures !== [] && ! $next->hasSize();
         $lacksPicture = ! $nextSegment->hasPictures() && $next->hasSize();
         $isOfAll = $segment->scope?->kind === Kind::All;
+        if ($segment->pictures === [] && ($this->heading->pictures ?? []) !== [] && ! $this->isApart && ! $isClear) {
+            return false;
+        }
         if ($segment->pictures !== []) {
             $isUnderSize = $this->heading?->size !== null && ! $this->isApart;
 
@@ -219,6 +222,18 @@ final class Conversation
         }
         $this->isApart = false;
         $this->headedAt = $at;
+        if ($sentence->speech === Speech::Changes || $this->heading->same !== null) {
+            $this->unsettled ??= 'This seems to change something. Look at what it speaks of.';
+            $sentence->first()?->doubt($this->unsettled);
+        }
+        foreach ($sentence->items as $i => $item) {
+            $next = $sentence->items[$i + 1] ?? null;
+            if ($item->kind === Kind::Not && $next !== null && $next->kind === Kind::Pictures) {
+                $this->heading->pictures = array_values(array_filter($this->heading->pictures, fn (Item $of): bool => $of !== $next));
+                $this->heading->excepted = $next->names();
+                $this->unsettled ??= 'Something is left out here.';
+            }
+        }
         $this->left($sentence, $this->lines[$at]);
         $make = null;
         foreach ($this->heading->wishes as $wish) {
@@ -304,9 +319,13 @@ final class Conversation
         if ($sentence->speech === Speech::Condition || ($sentence->speech === Speech::Changes && $this->drafts !== $made)) {
             $why = $sentence->speech === Speech::Condition ? 'This is said on a condition. Is it wanted?' : 'This seems to change something. Look at what it speaks of.';
             $sentence->first()?->doubt($why);
+            foreach ($sentence->of(Kind::Wish) as $wish) {
+                $wish->doubt($why);
+            }
             foreach ($made as $draft) {
                 $draft->isAsked = true;
             }
+            $sentence->speech === Speech::Changes && ! $sentence->hasSize() && ($this->unsettled ??= $why);
         }
         $this->left($sentence, $line);
         $this->last = $made ?: $this->last;
@@ -344,7 +363,7 @@ final class Conversation
     private function quoted(Sentence $sentence, string $why, bool $isAsked = false): void
     {
         $isOfPrints = $sentence->has(Kind::Size, Kind::Same) || ($sentence->has(Kind::Pictures) && ($isAsked || $sentence->has(Kind::Count, Kind::Wish))) ||
-            (str_contains($sentence->text, '?') && $sentence->has(Kind::Wish, Kind::Remark));
+            (str_contains($sentence->text, '?') && ($sentence->has(Kind::Wish, Kind::Remark) || preg_match('/\b(?:can|could|would) you\b.*\b(?:it|them|this|that)\b/iu', $sentence->text) === 1));
         $this->prose($sentence);
         foreach ($sentence->items as $item) {
             $item->kind === Kind::Remark || ($item->why = null);
@@ -355,7 +374,14 @@ final class Conversation
     /** Wishes by themselves: of all prints, or of those before them. */
     private function wishesAlone(Sentence $sentence, ReadLine $line): void
     {
-        $wishes = array_values(array_filter($sentence->of(Kind::Wish, Kind::Same), fn (Item $item): bool => $item->kind === Kind::Wish));
+        $wishes = $sentence->of(Kind::Wish);
+        foreach ($sentence->of(Kind::Same) as $same) {
+            $same->doubt('The same as what?');
+            foreach ($this->last as $draft) {
+                $draft->isAsked = true;
+                $draft->remarks[] = $same->words;
+            }
+        }
         $isOfAll = $sentence->has(Kind::All, Kind::Each);
         if ($wishes === [] || $sentence->speech === Speech::Question && ! $isOfAll) {
             $remarks = $sentence->of(Kind::Remark);
@@ -483,7 +509,10 @@ final class Conversation
                 $names = $this->chosen ?: (count($all) === 1 ? $all : []);
             }
         }
-        $names = array_values(array_diff($names, $segment->excepted));
+        if ($this->isBeside($segment, $segments, $n, $sentence, $names, $before)) {
+            return [];
+        }
+        $names = array_values(array_diff($names, $segment->excepted, $this->heading->excepted ?? []));
         $names === [] && $segment->pictures === [] && ($segment->size ?? $segment->same ?? $segment->count)?->doubt($this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : 'Which picture?');
         if ($names === [] && $segment->pictures !== []) {
             return [];
@@ -495,6 +524,30 @@ final class Conversation
         $this->drafts = [...$this->drafts, ...$made];
 
         return $made;
+    }
+
+    /**
+     * Pictures that are only spoken of: “… are for the actor playing the Fool”, “the last three (18, 19, 20)”.
+     *
+     * @param  list<Segment>  $segments
+     * @param  list<string>  $names
+     * @param  list<Draft>  $before
+     */
+    private function isBeside(Segment $segment, array $segments, int $n, Sentence $sentence, array $names, array $before): bool
+    {
+        if ($n === 0 || $segment->size !== null || $segment->count !== null || $segment->same !== null || $segment->pictures === []) {
+            return false;
+        }
+        $made = array_map(fn (Draft $draft): ?string => $draft->picture, $before);
+        if ($names !== [] && array_diff($names, $made) === []) {
+            return true;
+        }
+        $end = max(array_map(fn (Item $item): int => $item->end(), $segments[$n - 1]->items()));
+        $between = array_filter($sentence->items, fn (Item $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
+        $isJoined = array_filter($between, fn (Item $item): bool => in_array($item->kind, [Kind::Stop, Kind::And, Kind::Also], true)) !== [];
+        $isFor = array_filter($between, fn (Item $item): bool => $item->kind === Kind::Unknown || preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1) !== [];
+
+        return $segments[$n - 1]->size !== null && $isFor && ! $isJoined;
     }
 
     /** @param  list<Item>  $from  what its picture came of */

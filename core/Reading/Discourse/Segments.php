@@ -6,6 +6,7 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Words\Named;
 
 /**
  * Puts what was read of a sentence together: which size, how many and which pictures are one thing. The cheapest way to part them
@@ -41,7 +42,7 @@ final class Segments
      */
     public static function of(array $items): array
     {
-        [$core, $gaps] = self::core($items);
+        [$core, $gaps] = self::core(self::counts($items));
         if ($core === []) {
             return [];
         }
@@ -62,6 +63,28 @@ final class Segments
         self::wishes($items, $segments, $ends);
 
         return $segments;
+    }
+
+    /**
+     * “Cake 8, 8x8, 8”: a number behind pictures and their size is how many.
+     *
+     * @param  list<Item>  $items
+     * @return list<Item>
+     */
+    private static function counts(array $items): array
+    {
+        $hasPictures = $hasSize = $hasCount = false;
+        foreach ($items as $i => $item) {
+            $isLast = array_filter(array_slice($items, $i + 1), fn (Item $of): bool => in_array($of->kind, [Kind::Size, Kind::Pictures, Kind::Count], true)) === [];
+            if ($item->kind === Kind::Pictures && $item->named?->isNumber && $hasPictures && $hasSize && ! $hasCount && $isLast && ctype_digit($item->words) && $item->words[0] !== '0') {
+                $items[$i] = new Item(Kind::Count, $item->at, $item->length, count: (int) $item->words, isBare: true, words: $item->words);
+            }
+            $hasPictures = $hasPictures || $item->kind === Kind::Pictures;
+            $hasSize = $hasSize || $item->kind === Kind::Size;
+            $hasCount = $hasCount || $item->kind === Kind::Count;
+        }
+
+        return $items;
     }
 
     private static function put(Segment $segment, Item $item): void
@@ -116,12 +139,17 @@ final class Segments
                 continue;
             }
             $last = $core === [] ? null : $core[count($core) - 1];
-            if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Pictures && count($last) > 1 && $item->words[0] === '(' && ! $item->isEach) {
+            if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Pictures && $item->words[0] === '(' && ! $item->isEach) {
                 // “01, 02, 05 (x2)”: what stands in brackets is the last one's.
-                $own = array_pop($core[count($core) - 1]);
-                $gaps[] = 'comma';
-                $core[] = [$own];
-                $last = [$own];
+                $own = end($last);
+                $names = $own->names();
+                if (count($last) > 1 || count($names) > 1) {
+                    array_pop($core[count($core) - 1]);
+                    count($names) > 1 && ($core[count($core) - 1][] = self::naming($own, array_slice($names, 0, -1)));
+                    $gaps[] = 'comma';
+                    $last = [self::naming($own, array_slice($names, -1))];
+                    $core[] = $last;
+                }
             }
             $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also';
             if ($isMore) {
@@ -134,6 +162,12 @@ final class Segments
         }
 
         return [$core, $gaps];
+    }
+
+    /** @param  list<string>  $names */
+    private static function naming(Item $of, array $names): Item
+    {
+        return count($names) === count($of->names()) ? $of : new Item(...['named' => new Named($names)] + get_object_vars($of));
     }
 
     private static function stop(Item $item): string

@@ -17,7 +17,7 @@ final class Message
 
     private const STRUCK = '/^\s*(?:[-–—*•·▪‣]\s*)?(?:[✘✗❌☒✕☐]|\[ \])\s*/u';
 
-    private const ADDRESS = '/^(?:(?=.*\d)[\p{L}\p{N}\'’.&\/ -]{2,40}\b(?:street|road|lane|avenue|close|drive|row|court|yard|way|str\.?|straße|strasse|allee|platz|weg)\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
+    private const ADDRESS = '/^(?:(?:flat|unit|no\.?)?\s*\d{1,4}[a-z]?,?\s+[\p{L}\'’. -]{2,40}\b(?:street|road|lane|avenue|close|drive|row|court|yard|way|elm)\b.*|[\p{L}\'’. -]{2,40}(?:straße|strasse|str\.|allee|platz|weg|lane|road|street)\s+\d{1,4}\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
 
     private const NAME = '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂|😊|:\))?\s*$/u';
 

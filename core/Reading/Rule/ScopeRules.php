@@ -16,6 +16,7 @@ final class ScopeRules
 
         return [
             Rule::with("all [of] [the|these|those|my] {count} [{$things}] [of them]", fn (Heard $said): array => [Reading::ALL => $said->count()], ['all three', 'all six'], cost: -0.2),
+            Rule::with("(those|these) {count} [{$things}]", fn (Heard $said): array => [Reading::ALL => $said->count()], 'those 4', cost: -0.2),
             Rule::with('all [of] [the|these|those] [them|others] | everything | [the] whole (set|lot|folder)', fn (): array => [Reading::ALL => 0], 'all', cost: 0.1),
             Rule::with("all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | each (picture|photo|print) [in the folder] | [from] all {$things}", fn (): array => [Reading::ALL => 0], ['all of the pictures', 'every picture'], cost: -0.1),
             Rule::with('all of (them|these|those|it)', fn (): array => [Reading::ALL => 0], 'all of them', cost: -0.1),

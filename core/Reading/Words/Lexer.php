@@ -101,7 +101,14 @@ final class Lexer
     private static function mended(array $words): array
     {
         $mended = [];
-        foreach ($words as $word) {
+        foreach ($words as $i => $word) {
+            // Dictated signs
+            if ($word->text === 'comma') {
+                $word = new Word(',', $word->at, $word->length, false, WordKind::Sign);
+            } elseif ($word->text === 'stop' && ($words[$i - 1] ?? null)?->text === 'full') {
+                array_pop($mended);
+                $word = new Word('.', $words[$i - 1]->at, $word->end() - $words[$i - 1]->at, false, WordKind::Sign);
+            }
             $last = $mended[count($mended) - 1] ?? null;
             if ($word->isGlued && $last !== null && $last->isDigits() && in_array($word->text, ['o', 'oo'], true)) {
                 array_pop($mended);

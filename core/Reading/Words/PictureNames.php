@@ -175,7 +175,7 @@ final class PictureNames
                 match (true) {
                     $isClear => 0.1,
                     $many > 1 => 0.8,
-                    default => $this->isNumbered ? 1.6 : 3.0,
+                    default => ($this->isNumbered ? 1.6 : 3.0) + ($this->isWord($said->text($end)) && $said->at($end)?->isLetters() ? 2.0 : 0.0),
                 } + ($isSeveral ? 0.6 : 0.0),
                 match (true) {
                     $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
@@ -329,6 +329,10 @@ final class PictureNames
         $j = $i + 1;
         while ($j < $i + 14 && $said->at($j) !== null) {
             $next = $said->at($j);
+            $spelled = Numbers::names()[$next->text] ?? null;
+            if ($spelled !== null && $spelled > 0 && ! in_array($said->text($j + 1), ['by', 'x'], true) && $this->narrowed($candidates, (string) $spelled, $used) !== [] && $this->narrowed($candidates, $next->text, $used) === []) {
+                $next = new Word((string) $spelled, $next->at, $next->length, false, WordKind::Digits);
+            }
             if ($next->isSign() || in_array($next->text, self::BETWEEN, true)) {
                 $narrowed = $next->isSign() ? [] : $this->narrowed($candidates, $next->text, $used);
                 if ($narrowed === []) {
@@ -416,7 +420,7 @@ final class PictureNames
     {
         $number = fn (string $text): ?int => self::ROMAN[$text] ?? (ctype_digit($text) && strlen($text) < 10 ? (int) $text : null);
         $pick = fn (int $value): array => array_values(array_filter($all, fn (string $name): bool => in_array($value, $this->numbersOf($name, $used), true)));
-        $now = $number($said->text($i));
+        $now = $number((string) (Numbers::names()[$said->text($i)] ?? $said->text($i)));
         if ($now === null) {
             return [];
         }
@@ -434,6 +438,7 @@ final class PictureNames
             }
             $next = $isList && in_array($said->text($end + 1), ['and', '&', 'number', 'no'], true) ? $end + 2 : $end + 1;
             $text = $said->text($next);
+            $text = (string) (in_array($said->text($next + 1), ['by', 'x'], true) ? $text : Numbers::names()[$text] ?? $text);
             $value = $number($text);
             $isPadded = strlen($text) > 1 && $text[0] === '0';
             $isSide = ! $isPadded && (in_array($said->text($next + 1), ['x', 'by', '%'], true) && ! ($said->at($next + 1)?->is('x') && $said->numbersAt($next + 2) === []) || ($said->unitAt($next + 1) !== null && $said->text($next + 1) !== 'in'));

@@ -208,10 +208,10 @@ final class Spoken
         $found = $this->typed('length', $i);
         foreach ($this->numbersAt($i) as $number) {
             $isFollowed = $this->unitAt($number->end) !== null || in_array($this->text($number->end), [...self::PER_CENT, ...self::PIXELS, 'x', 'ppi', 'dpi'], true);
-            if (! $number->isPadded && ! $isFollowed && ! $number->isSet && $number->value > 0) {
+            $isSpoken = $number->isWords && $number->isWhole();
+            if (! $number->isPadded && ! $isFollowed && ! $number->isSet && ! $isSpoken && $number->value > 0) {
                 $length = self::length($number->typed, $this->usualUnit($i)->value);
                 $length === null || ($found[] = new Typed($number->end, $length, match (true) {
-                    $number->isWords => 1.8,
                     str_contains($number->typed, '/'), str_contains($number->typed, '.') => 0.3,
                     default => 0.6,
                 }));
