@@ -8,7 +8,7 @@ namespace Planisher\Reading;
 final class English
 {
     private const WORDS =
-        'line lined live love like look loop wade wide wire wise wine wife with wish wash week weak went want wants walk wall well will weigh '.
+        'tally item items sulk silky early earlier barely printer printers framer before after below album albums line lined live love like look loop wade wide wire wise wine wife with wish wash week weak went want wants walk wall well will weigh '.
         'light night right sight tight might eight fight bright great greet green grey gray grow glow blow slow flow flat float fleet feet feel fell '.
         'fill full fall fail file fine find fire firm first third tired tried trial trail train grain drain brain again gain pain paint print point '.
         'paper taper later water matter mother father brother other order older bolder border holder folder older colder shoulder should would could '.

@@ -48,7 +48,7 @@ final class Reader
      */
     public function items(string $text, array $on = [], ?string $make = null): array
     {
-        $words = $this->mended(Lexer::words($text));
+        $words = $this->mended(Lexer::words($text), $text);
         if ($words === []) {
             return [];
         }
@@ -88,9 +88,13 @@ final class Reader
      * @param  list<Word>  $words
      * @return list<Word>
      */
-    private function mended(array $words): array
+    private function mended(array $words, string $text): array
     {
         foreach ($words as $i => $word) {
+            // A name isn't misspelled.
+            if ($i > 0 && preg_match('/\G\p{Lu}\p{Ll}/u', $text, $m, 0, $word->at) === 1) {
+                continue;
+            }
             if (! $word->isLetters() || strlen($word->text) < 4 || $this->book->isWord($word->text) || Common::is($word->text) || $this->pictures->isWord($word->text)) {
                 continue;
             }

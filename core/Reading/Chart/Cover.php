@@ -32,6 +32,9 @@ final class Cover
         Reading::SUM => Kind::Sum,
     ];
 
+    /** Words that are cut short by a full stop, which ends no sentence */
+    private const SHORT = ['ea', 'no', 'nos', 'nr', 'fig', 'pcs', 'approx', 'mr', 'mrs', 'ms', 'dr', 'st', 'in', 'incl', 'pc', 'stk', 'qty', 'inv'];
+
     private const STOPS = [',', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
 
     /** @param  array<string, mixed>  $on  the line it is said of, in its order-file form */
@@ -115,7 +118,9 @@ final class Cover
     {
         $isTorn = $this->said->at($end - 1)?->is('x') && $this->said->at($end)?->isGlued && $this->said->at($end)->isDigits() && ! str_starts_with($this->said->at($end)->text, '0');
 
-        return $isTorn ? 1.5 : 0.0;
+        $isCut = $this->said->at($end - 1)?->isDigits() && $this->said->at($end)?->is('x') && $this->said->at($end)->isGlued && $this->said->at($end + 1)?->isDigits() && $this->said->at($end + 1)->isGlued;
+
+        return $isTorn || $isCut ? 1.5 : 0.0;
     }
 
     /** A number beside words that nobody knows may be anything. */
@@ -153,7 +158,8 @@ final class Cover
             }
         }
         if ($word->isSign()) {
-            $isEnd = $text === ';' || (in_array($text, ['.', '!', '?'], true) && ! ($this->said->at($i + 1)?->isGlued ?? false));
+            $isShort = $text === '.' && $word->isGlued && in_array($this->said->text($i - 1), self::SHORT, true) && $this->said->at($i + 1) !== null;
+            $isEnd = $text === ';' || (in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)?->isGlued ?? false));
             $isLone = in_array($text, ['"', '%', '$', '£', '€', '½', '¼', '¾'], true);
             $kind = match (true) {
                 $isEnd => Kind::End,
@@ -202,7 +208,7 @@ final class Cover
             $typed->why === null || ([$why, $offers] = [$why ?? $typed->why, $offers ?: $typed->offers]);
         }
         if (array_key_exists(Reading::COUNT, $change)) {
-            return $this->made(Kind::Count, $i, $end, count: (int) $change[Reading::COUNT], why: $why, offers: $offers, isEach: isset($change[Reading::EACH]), rule: $rule);
+            return $this->made(Kind::Count, $i, $end, count: (int) $change[Reading::COUNT], why: $why, offers: $offers, value: isset($change[Reading::GATHER]) ? 'sheet' : null, isEach: isset($change[Reading::EACH]), rule: $rule);
         }
         if ($change === [Reading::EACH => true]) {
             return $this->made(Kind::Each, $i, $end, rule: $rule);

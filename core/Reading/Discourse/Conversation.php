@@ -286,6 +286,15 @@ final class Conversation
 
             return;
         }
+        if ($this->isLabel($sentence, $block)) {
+            $this->heading = null;
+            $this->prose($sentence);
+            foreach ($sentence->items as $item) {
+                $item->kind === Kind::Remark || ($item->why = null);
+            }
+
+            return;
+        }
         $this->items($sentence);
         if (preg_match('/^\s*no\s+\d{3,}/i', $sentence->text) === 1 && ! $sentence->hasSize()) {
             $sentence->speech = Speech::TakesBack;
@@ -329,6 +338,17 @@ final class Conversation
         }
         $this->left($sentence, $line);
         $this->last = $made ?: $this->last;
+    }
+
+    /** “For the Harbour Row launch:”, where pictures with sizes follow, names none. */
+    private function isLabel(Sentence $sentence, Block $block): bool
+    {
+        if (! $block->isColon() || $sentence->hasSize() || $sentence->has(Kind::Count) || ! $sentence->has(Kind::Unknown)) {
+            return false;
+        }
+        [$next] = $this->next($sentence->line);
+
+        return $next !== null && $next->hasPictures() && $next->hasSize();
     }
 
     /** A bare number among words that aren't ours is no count. */
@@ -452,6 +472,7 @@ final class Conversation
     {
         $made = [];
         $this->exceptions($sentence);
+        $this->formerly($sentence);
         $this->swapped($sentence);
         $segments = $sentence->segments;
         foreach ($segments as $n => $segment) {
@@ -517,13 +538,28 @@ final class Conversation
         if ($names === [] && $segment->pictures !== []) {
             return [];
         }
+        if ($sentence->isStruck && $segment->size === null && ! $sentence->hasSize()) {
+            return [];
+        }
         $made = [];
         foreach ($names ?: [null] as $name) {
             $made[] = $this->draft($segment, $name, $from, $sentence);
         }
+        $this->known($made);
         $this->drafts = [...$this->drafts, ...$made];
 
         return $made;
+    }
+
+    /**
+     * What waits for a size is the same print, where its picture gets one later on.
+     *
+     * @param  list<Draft>  $made
+     */
+    private function known(array $made): void
+    {
+        $sized = array_map(fn (Draft $draft): ?string => $draft->size === null ? null : $draft->picture, $made);
+        $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null || $draft->picture === null || ! in_array($draft->picture, $sized, true)));
     }
 
     /**
@@ -805,6 +841,29 @@ final class Conversation
         return $made;
     }
 
+    /** “Was 60 × 90 cm, now 50 × 75 cm”: only what is now is ordered. */
+    private function formerly(Sentence $sentence): void
+    {
+        $sizes = $sentence->of(Kind::Size);
+        foreach ($sentence->items as $i => $item) {
+            $before = $sentence->items[$i - 1] ?? null;
+            $isFormer = $item->kind === Kind::Size && $before !== null && preg_match('/\b(?:was|were|used to be)$/iu', $before->words) === 1;
+            if ($isFormer && count($sizes) > 1) {
+                foreach ($sentence->segments as $n => $segment) {
+                    $segment->size === $item && ($segment->size = null);
+                    if (! $segment->isBegun()) {
+                        unset($sentence->segments[$n]);
+                    }
+                }
+                $sentence->segments = array_values($sentence->segments);
+                if (count($sentence->segments) === 2 && $sentence->segments[0]->pictures !== [] && $sentence->segments[0]->size === null && $sentence->segments[1]->pictures === []) {
+                    $sentence->segments[1]->pictures = $sentence->segments[0]->pictures;
+                    array_shift($sentence->segments);
+                }
+            }
+        }
+    }
+
     /** “Swap 04 for 14”, where nothing of 04 was ordered here: 14 is wanted. */
     private function swapped(Sentence $sentence): void
     {
@@ -833,6 +892,14 @@ final class Conversation
                     break;
                 }
             }
+            $isSign = preg_match('/^[^\p{L}]+$/u', $item->words) === 1;
+            if ($next === null || in_array($next->kind, [Kind::End, Kind::Stop], true)) {
+                // “…, but the 0406 not”
+                $before = array_values(array_filter(array_slice($sentence->items, 0, $i), fn (Item $of): bool => $of->kind !== Kind::Passed));
+                $last = end($before);
+                $isAfterStop = ($before[count($before) - 2] ?? null)?->kind === Kind::Stop;
+                $next = $last !== false && $last->kind === Kind::Pictures && $isAfterStop ? $last : $next;
+            }
             foreach ($sentence->segments as $n => $segment) {
                 if ($next === null || ! in_array($next, $segment->pictures, true)) {
                     continue;
@@ -854,7 +921,8 @@ final class Conversation
                         if (! $segment->isBegun()) {
                             unset($sentence->segments[$n]);
                         }
-                        $next->doubt('Is it not to be that size?');
+                        $isSign || $next->doubt('Is it not to be that size?');
+                        $sentence->isStruck = $sentence->isStruck || $isSign;
                     }
                 }
             }
@@ -869,6 +937,12 @@ final class Conversation
      */
     private function gather(Sentence $sentence, array $made): void
     {
+        foreach ($sentence->segments as $segment) {
+            $count = $segment->count;
+            foreach ($count?->value === 'sheet' ? $made : [] as $draft) {
+                in_array($count, $draft->from, true) && ($this->sheets[] = [[$draft], ['many' => 0], $count]);
+            }
+        }
         foreach ($sentence->of(Kind::Wish) as $wish) {
             if (isset($wish->change[Reading::GATHER])) {
                 $this->sheets[] = [$made, $wish->change[Reading::GATHER], $wish];
@@ -1022,7 +1096,8 @@ final class Conversation
             $spoken = array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts);
             $names = array_values(array_diff($this->reader->pictures->all(), $spoken, $segment->excepted, $this->struck));
             $segment->size === null && $segment->same === null && $this->over($segment)?->size === null && $segment->scope?->doubt('In which size?');
-            foreach ($names as $name) {
+            $isSized = $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null;
+            foreach ($isSized ? $names : [] as $name) {
                 $this->drafts[] = $this->draft($segment, $name, [], $sentence);
             }
         }

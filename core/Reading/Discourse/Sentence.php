@@ -15,6 +15,9 @@ final class Sentence
 
     public Speech $speech;
 
+    /** Something of it is marked as not wanted */
+    public bool $isStruck = false;
+
     /** @param  list<Item>  $items */
     public function __construct(public array $items, public readonly string $text, public readonly int $line, ?Speech $speech = null)
     {

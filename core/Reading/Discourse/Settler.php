@@ -242,7 +242,8 @@ final class Settler
 
                     continue;
                 }
-                $by->doubt('Of what is that said?');
+                // “Something big” in a message says nothing of lettering.
+                $this->on === [] && array_keys($style) === ['scale'] || $by->doubt('Of what is that said?');
             }
             $this->loose = [];
 

@@ -169,8 +169,10 @@ final class TableReader
                     break;
                 }
             }
-            if (! isset($roles[$n]) || $head === 'Ref') {
-                $roles[$n] = $this->role($rows, $read, $n, $isHeaded ? $first : null);
+            if (! isset($roles[$n]) || $head === 'Ref' || $roles[$n] === 'wish') {
+                $isWish = ($roles[$n] ?? null) === 'wish';
+                $seen = $this->role($rows, $read, $n, $isHeaded ? $first : null);
+                $roles[$n] = $isWish && ! in_array($seen, ['picture', 'size'], true) ? 'wish' : $seen;
             }
         }
         // Of several columns of numbers, how many is the last that is none of rooms or lines.

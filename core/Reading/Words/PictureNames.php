@@ -297,7 +297,7 @@ final class PictureNames
                 break;
             }
             $digits .= $more;
-            if ($j > $i && strlen($digits) >= 3 && isset($this->byNumber[(int) $digits]) && ! isset(self::DIGITS[$said->text($j + 1)])) {
+            if ($j > $i && strlen($digits) >= 3 && isset($this->byNumber[(int) $digits]) && (! isset(self::DIGITS[$said->text($j + 1)]) || in_array($said->text($j + 2), ['by', 'x'], true))) {
                 return [$digits, $j + 1, true];
             }
         }

@@ -32,7 +32,7 @@ final class Spelling
     public static function meant(string $word, array $known): ?string
     {
         $length = strlen($word);
-        if ($length < 4 || isset($known[$word]) || preg_match('/^[a-z]+$/', $word) !== 1) {
+        if ($length < 5 || isset($known[$word]) || isset($known[rtrim($word, 's')]) || isset($known["{$word}s"]) || preg_match('/^[a-z]+$/', $word) !== 1) {
             return null;
         }
         $best = [];
