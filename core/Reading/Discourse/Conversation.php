@@ -177,7 +177,8 @@ final class Conversation
         if ($segment->pictures === [] && ($this->heading->pictures ?? []) !== [] && ! $this->isApart && ! $isClear) {
             return false;
         }
-        if ($segment->pictures !== []) {
+        $isSeries = $isClear && $segment->size !== null && $lacksSize && array_filter($segment->pictures, fn (Item $of): bool => ! ($of->named->isSeveral ?? false)) === [];
+        if ($segment->pictures !== [] && ! $isSeries) {
             $isUnderSize = $this->heading?->size !== null && ! $this->isApart;
 
             return $segment->size === null && $segment->count === null && $lacksPicture && ($isClear || (! $isUnderSize && $this->isNext($at)));
@@ -217,6 +218,12 @@ final class Conversation
         $sentence = $this->sentences[$at][0];
         $this->heading = $sentence->segments[0] ?? new Segment();
         $this->heading->scope?->kind === Kind::All && ($this->heading->scope = null);
+        if ($this->heading->size !== null) {
+            foreach ($this->heading->pictures as $picture) {
+                $picture->why = null;
+            }
+            $this->heading->pictures = [];
+        }
         if ($sentence->segments === []) {
             $this->heading->wishes = $sentence->of(Kind::Wish);
         }
@@ -277,6 +284,10 @@ final class Conversation
 
             return;
         }
+        if (preg_match('/\bitem \d+\b|^\W*of each\b/iu', $sentence->text) === 1) {
+            $this->unsettled ??= 'Something of the list is spoken of again.';
+            $this->lines[$sentence->line]->doubt('This speaks of something else of the list. Look at it.', $sentence->items[0]->at);
+        }
         if ($sentence->segments === []) {
             match ($sentence->speech) {
                 Speech::Question, Speech::Report => $this->quoted($sentence, 'This asks or tells something. It stays as a remark.'),
@@ -320,6 +331,7 @@ final class Conversation
             default:
         }
         if ($this->isProse($sentence)) {
+            $sentence->has(Kind::Each) && $this->drafts !== [] && ($this->unsettled ??= 'How many of each?') && $sentence->of(Kind::Each)[0]->doubt('How many of each?');
             $this->prose($sentence);
 
             return;
@@ -343,7 +355,7 @@ final class Conversation
     /** “For the Harbour Row launch:”, where pictures with sizes follow, names none. */
     private function isLabel(Sentence $sentence, Block $block): bool
     {
-        if (! $block->isColon() || $sentence->hasSize() || $sentence->has(Kind::Count) || ! $sentence->has(Kind::Unknown)) {
+        if (! $block->isColon() || $sentence->hasSize() || $sentence->has(Kind::Count, Kind::Not) || ! $sentence->has(Kind::Unknown)) {
             return false;
         }
         [$next] = $this->next($sentence->line);
@@ -541,6 +553,9 @@ final class Conversation
         if ($sentence->isStruck && $segment->size === null && ! $sentence->hasSize()) {
             return [];
         }
+        if ($this->recounted($segment, $sentence, $names)) {
+            return [];
+        }
         $made = [];
         foreach ($names ?: [null] as $name) {
             $made[] = $this->draft($segment, $name, $from, $sentence);
@@ -549,6 +564,29 @@ final class Conversation
         $this->drafts = [...$this->drafts, ...$made];
 
         return $made;
+    }
+
+    /**
+     * “Two of 0005”, where 0005 was ordered in one size before: it is that print.
+     *
+     * @param  list<string>  $names
+     */
+    private function recounted(Segment $segment, Sentence $sentence, array $names): bool
+    {
+        if ($names === [] || $segment->count === null || $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null || $this->sizeNear($segment, $sentence) !== null) {
+            return false;
+        }
+        $there = array_values(array_filter($this->drafts, fn (Draft $draft): bool => in_array($draft->picture, $names, true) && $draft->size !== null && $draft->line !== $sentence->line));
+        if (count($there) !== count($names)) {
+            return false;
+        }
+        foreach ($there as $draft) {
+            $draft->copies = (int) $segment->count->count;
+            $draft->isAsked = true;
+        }
+        $segment->count->doubt('It was read as of the print of it that stands before.');
+
+        return true;
     }
 
     /**
@@ -580,7 +618,8 @@ final class Conversation
         }
         $end = max(array_map(fn (Item $item): int => $item->end(), $segments[$n - 1]->items()));
         $between = array_filter($sentence->items, fn (Item $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
-        $isJoined = array_filter($between, fn (Item $item): bool => in_array($item->kind, [Kind::Stop, Kind::And, Kind::Also], true)) !== [];
+        $said = array_values(array_filter($between, fn (Item $item): bool => $item->kind !== Kind::Passed));
+        $isJoined = $said !== [] && in_array(end($said)->kind, [Kind::Stop, Kind::And, Kind::Also], true);
         $isFor = array_filter($between, fn (Item $item): bool => $item->kind === Kind::Unknown || preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1) !== [];
 
         return $segments[$n - 1]->size !== null && $isFor && ! $isJoined;
@@ -758,7 +797,7 @@ final class Conversation
     {
         foreach ($drafts as $draft) {
             $segment->size === null || ($draft->size = $segment->size->size);
-            $draft->from = [...$draft->from, ...array_values(array_filter([$segment->size, $segment->count]))];
+            $draft->from = [...$draft->from, ...array_values(array_filter([$segment->scope, $segment->size, $segment->count]))];
             $draft->wishes = [...$draft->wishes, ...$segment->wishes];
             if ($segment->count !== null && ! $draft->isCounted) {
                 $draft->copies = (int) $segment->count->count;
@@ -777,6 +816,11 @@ final class Conversation
      */
     private function count(Segment $segment, Sentence $sentence, array $before): array
     {
+        if ($segment->count !== null && ($this->isNegated($segment->count, $sentence) || ($before === [] && count($sentence->segments) > 1))) {
+            $segment->count->doubt('How many of what is that?');
+
+            return [];
+        }
         $of = $before !== [] ? $before : ($segment->isEach ? array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! $draft->isCounted)) : $this->last);
         if ($of === [] && $this->drafts === []) {
             $segment->count?->doubt('Of which picture, and in which size?');
@@ -881,6 +925,7 @@ final class Conversation
     /** “But not 0406”: pictures behind a not are left out of what stands before it. */
     private function exceptions(Sentence $sentence): void
     {
+        $isBegun = $sentence->segments !== [];
         foreach ($sentence->items as $i => $item) {
             if ($item->kind !== Kind::Not && $item->kind !== Kind::Instead) {
                 continue;
@@ -918,6 +963,11 @@ final class Conversation
                 foreach ($sentence->segments as $n => $segment) {
                     if ($segment->size === $next && count($sentence->segments) > 1) {
                         $segment->size = null;
+                        $other = $sentence->segments[$n + 1] ?? null;
+                        if ($other !== null && $other->pictures === [] && $other->scope === null) {
+                            $other->pictures = $segment->pictures;
+                            $segment->pictures = [];
+                        }
                         if (! $segment->isBegun()) {
                             unset($sentence->segments[$n]);
                         }
@@ -928,6 +978,7 @@ final class Conversation
             }
             $sentence->segments = array_values($sentence->segments);
         }
+        $isBegun && $sentence->segments === [] && ! $sentence->isStruck && ($this->unsettled ??= 'Something is left out here.');
     }
 
     /**

@@ -26,15 +26,18 @@ final class Segments
     private const ONLY_COUNT = 2.0;
 
     /** Inside of a part */
-    private const WITHIN = ['' => 0.0, 'comma' => 0.15, 'dash' => 0.1, 'and' => 0.7, 'also' => 2.0, 'colon' => 0.1, 'paren' => 0.0];
+    private const WITHIN = ['' => 0.0, 'comma' => 0.15, 'dash' => 0.1, 'and' => 0.7, 'also' => 2.0, 'colon' => 0.1, 'paren' => 0.0, 'far' => 0.9];
 
     /** Between two parts */
-    private const BETWEEN = ['' => 0.8, 'comma' => 0.15, 'dash' => 0.5, 'and' => 0.0, 'also' => 0.0, 'colon' => 0.3, 'paren' => 0.4];
+    private const BETWEEN = ['' => 0.8, 'comma' => 0.15, 'dash' => 0.5, 'and' => 0.0, 'also' => 0.0, 'colon' => 0.3, 'paren' => 0.4, 'far' => 0.0];
 
     /** The order of the part before: “8x10 x2, 5x7 x1” */
     private const SAME_ORDER = -0.45;
 
     private const OTHER_ORDER = 0.25;
+
+    /** “X2” and “2 each” begin nothing: they belong to what stands before them */
+    private const COUNT_BEHIND = 0.7;
 
     /**
      * @param  list<Item>  $items  of one sentence
@@ -76,7 +79,7 @@ final class Segments
         $hasPictures = $hasSize = $hasCount = false;
         foreach ($items as $i => $item) {
             $isLast = array_filter(array_slice($items, $i + 1), fn (Item $of): bool => in_array($of->kind, [Kind::Size, Kind::Pictures, Kind::Count], true)) === [];
-            if ($item->kind === Kind::Pictures && $item->named?->isNumber && $hasPictures && $hasSize && ! $hasCount && $isLast && ctype_digit($item->words) && $item->words[0] !== '0') {
+            if ($item->kind === Kind::Pictures && $item->named?->isNumber && $hasPictures && $hasSize && ! $hasCount && $isLast && ($items[$i - 1] ?? null)?->kind === Kind::Stop && ctype_digit($item->words) && $item->words[0] !== '0') {
                 $items[$i] = new Item(Kind::Count, $item->at, $item->length, count: (int) $item->words, isBare: true, words: $item->words);
             }
             $hasPictures = $hasPictures || $item->kind === Kind::Pictures;
@@ -133,6 +136,7 @@ final class Segments
                     $item->kind === Kind::Also => 'also',
                     $item->kind === Kind::And => $gap === 'also' ? 'also' : 'and',
                     $item->kind === Kind::Stop => $gap === '' ? self::stop($item) : $gap,
+                    $item->kind === Kind::Unknown && $core !== [] => $gap === 'also' ? $gap : 'far',
                     default => $gap,
                 };
 
@@ -150,6 +154,9 @@ final class Segments
                     $last = [self::naming($own, array_slice($names, -1))];
                     $core[] = $last;
                 }
+            }
+            if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Count && $last[0]->count === $item->count && $item->words[0] === '(') {
+                continue; // “Two (2)”
             }
             $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also';
             if ($isMore) {
@@ -230,6 +237,7 @@ final class Segments
                     $to > $from && ($within += self::WITHIN[$gaps[$to - 1]] ?? 0.2);
                     $order .= $kind;
                     $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
+                    $from > 0 && $kinds[$from] === 'N' && preg_match('/^(?:x|×)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 && ($all += self::COUNT_BEHIND);
                     $from > 0 && ($all += (self::BETWEEN[$gaps[$from - 1]] ?? 0.3) + self::order((string) $before, $order));
                     if (! isset($best[$to + 1][$order]) || $all < $best[$to + 1][$order][0] - 1e-9) {
                         $best[$to + 1][$order] = [$all, $from, (string) $before];

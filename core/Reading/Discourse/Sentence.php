@@ -89,6 +89,7 @@ final class Sentence
     /** The items that say what is printed, and of what: the words that a doubt about all of it stands at. */
     public function first(): ?Item
     {
-        return $this->of(Kind::Pictures, Kind::Size, Kind::Count, Kind::All, Kind::Rest, Kind::Same, Kind::Wish, Kind::Not)[0] ?? null;
+        return $this->of(Kind::Pictures, Kind::Size, Kind::Count, Kind::All, Kind::Rest, Kind::Same, Kind::Wish, Kind::Not)[0] ??
+            ($this->of(Kind::Unknown, Kind::Passed)[0] ?? null);
     }
 }

@@ -31,6 +31,7 @@ final class Message
         foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $i => $line) {
             $blocks[] = self::block($i + 1, $line);
         }
+        self::ticked($blocks);
         self::quoted($blocks);
         self::signed($blocks);
         self::addressed($blocks, $isPicture ?? fn (): bool => false);
@@ -75,6 +76,22 @@ final class Message
         }
 
         return new Block($number, $line, BlockKind::Words, $start, $depth, $item, indent: $indent);
+    }
+
+    /**
+     * A list of numbers of which some are ticked: the others aren't wanted.
+     *
+     * @param  list<Block>  $blocks
+     */
+    private static function ticked(array $blocks): void
+    {
+        $numbers = array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words && preg_match('/^\s*\S{1,20}\s*[✓✔☑✅]?\s*$/u', $block->words()) === 1 && preg_match('/\d/', $block->words()) === 1);
+        $ticked = array_filter($numbers, fn (Block $block): bool => preg_match('/[✓✔☑✅]\s*$/u', $block->words()) === 1);
+        if (count($numbers) > 2 && $ticked !== [] && count($ticked) < count($numbers)) {
+            foreach (array_diff_key($numbers, $ticked) as $block) {
+                $block->kind = BlockKind::Passed;
+            }
+        }
     }
 
     /**

@@ -29,7 +29,7 @@ final class CountRules
             Rule::with('one (of each|each|apiece|time each|per picture) | 1 (of each|each) | once each | one of them each', fn (): array => [Reading::COUNT => 1, Reading::EACH => true], 'one of each', cost: -0.4),
             Rule::with('in {word}', fn (Heard $said): ?array => isset(self::IN[(string) $said->value('word')]) ? [Reading::COUNT => self::IN[(string) $said->value('word')]] : null, 'in duplicate', cost: -0.2),
             Rule::with('{count} @', $count(), '1 @', cost: 0.0),
-            Rule::with('(just|only) [the] {count} [of it|of them|piece|print|please]', $count(), 'just two', cost: 0.2),
+            Rule::with('(just|only) [the] {count} [of it|of them|piece|print|please]', $count(), 'just two', cost: -0.7),
             Rule::with('[of] that one {count}', $count(), [], cost: 3.0),
             Rule::with("make~ [that] a {count}", fn (Heard $said): ?array => preg_match('/dozen|pair/i', $said->words()) === 1 ? [Reading::COUNT => $said->count()] : null, [], cost: -0.3),
             Rule::with('make [it|that|them] {count}', fn (Heard $said): array|Unsure|null => $said->isSaidOfLine() && preg_match('/dozen|pair/i', $said->words()) !== 1 ? new Unsure([], "{$said->count()} prints, or something else?", [new Offer("{$said->count()} prints", "{$said->count()} prints")]) : [Reading::COUNT => $said->count()], 'make it 3', cost: 0.1),

@@ -20,6 +20,7 @@ final class ScopeRules
             Rule::with('all [of] [the|these|those] [them|others] | everything | [the] whole (set|lot|folder)', fn (): array => [Reading::ALL => 0], 'all', cost: 0.1),
             Rule::with("all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | each (picture|photo|print) [in the folder] | [from] all {$things}", fn (): array => [Reading::ALL => 0], ['all of the pictures', 'every picture'], cost: -0.1),
             Rule::with('all of (them|these|those|it)', fn (): array => [Reading::ALL => 0], 'all of them', cost: -0.1),
+            Rule::of('(as|are) a (pair|set)', [], 'as a pair', cost: -0.5),
             Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Reading::ALL => 2], 'both'),
             Rule::with("each | every | ea", fn (): array => [Reading::EACH => true], 'each', cost: 0.2),
             Rule::with("[all] [the] (rest|others|remaining|remainder|other ones) [{$things}] [of (them|the {$things})] | everything else [in the folder] | all [the] other {$things}", fn (): array => [Reading::REST => true], ['the rest', 'everything else'], cost: -0.1),

@@ -17,7 +17,7 @@ final class Foreign
         '\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\b(?:\s+\d{4})?|'.
         '\b(?:jan(?:uary)?|feb(?:ruary)?|march|april|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\s+\d{1,2}(?:st|nd|rd|th)?\b|'.
         '\b\d{1,3}(?:st|nd|rd|th)\s+(?:birthday|floor|anniversary|class|century|list|mail)\b|\b\d{1,3}(?:st|nd|rd|th)\b|'.
-        '\b(?:aged?|is|was)\s\d{1,3}(?=[\s,.;)]+(?:years|and|who|he|she|,|\.))|\b\d{1,3}\s(?:years?|yrs?|months?|weeks?|days?|hours?|minutes?|beds?|baths?|guests|families|walls|tables|sq|baths|children|on roll)\b|'.
+        '\bwho(?:\'?s| is| was)\s\d{1,3}\b|\b(?:aged?|is|was)\s\d{1,3}(?=[\s,.;)]+(?:years|and|who|he|she|,|\.))|\b\d{1,3}\s(?:years?|yrs?|months?|weeks?|days?|hours?|minutes?|beds?|baths?|guests|families|walls|tables|sq|baths|children|on roll)\b|'.
         '\b(?:room|flat|unit|table|plot|suite|order|invoice|po|ref|sku|kennel no|dx|job|voucher|page|lot|rink|dressing room|section|clause|version|iso|f\/)\s*(?:no\.?|number|#|is|:)?\s*[a-z]{0,5}-?\d[\d\/.-]*[a-z]?\b(?!\s*(?:x|×|by)\s*\d)|'.
         '\bsku\s*:?\s*\S+|\bpo-\d+|\bqk\d\w+|'.
         '\b(?:rooms?)\s\d+\s(?:to|-|and)\s\d+)/iu';

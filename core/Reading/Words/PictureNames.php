@@ -349,8 +349,7 @@ final class PictureNames
                     (($said->at($j + 1)?->is('x', 'by') && $said->numbersAt($j + 2) !== []) || $said->unitAt($j + 1) !== null && ! $said->at($j + 1)?->is('in', 'm'));
                 $narrowed = $isSide ? [] : $this->narrowed($candidates, $next->text, $used);
                 if ($narrowed !== [] && $isNumber) {
-                    $used[] = self::plain($next->text);
-                    $found = [...$found, ...$this->numberedOf($said, $candidates, $narrowed, $j, $used)];
+                    $found = [...$found, ...$this->numberedOf($said, $candidates, $narrowed, $j, [...$used, self::plain($next->text)])];
                 }
             }
             if ($narrowed === []) {
@@ -375,8 +374,17 @@ final class PictureNames
      */
     private function settled(Spoken $said, array $candidates, array $used, int $end, bool $isWeak, bool $isPlural): ?Typed
     {
-        $used = array_unique($used);
-        $missing = fn (string $name): int => count(array_filter($this->words[$name], fn (string $one): bool => ! in_array(self::plain($one), $used, true)));
+        $missing = function (string $name) use ($used): int {
+            $left = array_map(self::plain(...), $this->words[$name]);
+            foreach ($used as $one) {
+                $at = array_search($one, $left, true);
+                if ($at !== false) {
+                    unset($left[$at]);
+                }
+            }
+
+            return count($left);
+        };
         $whole = array_values(array_filter($candidates, fn (string $name): bool => $missing($name) === 0));
         if ($said->at($end)?->is('.') && $said->at($end)->isGlued && in_array($said->text($end + 1), self::ENDINGS, true)) {
             $ended = array_values(array_filter($candidates, fn (string $name): bool => strtolower(pathinfo($name, PATHINFO_EXTENSION)) === $said->text($end + 1)));
