@@ -35,7 +35,7 @@ final class Cover
     /** Words that are cut short by a full stop, which ends no sentence */
     private const SHORT = ['ea', 'no', 'nos', 'nr', 'fig', 'pcs', 'approx', 'mr', 'mrs', 'ms', 'dr', 'st', 'in', 'incl', 'pc', 'stk', 'qty', 'inv'];
 
-    private const STOPS = [',', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
+    private const STOPS = [',', ';', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
 
     /** @param  array<string, mixed>  $on  the line it is said of, in its order-file form */
     private function __construct(
@@ -118,7 +118,7 @@ final class Cover
     {
         $isTorn = $this->said->at($end - 1)?->is('x') && $this->said->at($end)?->isGlued && $this->said->at($end)->isDigits() && ! str_starts_with($this->said->at($end)->text, '0');
 
-        $isCut = $this->said->at($end - 1)?->isDigits() && $this->said->at($end)?->is('x') && $this->said->at($end)->isGlued && $this->said->at($end + 1)?->isDigits() && $this->said->at($end + 1)->isGlued;
+        $isCut = $this->said->at($end - 1)?->isDigits() && $this->said->at($end)?->is('x') && $this->said->at($end + 1)?->isDigits() && $this->said->at($end)->isGlued === $this->said->at($end + 1)->isGlued;
 
         return $isTorn || $isCut ? 1.5 : 0.0;
     }
@@ -159,7 +159,7 @@ final class Cover
         }
         if ($word->isSign()) {
             $isShort = $text === '.' && $word->isGlued && in_array($this->said->text($i - 1), self::SHORT, true) && $this->said->at($i + 1) !== null;
-            $isEnd = $text === ';' || (in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)?->isGlued ?? false));
+            $isEnd = (in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)?->isGlued ?? false));
             $isLone = in_array($text, ['"', '%', '$', '£', '€', '½', '¼', '¾'], true);
             $kind = match (true) {
                 $isEnd => Kind::End,
@@ -169,7 +169,7 @@ final class Cover
                 default => Kind::Passed,
             };
             if ($text === '"' && ! $word->isGlued && ($this->said->at($i + 1) === null || $this->said->at($i + 1)->is('.', ','))) {
-                yield [$i + 1, Cost::READ, fn (): Item => $this->made(Kind::Same, $i, $i + 1, value: 'line')];
+                yield [$i + 1, 0.3, fn (): Item => $this->made(Kind::Same, $i, $i + 1, value: 'line')];
             }
             yield [$i + 1, $isLone ? 0.5 : Cost::SIGN, fn (): Item => $this->made($kind, $i, $i + 1)];
 

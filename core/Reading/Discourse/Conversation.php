@@ -54,6 +54,9 @@ final class Conversation
     /** @var list<array{list<Draft>, array<string, mixed>, Item}> prints that share sheets, and how */
     private array $sheets = [];
 
+    /** @var list<string> pictures that were spoken of last, though nothing was ordered of them */
+    private array $topic = [];
+
     /** @var list<Item> */
     private array $sums = [];
 
@@ -84,6 +87,9 @@ final class Conversation
     public function read(): void
     {
         foreach ($this->blocks as $at => $block) {
+            if ($block->kind === BlockKind::Asked) {
+                $this->asked($block);
+            }
             if ($block->kind === BlockKind::Blank || $block->kind === BlockKind::Ruled) {
                 $isUnderHeading = $block->kind === BlockKind::Ruled && $this->headedAt === $at - 1;
                 $this->isApart = $this->isApart || ! $isUnderHeading;
@@ -108,6 +114,13 @@ final class Conversation
             }
         }
         $this->finish();
+    }
+
+    /** Somebody else's question says what its answer is about. */
+    private function asked(Block $block): void
+    {
+        $names = array_merge(...array_map(fn (Item $item): array => $item->kind === Kind::Pictures && ! ($item->named->isNumber ?? false) ? $item->names() : [], $this->reader->items($block->words())), ...[[]]);
+        $names === [] || ($this->topic = array_values(array_unique($names)));
     }
 
     private static function struck(Sentence $sentence): Sentence
@@ -316,6 +329,11 @@ final class Conversation
 
                 return;
             case Speech::Report:
+                if ($sentence->hasPictures() && $sentence->hasSize() && preg_match('/\b(?:please|add|i want|i need|supply|send|print)\b/iu', $sentence->text) === 1) {
+                    $sentence->speech = Speech::Condition;
+                    break;
+                }
+                $this->topic = array_merge(...array_map(fn (Segment $one): array => $one->names(), $sentence->segments), ...[[]]) ?: $this->topic;
                 $this->quoted($sentence, 'This tells of something, and orders nothing, it seems.');
 
                 return;
@@ -531,12 +549,19 @@ final class Conversation
             if ($segment->isEach && $segment->size !== null && $this->heading === null && $this->waiting() === [] && ($of === null || $n === 0)) {
                 return $this->all($segment, $sentence);
             }
-            if ($of !== null) {
+            if ($of === null && $segment->excepted !== [] && $n > 0) {
+                $names = $segment->excepted; // “everything … except the puppies, they want doing 7x5”
+                $segment->excepted = [];
+                $segment->size?->doubt('Of those that were left out?');
+            } elseif ($of !== null) {
                 [$names, $from] = [$of->names(), $of->pictures];
             } elseif ($before === [] && $segment->size !== null && $this->waiting() !== [] && ! $segment->isAlso) {
                 return $this->fill($segment, $this->waiting());
             } elseif ($this->heading !== null && $this->heading->pictures !== []) {
                 [$names, $from] = [$this->heading->names(), $this->heading->pictures];
+            } elseif ($this->topic !== []) {
+                $names = $this->topic;
+                ($segment->size ?? $segment->same ?? $segment->count)?->doubt('Of what was spoken of before?');
             } else {
                 $all = $this->reader->pictures->all();
                 $names = $this->chosen ?: (count($all) === 1 ? $all : []);
@@ -619,7 +644,9 @@ final class Conversation
         $end = max(array_map(fn (Item $item): int => $item->end(), $segments[$n - 1]->items()));
         $between = array_filter($sentence->items, fn (Item $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
         $said = array_values(array_filter($between, fn (Item $item): bool => $item->kind !== Kind::Passed));
-        $isJoined = $said !== [] && in_array(end($said)->kind, [Kind::Stop, Kind::And, Kind::Also], true);
+        $last = $said === [] ? null : end($said);
+        $isJoined = $last !== null && in_array($last->kind, [Kind::Stop, Kind::And, Kind::Also], true) &&
+            array_filter($between, fn (Item $item): bool => $item->at > $last->at && preg_match('/^(?:for|to|from)$/i', $item->words) === 1) === [];
         $isFor = array_filter($between, fn (Item $item): bool => $item->kind === Kind::Unknown || preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1) !== [];
 
         return $segments[$n - 1]->size !== null && $isFor && ! $isJoined;
@@ -961,7 +988,7 @@ final class Conversation
             }
             if ($next?->kind === Kind::Size) {
                 foreach ($sentence->segments as $n => $segment) {
-                    if ($segment->size === $next && count($sentence->segments) > 1) {
+                    if ($segment->size === $next && (count($sentence->segments) > 1 || $isSign)) {
                         $segment->size = null;
                         $other = $sentence->segments[$n + 1] ?? null;
                         if ($other !== null && $other->pictures === [] && $other->scope === null) {

@@ -180,7 +180,7 @@ final class Segments
     private static function stop(Item $item): string
     {
         return match ($item->words) {
-            '-', '–', '—', '→', '>' => 'dash',
+            '-', '–', '—', '→', '>', ';' => 'dash',
             ':' => 'colon',
             '(', ')' => 'paren',
             default => 'comma',

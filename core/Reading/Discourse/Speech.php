@@ -22,9 +22,9 @@ enum Speech
     private const POLITE = '/\b(?:can|could|may|might|would) (?:i|you|we|every|all)\b|\bplease\b|\bwould you (?:mind|please)/iu';
 
     private const REPORTS =
-        '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice|last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit|wall is|starts at|cost us|fee note|cheque|payment|i was going to|was going to have|(?:were|are) \$)/iu';
+        '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit|wall is|starts at|cost us|fee note|cheque|payment|i was going to|was going to have|(?:were|are) \$)/iu';
 
-    private const CONDITIONS = '/\b(?:if (?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)|in case|provided|whichever|depending|before i decide|until i (?:write|ring|\'?ve)|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
+    private const CONDITIONS = '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)|in case|provided|whichever|depending|before i decide|until i (?:write|ring|\'?ve)|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
 
     private const TAKES_BACK =
         '/\b(?:scrap|cancel|forget (?:it|that|the|about)|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip|nothing (?:for|of|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
@@ -43,6 +43,7 @@ enum Speech
             preg_match('/\?\s*\W*$/', $plain) === 1 && preg_match(self::POLITE, $plain) !== 1 => self::Condition,
             preg_match('/\b(?:maybe|perhaps|not sure|possibly)\b/i', $plain) === 1 => self::Condition,
             preg_match(self::REPORTS, $plain) === 1 => self::Report,
+            preg_match('/\bsame as (?:last|before)/i', $plain) === 1 => self::Condition,
             preg_match(self::CHANGES, $plain) === 1 => self::Changes,
             default => self::Order,
         };

@@ -179,8 +179,9 @@ final class Node
     private static function isFiller(Spoken $said, int $i): bool
     {
         $word = $said->words[$i];
+        $isPaper = $word->text === 'a' && ($said->words[$i + 1] ?? null)?->isDigits() && $said->words[$i + 1]->isGlued;
 
-        return isset(Vocabulary::fillers()[$word->text]) || ($word->isSign() && ($word->text === ':' || ($word->text === '-' && $word->isGlued) || $word->text === '='));
+        return (isset(Vocabulary::fillers()[$word->text]) && ! $isPaper) || ($word->isSign() && ($word->text === ':' || ($word->text === '-' && $word->isGlued) || $word->text === '='));
     }
 
     /**

@@ -9,7 +9,7 @@ final class Foreign
 {
     private const WAYS =
         '/\G(?:'.
-        '(?:[£$€]|\b(?:gbp|eur|usd|kes)\b)\s?\d[\d.,]*(?:\s?(?:k|each|ea|apiece|per))?(?![\d])|\d[\d.,]*\s?(?:[£€$]|quid\b|pounds?\b|euros?\b|dollars?\b|cents?\b|pence\b|p\b|c\b(?=[\s,.;]|$))(?:\s(?:each|apiece))?|@\s?\d+\s?[pc]\b|'.
+        '(?:[£$€]|\b(?:gbp|eur|usd|kes)\b)\s?(?:\d[\d.,]*\d|\d)(?:\s?(?:k|each|ea|apiece|per))?(?![\d])|(?:\d[\d.,]*\d|\d)\s?(?:[£€$]|quid\b|pounds?\b|euros?\b|dollars?\b|cents?\b|pence\b|p\b|c\b(?=[\s,.;]|$))(?:\s(?:each|apiece))?|@\s?\d+\s?[pc]\b|'.
         '\+?\b0\d{2,5}[\s-]?\d{3}[\s-]?\d{3,4}\b|\+\d{2}[\d\s()-]{8,}|'.
         '\b\d{1,2}[.\/]\d{1,2}[.\/](?:19|20)?\d{2}\b|\b(?:by|on|before|until|exp|due|is|for|after)\s(?:the\s)?\d{1,2}\/\d{1,2}\b(?!\s*(?:in|cm|mm|"))|\b\d{4}-\d{2}-\d{2}\b|'.
         '\b\d{1,2}[:.]\d{2}\s?(?:am|pm|h|uhr|o\'clock)?\b(?!\s*(?:x|in|cm|mm|"|%|deep|white|\d))(?<=\d:\d\d|am|pm|uhr)|\b\d{1,2}\s?(?:am|pm)\b|'.

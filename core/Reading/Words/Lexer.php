@@ -57,7 +57,8 @@ final class Lexer
             $end = $at + strlen($written);
             $plain = $written;
             if (preg_match('/[^\x00-\x7f]/', $written) === 1) {
-                $plain = strtr(\Normalizer::normalize($written, \Normalizer::FORM_KC) ?: $written, self::PLAIN);
+                $plain = strtr($written, self::PLAIN);
+                $plain = $plain === $written ? (\Normalizer::normalize($written, \Normalizer::FORM_KC) ?: $written) : $plain;
                 $kind === WordKind::Letters && ($plain = self::latin($plain));
             }
             if ($plain === 'x' && $kind === WordKind::Sign) {

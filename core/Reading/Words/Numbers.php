@@ -208,7 +208,9 @@ final class Numbers
                 return $one !== null && $one > 0 && $one < 10 ? [self::TENS[$at($n)] + $one, $next + 1] : [self::TENS[$at($n)], $n + 1];
             }
 
-            return isset(self::ONES[$at($n)]) ? [self::ONES[$at($n)], $n + 1] : null;
+            $one = self::ONES[$at($n)] ?? (in_array($at($n - 1), ['by', 'x'], true) ? self::ONES[preg_replace('/(?<=x)es$|s$/', '', $at($n))] ?? null : null);
+
+            return $one === null ? null : [$one, $n + 1];
         };
         $first = in_array($at($i), ['a', 'an'], true) && $at($i + 1) === 'hundred' ? [1, $i + 1] : $below($i);
         if ($first !== null && $at($first[1]) === 'hundred' && $first[0] < 10) {

@@ -122,6 +122,11 @@ final class PictureNames
         if ($this->names === []) {
             return [];
         }
+        if ($said->at($i)?->is('"', "'") && ! ($said->at($i)->isGlued && $said->at($i - 1)?->isDigits())) {
+            $quoted = array_filter($this->worded($said, $i + 1), fn (Typed $one): bool => $said->text($one->end) === $said->text($i));
+
+            return array_values(array_map(fn (Typed $one): Typed => new Typed($one->end + 1, $one->value, $one->cost - 0.6, $one->why, $one->offers), $quoted));
+        }
 
         return [...$this->called($said, $i), ...$this->worded($said, $i)];
     }
@@ -214,6 +219,9 @@ final class PictureNames
                 $first[2] || count($found) > 1 => $end,
                 default => null,
             };
+            while ($next !== null && (isset($this->usual[$said->text($next)]) || ($said->text($next) === '_' && $next > $end))) {
+                $next++;
+            }
             $number = $next === null ? null : $this->number($said, $next);
             if ($number === null) {
                 break;
@@ -395,7 +403,11 @@ final class PictureNames
             $end++;
         }
         if (count($whole) === 1 && (! $isPlural || count($candidates) === 1)) {
-            return new Typed($end, new Named($whole), $isWeak && count($used) < 2 ? 0.5 : -0.1);
+            return new Typed($end, new Named($whole), match (true) {
+                count($used) > 1 => -0.6,
+                $isWeak => 0.5,
+                default => -0.1,
+            });
         }
         if ($isWeak) {
             return null;
@@ -445,6 +457,9 @@ final class PictureNames
                 break;
             }
             $next = $isList && in_array($said->text($end + 1), ['and', '&', 'number', 'no'], true) ? $end + 2 : $end + 1;
+            while (in_array(self::plain($said->text($next)), $used, true) && $said->at($next)?->isLetters() || in_array($said->text($next), ['_', '-', '#'], true)) {
+                $next++; // “IMG_5501 thru IMG_5506”
+            }
             $text = $said->text($next);
             $text = (string) (in_array($said->text($next + 1), ['by', 'x'], true) ? $text : Numbers::names()[$text] ?? $text);
             $value = $number($text);
