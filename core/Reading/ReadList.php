@@ -7,6 +7,7 @@ namespace Planisher\Reading;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Discourse\Conversation;
 use Planisher\Reading\Discourse\Sentence;
+use Planisher\Reading\Language\Language;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Message\FiledLine;
 use Planisher\Reading\Message\Message;
@@ -33,7 +34,7 @@ final readonly class ReadList
     public static function read(string $text, Known $known, array $pictures, array $chosen = []): self
     {
         $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
-        $reader = new Reader($known, new PictureNames($pictures), $unit);
+        $reader = new Reader($known, new PictureNames($pictures), $unit, Language::of($text));
         $blocks = Message::blocks($text, $reader->pictures->isWord(...));
         $lines = $sentences = [];
         $words = self::inColumns(...);

@@ -8,6 +8,7 @@ use Planisher\Finish\Finishes;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Chart\Cover;
 use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Language\Language;
 use Planisher\Reading\Rule\RuleBook;
 use Planisher\Reading\Words\Common;
 use Planisher\Reading\Words\Lexer;
@@ -33,8 +34,17 @@ final class Reader
     /** @var array<string, ?string> what a word was meant to be, where it was looked for */
     private array $meant = [];
 
-    public function __construct(public readonly Known $known, public readonly PictureNames $pictures, private readonly ?Unit $unitOfAll = null)
-    {
+    /** @var array<string, string> our words for those of the message's language */
+    private readonly array $foreign;
+
+    /** @param  string  $language  of the message */
+    public function __construct(
+        public readonly Known $known,
+        public readonly PictureNames $pictures,
+        private readonly ?Unit $unitOfAll = null,
+        string $language = 'en',
+    ) {
+        $this->foreign = Language::table($language);
         $this->book = RuleBook::of($known);
         $this->sizes = new Sizes($known->lab);
     }
@@ -48,7 +58,7 @@ final class Reader
      */
     public function items(string $text, array $on = [], ?string $make = null): array
     {
-        $words = $this->mended(Lexer::words($text), $text);
+        $words = $this->mended($this->ours(Lexer::words($text)), $text);
         if ($words === []) {
             return [];
         }
@@ -68,6 +78,26 @@ final class Reader
         return $items;
     }
 
+    /**
+     * Words of another language as ours, in their places.
+     *
+     * @param  list<Word>  $words
+     * @return list<Word>
+     */
+    private function ours(array $words): array
+    {
+        if ($this->foreign === []) {
+            return $words;
+        }
+
+        return array_map(
+            fn (Word $word): Word => isset($this->foreign[$word->text]) && ! ($word->text === 'a' && $word->isGlued)
+                ? new Word($this->foreign[$word->text], $word->at, $word->length, $word->isGlued, $word->kind)
+                : $word,
+            $words,
+        );
+    }
+
     /** @param  list<Word>  $words */
     private static function made(array $words): ?string
     {
@@ -77,6 +107,8 @@ final class Reader
             if (isset(self::MADE[$word->text]) && ! in_array($before, ['no', 'not', 'without'], true) && ($word->text !== 'gallery' || ($words[$i + 1] ?? null)?->is('wrap', 'wrapped'))) {
                 $made = $made === 'panels' ? $made : self::MADE[$word->text];
             }
+            $isOnOne = $word->is('on') && ($words[$i + 1] ?? null)?->is('one', 'single') && (($words[$i + 2] ?? null)?->isDigits() || ($words[$i + 2] ?? null)?->is('sheet', 'a'));
+            $isOnOne && ($made ??= 'shared-sheet');
         }
 
         return $made;

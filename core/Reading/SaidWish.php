@@ -12,6 +12,7 @@ use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Contrast;
 use Planisher\Reading\Discourse\PanelSizes;
 use Planisher\Reading\Discourse\Settler;
+use Planisher\Reading\Language\Language;
 use Planisher\Reading\Words\PictureNames;
 
 /** Words that are said of a line that is there: what they change of it, by the rules that a client's list is read by. */
@@ -33,7 +34,7 @@ final readonly class SaidWish
      */
     public static function read(string $text, Known $known, array $pictures, array $on = [], ?string $chosen = null): self
     {
-        $items = (new Reader($known, new PictureNames($pictures)))->items($text, $on);
+        $items = (new Reader($known, new PictureNames($pictures), language: Language::of($text)))->items($text, $on);
         $line = new ReadLine(1, $text, $items);
         $left = Contrast::settled($items, $on);
         [$wishes, $change] = self::values($left, $on);

@@ -51,7 +51,7 @@ final class BorderRules
             ]),
             Rule::with("{measure} [wide|thick] {colour} [paper] [BORDER|edge|room|space|free] [ROUND] [$mat]", $border, ['1/2 white', '2 in of white to mat over']),
             Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: 0.1),
-            Rule::with("$small [{colour}] BORDER [again|back] [of|is|at|to|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]", $border, [
+            Rule::with("$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]", $border, [
                 'border 20 mm',
                 'margin of 20 mm on four sides',
                 'white border: 2 cm',

@@ -87,7 +87,8 @@ final class Cover
         $said = $this->said;
         $word = $said->words[$i];
         foreach ($this->book->at($said, $i) as $rule) {
-            if ($rule->for !== null && $rule->for !== ($this->make ?? 'print')) {
+            $isOfCells = $rule->for === 'print' && $this->make === 'shared-sheet' && $this->on === [];
+            if ($rule->for !== null && $rule->for !== ($this->make ?? 'print') && ! $isOfCells) {
                 continue;
             }
             foreach ($rule->node()->match($said, [[$i, [], 0.0]], $i) as [$end, $heard, $cost]) {
@@ -128,7 +129,8 @@ final class Cover
     {
         $isGlued = $this->said->at($typed->end)?->isGlued && $this->said->at($typed->end)->isLetters() && ! $this->said->at($typed->end)->is('x');
         $before = $i > 0 ? $this->said->text($i - 1) : '';
-        $isAfterMoney = in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
+        $isEnd = $i > 0 && $this->said->words[$i]->isGlued && $this->said->words[$i]->isDigits() && $this->said->words[$i - 1]->isLetters() && $before !== 'x';
+        $isAfterMoney = $isEnd || in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
 
         return $isGlued || $isAfterMoney ? 6.0 : 0.0;
     }
@@ -185,7 +187,7 @@ final class Cover
 
             return;
         }
-        $isCommon = Common::is($text);
+        $isCommon = Common::is($text) && ! $this->pictures->isWord($text);
         $cost = $isCommon ? Cost::COMMON : ($this->book->isWord($text) ? Cost::TRADE_WORD : Cost::WORD);
         yield [$i + 1, $cost, fn (): Item => $isCommon
             ? $this->made(Kind::Passed, $i, $i + 1)

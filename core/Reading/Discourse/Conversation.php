@@ -60,6 +60,9 @@ final class Conversation
     /** @var list<Item> */
     private array $sums = [];
 
+    /** @var list<string> pictures that were left out before anything was ordered: “as before but without …” */
+    private array $never = [];
+
     /** @var list<string> finishes that were taken back */
     private array $struckMakes = [];
 
@@ -243,6 +246,7 @@ final class Conversation
         $this->isApart = false;
         $this->headedAt = $at;
         if ($sentence->speech === Speech::Changes || $this->heading->same !== null) {
+            $this->heading->isStronger = $sentence->speech === Speech::Changes;
             $this->unsettled ??= 'This seems to change something. Look at what it speaks of.';
             $sentence->first()?->doubt($this->unsettled);
         }
@@ -570,7 +574,7 @@ final class Conversation
         if ($this->isBeside($segment, $segments, $n, $sentence, $names, $before)) {
             return [];
         }
-        $names = array_values(array_diff($names, $segment->excepted, $this->heading->excepted ?? []));
+        $names = array_values(array_diff($names, $segment->excepted, $this->heading->excepted ?? [], $this->never));
         $names === [] && $segment->pictures === [] && ($segment->size ?? $segment->same ?? $segment->count)?->doubt($this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : 'Which picture?');
         if ($names === [] && $segment->pictures !== []) {
             return [];
@@ -686,7 +690,8 @@ final class Conversation
             }
         }
         $draft->wishes = array_values($draft->wishes);
-        $count = $segment->count ?? ($like === null || $segment->same?->value !== 'line' ? $heading->count ?? null : null);
+        $isStronger = $heading !== null && $heading->isStronger && $heading->count !== null;
+        $count = $isStronger ? $heading->count : $segment->count ?? ($like === null || $segment->same?->value !== 'line' ? $heading->count ?? null : null);
         if ($count !== null) {
             $draft->copies = (int) $count->count;
             $draft->isCounted = $segment->count !== null;
@@ -978,6 +983,7 @@ final class Conversation
                 }
                 $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
                 $this->struck = [...$this->struck, ...$next->names()];
+                $this->drafts === [] && count($sentence->segments) < 2 && ($this->never = [...$this->never, ...$next->names()]);
                 foreach ($sentence->segments as $other) {
                     $other->excepted = [...$other->excepted, ...$next->names()];
                 }
@@ -1107,6 +1113,12 @@ final class Conversation
 
             return true;
         }
+        if (count($names) === 1 && $there === [] && ! $sentence->hasSize() && $this->renamed($names[0], $sentence)) {
+            $sentence->first()?->doubt($why);
+            $this->prose($sentence);
+
+            return true;
+        }
         $of = match (true) {
             $names !== [] => $there,
             $segment->scope?->kind === Kind::All => $this->drafts,
@@ -1140,6 +1152,25 @@ final class Conversation
         $this->last = $of;
 
         return true;
+    }
+
+    /** “I meant regatta 9, not 10”: the picture of that number was another. */
+    private function renamed(string $new, Sentence $sentence): bool
+    {
+        if (preg_match('/\bnot\s+(?:no\.?\s*|number\s*)?(\d{1,6})\b/iu', $sentence->text, $m) !== 1) {
+            return false;
+        }
+        $stem = fn (string $name): string => (string) preg_replace('/\d+(?=\D*$)/', '', pathinfo($name, PATHINFO_FILENAME));
+        $old = array_filter($this->reader->pictures->numbered((int) $m[1]), fn (string $name): bool => $stem($name) === $stem($new));
+        $isDone = false;
+        foreach ($this->drafts as $draft) {
+            if (in_array($draft->picture, $old, true)) {
+                $draft->picture = $new;
+                $draft->isAsked = $isDone = true;
+            }
+        }
+
+        return $isDone;
     }
 
     private function isNegated(Item $item, Sentence $sentence): bool

@@ -30,8 +30,11 @@ final class Draft
 
     public bool $isAsked = false;
 
-    /** Prints with the same number share sheets */
+    /** It shares a sheet with others */
     public ?int $sheet = null;
+
+    /** @var array<string, mixed> what is wanted of that sheet */
+    public array $sheetWishes = [];
 
     public function __construct(public readonly int $line) {}
 }

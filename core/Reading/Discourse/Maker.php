@@ -34,8 +34,13 @@ final class Maker
      */
     public function make(array $drafts, array $sheets, array $lines): void
     {
+        foreach ($sheets as [$of]) {
+            foreach ($of as $draft) {
+                $draft->sheet = 1;
+            }
+        }
         $made = [];
-        foreach ($drafts as $n => $draft) {
+        foreach ($drafts as $draft) {
             foreach ($this->prints($draft) as $print) {
                 $made[] = [$draft, $print];
             }
@@ -82,6 +87,13 @@ final class Maker
             $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?');
             unset($change['output']['quality']);
         }
+        if (isset($change['number'])) {
+            $last?->doubt('A line’s number is given once it is there.');
+        }
+        $draft->sheetWishes = is_array($change['sheet'] ?? null) && $this->isGathered($draft) ? $change['sheet'] : [];
+        if ($draft->sheetWishes !== []) {
+            unset($change['sheet']);
+        }
         $change = array_filter($change, fn (string $key): bool => $key[0] !== '#' && $key !== 'number' && $key !== 'remark', ARRAY_FILTER_USE_KEY) + array_intersect_key($change, ['remark' => 1]);
         $remark = (array) ($change['remark'] ?? []);
         unset($change['remark'], $change['size']);
@@ -89,6 +101,11 @@ final class Maker
         $isSure = ! $draft->isAsked && array_filter([...$draft->from, ...$own, ...$general], fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) === [];
 
         return [$this->print($base, $change, $draft, $remark, $isSure)];
+    }
+
+    private function isGathered(Draft $draft): bool
+    {
+        return $draft->sheet !== null;
     }
 
     /**
@@ -242,6 +259,9 @@ final class Maker
             $wish->doubt($e->getMessage());
 
             return $made;
+        }
+        foreach ($mine as [$draft]) {
+            $wanted['sheet'] = $draft->sheetWishes + (array) ($wanted['sheet'] ?? []);
         }
         $why === null || $wish->doubt($why);
         $isSure = $wish->why === null && array_filter($mine, fn (array $one): bool => ! $one[1]->isSure) === [];

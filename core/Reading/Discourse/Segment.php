@@ -27,6 +27,9 @@ final class Segment
 
     public bool $isAlso = false;
 
+    /** As a heading: it holds even where a line says otherwise, “two of each instead of one” */
+    public bool $isStronger = false;
+
     /** @var list<Item> */
     public array $wishes = [];
 

@@ -123,12 +123,15 @@ final class Segments
     {
         $core = $gaps = [];
         $gap = '';
-        $open = false;
+        $beside = self::inBrackets($items);
         foreach ($items as $i => $item) {
+            if (isset($beside[$i])) {
+                continue;
+            }
             $isPart = match ($item->kind) {
                 Kind::Pictures, Kind::Size, Kind::Count, Kind::Rest, Kind::Place => true,
                 Kind::Same => $item->value !== 'paper',
-                Kind::All => self::isSpokenOf($items, $i, $core),
+                Kind::All => self::isSpokenOf($items, $i, $core) && self::isOfAll($items, $i),
                 default => false,
             };
             if (! $isPart) {
@@ -171,6 +174,33 @@ final class Segments
         return [$core, $gaps];
     }
 
+    /**
+     * Numbers in brackets among words that aren't ours: “(14 players + 2 coaches)”.
+     *
+     * @param  list<Item>  $items
+     * @return array<int, true> by place
+     */
+    private static function inBrackets(array $items): array
+    {
+        $found = [];
+        $open = null;
+        $isForeign = false;
+        foreach ($items as $i => $item) {
+            if ($item->kind === Kind::Stop && $item->words === '(') {
+                [$open, $isForeign] = [$i, false];
+            } elseif ($item->kind === Kind::Stop && $item->words === ')' && $open !== null) {
+                for ($n = $open; $isForeign && $n <= $i; $n++) {
+                    $items[$n]->kind === Kind::Count && ($found[$n] = true);
+                }
+                $open = null;
+            } elseif ($item->kind === Kind::Unknown) {
+                $isForeign = true;
+            }
+        }
+
+        return $found;
+    }
+
     /** @param  list<string>  $names */
     private static function naming(Item $of, array $names): Item
     {
@@ -204,6 +234,21 @@ final class Segments
         $next = array_values(array_filter(array_slice($items, $at + 1), fn (Item $of): bool => $of->kind !== Kind::Passed))[0] ?? null;
 
         return $next === null || $next->kind !== Kind::Pictures;
+    }
+
+    /**
+     * Where the sentence names pictures, an “all” is what is printed only with a size or a number behind it.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isOfAll(array $items, int $at): bool
+    {
+        if (array_filter($items, fn (Item $of): bool => $of->kind === Kind::Pictures) === []) {
+            return true;
+        }
+        $next = array_values(array_filter(array_slice($items, $at + 1), fn (Item $of): bool => ! in_array($of->kind, [Kind::Passed, Kind::Wish], true)))[0] ?? null;
+
+        return $next !== null && in_array($next->kind, [Kind::Size, Kind::Count, Kind::Not], true);
     }
 
     /**

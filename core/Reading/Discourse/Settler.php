@@ -203,6 +203,10 @@ final class Settler
             }
         }
 
+        if (isset($block['where'], $style['where']) && ! str_contains((string) $block['where'], '-') && in_array($style['where'], ['left', 'right'], true) && in_array($block['where'], ['top', 'bottom'], true)) {
+            $style['where'] = "{$block['where']}-{$style['where']}"; // “above, right”
+        }
+
         return [...$block, ...$style];
     }
 

@@ -17,7 +17,7 @@ final class CountRules
     public static function all(): array
     {
         $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Reading::COUNT => $said->count()] + ($isEach ? [Reading::EACH => true] : []);
-        $things = '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off)';
+        $things = '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
 
         return [
             Rule::with("x {count} [times|{$things}] | {count} (x|*) [of] | times {count} | {count} times", $count(), ['x2', '2x', '3 ×'], cost: -0.1),

@@ -84,7 +84,8 @@ final class LabRules
         return [
             Rule::with("[printed] [on|in] [a] [deep] ({$words}) [photo] [PAPER|kind|one|finish|surface] [please]", self::paper(...), ['matte', 'on glossy paper', 'lustre, please']),
             Rule::with("(papier|papel|papier photo|auf) ({$words}) [papier|papel]", self::paper(...), 'papel brillo'),
-            Rule::with("(PAPER) ({$words})", self::paper(...), 'paper matte', cost: 0.1),
+            Rule::with("(PAPER) ({$words}|mat)", self::paper(...), 'paper matte', cost: 0.1),
+            Rule::with('[on] mat (PAPER)', self::paper(...), 'mat paper'),
             Rule::with("(not|nicht|non) [the] (gloss|glossy|shiny|mat|MATT|lustre) [kind|one|paper] [please]", fn (): array => [], 'not glossy', cost: 0.3),
             Rule::with('[is possible|for me is better|on] [the] [PAPER] without [the] shine [,] [all]', fn (Heard $said): array|Unsure => self::ofSurface(Surface::Matte, $said->known), 'without shine'),
             Rule::with("(gloss|glossy) MATT", fn (): Unsure => new Unsure([], 'Glossy or matte?', [new Offer('glossy', 'glossy'), new Offer('matte', 'matte')]), 'gloss matte', cost: -0.3),

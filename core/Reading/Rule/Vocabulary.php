@@ -34,7 +34,7 @@ final class Vocabulary
         'PANELS' => 'panels | pieces | parts | panel | strips | sections',
         'SCREEN' => 'e [-] mail | email | the web | web | website | their website | (the|their) site | the internet | screen | screens | online | the screen | instagram | phone | social [media]',
         'SCREENCOPY' => '[small|little|low res|digital] (web|screen|email|digital|internet) (copy|copies|version|file|one|size) | e [-] mail (copy|version|file) | small copy | little copy | web size | screen copies',
-        'MATT' => 'matte | matt | mat | mattes',
+        'MATT' => 'matte | matt | mattes',
         'INSTEAD' => '[,] instead of | [,] rather than | [,] in place of | [,] [and] not | [,] and no more',
         // to do and undo
         'NO' => 'no | without [any|a|an|the] | [with] no | lose [the] | drop [the] | remove [the] | take (off|away|out) [the] | get rid of [the] | scrap [the] | leave (off|out) [the] | undo [the] | not any | cancel [the] | skip [the]',

@@ -160,7 +160,7 @@ final class PictureNames
             $isClear = $isClear || $isLong;
             foreach ($numbers as $number) {
                 $of = $this->byNumber[$number] ?? [];
-                if ($of === [] && $isCalled && $number < 100) {
+                if ($of === [] && $isCalled && $number < 100 && $number > 9) {
                     $of = $this->endingIn($number);
                     $isBySuffix = $isBySuffix || $of !== [];
                 }
