@@ -72,7 +72,7 @@ final class Answer
             'prints' => array_map(
                 fn (ReadPrint $print): array => [
                     'line' => array_filter($print->wanted, fn (mixed $value): bool => $value !== null) +
-                        ($print->remark === null ? [] : ['remark' => ['own' => $print->remark]]),
+                        self::remark($print),
                     'sure' => $print->isSure && $print->isWhole,
                 ],
                 $line->prints,
@@ -80,6 +80,14 @@ final class Answer
             'sure' => $line->isSure() && $isWhole,
             'doubts' => self::doubts($line),
         ];
+    }
+
+    /** @return array{}|array{remark: array<string, string>} */
+    private static function remark(ReadPrint $print): array
+    {
+        $remark = array_filter(['own' => $print->remark, 'lab' => $print->forLab], fn (?string $of): bool => $of !== null);
+
+        return $remark === [] ? [] : ['remark' => $remark];
     }
 
     /** @return list<Doubt> */

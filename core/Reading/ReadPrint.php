@@ -12,6 +12,7 @@ final readonly class ReadPrint
      * @param  ?string  $remark  words that were not understood, or aren't done here
      * @param  bool  $isSure  everything was understood, in one way only
      * @param  bool  $isWhole  it has all that a line needs
+     * @param  ?string  $forLab  what the lab is to be told
      */
-    public function __construct(public array $wanted, public ?string $remark, public bool $isSure, public bool $isWhole) {}
+    public function __construct(public array $wanted, public ?string $remark, public bool $isSure, public bool $isWhole, public ?string $forLab = null) {}
 }

@@ -90,12 +90,14 @@ final class Reader
             return $words;
         }
 
-        return array_map(
-            fn (Word $word): Word => isset($this->foreign[$word->text]) && ! ($word->text === 'a' && $word->isGlued)
-                ? new Word($this->foreign[$word->text], $word->at, $word->length, $word->isGlued, $word->kind)
-                : $word,
-            $words,
-        );
+        foreach ($words as $i => $word) {
+            $isPaper = $word->text === 'a' && ($words[$i + 1] ?? null)?->isDigits() && $words[$i + 1]->isGlued; // A4
+            if (isset($this->foreign[$word->text]) && ! $isPaper) {
+                $words[$i] = new Word($this->foreign[$word->text], $word->at, $word->length, $word->isGlued, $word->kind);
+            }
+        }
+
+        return $words;
     }
 
     /** @param  list<Word>  $words */

@@ -6,6 +6,7 @@ namespace Planisher\Finish\Canvas;
 
 use Planisher\Reading\Rule\Heard;
 use Planisher\Reading\Rule\Rule;
+use Planisher\Reading\Unsure;
 
 /** How people say what is wanted of a canvas. */
 final class CanvasRules
@@ -30,6 +31,7 @@ final class CanvasRules
     {
         return [
             Rule::of('[as|on|a] [stretched|wrapped|big] (canvas~|leinwand|toile|lienzo) [wrap|wrapped|print|prints|piece] | [on] linen (canvas)', ['make' => CanvasFinish::NAME], ['canvas', 'on canvas', 'as a stretched canvas']),
+            Rule::with('(including|counting) [the] (wrap|edges|sides|bars)', fn (): Unsure => new Unsure([], 'Does the size count the edges in? It was read as the face’s.'), 'including the wrap'),
             Rule::of('gallery [-] wrap~ [canvas~]', ['make' => CanvasFinish::NAME], 'gallery wrap'),
             Rule::of('EDGE (apart|separately|separate) | [with] [face and] EDGE (in|as) [a|their] (file|files) of (their|its) own | [face and] EDGE (in|as) (separate|a separate) (file|files) | separate EDGE', ['make' => CanvasFinish::NAME, 'canvas' => ['edgesApart' => true]], ['edges as a file of their own', 'face and edges in separate files']),
             Rule::of('[face and] EDGE together [in one file] [again] | all in one file', ['canvas' => ['edgesApart' => false]], 'face and edges together in one file', CanvasFinish::NAME),

@@ -32,7 +32,6 @@ final class PaperRules
             Rule::of('white to trim away', [], 'white to trim away'),
             Rule::of('[on] no larger (sheet|paper) | without [a] (larger (sheet|paper)|carrier) | no carrier | without white to trim', ['carrier' => CarrierWish::NONE], 'on no larger sheet'),
             Rule::of('on [the] (smallest|next larger|next bigger) (sheet|paper) [that] [fits|holds it]', ['carrier' => 'auto'], 'on the smallest sheet that fits'),
-            Rule::of('(including|with) [the] (wrap|edges)', [], []),
         ];
     }
 

@@ -124,6 +124,16 @@ final class Conversation
     {
         $names = array_merge(...array_map(fn (Item $item): array => $item->kind === Kind::Pictures && ! ($item->named->isNumber ?? false) ? $item->names() : [], $this->reader->items($block->words())), ...[[]]);
         $names === [] || ($this->topic = array_values(array_unique($names)));
+        $line = $this->lines[(int) array_search($block, $this->blocks, true)];
+        $line->items = self::moved($this->reader->items($block->words()), $block->start);
+        $says = array_filter($line->items, fn (Item $item): bool => in_array($item->kind, [Kind::Wish, Kind::Size, Kind::Pictures, Kind::Count], true));
+        foreach ($line->items as $item) {
+            $item->why = null;
+        }
+        if ($says !== []) {
+            $line->doubt('This was asked or offered. What the answer says of it is looked at: “'.trim($block->words()).'”');
+            $this->unsettled ??= 'Something was asked and answered.';
+        }
     }
 
     private static function struck(Sentence $sentence): Sentence
@@ -665,6 +675,11 @@ final class Conversation
         $near = $segment->size === null && $segment->same === null && $heading?->size === null ? $this->sizeNear($segment, $sentence) : null;
         $draft->from = array_values(array_filter([...$from, $segment->scope, $segment->size ?? $near, $segment->count]));
         $draft->wishes = [...$heading->wishes ?? [], ...$segment->wishes];
+        if ($near !== null && $segment->wishes === []) {
+            foreach ($sentence->segments as $one) {
+                $one->size === $near && ($draft->wishes = [...$draft->wishes, ...$one->wishes]);
+            }
+        }
         $draft->remarks = array_map(fn (Item $item): string => $item->words, [...$heading->remarks ?? [], ...$segment->remarks]);
         $like = $segment->same === null ? null : $this->like($segment, $sentence);
         if ($segment->size !== null || $near !== null) {
@@ -850,6 +865,7 @@ final class Conversation
     {
         if ($segment->count !== null && ($this->isNegated($segment->count, $sentence) || ($before === [] && count($sentence->segments) > 1))) {
             $segment->count->doubt('How many of what is that?');
+            $this->unsettled ??= 'How many of what is that?';
 
             return [];
         }

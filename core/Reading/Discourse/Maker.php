@@ -182,7 +182,7 @@ final class Maker
             $isSure = $this->isUsual($line, $draft, $first) && $isSure;
         }
         $isWhole = $line !== false && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
-        $said = implode('; ', array_unique(array_filter([...$draft->remarks, ...array_map(strval(...), array_values($remark))])));
+        $said = implode('; ', array_unique(array_filter([...$draft->remarks, (string) ($remark['own'] ?? '')])));
 
         return new ReadPrint(
             $line === false
@@ -191,6 +191,7 @@ final class Maker
             $said === '' ? null : $said,
             $isSure && $isWhole && $draft->picture !== null,
             $isWhole,
+            isset($remark['lab']) ? (string) $remark['lab'] : null,
         );
     }
 
@@ -269,7 +270,7 @@ final class Maker
         $left = [];
         foreach ($made as $n => $one) {
             if ($n === $first) {
-                $left[] = [$one[0], new ReadPrint($wanted, $one[1]->remark, $isSure, true)];
+                $left[] = [$one[0], new ReadPrint($wanted, $one[1]->remark, $isSure, true, $one[1]->forLab)];
             } elseif (! isset($mine[$n])) {
                 $left[] = $one;
             }

@@ -7,5 +7,5 @@ return [
     'copia' => 'copy', 'copias' => 'copies', 'impresión' => 'print', 'impresiones' => 'prints', 'total' => 'total', 'foto' => 'photo', 'fotos' => 'photos', 'imagen' => 'picture', 'imágenes' => 'pictures', 'número' => 'number', 'hasta' => 'to', 'a' => 'to',
     'lienzo' => 'canvas', 'lienzos' => 'canvases', 'borde' => 'border', 'bordes' => 'edges', 'margen' => 'margin', 'blanco' => 'white', 'blanca' => 'white', 'negro' => 'black', 'negra' => 'black', 'negros' => 'black', 'gris' => 'grey', 'espejo' => 'mirrored',
     'mate' => 'matte', 'brillo' => 'glossy', 'brillante' => 'glossy', 'satinado' => 'lustre', 'papel' => 'paper', 'sobre' => 'on', 'entera' => 'whole', 'entero' => 'whole', 'docena' => 'dozen', 'par' => 'pair', 'o' => 'or', 'para' => 'for', 'pulgadas' => 'inches',
-    'hola' => 'hello', 'gracias' => 'thanks', 'queremos' => 'want', 'quiero' => 'want', 'los' => 'the', 'las' => 'the', 'la' => 'the', 'el' => 'the', 'en' => 'in', 'por' => 'please', 'favor' => 'please',
+    'hola' => 'hello', 'gracias' => 'thanks', 'queremos' => 'want', 'quiero' => 'want', 'los' => 'the', 'las' => 'the', 'la' => 'the', 'el' => 'the', 'en' => 'as', 'por' => 'please', 'favor' => 'please',
 ];

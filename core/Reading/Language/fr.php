@@ -7,5 +7,5 @@ return [
     'tirage' => 'print', 'tirages' => 'prints', 'exemplaire' => 'copy', 'exemplaires' => 'copies', 'copie' => 'copy', 'copies' => 'copies', 'total' => 'total', 'photo' => 'photo', 'photos' => 'photos', 'image' => 'picture', 'images' => 'pictures', 'numéro' => 'number', 'à' => 'to', 'au' => 'to',
     'toile' => 'canvas', 'toiles' => 'canvases', 'bord' => 'border', 'bords' => 'edges', 'bordure' => 'border', 'marge' => 'margin', 'blanc' => 'white', 'blanche' => 'white', 'noir' => 'black', 'noirs' => 'black', 'noire' => 'black', 'gris' => 'grey', 'miroir' => 'mirrored',
     'mat' => 'matte', 'brillant' => 'glossy', 'brillante' => 'glossy', 'satiné' => 'lustre', 'papier' => 'paper', 'sur' => 'on', 'entière' => 'whole', 'entier' => 'whole', 'douzaine' => 'dozen', 'ou' => 'or', 'pour' => 'for', 'pouces' => 'inches', 'centimètres' => 'cm',
-    'bonjour' => 'hello', 'merci' => 'thanks', 'je' => 'i', 'nous' => 'we', 'voudrais' => 'want', 'voudrions' => 'want', 'les' => 'the', 'la' => 'the', 'le' => 'the', 'en' => 'in', 'paire' => 'pair',
+    'bonjour' => 'hello', 'merci' => 'thanks', 'je' => 'i', 'nous' => 'we', 'voudrais' => 'want', 'voudrions' => 'want', 'les' => 'the', 'la' => 'the', 'le' => 'the', 'en' => 'as', 'paire' => 'pair',
 ];

@@ -335,6 +335,8 @@ final class PictureNames
         $isPlural = $word->isLetters() && ! isset($this->byWord[self::plain($word->text)]);
         $found = [];
         $j = $i + 1;
+        $isTurned = false;
+        $before = $word->text;
         while ($j < $i + 14 && $said->at($j) !== null) {
             $next = $said->at($j);
             $spelled = Numbers::names()[$next->text] ?? null;
@@ -364,6 +366,8 @@ final class PictureNames
                 break;
             }
             $candidates = $narrowed;
+            $isTurned = $isTurned || ($j === $end && count($candidates) === 1 && $this->isTurned($candidates[0], $before, $next->text));
+            $before = $next->text;
             $used[] = self::plain($next->text);
             $next->isLetters() && ! isset(self::ROMAN[$next->text]) && $letters++;
             $isWeak = $isWeak && ($next->isDigits() ? isset($this->usual[$used[0]]) === false && $letters === 0 : in_array($next->text, self::COMMON, true) && $letters < 3);
@@ -371,7 +375,9 @@ final class PictureNames
             $end = ++$j;
         }
         $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
-        $one === null || ($found[] = $one);
+        if ($one !== null) {
+            $found[] = $isTurned && $one->why === null ? new Typed($one->end, $one->value, $one->cost + 0.6, 'Is that the picture?', $this->offers($one->value->names)) : $one;
+        }
 
         return $found;
     }
@@ -533,6 +539,15 @@ final class PictureNames
                 return array_intersect($left, $forms) !== [] || (ctype_digit($forms[0]) && in_array((int) $forms[0], array_map(fn (string $one): int => self::ROMAN[$one] ?? -1, $left), true));
             }),
         );
+    }
+
+    /** Whether two words stand the other way round in a name: “tier lemon”. */
+    private function isTurned(string $name, string $first, string $second): bool
+    {
+        $words = array_map(self::plain(...), $this->words[$name]);
+        [$one, $other] = [array_search(self::plain($first), $words, true), array_search(self::plain($second), $words, true)];
+
+        return $one !== false && $other !== false && $other < $one && ! ctype_digit($second);
     }
 
     /** @return list<string> */
