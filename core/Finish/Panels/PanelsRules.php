@@ -90,7 +90,7 @@ final class PanelsRules
             Rule::with('{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | [with] {measure} [of] wall [between them]', $gap, ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart']),
             Rule::of('(no|without [a|any]) (gap|gaps|spacing) [between [them|the PANELS]] | edge to edge | hang~ flush | flush | touching | butted', ['panels' => ['gap' => null]], ['no gap', 'edge to edge'], $panels, -0.2),
             Rule::with('{measure} overlap | overlap~ [by|of] {measure}', fn (Heard $said): array => ['panels' => ['overlap' => $said->length('measure')]], ['1 cm overlap', 'overlapping by 2 cm'], $panels),
-            Rule::of('(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose what~ behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~', ['panels' => ['behindGap' => 'keep']], 'nothing lost behind the gaps', $panels),
+            Rule::of('(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s|anything) [is] behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~', ['panels' => ['behindGap' => 'keep']], 'nothing lost behind the gaps', $panels),
             Rule::of('(leave~ out|drop~|omit~|lose) [the] (strip|picture|part|bit|what is|what\'s) [of picture] [that] [falls|is|lies] behind [the] (gap|gaps|it) [so the lines run on] | [the] strip [of picture] behind (it|them|the gap|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out', ['panels' => ['behindGap' => 'drop']], 'leave out the strip behind the gap', $panels),
         ];
     }

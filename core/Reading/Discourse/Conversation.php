@@ -404,7 +404,7 @@ final class Conversation
             return false;
         }
         foreach ($sentence->segments as $segment) {
-            if ($segment->count !== null && ! $segment->count->isBare && $unknown === []) {
+            if ($segment->count !== null && ! $segment->count->isBare && ($unknown === [] || $segment->isEach)) {
                 return false;
             }
             if ($segment->scope?->kind === Kind::Place) {

@@ -39,6 +39,9 @@ final class Segments
     /** “X2” and “2 each” begin nothing: they belong to what stands before them */
     private const COUNT_BEHIND = 0.7;
 
+    /** A size is that of the pictures before it rather than of those behind */
+    private const SIZE_BEHIND = 0.3;
+
     /**
      * @param  list<Item>  $items  of one sentence
      * @return list<Segment> none where nothing is spoken of
@@ -283,6 +286,7 @@ final class Segments
                     $order .= $kind;
                     $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
                     $from > 0 && $kinds[$from] === 'N' && preg_match('/^(?:x|×)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 && ($all += self::COUNT_BEHIND);
+                    $from > 0 && $kinds[$from] === 'S' && str_contains((string) $before, 'P') && ! str_contains((string) $before, 'S') && ($all += self::SIZE_BEHIND);
                     $from > 0 && ($all += (self::BETWEEN[$gaps[$from - 1]] ?? 0.3) + self::order((string) $before, $order));
                     if (! isset($best[$to + 1][$order]) || $all < $best[$to + 1][$order][0] - 1e-9) {
                         $best[$to + 1][$order] = [$all, $from, (string) $before];

@@ -19,6 +19,9 @@ final class Language
 
     private const LEAST = 2;
 
+    /** Words of the tables that are English, too */
+    private const ENGLISH = ['image', 'images', 'photo', 'photos', 'total', 'format', 'copies', 'copie', 'margen', 'print', 'border', 'paper', 'canvas', 'number'];
+
     /** @var array<string, array<string, string>> tables that were read, by language */
     private static array $tables = [];
 
@@ -36,7 +39,7 @@ final class Language
         if ($best[0] === 'en' && $english === 0) {
             foreach (self::TELLS as $language => $tells) {
                 // One word that no other language has is enough where nothing is English.
-                $own = array_intersect_key($words, self::table($language));
+                $own = array_diff_key(array_intersect_key($words, self::table($language)), array_flip(self::ENGLISH));
                 if (array_filter(array_keys($own), fn (int|string $word): bool => mb_strlen((string) $word) > 4) !== []) {
                     return $language;
                 }
