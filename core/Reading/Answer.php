@@ -46,7 +46,9 @@ final class Answer
         try {
             $line = MergePatch::apply($on, $read->change);
             $after = self::read($line, $known);
-            $ignored = array_diff($after->ignored, self::read($on, $known)->ignored);
+            // What the line was made into before stays with it, and says nothing any more.
+            $said = array_keys($read->change);
+            $ignored = array_intersect(array_diff($after->ignored, self::read($on, $known)->ignored), $said);
             if ($ignored !== []) {
                 $doubts[] = $doubt('That says nothing of what the line is made into: '.implode(', ', $ignored).'.');
             }

@@ -11,6 +11,7 @@ use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Contrast;
 use Planisher\Reading\Discourse\PanelSizes;
+use Planisher\Reading\Discourse\Reasons;
 use Planisher\Reading\Discourse\Settler;
 use Planisher\Reading\Language\Language;
 use Planisher\Reading\Words\PictureNames;
@@ -36,6 +37,7 @@ final readonly class SaidWish
     {
         $items = (new Reader($known, new PictureNames($pictures), language: Language::of($text)))->items($text, $on);
         $line = new ReadLine(1, $text, $items);
+        Reasons::passed($items, isOfLine: true);
         $left = Contrast::settled($items, $on);
         [$wishes, $change] = self::values($left, $on);
         $change = Settler::merged(Settler::change($wishes, $known, $on, $chosen), $change);

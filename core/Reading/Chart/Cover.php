@@ -8,6 +8,7 @@ use Planisher\Reading\Reading;
 use Planisher\Reading\Rule\Heard;
 use Planisher\Reading\Rule\Rule;
 use Planisher\Reading\Rule\RuleBook;
+use Planisher\Reading\Rule\Vocabulary;
 use Planisher\Reading\Unsure;
 use Planisher\Reading\Words\Common;
 use Planisher\Reading\Words\Foreign;
@@ -191,7 +192,7 @@ final class Cover
         $cost = $isCommon ? Cost::COMMON : ($this->book->isWord($text) ? Cost::TRADE_WORD : Cost::WORD);
         yield [$i + 1, $cost, fn (): Item => $isCommon
             ? $this->made(Kind::Passed, $i, $i + 1)
-            : $this->made(Kind::Unknown, $i, $i + 1, why: 'Not understood.', offers: $this->pictures->like($text), value: $this->book->isWord($text) ? 'trade' : null)];
+            : $this->made(Kind::Unknown, $i, $i + 1, why: 'Not understood.', offers: $this->pictures->like($text), value: isset(Vocabulary::trade()[$text]) ? 'trade' : null)];
     }
 
     /** @param  array<string, mixed>  $heard */

@@ -22,6 +22,9 @@ use Planisher\Reading\ReadLine;
  */
 final class Conversation
 {
+    /** What says a size in another way */
+    private const SIZED = [Reading::SIZE, Reading::EACH_SIZE, Reading::IS_ITS_SIZE, Reading::ON_SHEET, Reading::SCREEN];
+
     /** @var list<Draft> */
     private array $drafts = [];
 
@@ -363,6 +366,14 @@ final class Conversation
             default:
         }
         if ($this->isProse($sentence)) {
+            $counts = array_values(array_filter($sentence->of(Kind::Count), fn (Item $item): bool => ! $item->isBare));
+            if ($counts !== [] && $this->drafts !== [] && $sentence->speech === Speech::Order) {
+                $this->unsettled ??= 'So many of what?';
+                $counts[0]->doubt('So many of what?');
+                $this->prose($sentence, but: $counts[0]);
+
+                return;
+            }
             $sentence->has(Kind::Each) && $this->drafts !== [] && ($this->unsettled ??= 'How many of each?') && $sentence->of(Kind::Each)[0]->doubt('How many of each?');
             $this->prose($sentence);
 
@@ -415,10 +426,10 @@ final class Conversation
         return $unknown !== [] || ! $sentence->has(Kind::Count, Kind::Each);
     }
 
-    private function prose(Sentence $sentence): void
+    private function prose(Sentence $sentence, ?Item $but = null): void
     {
         foreach ($sentence->items as $item) {
-            if (in_array($item->kind, [Kind::Unknown, Kind::Count, Kind::Not, Kind::Instead], true)) {
+            if ($item !== $but && in_array($item->kind, [Kind::Unknown, Kind::Count, Kind::Not, Kind::Instead], true)) {
                 $item->why = null;
             }
         }
@@ -492,19 +503,13 @@ final class Conversation
         }
     }
 
-    /** What was not understood beside prints: a reason is passed over, the rest is asked. */
+    /** What was not understood beside prints: what only says why or for whom is kept as a remark, the rest is asked. */
     private function left(Sentence $sentence, ReadLine $line): void
     {
-        $isReason = false;
-        foreach ($sentence->items as $item) {
-            if ($item->kind === Kind::Passed && preg_match('/^(?:for|because|since|so|who|which|that|he|she|they|we|i|my|it|cos|as|to|from|his|her|our|your|their|if|when|where)$/i', $item->words) === 1) {
-                $isReason = true;
-            } elseif ($item->kind === Kind::Stop && $item->words === ',' || $item->kind === Kind::End || $item->kind === Kind::And) {
-                $isReason = $isReason && $item->kind === Kind::And;
-            } elseif ($item->kind === Kind::Unknown && $item->value === null && ($isReason || preg_match('/^(?:for|because|since|so|who|which|he|she|they|we|i|my|it)\b/iu', $item->words) === 1)) {
-                $item->why = null;
-            } elseif ($item->kind === Kind::Not && $item->why === null) {
-                continue;
+        $kept = Reasons::passed($sentence->items);
+        foreach ($kept === [] ? [] : $this->drafts as $draft) {
+            if ($draft->line === $sentence->line) {
+                $draft->remarks = [...$draft->remarks, ...$kept];
             }
         }
     }
@@ -1021,6 +1026,7 @@ final class Conversation
                             unset($sentence->segments[$n]);
                         }
                         $isSign || $next->doubt('Is it not to be that size?');
+                        $isSign || ($this->unsettled ??= 'Something is not to be that size.');
                         $sentence->isStruck = $sentence->isStruck || $isSign;
                     }
                 }
@@ -1233,6 +1239,9 @@ final class Conversation
             $this->drafts = $left;
         }
         foreach ($this->waiting() as $draft) {
+            if (array_filter([...$draft->wishes, ...$this->general], fn (Item $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== []) !== []) {
+                continue;
+            }
             ($draft->from[0] ?? null)?->doubt('In which size?');
         }
         $all = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $this->drafts));

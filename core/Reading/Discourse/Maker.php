@@ -87,6 +87,11 @@ final class Maker
             $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?');
             unset($change['output']['quality']);
         }
+        if (isset($change['panels']['gap']) && ! isset($change['panels']['behindGap'])) {
+            foreach ($own as $wish) {
+                isset($wish->change['panels']['gap']) && $wish->doubt('Does the size count the gaps in? It was read as that of the picture.');
+            }
+        }
         if (isset($change['number'])) {
             $last?->doubt('A line’s number is given once it is there.');
         }

@@ -193,7 +193,7 @@ final class Segments
                 [$open, $isForeign] = [$i, false];
             } elseif ($item->kind === Kind::Stop && $item->words === ')' && $open !== null) {
                 for ($n = $open; $isForeign && $n <= $i; $n++) {
-                    $items[$n]->kind === Kind::Count && ($found[$n] = true);
+                    $items[$n]->kind === Kind::Count && $items[$n]->isBare && ($found[$n] = true);
                 }
                 $open = null;
             } elseif ($item->kind === Kind::Unknown) {

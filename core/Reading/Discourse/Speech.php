@@ -22,12 +22,12 @@ enum Speech
     private const POLITE = '/\b(?:can|could|may|might|would) (?:i|you|we|every|all)\b|\bplease\b|\bwould you (?:mind|please)/iu';
 
     private const REPORTS =
-        '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit|wall is|starts at|cost us|fee note|cheque|payment|i was going to|was going to have|(?:were|are) \$)/iu';
+        '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit|wall is|come from|comes from|starts at|cost us|fee note|cheque|payment|i was going to|was going to have|(?:were|are) \$)/iu';
 
     private const CONDITIONS = '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)|in case|provided|whichever|depending|before i decide|until i (?:write|ring|\'?ve)|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
 
     private const TAKES_BACK =
-        '/\b(?:saved for later|scrap|cancel|forget (?:it|that|the|about)|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip|nothing (?:for|of|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
+        '/\b(?:saved for later|avoid|omit|exclude|ignore|scrap|cancel|forget (?:it|that|the|about)|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip|nothing (?:for|of|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
 
     private const CHANGES =
         '/\b(?:instead|rather|actually|sorry|i meant|she means|he means|make (?:it|that|them|the)\b|made? that|change|swap|replace|no, make|not (?:the )?\d|was .{0,20} now|now \d|edit\b|in place of|bump|put (?:that|it) back|back in|have (?:yet )?spoken|as was|on second thoughts?|correction|or rather)/iu';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Reading\Rule;
 
 use Planisher\Reading\Reading;
+use Planisher\Reading\Unsure;
 
 /** How people speak of all, of the rest, of the same, of what is left out and of what comes besides. */
 final class ScopeRules
@@ -20,6 +21,8 @@ final class ScopeRules
             Rule::with('all [of] [the|these|those] [them|others] | everything | [the] whole (set|lot|folder)', fn (): array => [Reading::ALL => 0], 'all', cost: 0.1),
             Rule::with("all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | each (picture|photo|print) [in the folder] | [from] all {$things}", fn (): array => [Reading::ALL => 0], ['all of the pictures', 'every picture'], cost: -0.1),
             Rule::with('all of (them|these|those|it)', fn (): array => [Reading::ALL => 0], 'all of them', cost: -0.1),
+            Rule::of('pair [it] with', [], 'pair with', cost: -0.6),
+            Rule::with('[one|{count}] per (pupil|person|child|family|head|sponsor|room|family|couple)', fn (Heard $said): Unsure => new Unsure([], 'How many those are isn’t said here.'), 'one per pupil', cost: -0.3),
             Rule::of('(as|are) a (pair|set)', [], 'as a pair', cost: -0.5),
             Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Reading::ALL => 2], 'both'),
             Rule::with("each | every | ea", fn (): array => [Reading::EACH => true], 'each', cost: 0.2),
@@ -31,6 +34,7 @@ final class ScopeRules
             Rule::with('except [for] | but not | apart from | other than | bar | excluding | minus | save for | not | without | no | außer | sauf | excepto | none of', fn (): array => [Reading::NOT => true], ['except', 'but not'], cost: 0.4),
             Rule::with("(don't|dont|do not|never) (print|make|want|need|bother with|do|send) [any more of|any]", fn (): array => [Reading::NOT => true], 'don’t print', cost: -0.1),
             Rule::with('instead of | rather than | in place of | and not | instead | after all', fn (): array => [Reading::INSTEAD => true], 'instead of', cost: 0.1),
+            Rule::of('rather', [], 'rather', cost: -0.6),
             Rule::with('also | too | as well | additionally | additional | besides | plus | another | auch | aussi | también', fn (): array => [Reading::ALSO => true], 'also', cost: 0.2),
             Rule::with('or | oder | ou', fn (): array => [Reading::OR => true], 'or', cost: 0.2),
             Rule::with('[the] (first|last) [{count}] [one|ones|PICTURE] [of them]', fn (Heard $said): array => [Reading::PLACE => (preg_match('/first/i', $said->words()) === 1 ? 1 : -1) * ($said->has('count') ? $said->count() : 1)], ['the last three', 'the first one'], cost: -0.1),

@@ -49,6 +49,23 @@ final class Vocabulary
         'kindly', 'then', 'little', 'wide', 'thick', 'at', 'with', 'there', 'pretty', 'simple', 'plain', 'coming', 'come', 'comes',
     ];
 
+    /** Words of the trade: where one of them isn't understood, something may be wanted. */
+    private const TRADE =
+        'border borders margin margins edge edges edging side sides wrap wraps wing wings canvas panel panels triptych diptych matte matt mat gloss glossy lustre pearl paper '.
+        'crop cropped cropping cut trim trimmed bleed fill whole frame framed frames framing mount mounted mounts passepartout bars stretcher depth deep gap gaps gutter line lines '.
+        'keyline caption captions lettering letters words text logo watermark mark marks white black grey gray colour color colours toned sharpen sharper sharp softer soft blur '.
+        'mirrored mirror stretched dark darker lighter bright brighter contrast shadows retouch tiff jpeg file files resolution dpi ppi quality profile portrait landscape square '.
+        'size sizes sheet sheets larger smaller bigger wider wide narrow thick thin acrylic metal aluminium foam board glass linen laminated rounded corners wallet wallets '.
+        'poster postcard panoramic proof proofs numbered edition signed dated double triple';
+
+    /** @return array<string, true> */
+    public static function trade(): array
+    {
+        static $all = null;
+
+        return $all ??= array_fill_keys(explode(' ', self::TRADE), true);
+    }
+
     /** @return array<string, true> */
     public static function fillers(): array
     {

@@ -38,13 +38,18 @@ final class WordRules
     {
         $text = fn (Heard $said): ?array => ! $said->has('text') && ! $said->isSaidOfLine() && preg_match('/the words/i', $said->words()) !== 1 ? null : [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
         $lead = '[with|add~|put~|set~] [the]';
-        $under = fn (Heard $said): array => [Reading::LETTERING => (string) $said->value('text'), Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom']];
+        $under = fn (Heard $said): array => [Reading::LETTERING => (string) $said->value('text'), Reading::STYLE => [
+            'where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom',
+            ...preg_match('/\bin italic\b/i', $said->words()) === 1 ? ['slant' => 'italic'] : [],
+            ...preg_match('/\bin bold\b/i', $said->words()) === 1 ? ['weight' => 'bold'] : [],
+            ...preg_match('/\bin white\b/i', $said->words()) === 1 ? ['colour' => '#ffffff'] : [],
+        ]];
 
         return [
             Rule::of('NO (lettering|letters|words|text|writing) [again] [on it] | (lettering|text) OFF', ['lettering' => []], ['no lettering', 'without words'], cost: -0.3),
             Rule::with("{$lead} (LETTERS|letter~|say~|reading|read~|write~|the words) [saying|that says|:|,] {text}", $text, ['lettered "Hello"', 'with the words “Hello”', 'lettering "Hello"'], cost: -0.4),
             Rule::with("(add~|put~|with|and) {text}", $text, 'add "Hello"', cost: -0.1),
-            Rule::with('[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [:] {text} | {text} (BELOW|ABOVE) [it]', $under, ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"']),
+            Rule::with('[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white|black)] [:] {text} | {text} (BELOW|ABOVE) [it]', $under, ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"']),
             Rule::with('{text} [on it|over it|on top]', $text, '"Hello" on it', cost: 0.3),
             Rule::with("(with the words|the words|write~|lettered) {phrase}", $text, 'with the words Happy Birthday', cost: -0.2),
             Rule::of('[the|set the] (lettering|letters|text|words|inscription)', [Reading::LETTERING => null], 'the lettering', cost: 0.4),

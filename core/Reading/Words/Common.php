@@ -9,12 +9,13 @@ final class Common
 {
     private const POLITE =
         'please pls plz plese thanks thank thx ta cheers hi hello hey hiya dear kindly sorry hope sir madam mate love hon lovely great brilliant '.
-        'good morning afternoon evening day ok okay oh um well right yes yeah yep yup lol haha omg tia tx xx xo x-x bye bitte danke merci gracias '.
+        'good morning afternoon evening day ok okay oh um well yes yeah yep yup lol haha omg tia tx xx xo x-x bye bitte danke merci gracias '.
         'hola hallo guten tag bonjour hola gruss grüße cordially regards wishes sincerely yours best many much very so eh aye comma full stop period newline '.
         'could can would may might like want wants wanted need needs i we you me us they he she him her his hers my mine our your yours their '.
         'have has get got do does give order ordering print prints printed printing make made send take taking go put photo picture pictures image images '.
+        'w em says say said change use deliver bump exactly they\'ll we\'ll he\'ll she\'ll you\'re nvm pack there\'s time times stuff other forgot add adding supply supplied '.
         'was were had been being went did done said the a an of for to in on at with and as by from is are am be it its this that these those them there here just only then now again also still '.
-        'one ones some any other etc which who whom what when where while because since but if so than nor '.
+        'one ones some any other etc which who whom what when where while because since but if so nor '.
         'up out off over into onto through about around please could\'d i\'d i\'ll we\'d we\'ll i\'m it\'s that\'s they\'re i\'ve we\'ve don\'t '.
         'will shall should must let lets let\'s think know see look looking following follow follows below above attached enclosed list '.
         'size sized sizes print-size copy copies piece pieces number numbers nr quantity qty pcs dpi format way '.

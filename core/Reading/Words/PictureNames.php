@@ -471,7 +471,8 @@ final class PictureNames
             $value = $number($text);
             $isPadded = strlen($text) > 1 && $text[0] === '0';
             $isSide = ! $isPadded && (in_array($said->text($next + 1), ['x', 'by', '%'], true) && ! ($said->at($next + 1)?->is('x') && $said->numbersAt($next + 2) === []) || ($said->unitAt($next + 1) !== null && $said->text($next + 1) !== 'in'));
-            if ($value === null || $isSide || ($said->at($next + 1)?->isGlued && $said->at($next + 1)?->isLetters())) {
+            $isOther = $said->at($next + 1)?->is('-') && $said->at($next + 1)->isGlued && $said->at($next + 2)?->isDigits() && $said->at($next + 2)->isGlued && $next > $end + 1;
+            if ($value === null || $isOther || $isSide || ($said->at($next + 1)?->isGlued && $said->at($next + 1)?->isLetters())) {
                 break;
             }
             if ($isRange) {
