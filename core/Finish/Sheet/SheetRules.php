@@ -34,7 +34,7 @@ final class SheetRules
         $all = fn (Heard $said): array => [Reading::GATHER => ['many' => 0] + ($said->size() === null ? [] : ['on' => (string) $said->size()])];
 
         return [
-            Rule::with('{count} (to|per|a|each) [a|an|one|each] SHEET | {count} (to|per) (a|an|one|each) {size}', $many, ['two to a sheet', '4 per page', 'two to an 8x10'], cost: -0.3),
+            Rule::with('{count} (to|per|a|each|upon) [a|an|one|each] SHEET | {count} (to|per) (a|an|one|each) {size}', $many, ['two to a sheet', '4 per page', 'two to an 8x10'], cost: -0.3),
             Rule::with('[gang~ [them|it]] {count} [-] up [on [a|an|one] {size}]', $many, ['2-up', 'two up on an 8x10'], cost: -0.3),
             Rule::with('[put~|print~|lay~|gang~] {count} of (these|them|it|those) [together] on (one|a|the same|a single) (SHEET|{size})', $many, ['four of these on one sheet', 'four of these on one 4x6'], cost: -0.5),
             Rule::with('(put~|print~) {count} on (a|one) SHEET', fn (Heard $said): Unsure => new Unsure([], 'Of this picture alone, and on which sheet? Say “4 of these on one 8x10”.'), 'put 4 on a sheet', cost: -0.4),

@@ -66,6 +66,9 @@ final class Conversation
     /** @var list<string> pictures that were left out before anything was ordered: “as before but without …” */
     private array $never = [];
 
+    /** @var array<string, string> pictures that are meant, by those that are named */
+    private array $renamed = [];
+
     /** @var list<string> finishes that were taken back */
     private array $struckMakes = [];
 
@@ -115,11 +118,27 @@ final class Conversation
 
                 continue;
             }
+            $this->carried($of, $at);
             foreach ($of as $sentence) {
                 $this->sentence($block->isStruck ? self::struck($sentence) : $sentence, $block);
             }
         }
         $this->finish();
+    }
+
+    /**
+     * A sentence that goes on from the line above is said as that was said.
+     *
+     * @param  list<Sentence>  $of
+     */
+    private function carried(array $of, int $at): void
+    {
+        $above = $this->blocks[$at - 1] ?? null;
+        $before = $this->sentences[$at - 1] ?? [];
+        $last = end($before);
+        if ($above !== null && $last !== false && preg_match('/,\s*$/', $above->text) === 1 && in_array($last->speech, [Speech::Report, Speech::Question, Speech::TakesBack], true) && $this->blocks[$at]->item === null) {
+            $of[0]->speech = $last->speech === Speech::TakesBack ? Speech::Report : $last->speech;
+        }
     }
 
     /** Somebody else's question says what its answer is about. */
@@ -259,7 +278,7 @@ final class Conversation
         $this->isApart = false;
         $this->headedAt = $at;
         if ($sentence->speech === Speech::Changes || $this->heading->same !== null) {
-            $this->heading->isStronger = $sentence->speech === Speech::Changes;
+            $this->heading->isStronger = $sentence->speech === Speech::Changes || $sentence->has(Kind::Instead);
             $this->unsettled ??= 'This seems to change something. Look at what it speaks of.';
             $sentence->first()?->doubt($this->unsettled);
         }
@@ -359,7 +378,7 @@ final class Conversation
 
                 return;
             case Speech::Changes:
-                if ($this->drafts !== [] && $this->change($sentence)) {
+                if (($this->drafts !== [] && $this->change($sentence)) || $this->renames($sentence)) {
                     return;
                 }
                 break;
@@ -523,6 +542,9 @@ final class Conversation
         $this->exceptions($sentence);
         $this->formerly($sentence);
         $this->swapped($sentence);
+        if (preg_match('/\b(?:otherwise|or else|if not)\b/iu', $sentence->text) === 1 && count($sentence->segments) === 2 && $sentence->segments[1]->pictures === [] && $sentence->segments[1]->size !== null) {
+            array_pop($sentence->segments); // “20x30 if it is sharp enough, otherwise 16x20”
+        }
         $segments = $sentence->segments;
         foreach ($segments as $n => $segment) {
             $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
@@ -617,15 +639,16 @@ final class Conversation
      */
     private function recounted(Segment $segment, Sentence $sentence, array $names): bool
     {
-        if ($names === [] || $segment->count === null || $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null || $this->sizeNear($segment, $sentence) !== null) {
+        if ($names === [] || $segment->count === null || $segment->count->isBare || $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null || $this->sizeNear($segment, $sentence) !== null) {
             return false;
         }
         $there = array_values(array_filter($this->drafts, fn (Draft $draft): bool => in_array($draft->picture, $names, true) && $draft->size !== null && $draft->line !== $sentence->line));
         if (count($there) !== count($names)) {
             return false;
         }
+        $isMore = preg_match('/\b(?:more|extra|another|spare|further)\b/iu', $segment->count->words) === 1;
         foreach ($there as $draft) {
-            $draft->copies = (int) $segment->count->count;
+            $draft->copies = (int) $segment->count->count + ($isMore ? $draft->copies : 0);
             $draft->isAsked = true;
         }
         $segment->count->doubt('It was read as of the print of it that stands before.');
@@ -657,7 +680,7 @@ final class Conversation
             return false;
         }
         $made = array_map(fn (Draft $draft): ?string => $draft->picture, $before);
-        if ($names !== [] && array_diff($names, $made) === []) {
+        if ($names !== [] && array_diff($names, $made) === [] && ! $segment->isAlso) {
             return true;
         }
         $end = max(array_map(fn (Item $item): int => $item->end(), $segments[$n - 1]->items()));
@@ -1176,6 +1199,22 @@ final class Conversation
         return true;
     }
 
+    /** “She means ceremony 6, not couple 6”, said before the list: what is ordered of the one is meant of the other. */
+    private function renames(Sentence $sentence): bool
+    {
+        $pictures = $sentence->of(Kind::Pictures);
+        if (count($pictures) !== 2 || $sentence->hasSize() || ! $this->isNegated($pictures[1], $sentence) || count($pictures[0]->names()) !== 1) {
+            return false;
+        }
+        foreach ($pictures[1]->names() as $old) {
+            $this->renamed[$old] = $pictures[0]->names()[0];
+        }
+        $this->prose($sentence);
+        $pictures[0]->doubt('What is said of the other was read of this one.');
+
+        return true;
+    }
+
     /** “I meant regatta 9, not 10”: the picture of that number was another. */
     private function renamed(string $new, Sentence $sentence): bool
     {
@@ -1223,6 +1262,12 @@ final class Conversation
 
     private function finish(): void
     {
+        foreach ($this->drafts as $draft) {
+            if (isset($this->renamed[$draft->picture ?? ''])) {
+                $draft->picture = $this->renamed[(string) $draft->picture];
+                $draft->isAsked = true;
+            }
+        }
         foreach ($this->rest as [$segment, $sentence]) {
             $spoken = array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts);
             $names = array_values(array_diff($this->reader->pictures->all(), $spoken, $segment->excepted, $this->struck));

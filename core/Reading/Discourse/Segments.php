@@ -26,10 +26,10 @@ final class Segments
     private const ONLY_COUNT = 2.0;
 
     /** Inside of a part */
-    private const WITHIN = ['' => 0.0, 'comma' => 0.15, 'dash' => 0.1, 'and' => 0.7, 'also' => 2.0, 'colon' => 0.1, 'paren' => 0.0, 'far' => 0.9];
+    private const WITHIN = ['' => 0.0, 'comma' => 0.15, 'dash' => 0.1, 'and' => 0.7, 'also' => 2.0, 'colon' => 0.1, 'paren' => 0.0, 'far' => 0.9, 'closed' => 1.5];
 
     /** Between two parts */
-    private const BETWEEN = ['' => 0.8, 'comma' => 0.15, 'dash' => 0.5, 'and' => 0.0, 'also' => 0.0, 'colon' => 0.3, 'paren' => 0.4, 'far' => 0.0];
+    private const BETWEEN = ['' => 0.8, 'comma' => 0.15, 'dash' => 0.5, 'and' => 0.0, 'also' => 0.0, 'colon' => 0.3, 'paren' => 0.4, 'far' => 0.0, 'closed' => 0.0];
 
     /** The order of the part before: “8x10 x2, 5x7 x1” */
     private const SAME_ORDER = -0.45;
@@ -126,6 +126,7 @@ final class Segments
     {
         $core = $gaps = [];
         $gap = '';
+        $isClosed = false;
         $beside = self::inBrackets($items);
         foreach ($items as $i => $item) {
             if (isset($beside[$i])) {
@@ -138,6 +139,7 @@ final class Segments
                 default => false,
             };
             if (! $isPart) {
+                $isClosed = $isClosed || ($item->kind === Kind::Stop && $item->words === ')');
                 $gap = match (true) {
                     $item->kind === Kind::Also => 'also',
                     $item->kind === Kind::And => $gap === 'also' ? 'also' : 'and',
@@ -164,7 +166,8 @@ final class Segments
             if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Count && $last[0]->count === $item->count && $item->words[0] === '(') {
                 continue; // “Two (2)”
             }
-            $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also';
+            $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also' && ! $isClosed;
+            $isClosed && $gap !== 'also' && $gap !== 'paren' && ($gap = 'closed');
             if ($isMore) {
                 $core[count($core) - 1][] = $item;
             } else {
@@ -172,6 +175,7 @@ final class Segments
                 $core[] = [$item];
             }
             $gap = '';
+            $isClosed = false;
         }
 
         return [$core, $gaps];

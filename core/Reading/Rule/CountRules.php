@@ -39,7 +39,7 @@ final class CountRules
             Rule::with('one more | another (copy|one|print) | an extra (copy|one|print)', fn (Heard $said): ?array => $said->isSaidOfLine() ? [Reading::COUNT => (int) ($said->now('copies') ?? 1) + 1] : [Reading::COUNT => 1], 'one more', cost: -0.3),
             Rule::with('{count} (fewer|less) [copies|prints]', fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Reading::COUNT => max(0, (int) ($said->now('copies') ?? 1) - $said->count())], [], cost: -0.2),
             Rule::with('double [the] (copies|prints|quantity|number) | twice as many', fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Reading::COUNT => 2 * (int) ($said->now('copies') ?? 1)], [], cost: -0.2),
-            Rule::with('(one|a|1) sheet of {count} [each|wallets|wallet]', fn (Heard $said): array => [Reading::COUNT => $said->count(), Reading::EACH => true, Reading::GATHER => true], 'a sheet of eight', cost: -0.5),
+            Rule::with('(one|a|1) sheet of {count} [each]', fn (Heard $said): array => [Reading::COUNT => $said->count(), Reading::EACH => true, Reading::GATHER => true], 'a sheet of eight', cost: -0.5),
             Rule::with('{count} (across|by) {count:down} down', fn (): array => [], '2 across 2 down', cost: -0.3),
             Rule::with('edition of {count} [, this is number {count:number}]', fn (Heard $said): Unsure => new Unsure([Reading::COUNT => $said->count()], "Are all {$said->count()} of the edition to be printed?", [new Offer("{$said->count()} prints", "{$said->count()} prints")]), 'edition of 5', cost: -0.3),
             Rule::with('{count} of this sheet | {count} (sheets|sheet)', $count(), '30 of this sheet', 'shared-sheet', -0.2),
