@@ -25,9 +25,9 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\Answer;
+use Planisher\Reading\Known;
 use Planisher\Studio\Desk;
 use Planisher\Telling\Ordered;
-use Planisher\Reading\Known;
 
 require __DIR__.'/autoload.php';
 
@@ -73,7 +73,9 @@ function answer(array $question): array
 {
     static $all = [];
     try {
-        $known = $all[serialize([$question['lab'] ?? null, $question['unit'] ?? null, $question['marks'] ?? null, $question['pixels'] ?? null])] ??= known($question);
+        $known = $all[
+            serialize([$question['lab'] ?? null, $question['unit'] ?? null, $question['marks'] ?? null, $question['pixels'] ?? null])
+        ] ??= known($question);
         [$text, $pictures] = [(string) ($question['text'] ?? ''), array_map(strval(...), array_values($question['pictures'] ?? []))];
 
         return isset($question['on'])

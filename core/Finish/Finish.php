@@ -16,8 +16,8 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
 use Planisher\Reading\Rule\Rule;
+use Planisher\Studio\Desk;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is

@@ -73,8 +73,7 @@ final class Answer
             'words' => $line->text,
             'prints' => array_map(
                 fn (ReadPrint $print): array => [
-                    'line' => array_filter($print->wanted, fn (mixed $value): bool => $value !== null) +
-                        self::remark($print),
+                    'line' => array_filter($print->wanted, fn (mixed $value): bool => $value !== null) + self::remark($print),
                     'sure' => $print->isSure && $print->isWhole,
                 ],
                 $line->prints,

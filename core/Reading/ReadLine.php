@@ -30,8 +30,13 @@ final class ReadLine
     /** Says what isn't sure, at the first words that say something, or at those behind a place. */
     public function doubt(string $why, ?int $at = null): void
     {
-        $says = array_values(array_filter($this->items, fn (Item $item): bool => $item->kind->saysSomething() && ($at === null || $item->end() > $at)));
-        $any = $says[0] ?? (array_values(array_filter($this->items, fn (Item $item): bool => $item->kind !== Kind::End && $item->kind !== Kind::Stop))[0] ?? ($this->items[0] ?? null));
+        $says = array_values(
+            array_filter($this->items, fn (Item $item): bool => $item->kind->saysSomething() && ($at === null || $item->end() > $at)),
+        );
+        $any =
+            $says[0] ??
+            (array_values(array_filter($this->items, fn (Item $item): bool => $item->kind !== Kind::End && $item->kind !== Kind::Stop))[0] ??
+                ($this->items[0] ?? null));
         $any?->doubt($why);
     }
 

@@ -21,8 +21,7 @@ use Planisher\Reading\Words\PictureNames;
  */
 final readonly class ReadList
 {
-    private const UNIT_OF_ALL =
-        '/(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
+    private const UNIT_OF_ALL = '/(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
 
     /** @param  list<ReadLine>  $lines */
     private function __construct(public array $lines) {}
@@ -39,7 +38,10 @@ final readonly class ReadList
         $lines = $sentences = [];
         $words = self::inColumns(...);
         foreach ($blocks as $at => $block) {
-            $lines[$at] = $block->kind === BlockKind::Filed ? FiledLine::read($block->number, $block->text, $pictures) : new ReadLine($block->number, $block->text, []);
+            $lines[$at] =
+                $block->kind === BlockKind::Filed
+                    ? FiledLine::read($block->number, $block->text, $pictures)
+                    : new ReadLine($block->number, $block->text, []);
             if ($block->kind !== BlockKind::Words) {
                 continue;
             }

@@ -14,5 +14,11 @@ final readonly class ReadPrint
      * @param  bool  $isWhole  it has all that a line needs
      * @param  ?string  $forLab  what the lab is to be told
      */
-    public function __construct(public array $wanted, public ?string $remark, public bool $isSure, public bool $isWhole, public ?string $forLab = null) {}
+    public function __construct(
+        public array $wanted,
+        public ?string $remark,
+        public bool $isSure,
+        public bool $isWhole,
+        public ?string $forLab = null,
+    ) {}
 }

@@ -23,8 +23,16 @@ final class Reader
 {
     /** Words that say what is made, whatever else is said of it. */
     private const MADE = [
-        'canvas' => 'canvas', 'canvases' => 'canvas', 'canvasses' => 'canvas', 'leinwand' => 'canvas', 'toile' => 'canvas', 'lienzo' => 'canvas',
-        'triptych' => 'panels', 'diptych' => 'panels', 'panels' => 'panels', 'gallery' => 'canvas',
+        'canvas' => 'canvas',
+        'canvases' => 'canvas',
+        'canvasses' => 'canvas',
+        'leinwand' => 'canvas',
+        'toile' => 'canvas',
+        'lienzo' => 'canvas',
+        'triptych' => 'panels',
+        'diptych' => 'panels',
+        'panels' => 'panels',
+        'gallery' => 'canvas',
     ];
 
     public readonly RuleBook $book;
@@ -72,7 +80,13 @@ final class Reader
             $this->pictures,
             $this->book->adjectives,
         );
-        $items = Cover::of($said, $this->book, $this->pictures, $on, self::made($words) ?? ($on !== [] ? (string) ($on['make'] ?? Finishes::USUAL) : $make));
+        $items = Cover::of(
+            $said,
+            $this->book,
+            $this->pictures,
+            $on,
+            self::made($words) ?? ($on !== [] ? (string) ($on['make'] ?? Finishes::USUAL) : $make),
+        );
         $this->tellMended($words, $items);
 
         return $items;
@@ -106,10 +120,17 @@ final class Reader
         $made = null;
         foreach ($words as $i => $word) {
             $before = ($words[$i - 1] ?? null)?->text;
-            if (isset(self::MADE[$word->text]) && ! in_array($before, ['no', 'not', 'without'], true) && ($word->text !== 'gallery' || ($words[$i + 1] ?? null)?->is('wrap', 'wrapped'))) {
+            if (
+                isset(self::MADE[$word->text]) &&
+                ! in_array($before, ['no', 'not', 'without'], true) &&
+                ($word->text !== 'gallery' || ($words[$i + 1] ?? null)?->is('wrap', 'wrapped'))
+            ) {
                 $made = $made === 'panels' ? $made : self::MADE[$word->text];
             }
-            $isOnOne = $word->is('on') && ($words[$i + 1] ?? null)?->is('one', 'single') && (($words[$i + 2] ?? null)?->isDigits() || ($words[$i + 2] ?? null)?->is('sheet', 'a'));
+            $isOnOne =
+                $word->is('on') &&
+                ($words[$i + 1] ?? null)?->is('one', 'single') &&
+                (($words[$i + 2] ?? null)?->isDigits() || ($words[$i + 2] ?? null)?->is('sheet', 'a'));
             $isOnOne && ($made ??= 'shared-sheet');
         }
 
@@ -129,11 +150,19 @@ final class Reader
             if ($i > 0 && preg_match('/\G\p{Lu}\p{Ll}/u', $text, $m, 0, $word->at) === 1) {
                 continue;
             }
-            if (! $word->isLetters() || strlen($word->text) < 4 || $this->book->isWord($word->text) || Common::is($word->text) || $this->pictures->isWord($word->text)) {
+            if (
+                ! $word->isLetters() ||
+                strlen($word->text) < 4 ||
+                $this->book->isWord($word->text) ||
+                Common::is($word->text) ||
+                $this->pictures->isWord($word->text)
+            ) {
                 continue;
             }
             if (! array_key_exists($word->text, $this->meant)) {
-                $this->meant[$word->text] = English::is($word->text) ? null : Spelling::meant($word->text, $this->book->words() + Common::all());
+                $this->meant[$word->text] = English::is($word->text)
+                    ? null
+                    : Spelling::meant($word->text, $this->book->words() + Common::all());
             }
             $this->meant[$word->text] === null || ($words[$i] = $word->meant($this->meant[$word->text]));
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Reading;
 
 use Planisher\Finish\Finishes;
-use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
@@ -66,7 +65,11 @@ final readonly class SaidWish
             return;
         }
         foreach ($items as $item) {
-            if (($item->change['make'] ?? null) === $make && (array_diff_key($item->change, ['make' => true]) === [] || preg_match('/'.strtok($make, '-').'|tych|panel|split/iu', $item->words) === 1)) {
+            if (
+                ($item->change['make'] ?? null) === $make &&
+                (array_diff_key($item->change, ['make' => true]) === [] ||
+                    preg_match('/'.strtok($make, '-').'|tych|panel|split/iu', $item->words) === 1)
+            ) {
                 return;
             }
         }
@@ -108,7 +111,9 @@ final readonly class SaidWish
                     }
                     break;
                 case Kind::Count:
-                    $item->isBare && $next?->kind !== Kind::Size && $item->doubt("Are that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
+                    $item->isBare &&
+                        $next?->kind !== Kind::Size &&
+                        $item->doubt("Are that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
                     if (isset($change['copies'])) {
                         $item->doubt('How many, this or that?');
                     }
@@ -155,7 +160,7 @@ final readonly class SaidWish
                 $sheet = $size;
             } elseif (($on['make'] ?? '') === self::SHARED) {
                 $change['size'] = $size;
-            } elseif (isset($change[Reading::IS_SHARED]) && ((int) ($change['copies'] ?? $on['copies'] ?? 1)) > 1) {
+            } elseif (isset($change[Reading::IS_SHARED]) && ((int) ($change['copies'] ?? ($on['copies'] ?? 1))) > 1) {
                 [$gather, $sheet] = [0, $size];
             } else {
                 $change['carrier'] = $size;
@@ -169,12 +174,15 @@ final readonly class SaidWish
         }
         if (isset($change[Reading::SCREEN])) {
             $of = $change[Reading::SCREEN];
-            if (($change['make'] ?? $on['make'] ?? '') === 'screen-copy' || (! isset($on['size']) && ! isset($change['size']) && ($on['make'] ?? null) === null)) {
+            if (
+                ($change['make'] ?? ($on['make'] ?? '')) === 'screen-copy' ||
+                (! isset($on['size']) && ! isset($change['size']) && ($on['make'] ?? null) === null)
+            ) {
                 $change += ['make' => 'screen-copy'];
-                ($on['make'] ?? null) === 'screen-copy' && $change = array_diff_key($change, ['make' => 1]);
+                ($on['make'] ?? null) === 'screen-copy' && ($change = array_diff_key($change, ['make' => 1]));
                 $change += array_intersect_key($of, ['longSide' => 1, 'shape' => 1]);
-                isset($of['shape'], $on['longSide']) && $change['longSide'] = null;
-                isset($of['longSide'], $on['shape']) && $change['shape'] = null;
+                isset($of['shape'], $on['longSide']) && ($change['longSide'] = null);
+                isset($of['longSide'], $on['shape']) && ($change['shape'] = null);
             } else {
                 if (isset($of['shape'])) {
                     preg_match('/(\d+) x (\d+)/', (string) $of['shape'], $m);

@@ -30,33 +30,88 @@ final class CanvasRules
     private static function made(): array
     {
         return [
-            Rule::of('[as|on|a] [stretched|wrapped|big] (canvas~|leinwand|toile|lienzo) [wrap|wrapped|print|prints|piece] | [on] linen (canvas)', ['make' => CanvasFinish::NAME], ['canvas', 'on canvas', 'as a stretched canvas']),
-            Rule::with('(including|counting) [the] (wrap|edges|sides|bars)', fn (): Unsure => new Unsure([], 'Does the size count the edges in? It was read as the face’s.'), 'including the wrap'),
+            Rule::of(
+                '[as|on|a] [stretched|wrapped|big] (canvas~|leinwand|toile|lienzo) [wrap|wrapped|print|prints|piece] | [on] linen (canvas)',
+                ['make' => CanvasFinish::NAME],
+                ['canvas', 'on canvas', 'as a stretched canvas'],
+            ),
+            Rule::with(
+                '(including|counting) [the] (wrap|edges|sides|bars)',
+                fn (): Unsure => new Unsure([], 'Does the size count the edges in? It was read as the face’s.'),
+                'including the wrap',
+            ),
             Rule::of('gallery [-] wrap~ [canvas~]', ['make' => CanvasFinish::NAME], 'gallery wrap'),
-            Rule::of('EDGE (apart|separately|separate) | [with] [face and] EDGE (in|as) [a|their] (file|files) of (their|its) own | [face and] EDGE (in|as) (separate|a separate) (file|files) | separate EDGE', ['make' => CanvasFinish::NAME, 'canvas' => ['edgesApart' => true]], ['edges as a file of their own', 'face and edges in separate files']),
-            Rule::of('[face and] EDGE together [in one file] [again] | all in one file', ['canvas' => ['edgesApart' => false]], 'face and edges together in one file', CanvasFinish::NAME),
+            Rule::of(
+                'EDGE (apart|separately|separate) | [with] [face and] EDGE (in|as) [a|their] (file|files) of (their|its) own | [face and] EDGE (in|as) (separate|a separate) (file|files) | separate EDGE',
+                ['make' => CanvasFinish::NAME, 'canvas' => ['edgesApart' => true]],
+                ['edges as a file of their own', 'face and edges in separate files'],
+            ),
+            Rule::of(
+                '[face and] EDGE together [in one file] [again] | all in one file',
+                ['canvas' => ['edgesApart' => false]],
+                'face and edges together in one file',
+                CanvasFinish::NAME,
+            ),
         ];
     }
 
     /** @return list<Rule> */
     private static function deep(): array
     {
-        $deep = fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['depth' => (string) $said->value($said->has('depth') ? 'depth' : 'measure')]];
-        $spare = fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['spare' => (string) $said->value($said->has('depth') ? 'depth' : 'measure')]];
+        $deep = fn (Heard $said): array => [
+            'make' => CanvasFinish::NAME,
+            'canvas' => ['depth' => (string) $said->value($said->has('depth') ? 'depth' : 'measure')],
+        ];
+        $spare = fn (Heard $said): array => [
+            'make' => CanvasFinish::NAME,
+            'canvas' => ['spare' => (string) $said->value($said->has('depth') ? 'depth' : 'measure')],
+        ];
 
         return [
-            Rule::with('{depth} [deep|thick] BARS [on all {count}|deep|thick] | {depth} (deep|thick|depth) [BARS]', $deep, ['1.5 in bars', '2 in thick', '40 mm deep', '38mm stretcher']),
-            Rule::with('BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}', $deep, ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %']),
+            Rule::with('{depth} [deep|thick] BARS [on all {count}|deep|thick] | {depth} (deep|thick|depth) [BARS]', $deep, [
+                '1.5 in bars',
+                '2 in thick',
+                '40 mm deep',
+                '38mm stretcher',
+            ]),
+            Rule::with(
+                'BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
+                $deep,
+                ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %'],
+            ),
             Rule::with('{depth} [gallery] wrap', $deep, '2 inch gallery wrap', CanvasFinish::NAME),
             Rule::with('{measure} BARS [deep|thick]', $deep, '3/4 bars', CanvasFinish::NAME, 0.1),
             Rule::with('BORDER [of] {depth}', $deep, 'border 3 cm', CanvasFinish::NAME, 0.4),
-            Rule::with('{depth} [deep]', fn (Heard $said): ?array => preg_match('/^0/', (string) $said->value('depth')) === 1 ? null : [
-                'canvas' => ['depth' => (string) $said->value('depth')],
-            ], '2 in', CanvasFinish::NAME, 0.9),
-            Rule::with('{depth} (of|for) [canvas] spare [all round|canvas|beyond] | {depth} spare [all round|canvas|to hold|beyond|for wrapping] | spare [of|canvas of] {depth}', $spare, ['30 mm spare', 'spare 1 1/2 in', 'inch of spare']),
-            Rule::with('[leave~] [me] {depth} (extra|more) [canvas] [past the bars] (to|for) (pull~|hold~|grab~|grip~|staple~) [on] [to] | {depth} (to|for) (pull~|hold~|grab~|grip~|staple~) [on] [to] | [an] extra {depth} [past the bars] [for gripping] | extra {measure} past the bars [for gripping] | an extra inch past the bars [for gripping]', fn (Heard $said): array => [
-                'canvas' => ['spare' => $said->has('depth') ? (string) $said->value('depth') : ($said->has('measure') ? $said->length('measure') : '1 in')],
-            ], ['an inch extra to pull on', '3 cm to hold on to'], CanvasFinish::NAME),
+            Rule::with(
+                '{depth} [deep]',
+                fn (Heard $said): ?array => preg_match('/^0/', (string) $said->value('depth')) === 1
+                    ? null
+                    : [
+                        'canvas' => ['depth' => (string) $said->value('depth')],
+                    ],
+                '2 in',
+                CanvasFinish::NAME,
+                0.9,
+            ),
+            Rule::with(
+                '{depth} (of|for) [canvas] spare [all round|canvas|beyond] | {depth} spare [all round|canvas|to hold|beyond|for wrapping] | spare [of|canvas of] {depth}',
+                $spare,
+                ['30 mm spare', 'spare 1 1/2 in', 'inch of spare'],
+            ),
+            Rule::with(
+                '[leave~] [me] {depth} (extra|more) [canvas] [past the bars] (to|for) (pull~|hold~|grab~|grip~|staple~) [on] [to] | {depth} (to|for) (pull~|hold~|grab~|grip~|staple~) [on] [to] | [an] extra {depth} [past the bars] [for gripping] | extra {measure} past the bars [for gripping] | an extra inch past the bars [for gripping]',
+                fn (Heard $said): array => [
+                    'canvas' => [
+                        'spare' => $said->has('depth')
+                            ? (string) $said->value('depth')
+                            : ($said->has('measure')
+                                ? $said->length('measure')
+                                : '1 in'),
+                    ],
+                ],
+                ['an inch extra to pull on', '3 cm to hold on to'],
+                CanvasFinish::NAME,
+            ),
         ];
     }
 
@@ -65,16 +120,51 @@ final class CanvasRules
     {
         $edge = fn (string $edge): array => ['make' => CanvasFinish::NAME, 'canvas' => ['edge' => $edge]];
         $old = 'mirror~|reflect~|stretch~|drawn [-] out|{colour:old}';
-        $colour = fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['edge' => 'one-colour', 'colour' => $said->colour()]];
+        $colour = fn (Heard $said): array => [
+            'make' => CanvasFinish::NAME,
+            'canvas' => ['edge' => 'one-colour', 'colour' => $said->colour()],
+        ];
 
         return [
-            Rule::of("(mirror~|reflect~|mirorred) [the|its] (EDGE|border|borders) | (EDGE|border|borders) [of the canvas] [to be|in|are] [again] (mirror~|reflect~) | mirror [-] wrap~", $edge('mirrored'), ['mirror the edges', 'edges mirrored', 'mirrored sides']),
-            Rule::of("(mirror~|reflect~) [it] [again] [like before] [INSTEAD ({$old})] | leave~ [the] mirroring", ['canvas' => ['edge' => 'mirrored']], ['mirrored', 'reflected'], CanvasFinish::NAME),
-            Rule::of("(stretch~|drawn [-] out|draw~ out|pull~ out) [the] EDGE [out] [INSTEAD ({$old}) [it|weird]] | draw~ [the] EDGE out [INSTEAD ({$old}) [it]] | EDGE [to be|are] (stretch~|drawn [-] out|draw~ out|pull~ out) [out] [INSTEAD ({$old})]", $edge('drawn-out'), ['edges drawn out', 'stretched edges']),
-            Rule::of("(stretch~|drawn [-] out|draw~ out) [it|them] [out] [INSTEAD ({$old})]", ['canvas' => ['edge' => 'drawn-out']], ['drawn out', 'stretch instead of mirror'], CanvasFinish::NAME),
-            Rule::of('[wrapped|wrap~] [with] [the] [PICTURE] (run~|go~|carry~|continue~) [on] (round|around|over|onto) [the] (EDGE|corners|them) | wrapped with the PICTURE [itself] | [PICTURE] run~ on [round|around] [them] | (picture|image) [-] wrap~ | [the] PICTURE (wrap~|fold~) (round|around|over) [the] EDGE', $edge('runs-on'), ['the picture runs over the edge', 'image wrap', 'running on']),
-            Rule::with("(EDGE|border of the canvas) [are|to be|in|of|a] [solid|plain|one colour ,] {colour} [INSTEAD ({$old})] | [solid|plain] {colour} EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}", $colour, ['black edges', 'edges in black', 'white sides', 'edges plain #202020'], CanvasFinish::NAME),
-            Rule::with('not [to] wrap [round] [the] EDGE [,] [which] [shall be] {colour} | PICTURE not to wrap [round] [the] EDGE [,] which [shall be] {colour}', $colour, 'the picture not to wrap round the sides, which shall be white', CanvasFinish::NAME),
+            Rule::of(
+                '(mirror~|reflect~|mirorred) [the|its] (EDGE|border|borders) | (EDGE|border|borders) [of the canvas] [to be|in|are] [again] (mirror~|reflect~) | mirror [-] wrap~',
+                $edge('mirrored'),
+                ['mirror the edges', 'edges mirrored', 'mirrored sides'],
+            ),
+            Rule::of(
+                "(mirror~|reflect~) [it] [again] [like before] [INSTEAD ({$old})] | leave~ [the] mirroring",
+                ['canvas' => ['edge' => 'mirrored']],
+                ['mirrored', 'reflected'],
+                CanvasFinish::NAME,
+            ),
+            Rule::of(
+                "(stretch~|drawn [-] out|draw~ out|pull~ out) [the] EDGE [out] [INSTEAD ({$old}) [it|weird]] | draw~ [the] EDGE out [INSTEAD ({$old}) [it]] | EDGE [to be|are] (stretch~|drawn [-] out|draw~ out|pull~ out) [out] [INSTEAD ({$old})]",
+                $edge('drawn-out'),
+                ['edges drawn out', 'stretched edges'],
+            ),
+            Rule::of(
+                "(stretch~|drawn [-] out|draw~ out) [it|them] [out] [INSTEAD ({$old})]",
+                ['canvas' => ['edge' => 'drawn-out']],
+                ['drawn out', 'stretch instead of mirror'],
+                CanvasFinish::NAME,
+            ),
+            Rule::of(
+                '[wrapped|wrap~] [with] [the] [PICTURE] (run~|go~|carry~|continue~) [on] (round|around|over|onto) [the] (EDGE|corners|them) | wrapped with the PICTURE [itself] | [PICTURE] run~ on [round|around] [them] | (picture|image) [-] wrap~ | [the] PICTURE (wrap~|fold~) (round|around|over) [the] EDGE',
+                $edge('runs-on'),
+                ['the picture runs over the edge', 'image wrap', 'running on'],
+            ),
+            Rule::with(
+                "(EDGE|border of the canvas) [are|to be|in|of|a] [solid|plain|one colour ,] {colour} [INSTEAD ({$old})] | [solid|plain] {colour} EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}",
+                $colour,
+                ['black edges', 'edges in black', 'white sides', 'edges plain #202020'],
+                CanvasFinish::NAME,
+            ),
+            Rule::with(
+                'not [to] wrap [round] [the] EDGE [,] [which] [shall be] {colour} | PICTURE not to wrap [round] [the] EDGE [,] which [shall be] {colour}',
+                $colour,
+                'the picture not to wrap round the sides, which shall be white',
+                CanvasFinish::NAME,
+            ),
             Rule::with('solid {colour}', $colour, 'solid black', CanvasFinish::NAME, 0.3),
         ];
     }
@@ -83,17 +173,50 @@ final class CanvasRules
     private static function soft(): array
     {
         $of = '(EDGE|it|them)';
-        $soft = fn (float $usual): \Closure => fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['soften' => $said->has('share') ? $said->share() : $usual]];
-        $less = fn (float $by): \Closure => fn (Heard $said): array => ['canvas' => ['soften' => round(max(0.0, min(1.0, (float) ($said->now('canvas.soften') ?? 0) + $by)), 3)]];
+        $soft = fn (float $usual): \Closure => fn (Heard $said): array => [
+            'make' => CanvasFinish::NAME,
+            'canvas' => ['soften' => $said->has('share') ? $said->share() : $usual],
+        ];
+        $less = fn (float $by): \Closure => fn (Heard $said): array => [
+            'canvas' => ['soften' => round(max(0.0, min(1.0, (float) ($said->now('canvas.soften') ?? 0) + $by)), 3)],
+        ];
 
         return [
-            Rule::of("(no|without) (blur~|soften~|softness) [on|of] [the] [EDGE] | EDGE [stay|kept] sharp", ['canvas' => ['soften' => 0]], ['no blur on the edges', 'no softening'], CanvasFinish::NAME),
-            Rule::with("[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | EDGE (soft|soften~|blur~) [by|to|about] {share}", $soft(0), ['soften 30 %', 'softened about half', '30% softened']),
-            Rule::with("less (blur~|soft~|soften~) [on|of] [the] [EDGE]", $less(-self::STEP), [], CanvasFinish::NAME),
-            Rule::with("(more (blur~|soft|soften~)|softer|blurrier) [on|of] [the] [EDGE] | EDGE softer", $less(self::STEP), [], CanvasFinish::NAME),
-            Rule::with("MUCH (soft|soften~|blur~|flou|blurry) [EDGE] | EDGE MUCH (soft|soften~|blur~)", $soft(self::VERY), 'very soft', CanvasFinish::NAME),
-            Rule::with("[EDGE] SLIGHTLY (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~) [{$of}] SLIGHTLY | EDGE (soft|soften~|blur~) SLIGHTLY", $soft(self::A_LITTLE), ['sides softened a little', 'little bit soft'], CanvasFinish::NAME),
-            Rule::with('EDGE [to be] (soft|soften~|blur~) | (soft|soften~|blur~) EDGE', fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['soften' => self::USUAL_STRENGTH]], ['soft edges', 'edges blurred']),
+            Rule::of(
+                '(no|without) (blur~|soften~|softness) [on|of] [the] [EDGE] | EDGE [stay|kept] sharp',
+                ['canvas' => ['soften' => 0]],
+                ['no blur on the edges', 'no softening'],
+                CanvasFinish::NAME,
+            ),
+            Rule::with(
+                "[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | EDGE (soft|soften~|blur~) [by|to|about] {share}",
+                $soft(0),
+                ['soften 30 %', 'softened about half', '30% softened'],
+            ),
+            Rule::with('less (blur~|soft~|soften~) [on|of] [the] [EDGE]', $less(-self::STEP), [], CanvasFinish::NAME),
+            Rule::with(
+                '(more (blur~|soft|soften~)|softer|blurrier) [on|of] [the] [EDGE] | EDGE softer',
+                $less(self::STEP),
+                [],
+                CanvasFinish::NAME,
+            ),
+            Rule::with(
+                'MUCH (soft|soften~|blur~|flou|blurry) [EDGE] | EDGE MUCH (soft|soften~|blur~)',
+                $soft(self::VERY),
+                'very soft',
+                CanvasFinish::NAME,
+            ),
+            Rule::with(
+                "[EDGE] SLIGHTLY (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~) [{$of}] SLIGHTLY | EDGE (soft|soften~|blur~) SLIGHTLY",
+                $soft(self::A_LITTLE),
+                ['sides softened a little', 'little bit soft'],
+                CanvasFinish::NAME,
+            ),
+            Rule::with(
+                'EDGE [to be] (soft|soften~|blur~) | (soft|soften~|blur~) EDGE',
+                fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['soften' => self::USUAL_STRENGTH]],
+                ['soft edges', 'edges blurred'],
+            ),
             Rule::with('soft | soften~', $soft(self::USUAL_STRENGTH), 'soft', CanvasFinish::NAME, 0.2),
         ];
     }
@@ -101,19 +224,57 @@ final class CanvasRules
     /** @return list<Rule> */
     private static function dark(): array
     {
-        $dark = fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['darken' => [
-            'strength' => $said->has('share') ? $said->share() : self::USUAL_STRENGTH,
-            ...$said->has('colour') ? ['colour' => $said->colour()] : [],
-        ]]];
-        $step = fn (float $by): \Closure => fn (Heard $said): array => ['canvas' => ['darken' => [
-            'strength' => round(max(0.0, min(1.0, $said->now('canvas.darken') === null ? self::USUAL_STRENGTH : (float) ($said->now('canvas.darken.strength') ?? 0) + $by)), 3),
-        ]]];
+        $dark = fn (Heard $said): array => [
+            'make' => CanvasFinish::NAME,
+            'canvas' => [
+                'darken' => [
+                    'strength' => $said->has('share') ? $said->share() : self::USUAL_STRENGTH,
+                    ...$said->has('colour') ? ['colour' => $said->colour()] : [],
+                ],
+            ],
+        ];
+        $step = fn (float $by): \Closure => fn (Heard $said): array => [
+            'canvas' => [
+                'darken' => [
+                    'strength' => round(
+                        max(
+                            0.0,
+                            min(
+                                1.0,
+                                $said->now('canvas.darken') === null
+                                    ? self::USUAL_STRENGTH
+                                    : (float) ($said->now('canvas.darken.strength') ?? 0) + $by,
+                            ),
+                        ),
+                        3,
+                    ),
+                ],
+            ],
+        ];
 
         return [
-            Rule::of("(no|without) [the] (dark~|darken~|darker|black) EDGE | (NO|drop~|take~) [the] (darkening|darken~) [off] [the] [EDGE] | (darkening|darken~) OFF", ['canvas' => ['darken' => null]], ['no dark edges', 'no darkening', 'drop the darkening'], CanvasFinish::NAME),
-            Rule::with("[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]", $dark, ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black']),
-            Rule::with('EDGE [to be|are] (dark~|darken~|toned down) [with|to|in] [{colour}] | (dark|darken~) EDGE [with|to|in] [{colour}]', fn (Heard $said): array => ['make' => CanvasFinish::NAME] + $dark($said), ['dark edges', 'edges darkened with brown', 'edges toned down']),
-            Rule::with('[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall', $step(self::STEP), 'edges a bit darker', CanvasFinish::NAME),
+            Rule::of(
+                '(no|without) [the] (dark~|darken~|darker|black) EDGE | (NO|drop~|take~) [the] (darkening|darken~) [off] [the] [EDGE] | (darkening|darken~) OFF',
+                ['canvas' => ['darken' => null]],
+                ['no dark edges', 'no darkening', 'drop the darkening'],
+                CanvasFinish::NAME,
+            ),
+            Rule::with(
+                '[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]',
+                $dark,
+                ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black'],
+            ),
+            Rule::with(
+                'EDGE [to be|are] (dark~|darken~|toned down) [with|to|in] [{colour}] | (dark|darken~) EDGE [with|to|in] [{colour}]',
+                fn (Heard $said): array => ['make' => CanvasFinish::NAME] + $dark($said),
+                ['dark edges', 'edges darkened with brown', 'edges toned down'],
+            ),
+            Rule::with(
+                '[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall',
+                $step(self::STEP),
+                'edges a bit darker',
+                CanvasFinish::NAME,
+            ),
             Rule::with('[SLIGHTLY] lighter EDGE | EDGE [SLIGHTLY] lighter', $step(-self::STEP), 'edges a bit lighter', CanvasFinish::NAME),
         ];
     }

@@ -28,21 +28,73 @@ final class ScreenRules
         $lead = '[and|also|plus|with] [an|a|one] [small|little|sharpened]';
 
         return [
-            Rule::with("{$lead} (SCREENCOPY|web one|e [-] mail one) [sharpen~] {$for} [of|at|,] {pixels} {$long} {$for} [quality {count:quality}]", $copy, ['web copy of 2048 px', 'small copy for e-mail, 1600 px', 'an e-mail copy of 864 px'], cost: -0.4),
-            Rule::with("{$lead} (SCREENCOPY|web one|one) {$for} [of|at|,] {count:bare} {$long} [,] [quality {count:quality}]", function (Heard $said): array|Unsure|null {
-                $isClear = $said->count('bare') >= self::SMALLEST && preg_match('/\bone\b(?!.*(?:web|insta|mail|screen|phone|online|social))/i', $said->words()) !== 1;
+            Rule::with(
+                "{$lead} (SCREENCOPY|web one|e [-] mail one) [sharpen~] {$for} [of|at|,] {pixels} {$long} {$for} [quality {count:quality}]",
+                $copy,
+                ['web copy of 2048 px', 'small copy for e-mail, 1600 px', 'an e-mail copy of 864 px'],
+                cost: -0.4,
+            ),
+            Rule::with(
+                "{$lead} (SCREENCOPY|web one|one) {$for} [of|at|,] {count:bare} {$long} [,] [quality {count:quality}]",
+                function (Heard $said): array|Unsure|null {
+                    $isClear =
+                        $said->count('bare') >= self::SMALLEST &&
+                        preg_match('/\bone\b(?!.*(?:web|insta|mail|screen|phone|online|social))/i', $said->words()) !== 1;
 
-                return $isClear || preg_match('/web|insta|mail|screen|phone|online|social/i', $said->words()) === 1 && $said->count('bare') >= self::SMALLEST ? self::copy($said) : null;
-            }, ['a web one, 2048 wide, quality 80', 'one for Instagram, 1080 wide'], cost: 0.2),
-            Rule::with("{$lead} [SCREENCOPY] [copy] {$for} [of|at] {count:width} (x|by) {count:height} (px|pixels|pixel) {$for}", $copy, '1080 x 1350 px', cost: -0.4),
-            Rule::with("{$lead} copy {$for} [of|at] {pixels} {$long} | {$lead} copy for (SCREEN) [of|at] {pixels} {$long} | for (SCREEN) [,|of|at] {pixels} {$long} | {pixels} {$long} {$for} [INSTEAD {count:old}]", $copy, ['1600 px for the web', '2400 pixels', 'for the web, 2048 px'], cost: -0.1),
-            Rule::with("{$lead} (SCREENCOPY) {$for} | {$lead} (copy|version|one) for (SCREEN) | for (SCREEN) [only]", $copy, ['a web copy', 'for the web', 'a copy for the screen'], cost: 0.2),
-            Rule::of('NO [small] (SCREENCOPY|copy for (SCREEN)) [needed|wanted] [after all] | (web|screen) copy OFF', ['screenCopy' => null], 'no web copy'),
-            Rule::with('square [,] {pixels}', fn (Heard $said): array => ['shape' => "{$said->value('pixels')} x {$said->value('pixels')} px"], 'square, 1080 px', self::SCREEN, -0.3),
-            Rule::with('shape [it] {count:width} (x|by) {count:height}', fn (Heard $said): array => ['shape' => "{$said->count('width')} x {$said->count('height')} px"], 'shape it 1080 by 1350', self::SCREEN, -0.5),
-            Rule::with('(SCREENCOPY|screen|web) [copy] [:|,] sharpen~ [,] [(q|quality) {count:quality}] | (SCREENCOPY) [:|,] [(q|quality) {count:quality}] sharpen~', fn (Heard $said): array => [
-                'screenCopy' => ['sharpen' => true] + ($said->has('quality') ? ['quality' => $said->count('quality')] : []),
-            ], 'web copy: sharpen', cost: -0.3),
+                    return $isClear ||
+                        (preg_match('/web|insta|mail|screen|phone|online|social/i', $said->words()) === 1 &&
+                            $said->count('bare') >= self::SMALLEST)
+                        ? self::copy($said)
+                        : null;
+                },
+                ['a web one, 2048 wide, quality 80', 'one for Instagram, 1080 wide'],
+                cost: 0.2,
+            ),
+            Rule::with(
+                "{$lead} [SCREENCOPY] [copy] {$for} [of|at] {count:width} (x|by) {count:height} (px|pixels|pixel) {$for}",
+                $copy,
+                '1080 x 1350 px',
+                cost: -0.4,
+            ),
+            Rule::with(
+                "{$lead} copy {$for} [of|at] {pixels} {$long} | {$lead} copy for (SCREEN) [of|at] {pixels} {$long} | for (SCREEN) [,|of|at] {pixels} {$long} | {pixels} {$long} {$for} [INSTEAD {count:old}]",
+                $copy,
+                ['1600 px for the web', '2400 pixels', 'for the web, 2048 px'],
+                cost: -0.1,
+            ),
+            Rule::with(
+                "{$lead} (SCREENCOPY) {$for} | {$lead} (copy|version|one) for (SCREEN) | for (SCREEN) [only]",
+                $copy,
+                ['a web copy', 'for the web', 'a copy for the screen'],
+                cost: 0.2,
+            ),
+            Rule::of(
+                'NO [small] (SCREENCOPY|copy for (SCREEN)) [needed|wanted] [after all] | (web|screen) copy OFF',
+                ['screenCopy' => null],
+                'no web copy',
+            ),
+            Rule::with(
+                'square [,] {pixels}',
+                fn (Heard $said): array => ['shape' => "{$said->value('pixels')} x {$said->value('pixels')} px"],
+                'square, 1080 px',
+                self::SCREEN,
+                -0.3,
+            ),
+            Rule::with(
+                'shape [it] {count:width} (x|by) {count:height}',
+                fn (Heard $said): array => ['shape' => "{$said->count('width')} x {$said->count('height')} px"],
+                'shape it 1080 by 1350',
+                self::SCREEN,
+                -0.5,
+            ),
+            Rule::with(
+                '(SCREENCOPY|screen|web) [copy] [:|,] sharpen~ [,] [(q|quality) {count:quality}] | (SCREENCOPY) [:|,] [(q|quality) {count:quality}] sharpen~',
+                fn (Heard $said): array => [
+                    'screenCopy' => ['sharpen' => true] + ($said->has('quality') ? ['quality' => $said->count('quality')] : []),
+                ],
+                'web copy: sharpen',
+                cost: -0.3,
+            ),
         ];
     }
 
@@ -52,10 +104,14 @@ final class ScreenRules
         if ($said->has('width')) {
             [$width, $height] = [$said->count('width'), $said->count('height')];
             if (max($width, $height) < self::SMALLEST) {
-                return new Unsure([Reading::SCREEN => ['shape' => "{$width} x {$height} px"]], "{$width} × {$height} pixels are hardly anything on a screen.", [
-                    new Offer("{$width} × {$height} in", "{$width} x {$height} in"),
-                    new Offer("{$width} × {$height} cm", "{$width} x {$height} cm"),
-                ]);
+                return new Unsure(
+                    [Reading::SCREEN => ['shape' => "{$width} x {$height} px"]],
+                    "{$width} × {$height} pixels are hardly anything on a screen.",
+                    [
+                        new Offer("{$width} × {$height} in", "{$width} x {$height} in"),
+                        new Offer("{$width} × {$height} cm", "{$width} x {$height} cm"),
+                    ],
+                );
             }
             $of['shape'] = "{$width} x {$height} px";
         } elseif ($said->has('pixels') || $said->has('bare')) {

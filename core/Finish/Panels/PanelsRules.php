@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
-use Planisher\Reading\Offer;
 use Planisher\Reading\Reading;
 use Planisher\Reading\Rule\Heard;
 use Planisher\Reading\Rule\Rule;
@@ -25,35 +24,86 @@ final class PanelsRules
     /** @return list<Rule> */
     private static function counted(): array
     {
-        $made = '[as|in|into|split~ [it] [up] [into|over|in|across]|cut~ into|across|over|divided into|shared out between|shared between] [a] [set of]';
-        $stacked = '(stacked|one (above|below|under|on top of) (another|the other)|one above another|under each other|on top of each other|[from] top to bottom)';
+        $made =
+            '[as|in|into|split~ [it] [up] [into|over|in|across]|cut~ into|across|over|divided into|shared out between|shared between] [a] [set of]';
+        $stacked =
+            '(stacked|one (above|below|under|on top of) (another|the other)|one above another|under each other|on top of each other|[from] top to bottom)';
         $beside = fn (Heard $said): array|Unsure|null => self::columns(self::equal($said->count()));
-        $wider = fn (Heard $said): array|Unsure|null => self::columns(match ($said->count()) {
-            3 => [1, 2, 1],
-            5 => [1, 1, 2, 1, 1],
-            default => null,
-        });
-        $middle = '[with|,] [the|a] (middle|centre|center) [one|panel] (twice|double) [as] (wide|the width) [as the (outer|others)|of the outer] [two]';
+        $wider = fn (Heard $said): array|Unsure|null => self::columns(
+            match ($said->count()) {
+                3 => [1, 2, 1],
+                5 => [1, 1, 2, 1, 1],
+                default => null,
+            },
+        );
+        $middle =
+            '[with|,] [the|a] (middle|centre|center) [one|panel] (twice|double) [as] (wide|the width) [as the (outer|others)|of the outer] [two]';
 
         return [
-            Rule::with("{$made} {count} [equal|even|same] {$stacked} PANELS | {$made} {count} [equal|even] PANELS [,] {$stacked} | {count} rows {$stacked} [,] [no columns]", fn (Heard $said): ?array => self::rows(self::equal($said->count())), ['three stacked panels', 'two panels, one above the other'], cost: -0.2),
-            Rule::with("{$made} {count:columns} (x|by) {count:rows} [equal] PANELS | {count:rows} rows of {count:columns} [PANELS]", function (Heard $said): ?array {
-                [$columns, $rows] = [self::equal($said->count('columns')), self::equal($said->count('rows'))];
+            Rule::with(
+                "{$made} {count} [equal|even|same] {$stacked} PANELS | {$made} {count} [equal|even] PANELS [,] {$stacked} | {count} rows {$stacked} [,] [no columns]",
+                fn (Heard $said): ?array => self::rows(self::equal($said->count())),
+                ['three stacked panels', 'two panels, one above the other'],
+                cost: -0.2,
+            ),
+            Rule::with(
+                "{$made} {count:columns} (x|by) {count:rows} [equal] PANELS | {count:rows} rows of {count:columns} [PANELS]",
+                function (Heard $said): ?array {
+                    [$columns, $rows] = [self::equal($said->count('columns')), self::equal($said->count('rows'))];
 
-                return $columns === null || $rows === null ? null : ['make' => PanelsFinish::NAME, 'panels' => ['columns' => $columns, 'rows' => $rows]];
-            }, ['2 x 2 panels', '2 rows of 3'], cost: -0.3),
-            Rule::with("{$made} {count} PANELS {$middle} | {$made} {count} [PANELS] [,] [with] [a] (wide|wider|bigger) (middle|centre|center) [one|panel|piece] | split~ [it] in {count} [,] {$middle}", $wider, ['three panels with the middle one twice as wide', 'three panels with a wide middle'], cost: -0.2),
-            Rule::with("{$made} {count} [equal|even|same|of the same size] [PICTURE] PANELS [side by side] [of the same size] | {$made} {count} side by side", $beside, ['three panels', 'as a set of 2 equal panels', 'split in three panels']),
+                    return $columns === null || $rows === null
+                        ? null
+                        : ['make' => PanelsFinish::NAME, 'panels' => ['columns' => $columns, 'rows' => $rows]];
+                },
+                ['2 x 2 panels', '2 rows of 3'],
+                cost: -0.3,
+            ),
+            Rule::with(
+                "{$made} {count} PANELS {$middle} | {$made} {count} [PANELS] [,] [with] [a] (wide|wider|bigger) (middle|centre|center) [one|panel|piece] | split~ [it] in {count} [,] {$middle}",
+                $wider,
+                ['three panels with the middle one twice as wide', 'three panels with a wide middle'],
+                cost: -0.2,
+            ),
+            Rule::with(
+                "{$made} {count} [equal|even|same|of the same size] [PICTURE] PANELS [side by side] [of the same size] | {$made} {count} side by side",
+                $beside,
+                ['three panels', 'as a set of 2 equal panels', 'split in three panels'],
+            ),
             Rule::with('split~ [it] (in|into|over|across) {count} [ways]', $beside, 'split it in three', cost: 0.1),
-            Rule::with("{$made} {count} PANELS [of|:] [{size}] [each]", fn (Heard $said): ?array => $said->size() === null || self::equal($said->count()) === null ? null : [
-                'make' => PanelsFinish::NAME,
-                'panels' => ['columns' => self::equal($said->count())],
-                Reading::EACH_SIZE => (string) $said->size(),
-            ], ['three panels of 30x60 in', '2 panels of 80 x 60 cm'], cost: -0.2),
-            Rule::with('each [panel] [of] {size} | {size} each panel', fn (Heard $said): array => [Reading::EACH_SIZE => (string) $said->size()], 'each 30 x 80 cm', PanelsFinish::NAME),
-            Rule::with('(in all|overall|together|total) {size} | {size} (in all|overall|together|total|all in all)', fn (Heard $said): array => [Reading::SIZE => (string) $said->size()], '100 x 100 cm in all'),
-            Rule::of("{$made} (triptych|triptychon|tryptych) [{$stacked}]", ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 1, 1]]], ['triptych', 'as a triptych']),
-            Rule::of("{$made} (triptych) [,] [with] [a] (wide|wider) (middle|centre|center)", ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 2, 1]]], 'triptych with a wide middle', cost: -0.2),
+            Rule::with(
+                "{$made} {count} PANELS [of|:] [{size}] [each]",
+                fn (Heard $said): ?array => $said->size() === null || self::equal($said->count()) === null
+                    ? null
+                    : [
+                        'make' => PanelsFinish::NAME,
+                        'panels' => ['columns' => self::equal($said->count())],
+                        Reading::EACH_SIZE => (string) $said->size(),
+                    ],
+                ['three panels of 30x60 in', '2 panels of 80 x 60 cm'],
+                cost: -0.2,
+            ),
+            Rule::with(
+                'each [panel] [of] {size} | {size} each panel',
+                fn (Heard $said): array => [Reading::EACH_SIZE => (string) $said->size()],
+                'each 30 x 80 cm',
+                PanelsFinish::NAME,
+            ),
+            Rule::with(
+                '(in all|overall|together|total) {size} | {size} (in all|overall|together|total|all in all)',
+                fn (Heard $said): array => [Reading::SIZE => (string) $said->size()],
+                '100 x 100 cm in all',
+            ),
+            Rule::of(
+                "{$made} (triptych|triptychon|tryptych) [{$stacked}]",
+                ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 1, 1]]],
+                ['triptych', 'as a triptych'],
+            ),
+            Rule::of(
+                "{$made} (triptych) [,] [with] [a] (wide|wider) (middle|centre|center)",
+                ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 2, 1]]],
+                'triptych with a wide middle',
+                cost: -0.2,
+            ),
             Rule::of("{$made} diptych", ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 1]]], 'diptych'),
             Rule::of('[equal|even] PANELS', [], 'equal panels', PanelsFinish::NAME, 0.3),
         ];
@@ -63,35 +113,119 @@ final class PanelsRules
     private static function shared(): array
     {
         return [
-            Rule::with('[in|of|as] [the] [ratio|proportions|shares] [of] [PANELS] {ratio} [PANELS]', fn (Heard $said): ?array => self::columns((array) $said->value('ratio')), ['1:2:1', 'in the ratio one to two to one', '60 / 120 / 60'], PanelsFinish::NAME),
-            Rule::with('[{count}] PANELS [of|:] {measure:a} [,|and] {measure:b} [,] [and] [{measure:c}]', function (Heard $said): ?array {
-                $shares = array_map(fn (string $name): string => $said->length($name), array_values(array_filter(['a', 'b', 'c'], $said->has(...))));
+            Rule::with(
+                '[in|of|as] [the] [ratio|proportions|shares] [of] [PANELS] {ratio} [PANELS]',
+                fn (Heard $said): ?array => self::columns((array) $said->value('ratio')),
+                ['1:2:1', 'in the ratio one to two to one', '60 / 120 / 60'],
+                PanelsFinish::NAME,
+            ),
+            Rule::with(
+                '[{count}] PANELS [of|:] {measure:a} [,|and] {measure:b} [,] [and] [{measure:c}]',
+                function (Heard $said): ?array {
+                    $shares = array_map(
+                        fn (string $name): string => $said->length($name),
+                        array_values(array_filter(['a', 'b', 'c'], $said->has(...))),
+                    );
 
-                return count($shares) < 2 ? null : self::columns($shares);
-            }, 'panels of 25 in, 40 in and 25 in', cost: -0.3),
-            Rule::with('{count} PANELS [of|,|in|:] {ratio}', fn (Heard $said): ?array => self::columns((array) $said->value('ratio')), 'three panels 1:2:1', cost: -0.3),
-            Rule::with('(sides|outer [two|panels|ones]) {measure} [,|and] (middle|centre|center) [one|panel] {measure:middle}', fn (Heard $said): ?array => self::columns([$said->length('measure'), $said->length('middle'), $said->length('measure')]), 'sides 20 in, middle 50', PanelsFinish::NAME, -0.2),
-            Rule::with('(middle|centre|center) [one|panel] {measure} [wide] [,|and] (sides|outer [two|panels|ones]) {measure:side}', fn (Heard $said): ?array => self::columns([$said->length('side'), $said->length('measure'), $said->length('side')]), 'middle 50 in, sides 20', PanelsFinish::NAME, -0.2),
-            Rule::with('[with|,] [the|a] (middle|centre|center) [one|panel|piece] (twice|double) [as] (wide|the width) [as|of] [the] [outer|others|other] [two|ones]', fn (Heard $said): ?array => self::columns([1, 2, 1]), 'the middle one twice as wide', PanelsFinish::NAME),
-            Rule::with('[a] [SLIGHTLY] (wider|bigger|broader) (middle|centre|center) [one|panel|piece] [,] [skinnier (sides|ones)] | (middle|centre|center) [one|panel] [SLIGHTLY] wider', fn (Heard $said): ?array => self::columns([1, preg_match('/slight|bit|little|touch/i', $said->words()) === 1 ? self::WIDER : 2, 1]), 'a slightly wider middle panel'),
-            Rule::with('top row twice as (high|tall) [as] [the] [bottom] [one|row]', fn (): array => ['panels' => ['rows' => [2, 1]]], 'top row twice as high', PanelsFinish::NAME),
-            Rule::with('bottom row twice as (high|tall) [as] [the] [top] [one|row]', fn (): array => ['panels' => ['rows' => [1, 2]]], 'bottom row twice as high', PanelsFinish::NAME),
+                    return count($shares) < 2 ? null : self::columns($shares);
+                },
+                'panels of 25 in, 40 in and 25 in',
+                cost: -0.3,
+            ),
+            Rule::with(
+                '{count} PANELS [of|,|in|:] {ratio}',
+                fn (Heard $said): ?array => self::columns((array) $said->value('ratio')),
+                'three panels 1:2:1',
+                cost: -0.3,
+            ),
+            Rule::with(
+                '(sides|outer [two|panels|ones]) {measure} [,|and] (middle|centre|center) [one|panel] {measure:middle}',
+                fn (Heard $said): ?array => self::columns([$said->length('measure'), $said->length('middle'), $said->length('measure')]),
+                'sides 20 in, middle 50',
+                PanelsFinish::NAME,
+                -0.2,
+            ),
+            Rule::with(
+                '(middle|centre|center) [one|panel] {measure} [wide] [,|and] (sides|outer [two|panels|ones]) {measure:side}',
+                fn (Heard $said): ?array => self::columns([$said->length('side'), $said->length('measure'), $said->length('side')]),
+                'middle 50 in, sides 20',
+                PanelsFinish::NAME,
+                -0.2,
+            ),
+            Rule::with(
+                '[with|,] [the|a] (middle|centre|center) [one|panel|piece] (twice|double) [as] (wide|the width) [as|of] [the] [outer|others|other] [two|ones]',
+                fn (Heard $said): ?array => self::columns([1, 2, 1]),
+                'the middle one twice as wide',
+                PanelsFinish::NAME,
+            ),
+            Rule::with(
+                '[a] [SLIGHTLY] (wider|bigger|broader) (middle|centre|center) [one|panel|piece] [,] [skinnier (sides|ones)] | (middle|centre|center) [one|panel] [SLIGHTLY] wider',
+                fn (Heard $said): ?array => self::columns([
+                    1,
+                    preg_match('/slight|bit|little|touch/i', $said->words()) === 1 ? self::WIDER : 2,
+                    1,
+                ]),
+                'a slightly wider middle panel',
+            ),
+            Rule::with(
+                'top row twice as (high|tall) [as] [the] [bottom] [one|row]',
+                fn (): array => ['panels' => ['rows' => [2, 1]]],
+                'top row twice as high',
+                PanelsFinish::NAME,
+            ),
+            Rule::with(
+                'bottom row twice as (high|tall) [as] [the] [top] [one|row]',
+                fn (): array => ['panels' => ['rows' => [1, 2]]],
+                'bottom row twice as high',
+                PanelsFinish::NAME,
+            ),
         ];
     }
 
     /** @return list<Rule> */
     private static function between(): array
     {
-        $gap = fn (Heard $said): ?array => $said->make === 'shared-sheet' ? null : ['make' => PanelsFinish::NAME, 'panels' => ['gap' => $said->length('measure')]];
+        $gap = fn (Heard $said): ?array => $said->make === 'shared-sheet'
+            ? null
+            : ['make' => PanelsFinish::NAME, 'panels' => ['gap' => $said->length('measure')]];
         $panels = PanelsFinish::NAME;
 
         return [
-            Rule::with('[with] (gap|gaps|spacing) [of|is|:] {measure} [between [them|the PANELS]] | {measure} gap~ [between [them|the PANELS]]', $gap, ['gap 2 cm', '1 in gaps', '2 inch gaps']),
-            Rule::with('{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | [with] {measure} [of] wall [between them]', $gap, ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart']),
-            Rule::of('(no|without [a|any]) (gap|gaps|spacing) [between [them|the PANELS]] | edge to edge | hang~ flush | flush | touching | butted', ['panels' => ['gap' => null]], ['no gap', 'edge to edge'], $panels, -0.2),
-            Rule::with('{measure} overlap | overlap~ [by|of] {measure}', fn (Heard $said): array => ['panels' => ['overlap' => $said->length('measure')]], ['1 cm overlap', 'overlapping by 2 cm'], $panels),
-            Rule::of('(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s|anything) [is] behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~', ['panels' => ['behindGap' => 'keep']], 'nothing lost behind the gaps', $panels),
-            Rule::of('(leave~ out|drop~|omit~|lose) [the] (strip|picture|part|bit|what is|what\'s) [of picture] [that] [falls|is|lies] behind [the] (gap|gaps|it) [so the lines run on] | [the] strip [of picture] behind (it|them|the gap|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out', ['panels' => ['behindGap' => 'drop']], 'leave out the strip behind the gap', $panels),
+            Rule::with(
+                '[with] (gap|gaps|spacing) [of|is|:] {measure} [between [them|the PANELS]] | {measure} gap~ [between [them|the PANELS]]',
+                $gap,
+                ['gap 2 cm', '1 in gaps', '2 inch gaps'],
+            ),
+            Rule::with(
+                '{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | [with] {measure} [of] wall [between them]',
+                $gap,
+                ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart'],
+            ),
+            Rule::of(
+                '(no|without [a|any]) (gap|gaps|spacing) [between [them|the PANELS]] | edge to edge | hang~ flush | flush | touching | butted',
+                ['panels' => ['gap' => null]],
+                ['no gap', 'edge to edge'],
+                $panels,
+                -0.2,
+            ),
+            Rule::with(
+                '{measure} overlap | overlap~ [by|of] {measure}',
+                fn (Heard $said): array => ['panels' => ['overlap' => $said->length('measure')]],
+                ['1 cm overlap', 'overlapping by 2 cm'],
+                $panels,
+            ),
+            Rule::of(
+                '(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s|anything) [is] behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~',
+                ['panels' => ['behindGap' => 'keep']],
+                'nothing lost behind the gaps',
+                $panels,
+            ),
+            Rule::of(
+                '(leave~ out|drop~|omit~|lose) [the] (strip|picture|part|bit|what is|what\'s) [of picture] [that] [falls|is|lies] behind [the] (gap|gaps|it) [so the lines run on] | [the] strip [of picture] behind (it|them|the gap|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out',
+                ['panels' => ['behindGap' => 'drop']],
+                'leave out the strip behind the gap',
+                $panels,
+            ),
         ];
     }
 
@@ -99,7 +233,13 @@ final class PanelsRules
     private static function undone(): array
     {
         return [
-            Rule::of('[as] (one|a) [single] piece [instead] [,] [no panels] | no panels [,] [one piece] | one single print', ['make' => 'print'], ['as one piece', 'no panels'], PanelsFinish::NAME, -0.2),
+            Rule::of(
+                '[as] (one|a) [single] piece [instead] [,] [no panels] | no panels [,] [one piece] | one single print',
+                ['make' => 'print'],
+                ['as one piece', 'no panels'],
+                PanelsFinish::NAME,
+                -0.2,
+            ),
         ];
     }
 
@@ -115,7 +255,9 @@ final class PanelsRules
      */
     private static function columns(?array $shares): ?array
     {
-        return $shares === null || count($shares) > PanelShares::MOST ? null : ['make' => PanelsFinish::NAME, 'panels' => ['columns' => array_values($shares)]];
+        return $shares === null || count($shares) > PanelShares::MOST
+            ? null
+            : ['make' => PanelsFinish::NAME, 'panels' => ['columns' => array_values($shares)]];
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Planisher\Finish\Print;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
-use Planisher\Measure\Unit;
 use Planisher\Reading\Offer;
 use Planisher\Reading\Rule\Heard;
 use Planisher\Reading\Rule\Rule;
@@ -49,14 +48,22 @@ final class BorderRules
                 'a quarter inch border all round',
                 'ten mil border',
             ]),
-            Rule::with("{measure} [wide|thick] {colour} [paper] [BORDER|edge|room|space|free] [ROUND] [$mat]", $border, ['1/2 white', '2 in of white to mat over']),
-            Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: 0.1),
-            Rule::with("$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]", $border, [
-                'border 20 mm',
-                'margin of 20 mm on four sides',
-                'white border: 2 cm',
+            Rule::with("{measure} [wide|thick] {colour} [paper] [BORDER|edge|room|space|free] [ROUND] [$mat]", $border, [
+                '1/2 white',
+                '2 in of white to mat over',
             ]),
-            Rule::with("{colour} (edge|edges|frame|rim|space|room) [of|is|at|to] {measure} [ROUND]", $border, 'white edge of 2 cm', self::print()),
+            Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: 0.1),
+            Rule::with(
+                "$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]",
+                $border,
+                ['border 20 mm', 'margin of 20 mm on four sides', 'white border: 2 cm'],
+            ),
+            Rule::with(
+                '{colour} (edge|edges|frame|rim|space|room) [of|is|at|to] {measure} [ROUND]',
+                $border,
+                'white edge of 2 cm',
+                self::print(),
+            ),
             Rule::with('{colour} ROUND [of|at|,] {measure}', $border, 'white all round, 2 cm'),
             Rule::with('{colour} {measure} ROUND', $border, 'white two inches round'),
             Rule::with("leave~ {measure} [of] [{colour}] [ROUND] [$mat]", $border, 'leave 2 in all round to mat over'),
@@ -90,15 +97,48 @@ final class BorderRules
         ];
 
         return [
-            Rule::with('{measure} [more] [wide] [of] [{colour}] [BORDER] {sides}', $of, ['1.5 in below', 'an inch of white at top and sides', '2 in white at the bottom'], self::print()),
-            Rule::with('{sides} [BORDER] [{colour}] [of|to|at] {measure}', $of, ['bottom 2.5 in', 'the bottom border to 2 inches'], self::print()),
+            Rule::with(
+                '{measure} [more] [wide] [of] [{colour}] [BORDER] {sides}',
+                $of,
+                ['1.5 in below', 'an inch of white at top and sides', '2 in white at the bottom'],
+                self::print(),
+            ),
+            Rule::with(
+                '{sides} [BORDER] [{colour}] [of|to|at] {measure}',
+                $of,
+                ['bottom 2.5 in', 'the bottom border to 2 inches'],
+                self::print(),
+            ),
             Rule::with('keep~ {sides} [BORDER] [at|to] {measure}', $of, 'keep the rest at 1 in', self::print()),
-            Rule::with('[more] [{colour}] BORDER {sides} [more big|bigger|wider|larger] [than the others] [,] [of|to] {measure} [each] [INSTEAD {measure:old}]', $of, ['border at the bottom 2 in', 'the margin below bigger than the others, 5 cm'], self::print()),
-            Rule::with('more {colour} {sides} [,] {measure} [INSTEAD {measure:old}]', $of, 'more white below, 4 cm in place of 2', self::print()),
-            Rule::with('{colour} (bars|strips|bands|borders) {sides} [,] {measure} [each]', $of, 'black bars top and bottom, 1 in each', self::print(), -0.2),
-            Rule::with('{measure:first} [and] a (wee|little|tiny) bit more {sides} [,] [say|like] {measure}', fn (Heard $said): array => [
-                'border' => array_fill_keys((array) $said->value('sides'), $said->length('measure')) + ['rest' => $said->length('first')],
-            ], 'one inch and a wee bit more below, say 1 1/4', self::print()),
+            Rule::with(
+                '[more] [{colour}] BORDER {sides} [more big|bigger|wider|larger] [than the others] [,] [of|to] {measure} [each] [INSTEAD {measure:old}]',
+                $of,
+                ['border at the bottom 2 in', 'the margin below bigger than the others, 5 cm'],
+                self::print(),
+            ),
+            Rule::with(
+                'more {colour} {sides} [,] {measure} [INSTEAD {measure:old}]',
+                $of,
+                'more white below, 4 cm in place of 2',
+                self::print(),
+            ),
+            Rule::with(
+                '{colour} (bars|strips|bands|borders) {sides} [,] {measure} [each]',
+                $of,
+                'black bars top and bottom, 1 in each',
+                self::print(),
+                -0.2,
+            ),
+            Rule::with(
+                '{measure:first} [and] a (wee|little|tiny) bit more {sides} [,] [say|like] {measure}',
+                fn (Heard $said): array => [
+                    'border' => array_fill_keys((array) $said->value('sides'), $said->length('measure')) + [
+                        'rest' => $said->length('first'),
+                    ],
+                ],
+                'one inch and a wee bit more below, say 1 1/4',
+                self::print(),
+            ),
         ];
     }
 
@@ -110,14 +150,46 @@ final class BorderRules
         return [
             Rule::with('double [the] BORDER | BORDER (twice|double) [as wide|the width]', $times(2), []),
             Rule::with('(half|halve) [the] BORDER', $times(0.5), []),
-            Rule::with('[same] BORDER [but] {measure} (less|smaller|narrower|thinner) [ROUND] | {measure} (less|smaller|narrower) BORDER', fn (Heard $said): Unsure|array => self::scaled($said, 1, '-'.$said->length('measure')), []),
-            Rule::with('[same] BORDER [but] {measure} (more|bigger|wider|larger) [ROUND] | {measure} (more|wider|bigger) BORDER', fn (Heard $said): Unsure|array => self::scaled($said, 1, $said->length('measure')), []),
-            Rule::with('BORDER [SLIGHTLY] (thinner|narrower|smaller) [,] [like|say|about] {measure} | [SLIGHTLY] (thinner|narrower|smaller) BORDER [,] [like|say|about] {measure}', fn (Heard $said): array => ['border' => $said->length('measure')], 'a bit thinner border, like 3/8'),
-            Rule::with('BORDER [SLIGHTLY] (wider|bigger|larger|thicker) [,] [like|say|about] {measure} | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER [,] [like|say|about] {measure}', fn (Heard $said): array => ['border' => $said->length('measure')], 'a bigger border, say 1 in'),
-            Rule::with('BORDER [SLIGHTLY] (thinner|narrower|smaller) | [SLIGHTLY] (thinner|narrower|smaller) BORDER', $times(self::NARROWER), []),
-            Rule::with('BORDER [SLIGHTLY] (wider|bigger|larger|thicker) | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER', $times(self::WIDER), []),
-            Rule::of('(borderless|edge to edge|full [-] bleed|bleed to the edge|no white [edge|edges|BORDER] [on it|showing|at all|ROUND]|without [any] white [edge|edges|BORDER]|to the edge)', ['fit' => 'fill', 'border' => null], ['borderless', 'full bleed', 'no white edges', 'without white']),
-            Rule::of('NO [more] [{colour}] BORDER [at all|ROUND] | BORDER OFF | no [{colour}] BORDER', ['border' => null], ['no border', 'without a border', 'take off the border']),
+            Rule::with(
+                '[same] BORDER [but] {measure} (less|smaller|narrower|thinner) [ROUND] | {measure} (less|smaller|narrower) BORDER',
+                fn (Heard $said): Unsure|array => self::scaled($said, 1, '-'.$said->length('measure')),
+                [],
+            ),
+            Rule::with(
+                '[same] BORDER [but] {measure} (more|bigger|wider|larger) [ROUND] | {measure} (more|wider|bigger) BORDER',
+                fn (Heard $said): Unsure|array => self::scaled($said, 1, $said->length('measure')),
+                [],
+            ),
+            Rule::with(
+                'BORDER [SLIGHTLY] (thinner|narrower|smaller) [,] [like|say|about] {measure} | [SLIGHTLY] (thinner|narrower|smaller) BORDER [,] [like|say|about] {measure}',
+                fn (Heard $said): array => ['border' => $said->length('measure')],
+                'a bit thinner border, like 3/8',
+            ),
+            Rule::with(
+                'BORDER [SLIGHTLY] (wider|bigger|larger|thicker) [,] [like|say|about] {measure} | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER [,] [like|say|about] {measure}',
+                fn (Heard $said): array => ['border' => $said->length('measure')],
+                'a bigger border, say 1 in',
+            ),
+            Rule::with(
+                'BORDER [SLIGHTLY] (thinner|narrower|smaller) | [SLIGHTLY] (thinner|narrower|smaller) BORDER',
+                $times(self::NARROWER),
+                [],
+            ),
+            Rule::with(
+                'BORDER [SLIGHTLY] (wider|bigger|larger|thicker) | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER',
+                $times(self::WIDER),
+                [],
+            ),
+            Rule::of(
+                '(borderless|edge to edge|full [-] bleed|bleed to the edge|no white [edge|edges|BORDER] [on it|showing|at all|ROUND]|without [any] white [edge|edges|BORDER]|to the edge)',
+                ['fit' => 'fill', 'border' => null],
+                ['borderless', 'full bleed', 'no white edges', 'without white'],
+            ),
+            Rule::of(
+                'NO [more] [{colour}] BORDER [at all|ROUND] | BORDER OFF | no [{colour}] BORDER',
+                ['border' => null],
+                ['no border', 'without a border', 'take off the border'],
+            ),
         ];
     }
 
@@ -129,10 +201,24 @@ final class BorderRules
         return [
             Rule::with('BORDER [go~] [back] (in|to) [the|a] {colour}', $paper, ['border in cream', 'border back to white']),
             Rule::with('(on|the paper in) {colour} paper | paper [colour|color] {colour}', $paper, ['on cream paper', 'paper white']),
-            Rule::with('in [the|a] {colour}', fn (Heard $said): ?array => $said->isSaidOfLine() || preg_match('/#/', $said->words()) !== 1 ? null : ['paperColour' => $said->colour()], 'in the pink #e8b4b8', cost: 0.4),
-            Rule::with('{colour} [paper] ROUND [,] [{colour:exact}]', fn (Heard $said): array|Unsure => $said->now('border') === null ? self::howWide($said, $said->colour($said->has('exact') ? 'exact' : 'colour')) : [
-                'paperColour' => $said->colour($said->has('exact') ? 'exact' : 'colour'),
-            ], 'white all round', cost: 0.3),
+            Rule::with(
+                'in [the|a] {colour}',
+                fn (Heard $said): ?array => $said->isSaidOfLine() || preg_match('/#/', $said->words()) !== 1
+                    ? null
+                    : ['paperColour' => $said->colour()],
+                'in the pink #e8b4b8',
+                cost: 0.4,
+            ),
+            Rule::with(
+                '{colour} [paper] ROUND [,] [{colour:exact}]',
+                fn (Heard $said): array|Unsure => $said->now('border') === null
+                    ? self::howWide($said, $said->colour($said->has('exact') ? 'exact' : 'colour'))
+                    : [
+                        'paperColour' => $said->colour($said->has('exact') ? 'exact' : 'colour'),
+                    ],
+                'white all round',
+                cost: 0.3,
+            ),
         ];
     }
 
@@ -143,21 +229,45 @@ final class BorderRules
         $mat = self::FOR_MAT;
 
         return [
-            Rule::with("$small [{colour}] BORDER [ROUND] [,] [{colour:exact}]", fn (Heard $said): array|Unsure => self::howWide($said, match (true) {
-                $said->has('exact') => $said->colour('exact'),
-                $said->has('colour') => $said->colour(),
-                default => null,
-            }), 'a thin black border', cost: 0.5),
-            Rule::with("[some|enough] [room|space|white|margin] [left] $mat", fn (): Unsure => new Unsure(
-                ['border' => self::USUAL_MAT],
-                'How much white to mat over isn’t said.',
-                self::lengths(['1 in', '2 in', '3 in'], fn (string $length): string => "{$length} to mat over"),
-            ), 'room to mat over', cost: 0.5),
-            Rule::with("{colour} (edge|edges|side|sides|bar|bars|frame|rim) [ROUND] | (edge|edges|side|sides|bar|bars) [in] {colour}", fn (Heard $said): ?Unsure => in_array($said->make, ['canvas', 'panels', 'shared-sheet'], true) ? null : new Unsure(
-                ['border' => self::USUAL, 'paperColour' => $said->colour()],
-                'A border in that colour round it? How wide it is to be isn’t said.',
-                self::lengths(['1/4 in', '1/2 in', '1 in'], fn (string $length): string => "{$length} ".$said->words('colour').' border'),
-            ), 'white edges', self::print(), 0.4),
+            Rule::with(
+                "$small [{colour}] BORDER [ROUND] [,] [{colour:exact}]",
+                fn (Heard $said): array|Unsure => self::howWide(
+                    $said,
+                    match (true) {
+                        $said->has('exact') => $said->colour('exact'),
+                        $said->has('colour') => $said->colour(),
+                        default => null,
+                    },
+                ),
+                'a thin black border',
+                cost: 0.5,
+            ),
+            Rule::with(
+                "[some|enough] [room|space|white|margin] [left] $mat",
+                fn (): Unsure => new Unsure(
+                    ['border' => self::USUAL_MAT],
+                    'How much white to mat over isn’t said.',
+                    self::lengths(['1 in', '2 in', '3 in'], fn (string $length): string => "{$length} to mat over"),
+                ),
+                'room to mat over',
+                cost: 0.5,
+            ),
+            Rule::with(
+                '{colour} (edge|edges|side|sides|bar|bars|frame|rim) [ROUND] | (edge|edges|side|sides|bar|bars) [in] {colour}',
+                fn (Heard $said): ?Unsure => in_array($said->make, ['canvas', 'panels', 'shared-sheet'], true)
+                    ? null
+                    : new Unsure(
+                        ['border' => self::USUAL, 'paperColour' => $said->colour()],
+                        'A border in that colour round it? How wide it is to be isn’t said.',
+                        self::lengths(
+                            ['1/4 in', '1/2 in', '1 in'],
+                            fn (string $length): string => "{$length} ".$said->words('colour').' border',
+                        ),
+                    ),
+                'white edges',
+                self::print(),
+                0.4,
+            ),
         ];
     }
 

@@ -26,33 +26,68 @@ final class LineRules
             ],
         ];
         $times = fn (float $times): \Closure => function (Heard $said) use ($times): Unsure|array {
-            $width = $said->now('keyline') === null ? null : ($said->changed('keyline.width', $times) ?? null);
+            $width = $said->now('keyline') === null ? null : $said->changed('keyline.width', $times) ?? null;
 
-            return $width === null ? new Unsure([], 'There is no line of a width yet. Say how thick it is to be.') : ['keyline' => ['width' => $width]];
+            return $width === null
+                ? new Unsure([], 'There is no line of a width yet. Say how thick it is to be.')
+                : ['keyline' => ['width' => $width]];
         };
         $thin = '[very] [thin|fine|small|narrow|faint|hairline|solid|simple]';
 
         return [
-            Rule::of('NO [thin|fine|{colour}] LINE [ROUND] [again] | LINE [back] OFF [again] | take~ [the] LINE [back] (off|of|away) [again] | no LINE [ROUND]', ['keyline' => null], ['no line', 'no keyline round it', 'keyline off']),
-            Rule::with("{length} [wide|thick] {$thin} [{colour}] {$thin} LINE [ROUND]", fn (Heard $said): array => [
-                'keyline' => ['width' => $said->length(), ...$said->has('colour') ? ['colour' => $said->colour()] : []],
-            ], ['1 mm line', '0.5 mm black keyline', 'half-point gray keyline']),
-            Rule::with("{$thin} [{colour}] {$thin} LINE [to] [of|in|at|:] {length} [ROUND] [and|,|in] [{colour:exact}]", fn (Heard $said): array => [
-                'keyline' => [
-                    'width' => $said->length(),
-                    ...$said->has('exact') ? ['colour' => $said->colour('exact')] : ($said->has('colour') ? ['colour' => $said->colour()] : []),
+            Rule::of(
+                'NO [thin|fine|{colour}] LINE [ROUND] [again] | LINE [back] OFF [again] | take~ [the] LINE [back] (off|of|away) [again] | no LINE [ROUND]',
+                ['keyline' => null],
+                ['no line', 'no keyline round it', 'keyline off'],
+            ),
+            Rule::with(
+                "{length} [wide|thick] {$thin} [{colour}] {$thin} LINE [ROUND]",
+                fn (Heard $said): array => [
+                    'keyline' => ['width' => $said->length(), ...$said->has('colour') ? ['colour' => $said->colour()] : []],
                 ],
-            ], ['keyline 0.25 mm', 'keyline 0,25 mm, white', 'a black line of 0.5 mm round it'], cost: 0.1),
-            Rule::with("{pixels} [wide] {$thin} [{colour}] {$thin} LINE [ROUND] | LINE [of] {pixels} [{colour}]", fn (Heard $said): array => [
-                'keyline' => ['width' => "{$said->value('pixels')} px", ...$said->has('colour') ? ['colour' => $said->colour()] : []],
-            ], '3 px black line'),
-            Rule::with("(thin|fine|hairline|narrow|faint|single) [{colour}] LINE [ROUND] [in {colour:exact}] | {colour} {$thin} LINE [ROUND] | (key [-] line|keyline|hairline|outline|stroke) [in|,] [{colour}] [ROUND] | LINE ROUND [it]", fn (Heard $said): array => [
-                'keyline' => $said->has('exact') ? ['colour' => $said->colour('exact')] : ($said->has('colour') ? ['colour' => $said->colour()] : []),
-            ], ['a thin black line', 'black line round it', 'a keyline', 'hairline in grey']),
+                ['1 mm line', '0.5 mm black keyline', 'half-point gray keyline'],
+            ),
+            Rule::with(
+                "{$thin} [{colour}] {$thin} LINE [to] [of|in|at|:] {length} [ROUND] [and|,|in] [{colour:exact}]",
+                fn (Heard $said): array => [
+                    'keyline' => [
+                        'width' => $said->length(),
+                        ...$said->has('exact')
+                            ? ['colour' => $said->colour('exact')]
+                            : ($said->has('colour')
+                                ? ['colour' => $said->colour()]
+                                : []),
+                    ],
+                ],
+                ['keyline 0.25 mm', 'keyline 0,25 mm, white', 'a black line of 0.5 mm round it'],
+                cost: 0.1,
+            ),
+            Rule::with(
+                "{pixels} [wide] {$thin} [{colour}] {$thin} LINE [ROUND] | LINE [of] {pixels} [{colour}]",
+                fn (Heard $said): array => [
+                    'keyline' => ['width' => "{$said->value('pixels')} px", ...$said->has('colour') ? ['colour' => $said->colour()] : []],
+                ],
+                '3 px black line',
+            ),
+            Rule::with(
+                "(thin|fine|hairline|narrow|faint|single) [{colour}] LINE [ROUND] [in {colour:exact}] | {colour} {$thin} LINE [ROUND] | (key [-] line|keyline|hairline|outline|stroke) [in|,] [{colour}] [ROUND] | LINE ROUND [it]",
+                fn (Heard $said): array => [
+                    'keyline' => $said->has('exact')
+                        ? ['colour' => $said->colour('exact')]
+                        : ($said->has('colour')
+                            ? ['colour' => $said->colour()]
+                            : []),
+                ],
+                ['a thin black line', 'black line round it', 'a keyline', 'hairline in grey'],
+            ),
             Rule::with('LINE [in|to] {colour} [INSTEAD {colour:old}]', $drawn, ['the line in white, not black'], cost: 0.1),
             Rule::with('outlined [in {colour}]', $drawn, 'outlined in black'),
             Rule::with('LINE (twice|double) as (thick|wide) | double [the] LINE', $times(2), []),
-            Rule::with('[SLIGHTLY] (thicker|wider|heavier|bolder) LINE | LINE [SLIGHTLY] (thicker|wider|heavier|bolder)', $times(self::THICKER), []),
+            Rule::with(
+                '[SLIGHTLY] (thicker|wider|heavier|bolder) LINE | LINE [SLIGHTLY] (thicker|wider|heavier|bolder)',
+                $times(self::THICKER),
+                [],
+            ),
             Rule::with('[SLIGHTLY] (thinner|finer|lighter) LINE | LINE [SLIGHTLY] (thinner|finer)', $times(self::THINNER), []),
         ];
     }

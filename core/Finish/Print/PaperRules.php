@@ -22,16 +22,36 @@ final class PaperRules
     /** @return list<Rule> */
     private static function sheets(): array
     {
-        $on = fn (Heard $said): array => [Reading::ON_SHEET => (string) $said->size(), ...$said->has('one') ? [Reading::IS_SHARED => true] : []];
+        $on = fn (Heard $said): array => [
+            Reading::ON_SHEET => (string) $said->size(),
+            ...$said->has('one') ? [Reading::IS_SHARED => true] : [],
+        ];
 
         return [
-            Rule::with('[printed|laid|lay~|set|put~|trimmed|centred|placed|fit~|all|together|both|go~] (on|onto|from|inside|to fit) [a|to] [one|single] [large|larger|lab~|white] [sheet|piece] [of] {size} [paper|sheet|stock|format]', $on, ['on 12x18', 'on a sheet of 11 x 14 in', 'laid on 16x20']),
-            Rule::with('(on|onto|to) (one|a single|the same|each|every) {size} [paper|sheet]', fn (Heard $said): array => [Reading::ON_SHEET => (string) $said->size(), Reading::IS_SHARED => true], 'on one 8x12', cost: -0.3),
+            Rule::with(
+                '[printed|laid|lay~|set|put~|trimmed|centred|placed|fit~|all|together|both|go~] (on|onto|from|inside|to fit) [a|to] [one|single] [large|larger|lab~|white] [sheet|piece] [of] {size} [paper|sheet|stock|format]',
+                $on,
+                ['on 12x18', 'on a sheet of 11 x 14 in', 'laid on 16x20'],
+            ),
+            Rule::with(
+                '(on|onto|to) (one|a single|the same|each|every) {size} [paper|sheet]',
+                fn (Heard $said): array => [Reading::ON_SHEET => (string) $said->size(), Reading::IS_SHARED => true],
+                'on one 8x12',
+                cost: -0.3,
+            ),
             Rule::with('(use~|take~) [the] {size} sheet | {size} sheet', $on, 'use the 16x20 sheet', cost: 0.2),
             Rule::with('laid on the lab~ {size} sheet', $on, 'laid on the lab’s 12 × 18 in sheet'),
             Rule::of('white to trim away', [], 'white to trim away'),
-            Rule::of('[on] no larger (sheet|paper) | without [a] (larger (sheet|paper)|carrier) | no carrier | without white to trim', ['carrier' => CarrierWish::NONE], 'on no larger sheet'),
-            Rule::of('on [the] (smallest|next larger|next bigger) (sheet|paper) [that] [fits|holds it]', ['carrier' => 'auto'], 'on the smallest sheet that fits'),
+            Rule::of(
+                '[on] no larger (sheet|paper) | without [a] (larger (sheet|paper)|carrier) | no carrier | without white to trim',
+                ['carrier' => CarrierWish::NONE],
+                'on no larger sheet',
+            ),
+            Rule::of(
+                'on [the] (smallest|next larger|next bigger) (sheet|paper) [that] [fits|holds it]',
+                ['carrier' => 'auto'],
+                'on the smallest sheet that fits',
+            ),
         ];
     }
 
@@ -41,8 +61,18 @@ final class PaperRules
         $marks = '(trim|tick|corner|crop) [-] (marks|mark|lines) | ticks [for the guillotine]';
 
         return [
-            Rule::of("NO ({$marks}) | ({$marks}) OFF | without ({$marks})", ['trimMarks' => false], ['no trim marks', 'no ticks'], self::print()),
-            Rule::of("[with] ({$marks}) [on] [so I can trim [it] [down]]", ['trimMarks' => true], ['trim marks', 'with tick marks'], self::print()),
+            Rule::of(
+                "NO ({$marks}) | ({$marks}) OFF | without ({$marks})",
+                ['trimMarks' => false],
+                ['no trim marks', 'no ticks'],
+                self::print(),
+            ),
+            Rule::of(
+                "[with] ({$marks}) [on] [so I can trim [it] [down]]",
+                ['trimMarks' => true],
+                ['trim marks', 'with tick marks'],
+                self::print(),
+            ),
             Rule::of('trimmed by (eye|hand) | we trim by eye', [], 'we trim by eye'),
         ];
     }
@@ -53,16 +83,50 @@ final class PaperRules
         $covers = '(cover~|hide~|overlap~|lap~ [over]|take~)';
 
         return [
-            Rule::with("[for|in] [a] frame [that|which] {$covers} {measure} [ROUND|on each side] | rebate [{$covers}|of|is|only] {measure} [on this moulding] | {measure} rebate", fn (Heard $said): array => ['frameCover' => $said->length('measure')], ['the frame covers 6 mm', 'rebate 5 mm']),
-            Rule::with('{measure} [of it] (under|behind|hidden by|covered by|for) [a|the] frame', fn (Heard $said): array => ['frameCover' => $said->length('measure')], '5 mm under the frame'),
-            Rule::of("(no|without [a]) frame [over (its|the) edge] | [the] frame (doesn't|does not|won't|covers) (cover (any|anything)|none|nothing) [of it]", ['frameCover' => '0 mm'], ['no frame', 'no frame over its edge', 'the frame covers nothing']),
-            Rule::of('(go~|going) (for|into|in|behind) [a|an|the|its] (frame|mat|mount) | (for framing|to frame|gets framed|to be framed)', ['frameCover' => (string) PrintWanted::usualFrameCover()], 'it goes in a frame'),
-            Rule::with('(for|in|into) [a] frame [of] {size}', fn (Heard $said): array => [Reading::FRAME => (string) $said->size()], 'for a frame of 40x50 cm'),
-            Rule::with('(for|to fit) [a] {size} frame', fn (Heard $said): array => [Reading::FRAME => (string) $said->size(), Reading::IS_ITS_SIZE => true], 'for a 10 x 8 frame'),
-            Rule::with('[it] [go~] (in|into|inside|behind) [a] {size} (frame|mount|mat|aperture) | {size} (frame|mount|mat|aperture|mount opening) | mount~ [in {colour}] to {size}', fn (Heard $said): array => [Reading::FRAME => (string) $said->size()], ['it goes in an 11x14 frame', 'mounted in ivory to 14 x 11']),
-            Rule::with('[a] {measure} (mat|mount|passepartout) [ROUND] | (mat|mount|passepartout) [of] {measure} [wide]', fn (Heard $said): Unsure => new Unsure([], 'Is that white on the paper to mat over, or a mat of card?', [
-                new Offer("{$said->length('measure')} to mat over", "{$said->length('measure')} to mat over"),
-            ]), 'with a 2 inch mat', self::print(), 0.2),
+            Rule::with(
+                "[for|in] [a] frame [that|which] {$covers} {measure} [ROUND|on each side] | rebate [{$covers}|of|is|only] {measure} [on this moulding] | {measure} rebate",
+                fn (Heard $said): array => ['frameCover' => $said->length('measure')],
+                ['the frame covers 6 mm', 'rebate 5 mm'],
+            ),
+            Rule::with(
+                '{measure} [of it] (under|behind|hidden by|covered by|for) [a|the] frame',
+                fn (Heard $said): array => ['frameCover' => $said->length('measure')],
+                '5 mm under the frame',
+            ),
+            Rule::of(
+                "(no|without [a]) frame [over (its|the) edge] | [the] frame (doesn't|does not|won't|covers) (cover (any|anything)|none|nothing) [of it]",
+                ['frameCover' => '0 mm'],
+                ['no frame', 'no frame over its edge', 'the frame covers nothing'],
+            ),
+            Rule::of(
+                '(go~|going) (for|into|in|behind) [a|an|the|its] (frame|mat|mount) | (for framing|to frame|gets framed|to be framed)',
+                ['frameCover' => (string) PrintWanted::usualFrameCover()],
+                'it goes in a frame',
+            ),
+            Rule::with(
+                '(for|in|into) [a] frame [of] {size}',
+                fn (Heard $said): array => [Reading::FRAME => (string) $said->size()],
+                'for a frame of 40x50 cm',
+            ),
+            Rule::with(
+                '(for|to fit) [a] {size} frame',
+                fn (Heard $said): array => [Reading::FRAME => (string) $said->size(), Reading::IS_ITS_SIZE => true],
+                'for a 10 x 8 frame',
+            ),
+            Rule::with(
+                '[it] [go~] (in|into|inside|behind) [a] {size} (frame|mount|mat|aperture) | {size} (frame|mount|mat|aperture|mount opening) | mount~ [in {colour}] to {size}',
+                fn (Heard $said): array => [Reading::FRAME => (string) $said->size()],
+                ['it goes in an 11x14 frame', 'mounted in ivory to 14 x 11'],
+            ),
+            Rule::with(
+                '[a] {measure} (mat|mount|passepartout) [ROUND] | (mat|mount|passepartout) [of] {measure} [wide]',
+                fn (Heard $said): Unsure => new Unsure([], 'Is that white on the paper to mat over, or a mat of card?', [
+                    new Offer("{$said->length('measure')} to mat over", "{$said->length('measure')} to mat over"),
+                ]),
+                'with a 2 inch mat',
+                self::print(),
+                0.2,
+            ),
         ];
     }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
-use Planisher\Measure\Length;
-use Planisher\Measure\Unit;
 use Planisher\Reading\Rule\Heard;
 use Planisher\Reading\Rule\Rule;
 use Planisher\Reading\Unsure;
@@ -39,7 +37,7 @@ final class PlaceRules
             ),
             Rule::of(
                 "[with] no [more] (crop~|cut~|croping|cropped) [off|away|at all] | without [any] (crop~|cutting) | uncropped | uncut | (don't|dont|do not|not|never) [be] (crop~|cut~|chop~|trim~|lose) ".
-                    "[any|anything|it|them|off] [of] [the] [PICTURE|off|it|anything] | as (big|large) as (it|they) (go~|fit~|can) | as (big|large) as (fits|possible) [whole] | (shrink|scale~) to fit | fit [,] not fill | as [it was] (shot|taken) | show everything | show all of it | pad~ [to fit]",
+                    '[any|anything|it|them|off] [of] [the] [PICTURE|off|it|anything] | as (big|large) as (it|they) (go~|fit~|can) | as (big|large) as (fits|possible) [whole] | (shrink|scale~) to fit | fit [,] not fill | as [it was] (shot|taken) | show everything | show all of it | pad~ [to fit]',
                 ['fit' => 'whole'],
                 ['no cropping', 'uncropped', "don't crop anything", 'fit, not fill'],
             ),
@@ -71,24 +69,53 @@ final class PlaceRules
 
         return [
             Rule::with('(IMAGE) {measure} wide [by|x|and] {measure:high} (high|tall)', $both, 'image 300 mm wide by 400 mm high'),
-            Rule::with('(IMAGE) [at|of|is] {measure} wide | (IMAGE) width [of|to] {measure} | {measure} wide IMAGE | (IMAGE) {measure} across', $wide, ['image 12 in wide', 'the picture should be 6 inches wide']),
-            Rule::with('(IMAGE) [at|of] {measure} (high|tall) | (IMAGE) height [of|to] {measure}', $high, ['image 7 in high', 'image height exactly 240 mm']),
+            Rule::with(
+                '(IMAGE) [at|of|is] {measure} wide | (IMAGE) width [of|to] {measure} | {measure} wide IMAGE | (IMAGE) {measure} across',
+                $wide,
+                ['image 12 in wide', 'the picture should be 6 inches wide'],
+            ),
+            Rule::with('(IMAGE) [at|of] {measure} (high|tall) | (IMAGE) height [of|to] {measure}', $high, [
+                'image 7 in high',
+                'image height exactly 240 mm',
+            ]),
             Rule::of('(width|height) to follow', [], 'width to follow'),
             Rule::with('(image|print area|picture area) [of|at|is] {measure} | {measure} image', $wide, 'image 9 in', cost: 0.3),
-            Rule::with('(image|print area|printed area|picture area|crop~) [of|at|is|to] {size} | (image|picture|photo) at {size} on (this|the) (sheet|paper)', $sized, ['image 15x10 in', 'print area 8x12']),
+            Rule::with(
+                '(image|print area|printed area|picture area|crop~) [of|at|is|to] {size} | (image|picture|photo) at {size} on (this|the) (sheet|paper)',
+                $sized,
+                ['image 15x10 in', 'print area 8x12'],
+            ),
             Rule::with('{size} image', $sized, '9x12 in image', cost: 0.3),
-            Rule::with('(image) {measure} square [cent~]', fn (Heard $said): array => ['image' => ['width' => $said->length('measure'), 'height' => $said->length('measure')]], []),
-            Rule::with('[IMAGE] {measure} on [the|its] (long|longer|longest) (edge|side) | [IMAGE] (long|longer|longest) (edge|side) [come out at|of|at] {measure}', $long(true), '12 in on the long edge'),
-            Rule::with('[IMAGE] {measure} on [the|its] (short|shorter|shortest) (edge|side) | [IMAGE] (short|shorter|shortest) (edge|side) [come out at|of|at] {measure}', $long(false), 'short side 8 in'),
-            Rule::with('[bring~|make~|scale~] [the] IMAGE [down|up] to {share} [of its size|of that]', function (Heard $said): array|Unsure {
-                $of = $said->now('image');
-                $scaled = [];
-                foreach (is_array($of) ? array_keys($of) : [] as $key) {
-                    $scaled[$key] = $said->changed("image.{$key}", $said->share());
-                }
+            Rule::with(
+                '(image) {measure} square [cent~]',
+                fn (Heard $said): array => ['image' => ['width' => $said->length('measure'), 'height' => $said->length('measure')]],
+                [],
+            ),
+            Rule::with(
+                '[IMAGE] {measure} on [the|its] (long|longer|longest) (edge|side) | [IMAGE] (long|longer|longest) (edge|side) [come out at|of|at] {measure}',
+                $long(true),
+                '12 in on the long edge',
+            ),
+            Rule::with(
+                '[IMAGE] {measure} on [the|its] (short|shorter|shortest) (edge|side) | [IMAGE] (short|shorter|shortest) (edge|side) [come out at|of|at] {measure}',
+                $long(false),
+                'short side 8 in',
+            ),
+            Rule::with(
+                '[bring~|make~|scale~] [the] IMAGE [down|up] to {share} [of its size|of that]',
+                function (Heard $said): array|Unsure {
+                    $of = $said->now('image');
+                    $scaled = [];
+                    foreach (is_array($of) ? array_keys($of) : [] as $key) {
+                        $scaled[$key] = $said->changed("image.{$key}", $said->share());
+                    }
 
-                return $scaled === [] ? new Unsure([], 'Its image has no size of its own yet. Say how wide it is to be.') : ['image' => $scaled];
-            }, []),
+                    return $scaled === []
+                        ? new Unsure([], 'Its image has no size of its own yet. Say how wide it is to be.')
+                        : ['image' => $scaled];
+                },
+                [],
+            ),
         ];
     }
 
@@ -99,34 +126,80 @@ final class PlaceRules
         $optical = fn (Heard $said): array => ['raise' => self::USUAL_RAISE];
 
         return [
-            Rule::with('(raise~|lift~|move~|nudge~|shift~) [it|the IMAGE] [up] [by] {measure} [SLIGHTLY] [above [the] MIDDLE] [of the (sheet|paper)]', $by, ['raised 1/4 in', 'raise it 1/4 in', 'lifted half an inch', 'raised by 6 mm']),
+            Rule::with(
+                '(raise~|lift~|move~|nudge~|shift~) [it|the IMAGE] [up] [by] {measure} [SLIGHTLY] [above [the] MIDDLE] [of the (sheet|paper)]',
+                $by,
+                ['raised 1/4 in', 'raise it 1/4 in', 'lifted half an inch', 'raised by 6 mm'],
+            ),
             Rule::with('up [by] {measure} | {measure} up', $by, 'up 1/4', cost: 0.3),
-            Rule::with('[IMAGE] [MIDDLE] {measure} (above|over|higher than) [the] MIDDLE [of the (sheet|paper)]', $by, '12 mm above the middle'),
-            Rule::with('(drop~|lower~|bring~ down|move~ down) [it] [by] {measure} [too high]', function (Heard $said): array|Unsure {
-                $raise = $said->changed('raise', 1, '-'.$said->length('measure'));
+            Rule::with(
+                '[IMAGE] [MIDDLE] {measure} (above|over|higher than) [the] MIDDLE [of the (sheet|paper)]',
+                $by,
+                '12 mm above the middle',
+            ),
+            Rule::with(
+                '(drop~|lower~|bring~ down|move~ down) [it] [by] {measure} [too high]',
+                function (Heard $said): array|Unsure {
+                    $raise = $said->changed('raise', 1, '-'.$said->length('measure'));
 
-                return $raise === null ? new Unsure([], 'It isn’t raised by a length yet, and can’t be lower than the middle.') : ['raise' => $raise];
-            }, []),
-            Rule::with('[raise~] [at|in|on|to] [the|its] optical~ [MIDDLE|centred|centered] | raise~ optical', $optical, ['at the optical centre', 'optical center']),
-            Rule::with('[set|sit~|placed|raise~|lift~|PICTURE] SLIGHTLY (above|over|higher than) [the] MIDDLE [of the (sheet|paper)] | (set|sit~|placed|raise~|lift~) [just] (above|over|higher than) [the] MIDDLE', $optical, ['slightly above the middle', 'sit it a little above centre']),
-            Rule::with('(raise~|lift~) [it|the IMAGE] [up] [SLIGHTLY]', function (Heard $said): array|Unsure {
-                $hasRoom = ! $said->isSaidOfLine() || array_filter([$said->now('border'), $said->now('image'), $said->now('fit') === 'whole' ? 1 : null]) !== [];
+                    return $raise === null
+                        ? new Unsure([], 'It isn’t raised by a length yet, and can’t be lower than the middle.')
+                        : ['raise' => $raise];
+                },
+                [],
+            ),
+            Rule::with('[raise~] [at|in|on|to] [the|its] optical~ [MIDDLE|centred|centered] | raise~ optical', $optical, [
+                'at the optical centre',
+                'optical center',
+            ]),
+            Rule::with(
+                '[set|sit~|placed|raise~|lift~|PICTURE] SLIGHTLY (above|over|higher than) [the] MIDDLE [of the (sheet|paper)] | (set|sit~|placed|raise~|lift~) [just] (above|over|higher than) [the] MIDDLE',
+                $optical,
+                ['slightly above the middle', 'sit it a little above centre'],
+            ),
+            Rule::with(
+                '(raise~|lift~) [it|the IMAGE] [up] [SLIGHTLY]',
+                function (Heard $said): array|Unsure {
+                    $hasRoom =
+                        ! $said->isSaidOfLine() ||
+                        array_filter([$said->now('border'), $said->now('image'), $said->now('fit') === 'whole' ? 1 : null]) !== [];
 
-                return $hasRoom ? ['raise' => self::USUAL_RAISE] : new Unsure([], 'The picture fills the paper, so there is nothing to raise it in.');
-            }, 'raised', cost: 0.3),
-            Rule::of('[put~|move~] [it] [back] [exactly|dead] (centred|centered|in the MIDDLE|MIDDLE) [on the (sheet|paper)] | not raised | no raise', ['raise' => null], ['dead centre', 'centred on the sheet'], cost: 0.3),
+                    return $hasRoom
+                        ? ['raise' => self::USUAL_RAISE]
+                        : new Unsure([], 'The picture fills the paper, so there is nothing to raise it in.');
+                },
+                'raised',
+                cost: 0.3,
+            ),
+            Rule::of(
+                '[put~|move~] [it] [back] [exactly|dead] (centred|centered|in the MIDDLE|MIDDLE) [on the (sheet|paper)] | not raised | no raise',
+                ['raise' => null],
+                ['dead centre', 'centred on the sheet'],
+                cost: 0.3,
+            ),
         ];
     }
 
     /** @return list<Rule> */
     private static function turned(): array
     {
-        $upright = '(upright|portrait|vertical|vertically|tall|high format|hochformat) [format|way up|orientation|way] [to suit the picture]';
+        $upright =
+            '(upright|portrait|vertical|vertically|tall|high format|hochformat) [format|way up|orientation|way] [to suit the picture]';
         $lying = '(landscape|horizontal|horizontally|sideways|querformat) [format|way up|orientation|way] [to suit the picture]';
 
         return [
-            Rule::with($upright, fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'portrait'], 'upright', cost: 0.1),
-            Rule::with($lying, fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'landscape'], 'landscape', cost: 0.1),
+            Rule::with(
+                $upright,
+                fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'portrait'],
+                'upright',
+                cost: 0.1,
+            ),
+            Rule::with(
+                $lying,
+                fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'landscape'],
+                'landscape',
+                cost: 0.1,
+            ),
             Rule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
             Rule::of('square', [], 'square', self::print(), 0.5),
             Rule::of('whichever way [suits] [the picture]', ['turn' => 'auto'], 'whichever way suits'),
@@ -154,13 +227,31 @@ final class PlaceRules
 
         return [
             Rule::with("show~ [SLIGHTLY] more [of the {word}] [at|on|up] [the] {$way} [side|edge]", $moved, []),
-            Rule::with("(move~|shift~|slide~|nudge~|bring~) [the] (crop~|window|PICTURE) [over] [SLIGHTLY] [more] [to] [the] {$way} [side] [SLIGHTLY]", $moved, []),
+            Rule::with(
+                "(move~|shift~|slide~|nudge~|bring~) [the] (crop~|window|PICTURE) [over] [SLIGHTLY] [more] [to] [the] {$way} [side] [SLIGHTLY]",
+                $moved,
+                [],
+            ),
             Rule::with("crop~ [come] [SLIGHTLY] more [to] [the] {$way} [side]", $moved, []),
-            Rule::with('crop~ [it] [in] [SLIGHTLY] (closer|tighter|tight|close|closely) [SLIGHTLY] [in]', fn (Heard $said): array|Unsure => $said->isSaidOfLine()
-                ? ['window' => ['tight' => round(min(40.0, max(1.0, (float) ($said->now('window.tight') ?? 1)) * self::TIGHTER), 4)]]
-                : new Unsure([], 'How close it is to be cropped is drawn on the bench.'), []),
-            Rule::with('crop~ [it] [SLIGHTLY] (looser|wider) [SLIGHTLY]', fn (Heard $said): array => ['window' => ['tight' => round(max(1.0, (float) ($said->now('window.tight') ?? 1) / self::TIGHTER), 4)]], []),
-            Rule::of('(centre|center) [the] (crop~|window) [again] [,] as wide as (it|they) go~', ['window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1]], []),
+            Rule::with(
+                'crop~ [it] [in] [SLIGHTLY] (closer|tighter|tight|close|closely) [SLIGHTLY] [in]',
+                fn (Heard $said): array|Unsure => $said->isSaidOfLine()
+                    ? ['window' => ['tight' => round(min(40.0, max(1.0, (float) ($said->now('window.tight') ?? 1)) * self::TIGHTER), 4)]]
+                    : new Unsure([], 'How close it is to be cropped is drawn on the bench.'),
+                [],
+            ),
+            Rule::with(
+                'crop~ [it] [SLIGHTLY] (looser|wider) [SLIGHTLY]',
+                fn (Heard $said): array => [
+                    'window' => ['tight' => round(max(1.0, (float) ($said->now('window.tight') ?? 1) / self::TIGHTER), 4)],
+                ],
+                [],
+            ),
+            Rule::of(
+                '(centre|center) [the] (crop~|window) [again] [,] as wide as (it|they) go~',
+                ['window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1]],
+                [],
+            ),
             Rule::of('(centre|center) [the] (crop~|window) [again]', ['window' => ['x' => 0.5, 'y' => 0.5]], 'centre the crop again'),
             Rule::of('(crop~|window) as wide as (it|they) go~', ['window' => ['tight' => 1]], 'crop as wide as it goes'),
         ];

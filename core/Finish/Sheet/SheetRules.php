@@ -28,20 +28,58 @@ final class SheetRules
     /** @return list<Rule> that prints come to share a sheet */
     private static function gathered(): array
     {
-        $many = fn (Heard $said): ?array => $said->count() < 1 || $said->count() > self::MOST ? null : [
-            Reading::GATHER => ['many' => $said->count()] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
+        $many = fn (Heard $said): ?array => $said->count() < 1 || $said->count() > self::MOST
+            ? null
+            : [
+                Reading::GATHER => ['many' => $said->count()] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
+            ];
+        $all = fn (Heard $said): array => [
+            Reading::GATHER => ['many' => 0] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
         ];
-        $all = fn (Heard $said): array => [Reading::GATHER => ['many' => 0] + ($said->size() === null ? [] : ['on' => (string) $said->size()])];
 
         return [
-            Rule::with('{count} (to|per|a|each|upon) [a|an|one|each] SHEET | {count} (to|per) (a|an|one|each) {size}', $many, ['two to a sheet', '4 per page', 'two to an 8x10'], cost: -0.3),
+            Rule::with(
+                '{count} (to|per|a|each|upon) [a|an|one|each] SHEET | {count} (to|per) (a|an|one|each) {size}',
+                $many,
+                ['two to a sheet', '4 per page', 'two to an 8x10'],
+                cost: -0.3,
+            ),
             Rule::with('[gang~ [them|it]] {count} [-] up [on [a|an|one] {size}]', $many, ['2-up', 'two up on an 8x10'], cost: -0.3),
-            Rule::with('[put~|print~|lay~|gang~] {count} of (these|them|it|those) [together] on (one|a|the same|a single) (SHEET|{size})', $many, ['four of these on one sheet', 'four of these on one 4x6'], cost: -0.5),
-            Rule::with('(put~|print~) {count} on (a|one) SHEET', fn (Heard $said): Unsure => new Unsure([], 'Of this picture alone, and on which sheet? Say “4 of these on one 8x10”.'), 'put 4 on a sheet', cost: -0.4),
-            Rule::with('[all|both] [of them] [together|put|laid|ganged|nested|combined] (on|onto) (one|the same|a single|a shared) [shared] SHEET [together] | [all] [on] shared SHEET | sharing [a] SHEET | share~ [a] SHEET', $all, ['all on one sheet', 'on shared sheets', 'sharing a sheet'], cost: -0.2),
-            Rule::with('share~ [a|an|one] {size} | (combine~|gang~|nest~) [both|all|them] [together] [on [a|an|one] {size}] | [both|all|together] side by side on (one|an|a) {size} | together on (one|a|an) {size} | (both|all [three|four]) on (one|a|an) {size}', $all, ['share a 4x6', 'ganged', 'side by side on one 8x10'], cost: -0.2),
-            Rule::of('[ganged|nested|together] on [the] cheapest (sheet|paper) [of the lab]', [Reading::GATHER => ['many' => 0, 'on' => 'cheapest']], 'ganged on the cheapest sheet', cost: -0.3),
-            Rule::with('as many as fit~ [on [a|an|one] {size}]', fn (Heard $said): Unsure => new Unsure([], 'How many those are is worked out on the bench. Say how many are wanted.'), 'as many as fit'),
+            Rule::with(
+                '[put~|print~|lay~|gang~] {count} of (these|them|it|those) [together] on (one|a|the same|a single) (SHEET|{size})',
+                $many,
+                ['four of these on one sheet', 'four of these on one 4x6'],
+                cost: -0.5,
+            ),
+            Rule::with(
+                '(put~|print~) {count} on (a|one) SHEET',
+                fn (Heard $said): Unsure => new Unsure([], 'Of this picture alone, and on which sheet? Say “4 of these on one 8x10”.'),
+                'put 4 on a sheet',
+                cost: -0.4,
+            ),
+            Rule::with(
+                '[all|both] [of them] [together|put|laid|ganged|nested|combined] (on|onto) (one|the same|a single|a shared) [shared] SHEET [together] | [all] [on] shared SHEET | sharing [a] SHEET | share~ [a] SHEET',
+                $all,
+                ['all on one sheet', 'on shared sheets', 'sharing a sheet'],
+                cost: -0.2,
+            ),
+            Rule::with(
+                'share~ [a|an|one] {size} | (combine~|gang~|nest~) [both|all|them] [together] [on [a|an|one] {size}] | [both|all|together] side by side on (one|an|a) {size} | together on (one|a|an) {size} | (both|all [three|four]) on (one|a|an) {size}',
+                $all,
+                ['share a 4x6', 'ganged', 'side by side on one 8x10'],
+                cost: -0.2,
+            ),
+            Rule::of(
+                '[ganged|nested|together] on [the] cheapest (sheet|paper) [of the lab]',
+                [Reading::GATHER => ['many' => 0, 'on' => 'cheapest']],
+                'ganged on the cheapest sheet',
+                cost: -0.3,
+            ),
+            Rule::with(
+                'as many as fit~ [on [a|an|one] {size}]',
+                fn (Heard $said): Unsure => new Unsure([], 'How many those are is worked out on the bench. Say how many are wanted.'),
+                'as many as fit',
+            ),
         ];
     }
 
@@ -52,13 +90,33 @@ final class SheetRules
         $margin = fn (Heard $said): array => ['sheet' => ['margin' => $said->length('measure')]];
 
         return [
-            Rule::of('NO (cut|cutting|trim) [-] (marks|ticks) | (cut|cutting) [-] (marks|ticks) OFF', ['sheet' => ['cutMarks' => false]], ['no cut marks', 'cut marks off'], self::SHEET),
-            Rule::of('[with] [little] (cut|cutting) [-] (marks|mark|ticks) [on]', ['sheet' => ['cutMarks' => true]], ['cut marks', 'with cutting marks']),
+            Rule::of(
+                'NO (cut|cutting|trim) [-] (marks|ticks) | (cut|cutting) [-] (marks|ticks) OFF',
+                ['sheet' => ['cutMarks' => false]],
+                ['no cut marks', 'cut marks off'],
+                self::SHEET,
+            ),
+            Rule::of(
+                '[with] [little] (cut|cutting) [-] (marks|mark|ticks) [on]',
+                ['sheet' => ['cutMarks' => true]],
+                ['cut marks', 'with cutting marks'],
+            ),
             Rule::of('[with] (trim|crop|tick|corner) [-] marks', ['sheet' => ['cutMarks' => true]], 'with trim marks', self::SHEET),
             Rule::with('[a] gutter~ [of|:] {measure} | {measure} gutter~', $gutter, ['gutters of 2 mm', '1/8 in gutter']),
             Rule::with('[with] (gap|gaps|spacing) [of] {measure} | {measure} gap~', $gutter, ['3mm gaps', 'gap 5 mm'], self::SHEET),
-            Rule::with('{measure} (between [them|each|the prints]|apart|between the pictures)', $gutter, ['2 mm between them', '1/4 in apart'], self::SHEET),
-            Rule::with('margin [of] {measure} | {measure} margin [ROUND] | {measure} [free] (round|around) [the] (outside|edge|edges) [of the sheet] | {measure} inside [its|the] edge', $margin, ['margin 10 mm', '4 mm round the outside', '5 mm inside its edge'], self::SHEET, -0.2),
+            Rule::with(
+                '{measure} (between [them|each|the prints]|apart|between the pictures)',
+                $gutter,
+                ['2 mm between them', '1/4 in apart'],
+                self::SHEET,
+            ),
+            Rule::with(
+                'margin [of] {measure} | {measure} margin [ROUND] | {measure} [free] (round|around) [the] (outside|edge|edges) [of the sheet] | {measure} inside [its|the] edge',
+                $margin,
+                ['margin 10 mm', '4 mm round the outside', '5 mm inside its edge'],
+                self::SHEET,
+                -0.2,
+            ),
             Rule::of('edge to edge', ['sheet' => ['gutter' => '0 mm']], 'edge to edge', self::SHEET),
             Rule::of('cut (once|apart) [in {count}]', [], 'cut apart in three', self::SHEET),
         ];
@@ -68,32 +126,104 @@ final class SheetRules
     private static function ofCells(): array
     {
         return [
-            Rule::with('{count} [of] each of both | {count} of each [of them]', fn (Heard $said): ?array => self::cells($said, fn (array $cell): array => ['copies' => $said->count()] + $cell), [], self::SHEET, -0.4),
-            Rule::with('{count} of [the] (small|smaller|little) (ones|prints|one) [INSTEAD {count:old}]', fn (Heard $said): ?array => self::ofSize($said, isSmall: true, count: $said->count()), [], self::SHEET, -0.4),
-            Rule::with('{count} of [the] (big|bigger|large|larger) (ones|prints|one) [INSTEAD {count:old}]', fn (Heard $said): ?array => self::ofSize($said, isSmall: false, count: $said->count()), [], self::SHEET, -0.4),
-            Rule::with('add~ [a|another] [{count}] {size} of {pictures}', function (Heard $said): ?array {
-                $named = $said->value('pictures');
-                $cells = $said->now('sheet.cells');
+            Rule::with(
+                '{count} [of] each of both | {count} of each [of them]',
+                fn (Heard $said): ?array => self::cells($said, fn (array $cell): array => ['copies' => $said->count()] + $cell),
+                [],
+                self::SHEET,
+                -0.4,
+            ),
+            Rule::with(
+                '{count} of [the] (small|smaller|little) (ones|prints|one) [INSTEAD {count:old}]',
+                fn (Heard $said): ?array => self::ofSize($said, isSmall: true, count: $said->count()),
+                [],
+                self::SHEET,
+                -0.4,
+            ),
+            Rule::with(
+                '{count} of [the] (big|bigger|large|larger) (ones|prints|one) [INSTEAD {count:old}]',
+                fn (Heard $said): ?array => self::ofSize($said, isSmall: false, count: $said->count()),
+                [],
+                self::SHEET,
+                -0.4,
+            ),
+            Rule::with(
+                'add~ [a|another] [{count}] {size} of {pictures}',
+                function (Heard $said): ?array {
+                    $named = $said->value('pictures');
+                    $cells = $said->now('sheet.cells');
 
-                return $named === null || ! is_array($cells) || $said->size() === null || count($named->names) !== 1 ? null : [
-                    'sheet' => ['cells' => [...$cells, ['picture' => $named->names[0], 'size' => (string) $said->size(), 'copies' => $said->has('count') ? $said->count() : 1]]],
-                ];
-            }, [], self::SHEET, -1.0),
-            Rule::with('{colour} BORDER [of] {measure} on (each|all) [of [the]] [little|small] (ones|one|prints|cells|pictures) | {measure} [{colour}] BORDER on (each|all) [of [the]] [little|small] (ones|one|prints|cells|pictures)', fn (Heard $said): ?array => self::cells($said, fn (array $cell): array => [
-                'border' => $said->length('measure'),
-                ...$said->has('colour') && $said->colour() !== '#ffffff' ? ['paperColour' => $said->colour()] : [],
-            ] + $cell), [], self::SHEET, -0.5),
-            Rule::with('turn~ [the] {word} (one|print|picture) [a quarter|round] | {word} one turned', function (Heard $said): ?array {
-                $at = self::ORDINALS[(string) $said->value('word')] ?? null;
+                    return $named === null || ! is_array($cells) || $said->size() === null || count($named->names) !== 1
+                        ? null
+                        : [
+                            'sheet' => [
+                                'cells' => [
+                                    ...$cells,
+                                    [
+                                        'picture' => $named->names[0],
+                                        'size' => (string) $said->size(),
+                                        'copies' => $said->has('count') ? $said->count() : 1,
+                                    ],
+                                ],
+                            ],
+                        ];
+                },
+                [],
+                self::SHEET,
+                -1.0,
+            ),
+            Rule::with(
+                '{colour} BORDER [of] {measure} on (each|all) [of [the]] [little|small] (ones|one|prints|cells|pictures) | {measure} [{colour}] BORDER on (each|all) [of [the]] [little|small] (ones|one|prints|cells|pictures)',
+                fn (Heard $said): ?array => self::cells(
+                    $said,
+                    fn (array $cell): array => [
+                        'border' => $said->length('measure'),
+                        ...$said->has('colour') && $said->colour() !== '#ffffff' ? ['paperColour' => $said->colour()] : [],
+                    ] + $cell,
+                ),
+                [],
+                self::SHEET,
+                -0.5,
+            ),
+            Rule::with(
+                'turn~ [the] {word} (one|print|picture) [a quarter|round] | {word} one turned',
+                function (Heard $said): ?array {
+                    $at = self::ORDINALS[(string) $said->value('word')] ?? null;
 
-                return $at === null ? null : self::cell($said, $at, fn (array $cell): ?array => isset($cell['at']) ? ['at' => ['turned' => ! ($cell['at']['turned'] ?? false)] + $cell['at']] + $cell : null);
-            }, [], self::SHEET, -0.3),
-            Rule::with('[the] {word} (one|print|picture) {measure} from [the] (left|top) [edge]', function (Heard $said): ?array {
-                $at = self::ORDINALS[(string) $said->value('word')] ?? null;
-                $key = preg_match('/\btop\b/i', $said->words()) === 1 ? 'y' : 'x';
+                    return $at === null
+                        ? null
+                        : self::cell(
+                            $said,
+                            $at,
+                            fn (array $cell): ?array => isset($cell['at'])
+                                ? ['at' => ['turned' => ! ($cell['at']['turned'] ?? false)] + $cell['at']] + $cell
+                                : null,
+                        );
+                },
+                [],
+                self::SHEET,
+                -0.3,
+            ),
+            Rule::with(
+                '[the] {word} (one|print|picture) {measure} from [the] (left|top) [edge]',
+                function (Heard $said): ?array {
+                    $at = self::ORDINALS[(string) $said->value('word')] ?? null;
+                    $key = preg_match('/\btop\b/i', $said->words()) === 1 ? 'y' : 'x';
 
-                return $at === null ? null : self::cell($said, $at, fn (array $cell): ?array => isset($cell['at']) ? ['at' => [$key => $said->length('measure')] + $cell['at']] + $cell : null);
-            }, [], self::SHEET, -0.3),
+                    return $at === null
+                        ? null
+                        : self::cell(
+                            $said,
+                            $at,
+                            fn (array $cell): ?array => isset($cell['at'])
+                                ? ['at' => [$key => $said->length('measure')] + $cell['at']] + $cell
+                                : null,
+                        );
+                },
+                [],
+                self::SHEET,
+                -0.3,
+            ),
         ];
     }
 

@@ -34,7 +34,26 @@ final class Cover
     ];
 
     /** Words that are cut short by a full stop, which ends no sentence */
-    private const SHORT = ['ea', 'no', 'nos', 'nr', 'fig', 'pcs', 'approx', 'mr', 'mrs', 'ms', 'dr', 'st', 'in', 'incl', 'pc', 'stk', 'qty', 'inv'];
+    private const SHORT = [
+        'ea',
+        'no',
+        'nos',
+        'nr',
+        'fig',
+        'pcs',
+        'approx',
+        'mr',
+        'mrs',
+        'ms',
+        'dr',
+        'st',
+        'in',
+        'incl',
+        'pc',
+        'stk',
+        'qty',
+        'inv',
+    ];
 
     private const STOPS = [',', ';', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
 
@@ -103,14 +122,26 @@ final class Cover
             }
         }
         foreach ($said->typed('pictures', $i) as $typed) {
-            yield [$typed->end, max(0.05, Cost::READ + $typed->cost - Cost::MORE * ($typed->end - $i - 1)), fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers)];
+            yield [
+                $typed->end,
+                max(0.05, Cost::READ + $typed->cost - Cost::MORE * ($typed->end - $i - 1)),
+                fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers),
+            ];
         }
         foreach ($said->typed('size', $i) as $typed) {
-            yield [$typed->end, max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1)), fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers)];
+            yield [
+                $typed->end,
+                max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1)),
+                fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers),
+            ];
         }
         foreach ($said->typed('count', $i) as $typed) {
             $isSet = preg_match('/dozen|pair|couple|single|brace/i', $said->written($i, $typed->end)) === 1;
-            yield [$typed->end, Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed), fn (): Item => $this->bare($i, $typed, $isSet)];
+            yield [
+                $typed->end,
+                Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed),
+                fn (): Item => $this->bare($i, $typed, $isSet),
+            ];
         }
         yield from $this->passed($i);
     }
@@ -118,9 +149,17 @@ final class Cover
     /** “4x6” is not four of something: what is written in one piece is read in one. */
     private function torn(int $end): float
     {
-        $isTorn = $this->said->at($end - 1)?->is('x') && $this->said->at($end)?->isGlued && $this->said->at($end)->isDigits() && ! str_starts_with($this->said->at($end)->text, '0');
+        $isTorn =
+            $this->said->at($end - 1)?->is('x') &&
+            $this->said->at($end)?->isGlued &&
+            $this->said->at($end)->isDigits() &&
+            ! str_starts_with($this->said->at($end)->text, '0');
 
-        $isCut = $this->said->at($end - 1)?->isDigits() && $this->said->at($end)?->is('x') && $this->said->at($end + 1)?->isDigits() && $this->said->at($end)->isGlued === $this->said->at($end + 1)->isGlued;
+        $isCut =
+            $this->said->at($end - 1)?->isDigits() &&
+            $this->said->at($end)?->is('x') &&
+            $this->said->at($end + 1)?->isDigits() &&
+            $this->said->at($end)->isGlued === $this->said->at($end + 1)->isGlued;
 
         return $isTorn || $isCut ? 1.5 : 0.0;
     }
@@ -128,10 +167,17 @@ final class Cover
     /** A number beside words that nobody knows may be anything. */
     private function mistrust(int $i, Typed $typed): float
     {
-        $isGlued = $this->said->at($typed->end)?->isGlued && $this->said->at($typed->end)->isLetters() && ! $this->said->at($typed->end)->is('x');
+        $isGlued =
+            $this->said->at($typed->end)?->isGlued && $this->said->at($typed->end)->isLetters() && ! $this->said->at($typed->end)->is('x');
         $before = $i > 0 ? $this->said->text($i - 1) : '';
-        $isEnd = $i > 0 && $this->said->words[$i]->isGlued && $this->said->words[$i]->isDigits() && $this->said->words[$i - 1]->isLetters() && $before !== 'x';
-        $isAfterMoney = $isEnd || in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
+        $isEnd =
+            $i > 0 &&
+            $this->said->words[$i]->isGlued &&
+            $this->said->words[$i]->isDigits() &&
+            $this->said->words[$i - 1]->isLetters() &&
+            $before !== 'x';
+        $isAfterMoney =
+            $isEnd || in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
 
         return $isGlued || $isAfterMoney ? 6.0 : 0.0;
     }
@@ -140,7 +186,11 @@ final class Cover
     {
         $isLoose = preg_match('/couple/i', $this->said->written($i, $typed->end)) === 1;
         $item = $this->made(Kind::Count, $i, $typed->end, count: (int) $typed->value, isBare: ! $isSet);
-        $isLoose && $item->doubt('“A couple” was read as 2.', [new \Planisher\Reading\Offer('2', '2 of'), new \Planisher\Reading\Offer('3', '3 of')]);
+        $isLoose &&
+            $item->doubt('“A couple” was read as 2.', [
+                new \Planisher\Reading\Offer('2', '2 of'),
+                new \Planisher\Reading\Offer('3', '3 of'),
+            ]);
 
         return $item;
     }
@@ -161,8 +211,12 @@ final class Cover
             }
         }
         if ($word->isSign()) {
-            $isShort = $text === '.' && $word->isGlued && in_array($this->said->text($i - 1), self::SHORT, true) && $this->said->at($i + 1) !== null;
-            $isEnd = (in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)?->isGlued ?? false));
+            $isShort =
+                $text === '.' &&
+                $word->isGlued &&
+                in_array($this->said->text($i - 1), self::SHORT, true) &&
+                $this->said->at($i + 1) !== null;
+            $isEnd = in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)?->isGlued ?? false);
             $isLone = in_array($text, ['"', '%', '$', '£', '€', '½', '¼', '¾'], true);
             $kind = match (true) {
                 $isEnd => Kind::End,
@@ -184,15 +238,30 @@ final class Cover
             return;
         }
         if ($word->isDigits()) {
-            yield [$i + 1, Cost::NUMBER, fn (): Item => $this->made(Kind::Unknown, $i, $i + 1, why: 'What is this number?', value: 'number')];
+            yield [
+                $i + 1,
+                Cost::NUMBER,
+                fn (): Item => $this->made(Kind::Unknown, $i, $i + 1, why: 'What is this number?', value: 'number'),
+            ];
 
             return;
         }
         $isCommon = Common::is($text) && ! $this->pictures->isWord($text);
         $cost = $isCommon ? Cost::COMMON : ($this->book->isWord($text) ? Cost::TRADE_WORD : Cost::WORD);
-        yield [$i + 1, $cost, fn (): Item => $isCommon
-            ? $this->made(Kind::Passed, $i, $i + 1)
-            : $this->made(Kind::Unknown, $i, $i + 1, why: 'Not understood.', offers: $this->pictures->like($text), value: isset(Vocabulary::trade()[$text]) ? 'trade' : null)];
+        yield [
+            $i + 1,
+            $cost,
+            fn (): Item => $isCommon
+                ? $this->made(Kind::Passed, $i, $i + 1)
+                : $this->made(
+                    Kind::Unknown,
+                    $i,
+                    $i + 1,
+                    why: 'Not understood.',
+                    offers: $this->pictures->like($text),
+                    value: isset(Vocabulary::trade()[$text]) ? 'trade' : null,
+                ),
+        ];
     }
 
     /** @param  array<string, mixed>  $heard */
@@ -211,7 +280,17 @@ final class Cover
             $typed->why === null || ([$why, $offers] = [$why ?? $typed->why, $offers ?: $typed->offers]);
         }
         if (array_key_exists(Reading::COUNT, $change)) {
-            return $this->made(Kind::Count, $i, $end, count: (int) $change[Reading::COUNT], why: $why, offers: $offers, value: isset($change[Reading::GATHER]) ? 'sheet' : null, isEach: isset($change[Reading::EACH]), rule: $rule);
+            return $this->made(
+                Kind::Count,
+                $i,
+                $end,
+                count: (int) $change[Reading::COUNT],
+                why: $why,
+                offers: $offers,
+                value: isset($change[Reading::GATHER]) ? 'sheet' : null,
+                isEach: isset($change[Reading::EACH]),
+                rule: $rule,
+            );
         }
         if ($change === [Reading::EACH => true]) {
             return $this->made(Kind::Each, $i, $end, rule: $rule);
@@ -222,7 +301,14 @@ final class Cover
             }
         }
         if (isset($change[Reading::REMARK])) {
-            return $this->made(Kind::Remark, $i, $end, change: array_diff_key($change, [Reading::REMARK => true]), why: 'That isn’t done here. It stays as a remark on the line.', rule: $rule);
+            return $this->made(
+                Kind::Remark,
+                $i,
+                $end,
+                change: array_diff_key($change, [Reading::REMARK => true]),
+                why: 'That isn’t done here. It stays as a remark on the line.',
+                rule: $rule,
+            );
         }
 
         return $this->made(Kind::Wish, $i, $end, change: $change, why: $why, offers: $offers, rule: $rule);
@@ -250,7 +336,22 @@ final class Cover
         $at = $this->said->words[$from]->at;
         $last = $this->said->words[$end - 1];
 
-        return new Item($kind, $at, $last->end() - $at, $count, $size, $change, $named, $why, $offers, $value, $isEach, $isBare, $rule, $this->said->written($from, $end));
+        return new Item(
+            $kind,
+            $at,
+            $last->end() - $at,
+            $count,
+            $size,
+            $change,
+            $named,
+            $why,
+            $offers,
+            $value,
+            $isEach,
+            $isBare,
+            $rule,
+            $this->said->written($from, $end),
+        );
     }
 
     /**
@@ -273,7 +374,14 @@ final class Cover
             if ($item->kind === Kind::Unknown && $last?->kind === Kind::Unknown && $last->value !== 'number' && $item->value !== 'number') {
                 array_pop($joined);
                 $length = $item->end() - $last->at;
-                $item = new Item(Kind::Unknown, $last->at, $length, why: $item->why, value: $last->value ?? $item->value, words: substr($text, $last->at, $length));
+                $item = new Item(
+                    Kind::Unknown,
+                    $last->at,
+                    $length,
+                    why: $item->why,
+                    value: $last->value ?? $item->value,
+                    words: substr($text, $last->at, $length),
+                );
                 $between = [];
             }
             $joined = [...$joined, ...$between, $item];

@@ -103,7 +103,12 @@ final class Contrast
     {
         $paths = [];
         foreach ($change as $key => $value) {
-            $paths = [...$paths, ...is_array($value) && $value !== [] && ! array_is_list($value) ? self::paths($value, "{$under}{$key}.") : ["{$under}{$key}"]];
+            $paths = [
+                ...$paths,
+                ...is_array($value) && $value !== [] && ! array_is_list($value)
+                    ? self::paths($value, "{$under}{$key}.")
+                    : ["{$under}{$key}"],
+            ];
         }
 
         return $paths;

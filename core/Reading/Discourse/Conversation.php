@@ -13,8 +13,8 @@ use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Offer;
 use Planisher\Reading\Reader;
 use Planisher\Reading\Reading;
-use Planisher\Reading\Words\Named;
 use Planisher\Reading\ReadLine;
+use Planisher\Reading\Words\Named;
 
 /**
  * What holds while a message is read: headings, what was spoken of last, what waits for a size. Sentence by sentence prints come of
@@ -136,7 +136,13 @@ final class Conversation
         $above = $this->blocks[$at - 1] ?? null;
         $before = $this->sentences[$at - 1] ?? [];
         $last = end($before);
-        if ($above !== null && $last !== false && preg_match('/,\s*$/', $above->text) === 1 && in_array($last->speech, [Speech::Report, Speech::Question, Speech::TakesBack], true) && $this->blocks[$at]->item === null) {
+        if (
+            $above !== null &&
+            $last !== false &&
+            preg_match('/,\s*$/', $above->text) === 1 &&
+            in_array($last->speech, [Speech::Report, Speech::Question, Speech::TakesBack], true) &&
+            $this->blocks[$at]->item === null
+        ) {
             $of[0]->speech = $last->speech === Speech::TakesBack ? Speech::Report : $last->speech;
         }
     }
@@ -144,11 +150,20 @@ final class Conversation
     /** Somebody else's question says what its answer is about. */
     private function asked(Block $block): void
     {
-        $names = array_merge(...array_map(fn (Item $item): array => $item->kind === Kind::Pictures && ! ($item->named->isNumber ?? false) ? $item->names() : [], $this->reader->items($block->words())), ...[[]]);
+        $names = array_merge(
+            ...array_map(
+                fn (Item $item): array => $item->kind === Kind::Pictures && ! ($item->named->isNumber ?? false) ? $item->names() : [],
+                $this->reader->items($block->words()),
+            ),
+            ...[[]],
+        );
         $names === [] || ($this->topic = array_values(array_unique($names)));
         $line = $this->lines[(int) array_search($block, $this->blocks, true)];
         $line->items = self::moved($this->reader->items($block->words()), $block->start);
-        $says = array_filter($line->items, fn (Item $item): bool => in_array($item->kind, [Kind::Wish, Kind::Size, Kind::Pictures, Kind::Count], true));
+        $says = array_filter(
+            $line->items,
+            fn (Item $item): bool => in_array($item->kind, [Kind::Wish, Kind::Size, Kind::Pictures, Kind::Count], true),
+        );
         foreach ($line->items as $item) {
             $item->why = null;
         }
@@ -176,7 +191,11 @@ final class Conversation
         $of = $this->sentences[$at];
         $isNone = array_filter($of, fn (Sentence $one): bool => $one->segments !== []) === [];
         if (($block->isColon() || $isShort) && $isNone) {
-            $isOff = preg_match('/\b(?:quote|price|don\'?t print|not wanted|not needed|do not print|for later|not yet|rejects?|no thanks)\b/iu', strtr($text, ['’' => "'"])) === 1;
+            $isOff =
+                preg_match(
+                    '/\b(?:quote|price|don\'?t print|not wanted|not needed|do not print|for later|not yet|rejects?|no thanks)\b/iu',
+                    strtr($text, ['’' => "'"]),
+                ) === 1;
             $this->muted = $isOff ? "This stands under “{$text}”." : null;
             $this->isMuteOpen = $isOff;
             if ($isOff) {
@@ -225,11 +244,18 @@ final class Conversation
         if ($segment->pictures === [] && ($this->heading->pictures ?? []) !== [] && ! $this->isApart && ! $isClear) {
             return false;
         }
-        $isSeries = $isClear && $segment->size !== null && $lacksSize && array_filter($segment->pictures, fn (Item $of): bool => ! ($of->named->isSeveral ?? false)) === [];
+        $isSeries =
+            $isClear &&
+            $segment->size !== null &&
+            $lacksSize &&
+            array_filter($segment->pictures, fn (Item $of): bool => ! ($of->named->isSeveral ?? false)) === [];
         if ($segment->pictures !== [] && ! $isSeries) {
             $isUnderSize = $this->heading?->size !== null && ! $this->isApart;
 
-            return $segment->size === null && $segment->count === null && $lacksPicture && ($isClear || (! $isUnderSize && $this->isNext($at)));
+            return $segment->size === null &&
+                $segment->count === null &&
+                $lacksPicture &&
+                ($isClear || (! $isUnderSize && $this->isNext($at)));
         }
 
         return match (true) {
@@ -306,7 +332,10 @@ final class Conversation
     {
         for ($i = $at + 1; $i < count($this->blocks) && isset($this->sentences[$i]); $i++) {
             $line = $this->lines[$i];
-            $line->items = self::moved($this->reader->items($this->blocks[$i]->words(), make: $this->headingMake), $this->blocks[$i]->start);
+            $line->items = self::moved(
+                $this->reader->items($this->blocks[$i]->words(), make: $this->headingMake),
+                $this->blocks[$i]->start,
+            );
             $this->sentences[$i] = Sentence::all($line->items, $line->text, $i);
         }
     }
@@ -317,7 +346,9 @@ final class Conversation
      */
     public static function moved(array $items, int $by): array
     {
-        return $by === 0 ? $items : array_map(fn (Item $item): Item => new Item(...['at' => $item->at + $by] + get_object_vars($item)), $items);
+        return $by === 0
+            ? $items
+            : array_map(fn (Item $item): Item => new Item(...['at' => $item->at + $by] + get_object_vars($item)), $items);
     }
 
     // ---------------------------------------------------------------- sentences
@@ -365,11 +396,16 @@ final class Conversation
 
                 return;
             case Speech::Report:
-                if ($sentence->hasPictures() && $sentence->hasSize() && preg_match('/\b(?:please|add|i want|i need|supply|send|print)\b/iu', $sentence->text) === 1) {
+                if (
+                    $sentence->hasPictures() &&
+                    $sentence->hasSize() &&
+                    preg_match('/\b(?:please|add|i want|i need|supply|send|print)\b/iu', $sentence->text) === 1
+                ) {
                     $sentence->speech = Speech::Condition;
                     break;
                 }
-                $this->topic = array_merge(...array_map(fn (Segment $one): array => $one->names(), $sentence->segments), ...[[]]) ?: $this->topic;
+                $this->topic =
+                    array_merge(...array_map(fn (Segment $one): array => $one->names(), $sentence->segments), ...[[]]) ?: $this->topic;
                 $this->quoted($sentence, 'This tells of something, and orders nothing, it seems.');
 
                 return;
@@ -393,14 +429,20 @@ final class Conversation
 
                 return;
             }
-            $sentence->has(Kind::Each) && $this->drafts !== [] && ($this->unsettled ??= 'How many of each?') && $sentence->of(Kind::Each)[0]->doubt('How many of each?');
+            $sentence->has(Kind::Each) &&
+                $this->drafts !== [] &&
+                ($this->unsettled ??= 'How many of each?') &&
+                $sentence->of(Kind::Each)[0]->doubt('How many of each?');
             $this->prose($sentence);
 
             return;
         }
         $made = $this->order($sentence);
         if ($sentence->speech === Speech::Condition || ($sentence->speech === Speech::Changes && $this->drafts !== $made)) {
-            $why = $sentence->speech === Speech::Condition ? 'This is said on a condition. Is it wanted?' : 'This seems to change something. Look at what it speaks of.';
+            $why =
+                $sentence->speech === Speech::Condition
+                    ? 'This is said on a condition. Is it wanted?'
+                    : 'This seems to change something. Look at what it speaks of.';
             $sentence->first()?->doubt($why);
             foreach ($sentence->of(Kind::Wish) as $wish) {
                 $wish->doubt($why);
@@ -456,8 +498,12 @@ final class Conversation
 
     private function quoted(Sentence $sentence, string $why, bool $isAsked = false): void
     {
-        $isOfPrints = $sentence->has(Kind::Size, Kind::Same) || ($sentence->has(Kind::Pictures) && ($isAsked || $sentence->has(Kind::Count, Kind::Wish))) ||
-            (str_contains($sentence->text, '?') && ($sentence->has(Kind::Wish, Kind::Remark) || preg_match('/\b(?:can|could|would) you\b.*\b(?:it|them|this|that)\b/iu', $sentence->text) === 1));
+        $isOfPrints =
+            $sentence->has(Kind::Size, Kind::Same) ||
+            ($sentence->has(Kind::Pictures) && ($isAsked || $sentence->has(Kind::Count, Kind::Wish))) ||
+            (str_contains($sentence->text, '?') &&
+                ($sentence->has(Kind::Wish, Kind::Remark) ||
+                    preg_match('/\b(?:can|could|would) you\b.*\b(?:it|them|this|that)\b/iu', $sentence->text) === 1));
         $this->prose($sentence);
         foreach ($sentence->items as $item) {
             $item->kind === Kind::Remark || ($item->why = null);
@@ -477,7 +523,7 @@ final class Conversation
             }
         }
         $isOfAll = $sentence->has(Kind::All, Kind::Each);
-        if ($wishes === [] || $sentence->speech === Speech::Question && ! $isOfAll) {
+        if ($wishes === [] || ($sentence->speech === Speech::Question && ! $isOfAll)) {
             $remarks = $sentence->of(Kind::Remark);
             if ($remarks !== [] && $this->last !== []) {
                 foreach ($this->last as $draft) {
@@ -542,7 +588,12 @@ final class Conversation
         $this->exceptions($sentence);
         $this->formerly($sentence);
         $this->swapped($sentence);
-        if (preg_match('/\b(?:otherwise|or else|if not)\b/iu', $sentence->text) === 1 && count($sentence->segments) === 2 && $sentence->segments[1]->pictures === [] && $sentence->segments[1]->size !== null) {
+        if (
+            preg_match('/\b(?:otherwise|or else|if not)\b/iu', $sentence->text) === 1 &&
+            count($sentence->segments) === 2 &&
+            $sentence->segments[1]->pictures === [] &&
+            $sentence->segments[1]->size !== null
+        ) {
             array_pop($sentence->segments); // “20x30 if it is sharp enough, otherwise 16x20”
         }
         $segments = $sentence->segments;
@@ -587,7 +638,13 @@ final class Conversation
                 return $this->count($segment, $sentence, $before);
             }
             $of = $this->neighbour($segments, $n);
-            if ($segment->isEach && $segment->size !== null && $this->heading === null && $this->waiting() === [] && ($of === null || $n === 0)) {
+            if (
+                $segment->isEach &&
+                $segment->size !== null &&
+                $this->heading === null &&
+                $this->waiting() === [] &&
+                ($of === null || $n === 0)
+            ) {
                 return $this->all($segment, $sentence);
             }
             if ($of === null && $segment->excepted !== [] && $n > 0) {
@@ -602,7 +659,7 @@ final class Conversation
                 [$names, $from] = [$this->heading->names(), $this->heading->pictures];
             } elseif ($this->topic !== []) {
                 $names = $this->topic;
-                ($segment->size ?? $segment->same ?? $segment->count)?->doubt('Of what was spoken of before?');
+                ($segment->size ?? ($segment->same ?? $segment->count))?->doubt('Of what was spoken of before?');
             } else {
                 $all = $this->reader->pictures->all();
                 $names = $this->chosen ?: (count($all) === 1 ? $all : []);
@@ -612,7 +669,11 @@ final class Conversation
             return [];
         }
         $names = array_values(array_diff($names, $segment->excepted, $this->heading->excepted ?? [], $this->never));
-        $names === [] && $segment->pictures === [] && ($segment->size ?? $segment->same ?? $segment->count)?->doubt($this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : 'Which picture?');
+        $names === [] &&
+            $segment->pictures === [] &&
+            ($segment->size ?? ($segment->same ?? $segment->count))?->doubt(
+                $this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : 'Which picture?',
+            );
         if ($names === [] && $segment->pictures !== []) {
             return [];
         }
@@ -639,10 +700,25 @@ final class Conversation
      */
     private function recounted(Segment $segment, Sentence $sentence, array $names): bool
     {
-        if ($names === [] || $segment->count === null || $segment->count->isBare || $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null || $this->sizeNear($segment, $sentence) !== null) {
+        if (
+            $names === [] ||
+            $segment->count === null ||
+            $segment->count->isBare ||
+            $segment->size !== null ||
+            $segment->same !== null ||
+            $this->over($segment)?->size !== null ||
+            $this->sizeNear($segment, $sentence) !== null
+        ) {
             return false;
         }
-        $there = array_values(array_filter($this->drafts, fn (Draft $draft): bool => in_array($draft->picture, $names, true) && $draft->size !== null && $draft->line !== $sentence->line));
+        $there = array_values(
+            array_filter(
+                $this->drafts,
+                fn (Draft $draft): bool => in_array($draft->picture, $names, true) &&
+                    $draft->size !== null &&
+                    $draft->line !== $sentence->line,
+            ),
+        );
         if (count($there) !== count($names)) {
             return false;
         }
@@ -664,7 +740,12 @@ final class Conversation
     private function known(array $made): void
     {
         $sized = array_map(fn (Draft $draft): ?string => $draft->size === null ? null : $draft->picture, $made);
-        $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null || $draft->picture === null || ! in_array($draft->picture, $sized, true)));
+        $this->drafts = array_values(
+            array_filter(
+                $this->drafts,
+                fn (Draft $draft): bool => $draft->size !== null || $draft->picture === null || ! in_array($draft->picture, $sized, true),
+            ),
+        );
     }
 
     /**
@@ -687,9 +768,19 @@ final class Conversation
         $between = array_filter($sentence->items, fn (Item $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
         $said = array_values(array_filter($between, fn (Item $item): bool => $item->kind !== Kind::Passed));
         $last = $said === [] ? null : end($said);
-        $isJoined = $last !== null && in_array($last->kind, [Kind::Stop, Kind::And, Kind::Also], true) &&
-            array_filter($between, fn (Item $item): bool => $item->at > $last->at && preg_match('/^(?:for|to|from)$/i', $item->words) === 1) === [];
-        $isFor = array_filter($between, fn (Item $item): bool => $item->kind === Kind::Unknown || preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1) !== [];
+        $isJoined =
+            $last !== null &&
+            in_array($last->kind, [Kind::Stop, Kind::And, Kind::Also], true) &&
+            array_filter(
+                $between,
+                fn (Item $item): bool => $item->at > $last->at && preg_match('/^(?:for|to|from)$/i', $item->words) === 1,
+            ) === [];
+        $isFor =
+            array_filter(
+                $between,
+                fn (Item $item): bool => $item->kind === Kind::Unknown ||
+                    preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1,
+            ) !== [];
 
         return $segments[$n - 1]->size !== null && $isFor && ! $isJoined;
     }
@@ -700,7 +791,8 @@ final class Conversation
         $draft = new Draft($sentence->line);
         $draft->picture = $name;
         $heading = $this->over($segment);
-        $near = $segment->size === null && $segment->same === null && $heading?->size === null ? $this->sizeNear($segment, $sentence) : null;
+        $near =
+            $segment->size === null && $segment->same === null && $heading?->size === null ? $this->sizeNear($segment, $sentence) : null;
         $draft->from = array_values(array_filter([...$from, $segment->scope, $segment->size ?? $near, $segment->count]));
         $draft->wishes = [...$heading->wishes ?? [], ...$segment->wishes];
         if ($near !== null && $segment->wishes === []) {
@@ -734,7 +826,9 @@ final class Conversation
         }
         $draft->wishes = array_values($draft->wishes);
         $isStronger = $heading !== null && $heading->isStronger && $heading->count !== null;
-        $count = $isStronger ? $heading->count : $segment->count ?? ($like === null || $segment->same?->value !== 'line' ? $heading->count ?? null : null);
+        $count = $isStronger
+            ? $heading->count
+            : $segment->count ?? ($like === null || $segment->same?->value !== 'line' ? $heading->count ?? null : null);
         if ($count !== null) {
             $draft->copies = (int) $count->count;
             $draft->isCounted = $segment->count !== null;
@@ -797,7 +891,19 @@ final class Conversation
                     continue;
                 }
                 foreach ($this->blocks as $at => $block) {
-                    $names = $block->item === (int) $m[1] && $at < $sentence->line ? array_merge(...array_map(fn (Sentence $one): array => array_merge(...array_map(fn (Segment $of): array => $of->names(), $one->segments), ...[[]]), $this->sentences[$at] ?? []), ...[[]]) : [];
+                    $names =
+                        $block->item === (int) $m[1] && $at < $sentence->line
+                            ? array_merge(
+                                ...array_map(
+                                    fn (Sentence $one): array => array_merge(
+                                        ...array_map(fn (Segment $of): array => $of->names(), $one->segments),
+                                        ...[[]],
+                                    ),
+                                    $this->sentences[$at] ?? [],
+                                ),
+                                ...[[]],
+                            )
+                            : [];
                     if ($names !== []) {
                         $picture->why = null;
                         $segment->pictures[$i] = new Item(...['named' => new Named($names)] + get_object_vars($picture));
@@ -834,7 +940,14 @@ final class Conversation
     {
         $many = count($segment->names());
         foreach ($sentence->of(Kind::All) as $all) {
-            if ($all !== $segment->scope && $many > 1 && is_int($all->value) && $all->value > 0 && $all->value !== $many && count($sentence->segments) === 1) {
+            if (
+                $all !== $segment->scope &&
+                $many > 1 &&
+                is_int($all->value) &&
+                $all->value > 0 &&
+                $all->value !== $many &&
+                count($sentence->segments) === 1
+            ) {
                 $all->doubt("{$all->value} of {$many} pictures: which?");
             }
         }
@@ -845,14 +958,22 @@ final class Conversation
         if ($count->count === 0) {
             $count->doubt('None of it? A line of 0 prints can’t be made.');
         }
-        $isOfAll = $segment->isEach || array_filter($sentence->of(Kind::All), fn (Item $all): bool => $all->value === $many || $all->value === 0) !== [];
+        $isOfAll =
+            $segment->isEach ||
+            array_filter($sentence->of(Kind::All), fn (Item $all): bool => $all->value === $many || $all->value === 0) !== [];
         if ($many > 1 && $count->count === $many && ! $isOfAll && ! str_contains(mb_strtolower($count->words), 'x')) {
-            $count->doubt("{$many} in all, or {$many} of each? It was read as one of each.", [new Offer("{$many} of each", "{$many} of each"), new Offer('one of each', 'one of each')]);
+            $count->doubt("{$many} in all, or {$many} of each? It was read as one of each.", [
+                new Offer("{$many} of each", "{$many} of each"),
+                new Offer('one of each', 'one of each'),
+            ]);
             $count->count = 1;
         }
         foreach ($segment->pictures as $picture) {
             if ($picture->named?->isSeveral && ! $picture->named->isPlural && $picture->why !== null) {
-                $all = array_filter($sentence->of(Kind::All), fn (Item $item): bool => $item->value === 0 || $item->value === count($picture->names()));
+                $all = array_filter(
+                    $sentence->of(Kind::All),
+                    fn (Item $item): bool => $item->value === 0 || $item->value === count($picture->names()),
+                );
                 $all === [] || ($picture->why = null);
             }
         }
@@ -891,13 +1012,21 @@ final class Conversation
      */
     private function count(Segment $segment, Sentence $sentence, array $before): array
     {
-        if ($segment->count !== null && ($this->isNegated($segment->count, $sentence) || ($before === [] && count($sentence->segments) > 1))) {
+        if (
+            $segment->count !== null &&
+            ($this->isNegated($segment->count, $sentence) || ($before === [] && count($sentence->segments) > 1))
+        ) {
             $segment->count->doubt('How many of what is that?');
             $this->unsettled ??= 'How many of what is that?';
 
             return [];
         }
-        $of = $before !== [] ? $before : ($segment->isEach ? array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! $draft->isCounted)) : $this->last);
+        $of =
+            $before !== []
+                ? $before
+                : ($segment->isEach
+                    ? array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! $draft->isCounted))
+                    : $this->last);
         if ($of === [] && $this->drafts === []) {
             $segment->count?->doubt('Of which picture, and in which size?');
 
@@ -921,7 +1050,9 @@ final class Conversation
         $value = (int) ($segment->scope?->value ?? 0);
         $hasSized = array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null) !== [];
         if ($segment->size !== null && $waiting !== [] && (! $hasSized || $value === count($waiting) || $segment->scope?->words === 'all')) {
-            $value > 0 && $value !== count($waiting) && $segment->scope?->doubt("{$value} are spoken of, and ".count($waiting).' wait for a size.');
+            $value > 0 &&
+                $value !== count($waiting) &&
+                $segment->scope?->doubt("{$value} are spoken of, and ".count($waiting).' wait for a size.');
 
             return $this->fill($segment, $waiting);
         }
@@ -967,7 +1098,8 @@ final class Conversation
         $sizes = $sentence->of(Kind::Size);
         foreach ($sentence->items as $i => $item) {
             $before = $sentence->items[$i - 1] ?? null;
-            $isFormer = $item->kind === Kind::Size && $before !== null && preg_match('/\b(?:was|were|used to be)$/iu', $before->words) === 1;
+            $isFormer =
+                $item->kind === Kind::Size && $before !== null && preg_match('/\b(?:was|were|used to be)$/iu', $before->words) === 1;
             if ($isFormer && count($sizes) > 1) {
                 foreach ($sentence->segments as $n => $segment) {
                     $segment->size === $item && ($segment->size = null);
@@ -976,7 +1108,12 @@ final class Conversation
                     }
                 }
                 $sentence->segments = array_values($sentence->segments);
-                if (count($sentence->segments) === 2 && $sentence->segments[0]->pictures !== [] && $sentence->segments[0]->size === null && $sentence->segments[1]->pictures === []) {
+                if (
+                    count($sentence->segments) === 2 &&
+                    $sentence->segments[0]->pictures !== [] &&
+                    $sentence->segments[0]->size === null &&
+                    $sentence->segments[1]->pictures === []
+                ) {
                     $sentence->segments[1]->pictures = $sentence->segments[0]->pictures;
                     array_shift($sentence->segments);
                 }
@@ -1016,7 +1153,9 @@ final class Conversation
             $isSign = preg_match('/^[^\p{L}]+$/u', $item->words) === 1;
             if ($next === null || in_array($next->kind, [Kind::End, Kind::Stop], true)) {
                 // “…, but the 0406 not”
-                $before = array_values(array_filter(array_slice($sentence->items, 0, $i), fn (Item $of): bool => $of->kind !== Kind::Passed));
+                $before = array_values(
+                    array_filter(array_slice($sentence->items, 0, $i), fn (Item $of): bool => $of->kind !== Kind::Passed),
+                );
                 $last = end($before);
                 $isAfterStop = ($before[count($before) - 2] ?? null)?->kind === Kind::Stop;
                 $next = $last !== false && $last->kind === Kind::Pictures && $isAfterStop ? $last : $next;
@@ -1080,7 +1219,9 @@ final class Conversation
                 $area = array_sum(array_map(fn (Draft $draft): float => $draft->copies * ($draft->size?->areaSquareInches() ?? 1e9), $made));
                 $many = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $made));
                 if ($many > 1 && $area <= $sheet->areaSquareInches() * 1.001) {
-                    isset($wish->change[Reading::IS_SHARED]) || $area > 0.45 * $sheet->areaSquareInches() || $wish->doubt('Each on a sheet of its own, or together on one?');
+                    isset($wish->change[Reading::IS_SHARED]) ||
+                        $area > 0.45 * $sheet->areaSquareInches() ||
+                        $wish->doubt('Each on a sheet of its own, or together on one?');
                     $this->sheets[] = [$made, ['many' => 0, 'on' => (string) $sheet], $wish];
                 } elseif ($many > 1 && isset($wish->change[Reading::IS_SHARED])) {
                     $wish->doubt('They don’t all go on one sheet of that size.');
@@ -1115,13 +1256,20 @@ final class Conversation
 
                 return;
             }
-            $sentence->has(Kind::Same, Kind::Place, Kind::All) && $sentence->first()?->doubt('This seems to take something back. Look at what it speaks of.');
+            $sentence->has(Kind::Same, Kind::Place, Kind::All) &&
+                $sentence->first()?->doubt('This seems to take something back. Look at what it speaks of.');
 
             return;
         }
-        $taken = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ($names === [] || in_array($draft->picture, $names, true)) &&
-            ($sizes === [] || array_filter($sizes, fn (Size $size): bool => $draft->size !== null && $size->sameAs($draft->size)) !== []) &&
-            ($made === null || self::makeOf($draft) === $made)));
+        $taken = array_values(
+            array_filter(
+                $this->drafts,
+                fn (Draft $draft): bool => ($names === [] || in_array($draft->picture, $names, true)) &&
+                    ($sizes === [] ||
+                        array_filter($sizes, fn (Size $size): bool => $draft->size !== null && $size->sameAs($draft->size)) !== []) &&
+                    ($made === null || self::makeOf($draft) === $made),
+            ),
+        );
         $sizes === [] && ($this->struck = [...$this->struck, ...$names]);
         if ($taken !== []) {
             $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $taken, true)));
@@ -1142,7 +1290,9 @@ final class Conversation
     /** Whether the sentence changed prints that were spoken of before. */
     private function change(Sentence $sentence): bool
     {
-        $names = array_values(array_unique(array_merge(...array_map(fn (Segment $segment): array => $segment->names(), $sentence->segments), ...[[]])));
+        $names = array_values(
+            array_unique(array_merge(...array_map(fn (Segment $segment): array => $segment->names(), $sentence->segments), ...[[]])),
+        );
         $there = array_values(array_filter($this->drafts, fn (Draft $draft): bool => in_array($draft->picture, $names, true)));
         $segment = $sentence->segments[0];
         $why = 'This changes what was said before. It was read so.';
@@ -1167,7 +1317,9 @@ final class Conversation
         $of = match (true) {
             $names !== [] => $there,
             $segment->scope?->kind === Kind::All => $this->drafts,
-            $segment->scope?->kind === Kind::Place => (int) $segment->scope->value > 0 ? array_slice($this->drafts, 0, (int) $segment->scope->value) : array_slice($this->drafts, (int) $segment->scope->value),
+            $segment->scope?->kind === Kind::Place => (int) $segment->scope->value > 0
+                ? array_slice($this->drafts, 0, (int) $segment->scope->value)
+                : array_slice($this->drafts, (int) $segment->scope->value),
             default => $this->last,
         };
         if ($of === [] || $sentence->has(Kind::Rest)) {
@@ -1203,7 +1355,12 @@ final class Conversation
     private function renames(Sentence $sentence): bool
     {
         $pictures = $sentence->of(Kind::Pictures);
-        if (count($pictures) !== 2 || $sentence->hasSize() || ! $this->isNegated($pictures[1], $sentence) || count($pictures[0]->names()) !== 1) {
+        if (
+            count($pictures) !== 2 ||
+            $sentence->hasSize() ||
+            ! $this->isNegated($pictures[1], $sentence) ||
+            count($pictures[0]->names()) !== 1
+        ) {
             return false;
         }
         foreach ($pictures[1]->names() as $old) {
@@ -1271,7 +1428,10 @@ final class Conversation
         foreach ($this->rest as [$segment, $sentence]) {
             $spoken = array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts);
             $names = array_values(array_diff($this->reader->pictures->all(), $spoken, $segment->excepted, $this->struck));
-            $segment->size === null && $segment->same === null && $this->over($segment)?->size === null && $segment->scope?->doubt('In which size?');
+            $segment->size === null &&
+                $segment->same === null &&
+                $this->over($segment)?->size === null &&
+                $segment->scope?->doubt('In which size?');
             $isSized = $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null;
             foreach ($isSized ? $names : [] as $name) {
                 $this->drafts[] = $this->draft($segment, $name, [], $sentence);
@@ -1280,11 +1440,16 @@ final class Conversation
         foreach ($this->struckMakes as $make) {
             $left = array_values(array_filter($this->drafts, fn (Draft $draft): bool => self::makeOf($draft) !== $make));
             count($left) === count($this->drafts) && ($this->unsettled ??= 'Something was taken back that isn’t here.');
-            count($left) === count($this->drafts) || array_map(fn (Draft $draft): bool => $draft->isAsked = true, $left);
+            count($left) === count($this->drafts) || array_map(fn (Draft $draft): bool => ($draft->isAsked = true), $left);
             $this->drafts = $left;
         }
         foreach ($this->waiting() as $draft) {
-            if (array_filter([...$draft->wishes, ...$this->general], fn (Item $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== []) !== []) {
+            if (
+                array_filter(
+                    [...$draft->wishes, ...$this->general],
+                    fn (Item $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== [],
+                ) !== []
+            ) {
                 continue;
             }
             ($draft->from[0] ?? null)?->doubt('In which size?');

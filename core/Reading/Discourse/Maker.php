@@ -74,13 +74,16 @@ final class Maker
                 $size = Size::parse((string) $change[Reading::FRAME], $this->known->unit);
             } else {
                 foreach ($own as $wish) {
-                    isset($wish->change[Reading::FRAME]) && $wish->doubt('That is the size of a frame or a mount. What is wanted of it stays as a remark.');
+                    isset($wish->change[Reading::FRAME]) &&
+                        $wish->doubt('That is the size of a frame or a mount. What is wanted of it stays as a remark.');
                     isset($wish->change[Reading::FRAME]) && ($draft->remarks[] = $wish->words);
                 }
             }
         }
         if (isset($change[Reading::ON_SHEET]) && $draft->sheet === null) {
-            $size === null ? ($size = Size::parse((string) $change[Reading::ON_SHEET], $this->known->unit)) : ($change['carrier'] = (string) $change[Reading::ON_SHEET]);
+            $size === null
+                ? ($size = Size::parse((string) $change[Reading::ON_SHEET], $this->known->unit))
+                : ($change['carrier'] = (string) $change[Reading::ON_SHEET]);
         }
         $change = $this->screen($change, $size, $last);
         if (isset($change['output']['quality']) && ($change['output']['format'] ?? null) === 'tiff') {
@@ -89,7 +92,8 @@ final class Maker
         }
         if (isset($change['panels']['gap']) && ! isset($change['panels']['behindGap'])) {
             foreach ($own as $wish) {
-                isset($wish->change['panels']['gap']) && $wish->doubt('Does the size count the gaps in? It was read as that of the picture.');
+                isset($wish->change['panels']['gap']) &&
+                    $wish->doubt('Does the size count the gaps in? It was read as that of the picture.');
             }
         }
         if (isset($change['number'])) {
@@ -99,11 +103,21 @@ final class Maker
         if ($draft->sheetWishes !== []) {
             unset($change['sheet']);
         }
-        $change = array_filter($change, fn (string $key): bool => $key[0] !== '#' && $key !== 'number' && $key !== 'remark', ARRAY_FILTER_USE_KEY) + array_intersect_key($change, ['remark' => 1]);
+        $change =
+            array_filter(
+                $change,
+                fn (string $key): bool => $key[0] !== '#' && $key !== 'number' && $key !== 'remark',
+                ARRAY_FILTER_USE_KEY,
+            ) + array_intersect_key($change, ['remark' => 1]);
         $remark = (array) ($change['remark'] ?? []);
         unset($change['remark'], $change['size']);
         $base = ['copies' => $draft->copies] + ($size === null ? [] : ['size' => (string) $size]);
-        $isSure = ! $draft->isAsked && array_filter([...$draft->from, ...$own, ...$general], fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) === [];
+        $isSure =
+            ! $draft->isAsked &&
+            array_filter(
+                [...$draft->from, ...$own, ...$general],
+                fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark,
+            ) === [];
 
         return [$this->print($base, $change, $draft, $remark, $isSure)];
     }
@@ -254,12 +268,22 @@ final class Maker
      */
     private function gathered(array $made, array $of, array $how, Item $wish): array
     {
-        $mine = array_filter($made, fn (array $one): bool => in_array($one[0], $of, true) && $one[1]->isWhole && ($one[1]->wanted['make'] ?? 'print') === 'print');
+        $mine = array_filter(
+            $made,
+            fn (array $one): bool => in_array($one[0], $of, true) && $one[1]->isWhole && ($one[1]->wanted['make'] ?? 'print') === 'print',
+        );
         if ($mine === []) {
             return $made;
         }
         try {
-            $lines = array_values(array_map(fn (array $one): Line => LineReader::read(Node::root(array_diff_key($one[1]->wanted, ['carrier' => 1]), $this->known->unit)), $mine));
+            $lines = array_values(
+                array_map(
+                    fn (array $one): Line => LineReader::read(
+                        Node::root(array_diff_key($one[1]->wanted, ['carrier' => 1]), $this->known->unit),
+                    ),
+                    $mine,
+                ),
+            );
             [$wanted, $why] = ToASheet::laid($lines, (int) $how['many'], ...isset($how['on']) ? [(string) $how['on']] : []);
         } catch (OrderFileError $e) {
             $wish->doubt($e->getMessage());

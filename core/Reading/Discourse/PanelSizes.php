@@ -31,7 +31,11 @@ final class PanelSizes
         $gap = $change['panels']['gap'] ?? ($on['panels']['gap'] ?? null);
         $times = fn (Length $length, int $many): Length => Length::exact($length->nanometres * $many, $length->unit);
         $all = Size::of($times($each->width, $columns), $times($each->height, $rows));
-        $said = isset($change['size']) ? Size::parse((string) $change['size'], $unit) : (isset($change[Reading::SIZE]) ? Size::parse((string) $change[Reading::SIZE], $unit) : null);
+        $said = isset($change['size'])
+            ? Size::parse((string) $change['size'], $unit)
+            : (isset($change[Reading::SIZE])
+                ? Size::parse((string) $change[Reading::SIZE], $unit)
+                : null);
         if ($said !== null && ! $said->sameAs($all)) {
             end($wishes) === false || end($wishes)->doubt("Together that is {$all->label()}, not {$said->label()}.");
         }

@@ -26,10 +26,30 @@ final class Segments
     private const ONLY_COUNT = 2.0;
 
     /** Inside of a part */
-    private const WITHIN = ['' => 0.0, 'comma' => 0.15, 'dash' => 0.1, 'and' => 0.7, 'also' => 2.0, 'colon' => 0.1, 'paren' => 0.0, 'far' => 0.9, 'closed' => 1.5];
+    private const WITHIN = [
+        '' => 0.0,
+        'comma' => 0.15,
+        'dash' => 0.1,
+        'and' => 0.7,
+        'also' => 2.0,
+        'colon' => 0.1,
+        'paren' => 0.0,
+        'far' => 0.9,
+        'closed' => 1.5,
+    ];
 
     /** Between two parts */
-    private const BETWEEN = ['' => 0.8, 'comma' => 0.15, 'dash' => 0.5, 'and' => 0.0, 'also' => 0.0, 'colon' => 0.3, 'paren' => 0.4, 'far' => 0.0, 'closed' => 0.0];
+    private const BETWEEN = [
+        '' => 0.8,
+        'comma' => 0.15,
+        'dash' => 0.5,
+        'and' => 0.0,
+        'also' => 0.0,
+        'colon' => 0.3,
+        'paren' => 0.4,
+        'far' => 0.0,
+        'closed' => 0.0,
+    ];
 
     /** The order of the part before: “8x10 x2, 5x7 x1” */
     private const SAME_ORDER = -0.45;
@@ -81,8 +101,22 @@ final class Segments
     {
         $hasPictures = $hasSize = $hasCount = false;
         foreach ($items as $i => $item) {
-            $isLast = array_filter(array_slice($items, $i + 1), fn (Item $of): bool => in_array($of->kind, [Kind::Size, Kind::Pictures, Kind::Count], true)) === [];
-            if ($item->kind === Kind::Pictures && $item->named?->isNumber && $hasPictures && $hasSize && ! $hasCount && $isLast && ($items[$i - 1] ?? null)?->kind === Kind::Stop && ctype_digit($item->words) && $item->words[0] !== '0') {
+            $isLast =
+                array_filter(
+                    array_slice($items, $i + 1),
+                    fn (Item $of): bool => in_array($of->kind, [Kind::Size, Kind::Pictures, Kind::Count], true),
+                ) === [];
+            if (
+                $item->kind === Kind::Pictures &&
+                $item->named?->isNumber &&
+                $hasPictures &&
+                $hasSize &&
+                ! $hasCount &&
+                $isLast &&
+                ($items[$i - 1] ?? null)?->kind === Kind::Stop &&
+                ctype_digit($item->words) &&
+                $item->words[0] !== '0'
+            ) {
                 $items[$i] = new Item(Kind::Count, $item->at, $item->length, count: (int) $item->words, isBare: true, words: $item->words);
             }
             $hasPictures = $hasPictures || $item->kind === Kind::Pictures;
@@ -151,7 +185,13 @@ final class Segments
                 continue;
             }
             $last = $core === [] ? null : $core[count($core) - 1];
-            if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Pictures && $item->words[0] === '(' && ! $item->isEach) {
+            if (
+                $item->kind === Kind::Count &&
+                $last !== null &&
+                $last[0]->kind === Kind::Pictures &&
+                $item->words[0] === '(' &&
+                ! $item->isEach
+            ) {
                 // “01, 02, 05 (x2)”: what stands in brackets is the last one's.
                 $own = end($last);
                 $names = $own->names();
@@ -163,10 +203,17 @@ final class Segments
                     $core[] = $last;
                 }
             }
-            if ($item->kind === Kind::Count && $last !== null && $last[0]->kind === Kind::Count && $last[0]->count === $item->count && $item->words[0] === '(') {
+            if (
+                $item->kind === Kind::Count &&
+                $last !== null &&
+                $last[0]->kind === Kind::Count &&
+                $last[0]->count === $item->count &&
+                $item->words[0] === '('
+            ) {
                 continue; // “Two (2)”
             }
-            $isMore = $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also' && ! $isClosed;
+            $isMore =
+                $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also' && ! $isClosed;
             $isClosed && $gap !== 'also' && $gap !== 'paren' && ($gap = 'closed');
             if ($isMore) {
                 $core[count($core) - 1][] = $item;
@@ -253,7 +300,10 @@ final class Segments
         if (array_filter($items, fn (Item $of): bool => $of->kind === Kind::Pictures) === []) {
             return true;
         }
-        $next = array_values(array_filter(array_slice($items, $at + 1), fn (Item $of): bool => ! in_array($of->kind, [Kind::Passed, Kind::Wish], true)))[0] ?? null;
+        $next =
+            array_values(
+                array_filter(array_slice($items, $at + 1), fn (Item $of): bool => ! in_array($of->kind, [Kind::Passed, Kind::Wish], true)),
+            )[0] ?? null;
 
         return $next !== null && in_array($next->kind, [Kind::Size, Kind::Count, Kind::Not], true);
     }
@@ -266,12 +316,15 @@ final class Segments
     private static function parted(array $core, array $gaps): array
     {
         $many = count($core);
-        $kinds = array_map(fn (array $part): string => match ($part[0]->kind) {
-            Kind::Size => 'S',
-            Kind::Count => 'N',
-            Kind::Same => $part[0]->value === 'size' ? 'S' : 'D',
-            default => 'P',
-        }, $core);
+        $kinds = array_map(
+            fn (array $part): string => match ($part[0]->kind) {
+                Kind::Size => 'S',
+                Kind::Count => 'N',
+                Kind::Same => $part[0]->value === 'size' ? 'S' : 'D',
+                default => 'P',
+            },
+            $core,
+        );
         $hasPictures = in_array('P', $kinds, true);
         /** @var array<int, array<string, array{float, int, string}>> $best by place behind, and the order of the last part */
         $best = [0 => ['' => [0.0, -1, '']]];
@@ -289,8 +342,15 @@ final class Segments
                     $to > $from && ($within += self::WITHIN[$gaps[$to - 1]] ?? 0.2);
                     $order .= $kind;
                     $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
-                    $from > 0 && $kinds[$from] === 'N' && preg_match('/^(?:x|×)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 && ($all += self::COUNT_BEHIND);
-                    $from > 0 && $kinds[$from] === 'S' && str_contains((string) $before, 'P') && ! str_contains((string) $before, 'S') && ($all += self::SIZE_BEHIND);
+                    $from > 0 &&
+                        $kinds[$from] === 'N' &&
+                        preg_match('/^(?:x|×)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 &&
+                        ($all += self::COUNT_BEHIND);
+                    $from > 0 &&
+                        $kinds[$from] === 'S' &&
+                        str_contains((string) $before, 'P') &&
+                        ! str_contains((string) $before, 'S') &&
+                        ($all += self::SIZE_BEHIND);
                     $from > 0 && ($all += (self::BETWEEN[$gaps[$from - 1]] ?? 0.3) + self::order((string) $before, $order));
                     if (! isset($best[$to + 1][$order]) || $all < $best[$to + 1][$order][0] - 1e-9) {
                         $best[$to + 1][$order] = [$all, $from, (string) $before];
@@ -302,7 +362,7 @@ final class Segments
         uasort($ends, fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $order = (string) array_key_first($ends);
         $parts = [];
-        for ($to = $many; $to > 0; ) {
+        for ($to = $many; $to > 0;) {
             [, $from, $before] = $best[$to][$order];
             $parts[] = [$from, $to - 1];
             [$to, $order] = [$from, $before];
@@ -371,7 +431,10 @@ final class Segments
                 case Kind::Wish:
                 case Kind::Remark:
                     $isBefore = $item->at < $starts[0];
-                    $list = $isOfAll || ($isBefore && count($segments) > 1 && ($items[$i + 1] ?? null)?->kind === Kind::Stop) ? $segments : [$segments[$at]];
+                    $list =
+                        $isOfAll || ($isBefore && count($segments) > 1 && ($items[$i + 1] ?? null)?->kind === Kind::Stop)
+                            ? $segments
+                            : [$segments[$at]];
                     foreach ($list as $segment) {
                         $item->kind === Kind::Wish || $item->change !== [] ? ($segment->wishes[] = $item) : ($segment->remarks[] = $item);
                         $item->kind === Kind::Remark && $item->change !== [] && ($segment->remarks[] = $item);

@@ -53,10 +53,12 @@ final class Sentence
             $item->kind === Kind::End && ($parts[] = []);
         }
 
-        return array_values(array_map(
-            fn (array $of): self => new self($of, substr($text, $of[0]->at, end($of)->end() - $of[0]->at), $line),
-            array_filter($parts, fn (array $of): bool => $of !== []),
-        ));
+        return array_values(
+            array_map(
+                fn (array $of): self => new self($of, substr($text, $of[0]->at, end($of)->end() - $of[0]->at), $line),
+                array_filter($parts, fn (array $of): bool => $of !== []),
+            ),
+        );
     }
 
     public function has(Kind ...$kinds): bool

@@ -6,7 +6,6 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
 use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Known;
 use Planisher\Reading\Offer;
 use Planisher\Reading\Reading;
@@ -60,8 +59,16 @@ final class Settler
     public static function merged(array $one, array $other): array
     {
         foreach ($other as $key => $value) {
-            $both = is_array($value) && is_array($one[$key] ?? null) && ! array_is_list($value) && ! (array_is_list($one[$key]) && $one[$key] !== []);
-            $one[$key] = $both ? self::merged($one[$key], $value) : ($value === [] && is_array($one[$key] ?? null) && $key !== 'lettering' && $key !== 'overlays' ? $one[$key] : $value);
+            $both =
+                is_array($value) &&
+                is_array($one[$key] ?? null) &&
+                ! array_is_list($value) &&
+                ! (array_is_list($one[$key]) && $one[$key] !== []);
+            $one[$key] = $both
+                ? self::merged($one[$key], $value)
+                : ($value === [] && is_array($one[$key] ?? null) && $key !== 'lettering' && $key !== 'overlays'
+                    ? $one[$key]
+                    : $value);
         }
 
         return $one;
@@ -70,7 +77,14 @@ final class Settler
     private function take(Item $wish): void
     {
         $change = $wish->change;
-        foreach ([Reading::CAPTION => 'caption', Reading::LETTERING => 'lettering', Reading::MARK => 'mark', Reading::SCREEN_MARK => 'screenMark'] as $key => $block) {
+        foreach (
+            [
+                Reading::CAPTION => 'caption',
+                Reading::LETTERING => 'lettering',
+                Reading::MARK => 'mark',
+                Reading::SCREEN_MARK => 'screenMark',
+            ] as $key => $block
+        ) {
             if (array_key_exists($key, $change)) {
                 $this->block($block, $change[$key], $wish);
                 unset($change[$key]);
@@ -78,7 +92,9 @@ final class Settler
         }
         if (isset($change[Reading::STYLE])) {
             $last = count($this->blocks) - 1;
-            $last >= 0 ? ($this->blocks[$last][1] = $this->styled($this->blocks[$last][1], $change[Reading::STYLE], $wish)) : ($this->loose[] = [$change[Reading::STYLE], $wish]);
+            $last >= 0
+                ? ($this->blocks[$last][1] = $this->styled($this->blocks[$last][1], $change[Reading::STYLE], $wish))
+                : ($this->loose[] = [$change[Reading::STYLE], $wish]);
             unset($change[Reading::STYLE]);
         }
         $change = $this->printedOn($change);
@@ -103,7 +119,10 @@ final class Settler
             $isSame = $path === $other;
             $isPart = str_starts_with("{$path}.", "{$other}.") || str_starts_with("{$other}.", "{$path}.");
             $differs = $isSame && $of !== $value && ! (is_numeric($of) && is_numeric($value) && (float) $of === (float) $value);
-            if (($differs && ! self::isFiner($of, $value)) || ($isPart && ! $isSame && (! is_array($of) || ! is_array($value)) && $of !== null)) {
+            if (
+                ($differs && ! self::isFiner($of, $value)) ||
+                ($isPart && ! $isSame && (! is_array($of) || ! is_array($value)) && $of !== null)
+            ) {
                 $wish->doubt('This says something else than what stands before it; the later one was taken.');
             }
         }
@@ -118,7 +137,10 @@ final class Settler
     /** “A triptych, with a wide middle”: the later says more of the same. */
     private static function isFiner(mixed $one, mixed $other): bool
     {
-        return is_array($one) && is_array($other) && count($one) === count($other) && count(array_unique(array_map(strval(...), $one))) === 1;
+        return is_array($one) &&
+            is_array($other) &&
+            count($one) === count($other) &&
+            count(array_unique(array_map(strval(...), $one))) === 1;
     }
 
     /**
@@ -132,7 +154,10 @@ final class Settler
         $all = fn (mixed $of): array => is_string($of) ? array_fill_keys(self::SIDES, $of) : (is_array($of) ? $of : []);
         if (is_string($border)) {
             // “6 at the top, 5 cm all round”: what was said of one side stays.
-            $said = is_array($this->change['border'] ?? null) && isset($this->said['border.top']) + isset($this->said['border.bottom']) < 2 ? $this->change['border'] : [];
+            $said =
+                is_array($this->change['border'] ?? null) && isset($this->said['border.top']) + isset($this->said['border.bottom']) < 2
+                    ? $this->change['border']
+                    : [];
 
             return $said === [] ? $border : [...$all($border), ...$said];
         }
@@ -141,7 +166,17 @@ final class Settler
         }
         $rest = $border['rest'] ?? null;
         unset($border['rest']);
-        $sides = $rest === null ? $all($before) : array_fill_keys(array_diff(self::SIDES, array_keys($border), array_keys(is_array($this->change['border'] ?? null) ? $this->change['border'] : [])), $rest) + $all($this->change['border'] ?? null);
+        $sides =
+            $rest === null
+                ? $all($before)
+                : array_fill_keys(
+                    array_diff(
+                        self::SIDES,
+                        array_keys($border),
+                        array_keys(is_array($this->change['border'] ?? null) ? $this->change['border'] : []),
+                    ),
+                    $rest,
+                ) + $all($this->change['border'] ?? null);
         $sides = [...$sides, ...$border];
 
         return array_intersect_key(array_replace(array_flip(self::SIDES), $sides), $sides);
@@ -162,7 +197,10 @@ final class Settler
         if ($this->known->lab->product($other) !== null && array_diff_key($change, ['make' => true]) === []) {
             return ['product' => $other];
         }
-        if ($this->known->lab->product($one) !== null && array_intersect_key($this->change, array_flip(Finishes::named($one)?->keys() ?? [])) === []) {
+        if (
+            $this->known->lab->product($one) !== null &&
+            array_intersect_key($this->change, array_flip(Finishes::named($one)?->keys() ?? [])) === []
+        ) {
             unset($this->change['make'], $this->said['make']);
             $this->change['product'] = $one;
         }
@@ -203,7 +241,12 @@ final class Settler
             }
         }
 
-        if (isset($block['where'], $style['where']) && ! str_contains((string) $block['where'], '-') && in_array($style['where'], ['left', 'right'], true) && in_array($block['where'], ['top', 'bottom'], true)) {
+        if (
+            isset($block['where'], $style['where']) &&
+            ! str_contains((string) $block['where'], '-') &&
+            in_array($style['where'], ['left', 'right'], true) &&
+            in_array($block['where'], ['top', 'bottom'], true)
+        ) {
             $style['where'] = "{$block['where']}-{$style['where']}"; // “above, right”
         }
 
@@ -247,7 +290,7 @@ final class Settler
                     continue;
                 }
                 // “Something big” in a message says nothing of lettering.
-                $this->on === [] && array_keys($style) === ['scale'] || $by->doubt('Of what is that said?');
+                ($this->on === [] && array_keys($style) === ['scale']) || $by->doubt('Of what is that said?');
             }
             $this->loose = [];
 
@@ -274,10 +317,17 @@ final class Settler
         }
         $where = (string) ($block['where'] ?? '');
         $change = array_intersect_key($block, array_flip(['parts', 'face', 'height', 'colour', 'align', 'inSurplus']));
-        $where === '' || ($change += array_filter([
-            'where' => str_starts_with($where, 'top') ? 'above' : (str_starts_with($where, 'bottom') ? 'below' : null),
-            'align' => str_contains($where, 'left') ? 'left' : (str_contains($where, 'right') ? 'right' : ($where === 'centre' ? 'middle' : null)),
-        ]));
+        $where === '' ||
+            ($change += array_filter([
+                'where' => str_starts_with($where, 'top') ? 'above' : (str_starts_with($where, 'bottom') ? 'below' : null),
+                'align' => str_contains($where, 'left')
+                    ? 'left'
+                    : (str_contains($where, 'right')
+                        ? 'right'
+                        : ($where === 'centre'
+                            ? 'middle'
+                            : null)),
+            ]));
         isset($block['scale']) && ($change['height'] = $this->scaled((string) ($there['height'] ?? '3 mm'), (float) $block['scale']));
         $this->change['caption'] = $there === [] || isset($block['parts']) ? [...$there, ...$change] : $change;
     }
@@ -319,7 +369,10 @@ final class Settler
         $all = is_array($of) ? $of : [];
         $at = $this->chosen !== null && str_starts_with($this->chosen, 'overlays.') ? (int) substr($this->chosen, 9) : null;
         foreach ($at === null ? $all : [] as $i => $there) {
-            $isIt = ! isset($block['picture']) || ($there['picture'] ?? '') === $block['picture'] || count($all) === 1 && ($block['picture'] ?? '') === ($this->known->marks[0] ?? '');
+            $isIt =
+                ! isset($block['picture']) ||
+                ($there['picture'] ?? '') === $block['picture'] ||
+                (count($all) === 1 && ($block['picture'] ?? '') === ($this->known->marks[0] ?? ''));
             $at = $isIt && $at === null ? $i : $at;
         }
         $next = array_intersect_key($block, array_flip(['picture', 'where', 'offset', 'width', 'strength']));
@@ -336,7 +389,10 @@ final class Settler
 
             return;
         }
-        $this->change = self::merged($this->change, $key === 'overlays' ? ['overlays' => array_values($all)] : ['screenCopy' => ['overlays' => array_values($all)]]);
+        $this->change = self::merged(
+            $this->change,
+            $key === 'overlays' ? ['overlays' => array_values($all)] : ['screenCopy' => ['overlays' => array_values($all)]],
+        );
     }
 
     private function scaled(string $height, float $by): string
@@ -352,7 +408,10 @@ final class Settler
     {
         $flat = [];
         foreach ($change as $key => $value) {
-            $flat += is_array($value) && $value !== [] && ! array_is_list($value) ? self::flat($value, "{$under}{$key}.") : ["{$under}{$key}" => $value];
+            $flat +=
+                is_array($value) && $value !== [] && ! array_is_list($value)
+                    ? self::flat($value, "{$under}{$key}.")
+                    : ["{$under}{$key}" => $value];
         }
 
         return $flat;

@@ -12,15 +12,105 @@ final class Language
 {
     /** Small words that tell a language apart. */
     private const TELLS = [
-        'de' => ['bitte', 'und', 'von', 'den', 'das', 'die', 'der', 'ich', 'wir', 'mit', 'je', 'abzüge', 'danke', 'hallo', 'möchte', 'hätte', 'als', 'für', 'auf', 'bild', 'mal', 'ein', 'eine', 'stück', 'glänzend', 'weißem', 'schwarzweiß'],
-        'fr' => ['bonjour', 'merci', 'je', 'voudrais', 'les', 'des', 'une', 'et', 'avec', 'pour', 'en', 'sur', 'photo', 'exemplaires', 'toile', 'brillant', 'mat', 'sans', 'tirages', 'chaque', 'du', 'la', 'le'],
-        'es' => ['hola', 'gracias', 'queremos', 'quiero', 'de', 'la', 'el', 'los', 'las', 'una', 'copias', 'cada', 'tamaño', 'papel', 'lienzo', 'en', 'por', 'favor', 'también', 'y', 'brillo', 'sin'],
+        'de' => [
+            'bitte',
+            'und',
+            'von',
+            'den',
+            'das',
+            'die',
+            'der',
+            'ich',
+            'wir',
+            'mit',
+            'je',
+            'abzüge',
+            'danke',
+            'hallo',
+            'möchte',
+            'hätte',
+            'als',
+            'für',
+            'auf',
+            'bild',
+            'mal',
+            'ein',
+            'eine',
+            'stück',
+            'glänzend',
+            'weißem',
+            'schwarzweiß',
+        ],
+        'fr' => [
+            'bonjour',
+            'merci',
+            'je',
+            'voudrais',
+            'les',
+            'des',
+            'une',
+            'et',
+            'avec',
+            'pour',
+            'en',
+            'sur',
+            'photo',
+            'exemplaires',
+            'toile',
+            'brillant',
+            'mat',
+            'sans',
+            'tirages',
+            'chaque',
+            'du',
+            'la',
+            'le',
+        ],
+        'es' => [
+            'hola',
+            'gracias',
+            'queremos',
+            'quiero',
+            'de',
+            'la',
+            'el',
+            'los',
+            'las',
+            'una',
+            'copias',
+            'cada',
+            'tamaño',
+            'papel',
+            'lienzo',
+            'en',
+            'por',
+            'favor',
+            'también',
+            'y',
+            'brillo',
+            'sin',
+        ],
     ];
 
     private const LEAST = 2;
 
     /** Words of the tables that are English, too */
-    private const ENGLISH = ['image', 'images', 'photo', 'photos', 'total', 'format', 'copies', 'copie', 'margen', 'print', 'border', 'paper', 'canvas', 'number'];
+    private const ENGLISH = [
+        'image',
+        'images',
+        'photo',
+        'photos',
+        'total',
+        'format',
+        'copies',
+        'copie',
+        'margen',
+        'print',
+        'border',
+        'paper',
+        'canvas',
+        'number',
+    ];
 
     /** @var array<string, array<string, string>> tables that were read, by language */
     private static array $tables = [];
@@ -30,7 +120,12 @@ final class Language
     {
         preg_match_all('/\p{L}+/u', mb_strtolower($text), $found);
         $words = array_count_values($found[0]);
-        $english = array_sum(array_intersect_key($words, array_flip(['the', 'and', 'of', 'please', 'with', 'for', 'to', 'is', 'i', 'we', 'you', 'a', 'in', 'as'])));
+        $english = array_sum(
+            array_intersect_key(
+                $words,
+                array_flip(['the', 'and', 'of', 'please', 'with', 'for', 'to', 'is', 'i', 'we', 'you', 'a', 'in', 'as']),
+            ),
+        );
         $best = ['en', max(self::LEAST - 1, $english)];
         foreach (self::TELLS as $language => $tells) {
             $many = array_sum(array_intersect_key($words, array_flip($tells)));

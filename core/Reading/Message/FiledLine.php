@@ -6,11 +6,11 @@ namespace Planisher\Reading\Message;
 
 use Planisher\Finish\LineReader;
 use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderFileError;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\ReadPrint;
-use Planisher\OrderFile\OrderFileError;
 
 /** A line that came of an order file: JSON in a line of its own. It says exactly what is wanted, so nothing of it is guessed. */
 final class FiledLine
@@ -43,11 +43,7 @@ final class FiledLine
         } catch (OrderFileError $e) {
             $why = is_array($wanted) ? $e->getMessage().'.' : 'This begins like a line of an order file, but isn’t JSON to its end.';
         }
-        $read = new ReadLine(
-            $number,
-            $text,
-            [new Item($prints === [] ? Kind::Unknown : Kind::Filed, $start, strlen($words), why: $why)],
-        );
+        $read = new ReadLine($number, $text, [new Item($prints === [] ? Kind::Unknown : Kind::Filed, $start, strlen($words), why: $why)]);
         $read->prints = $prints;
 
         return $read;

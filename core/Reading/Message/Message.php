@@ -85,7 +85,12 @@ final class Message
      */
     private static function ticked(array $blocks): void
     {
-        $numbers = array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words && preg_match('/^\s*\S{1,20}\s*[✓✔☑✅]?\s*$/u', $block->words()) === 1 && preg_match('/\d/', $block->words()) === 1);
+        $numbers = array_filter(
+            $blocks,
+            fn (Block $block): bool => $block->kind === BlockKind::Words &&
+                preg_match('/^\s*\S{1,20}\s*[✓✔☑✅]?\s*$/u', $block->words()) === 1 &&
+                preg_match('/\d/', $block->words()) === 1,
+        );
         $ticked = array_filter($numbers, fn (Block $block): bool => preg_match('/[✓✔☑✅]\s*$/u', $block->words()) === 1);
         if (count($numbers) > 2 && $ticked !== [] && count($ticked) < count($numbers)) {
             foreach (array_diff_key($numbers, $ticked) as $block) {
@@ -129,8 +134,21 @@ final class Message
             if ($block->kind !== BlockKind::Words) {
                 continue;
             }
-            $isName = preg_match('/^\s*(\p{Lu}?\p{L}[\p{L}\'’]+)(?:\s+(?:darling|dear|love|hon|there|again))?\s*(?:[,!]|[—–-]\s|$)/u', $block->words(), $m) === 1;
-            if ($isName && ! $isPicture(mb_strtolower($m[1])) && preg_match('/\d/', $m[0]) !== 1 && preg_match('/^(?:all|both|size|each|order|total|matte?|gloss\w*|lustre|canvas|same|whole|two|three|four|one|fill|borderless|uncropped|please|large|small|medium)$/iu', $m[1]) !== 1) {
+            $isName =
+                preg_match(
+                    '/^\s*(\p{Lu}?\p{L}[\p{L}\'’]+)(?:\s+(?:darling|dear|love|hon|there|again))?\s*(?:[,!]|[—–-]\s|$)/u',
+                    $block->words(),
+                    $m,
+                ) === 1;
+            if (
+                $isName &&
+                ! $isPicture(mb_strtolower($m[1])) &&
+                preg_match('/\d/', $m[0]) !== 1 &&
+                preg_match(
+                    '/^(?:all|both|size|each|order|total|matte?|gloss\w*|lustre|canvas|same|whole|two|three|four|one|fill|borderless|uncropped|please|large|small|medium)$/iu',
+                    $m[1],
+                ) !== 1
+            ) {
                 $rest = substr($block->words(), strlen($m[0]));
                 $blocks[$i]->kind = trim($rest) === '' && count($blocks) > 1 ? BlockKind::Passed : $block->kind;
                 trim($rest) === '' || ($block->start += strlen($m[0]));
@@ -155,9 +173,19 @@ final class Message
             if (preg_match(self::CLOSING, $text) === 1) {
                 $block->kind = BlockKind::Passed;
                 $isAfter = true;
-            } elseif (preg_match(self::ADDRESS, $text) === 1 && preg_match('/\d\s*[x×]\s*\d/u', $text) !== 1 && preg_match('/^\s*[\d\s,&+-]{3,}$/', $text) !== 1) {
+            } elseif (
+                preg_match(self::ADDRESS, $text) === 1 &&
+                preg_match('/\d\s*[x×]\s*\d/u', $text) !== 1 &&
+                preg_match('/^\s*[\d\s,&+-]{3,}$/', $text) !== 1
+            ) {
                 $block->kind = BlockKind::Passed;
-            } elseif (preg_match(self::NAME, $text) === 1 && preg_match('/\d\s*[x×]\s*\d|^[AB]\d\b/u', $text) !== 1 && $block->item === null && ($isAfter || $isLast) && $i > 0) {
+            } elseif (
+                preg_match(self::NAME, $text) === 1 &&
+                preg_match('/\d\s*[x×]\s*\d|^[AB]\d\b/u', $text) !== 1 &&
+                $block->item === null &&
+                ($isAfter || $isLast) &&
+                $i > 0
+            ) {
                 $block->kind = BlockKind::Passed;
                 $isAfter = true;
             } elseif ($isAfter && preg_match('/\d\s*[x×]\s*\d\D+Studios/u', $text) === 1) {

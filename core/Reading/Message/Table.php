@@ -58,7 +58,9 @@ final readonly class Table
             }
             $counts = array_map(count(...), $rows);
             if (count($rows) > 1 && max($counts) - min($counts) <= (in_array($by, ["/\t/", '/ {2,}/', '/\s*\|\s*/'], true) ? 2 : 0)) {
-                return new self(array_filter($rows, fn (array $cells): bool => preg_match(self::RULE, implode('', array_column($cells, 0))) !== 1));
+                return new self(
+                    array_filter($rows, fn (array $cells): bool => preg_match(self::RULE, implode('', array_column($cells, 0))) !== 1),
+                );
             }
         }
 

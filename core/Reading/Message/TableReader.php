@@ -91,7 +91,16 @@ final class TableReader
         if ($role === 'people') {
             $many = self::people($text);
 
-            return [new Item(Kind::Count, $start, strlen($text), count: $many, why: $many === 1 ? null : "{$many} names: {$many} prints?", words: $text)];
+            return [
+                new Item(
+                    Kind::Count,
+                    $start,
+                    strlen($text),
+                    count: $many,
+                    why: $many === 1 ? null : "{$many} names: {$many} prints?",
+                    words: $text,
+                ),
+            ];
         }
 
         return $items;
@@ -200,14 +209,14 @@ final class TableReader
             }
             $all++;
             $has = fn (Kind $kind): bool => array_filter($read[$at][$n], fn (Item $item): bool => $item->kind === $kind) !== [];
-            $seen['picture'] += $has(Kind::Pictures) && ! ctype_digit($text) || ($has(Kind::Pictures) && strlen($text) > 2) ? 1 : 0;
+            $seen['picture'] += ($has(Kind::Pictures) && ! ctype_digit($text)) || ($has(Kind::Pictures) && strlen($text) > 2) ? 1 : 0;
             $seen['size'] += $has(Kind::Size) ? 1 : 0;
             $seen['count'] += self::count($text) !== null ? 1 : 0;
             $seen['money'] += preg_match('/^[£$€]?\s?\d+[.,]\d{2}\s?[£$€]?$/', $text) === 1 ? 1 : 0;
             $seen['people'] += preg_match('/^(?:(?:mr|mrs|ms|miss|dr)\.?\s+\p{L}|\(?school\)?\s*\d?)/iu', $text) === 1 ? 1 : 0;
             ctype_digit($text) && ($numbers[] = (int) $text);
         }
-        $isMost = fn (string $kind): bool => $seen[$kind] * 2 > $all;
+        $isMost = fn (string $kind): bool => $all < $seen[$kind] * 2;
         $isCounting = count($numbers) > 1 && $numbers === range($numbers[0], $numbers[0] + count($numbers) - 1);
 
         return match (true) {
@@ -280,9 +289,11 @@ final class TableReader
     {
         $sentences = [];
         foreach ($rows as $at => $cells) {
-            $own = array_values(array_filter($read[$at][0] ?? [], fn (Item $item): bool => in_array($item->kind, [Kind::Pictures, Kind::Size], true)));
+            $own = array_values(
+                array_filter($read[$at][0] ?? [], fn (Item $item): bool => in_array($item->kind, [Kind::Pictures, Kind::Size], true)),
+            );
             if ($at === $first || preg_match(self::TOTALS, $cells[0][0]) === 1 || $own === []) {
-                $isPassed = $at === $first || $own === [] && preg_match(self::TOTALS, $cells[0][0]) === 1;
+                $isPassed = $at === $first || ($own === [] && preg_match(self::TOTALS, $cells[0][0]) === 1);
                 $isPassed && ($blocks[$at]->kind = BlockKind::Passed);
                 $isPassed && ($lines[$at]->items = []);
                 $sentences[$at] = [];
@@ -298,7 +309,14 @@ final class TableReader
                     continue;
                 }
                 $isTally = str_contains($text, '|') || preg_match('/^[x×]{2,}$/iu', $text) === 1;
-                $item = new Item(Kind::Count, $cells[$n][1], strlen($text), count: $count, why: $isTally ? "{$count} prints?" : null, words: $text);
+                $item = new Item(
+                    Kind::Count,
+                    $cells[$n][1],
+                    strlen($text),
+                    count: $count,
+                    why: $isTally ? "{$count} prints?" : null,
+                    words: $text,
+                );
                 $items[] = $item;
                 $segment = new Segment();
                 $segment->count = $item;

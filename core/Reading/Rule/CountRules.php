@@ -16,32 +16,123 @@ final class CountRules
     /** @return list<Rule> */
     public static function all(): array
     {
-        $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Reading::COUNT => $said->count()] + ($isEach ? [Reading::EACH => true] : []);
-        $things = '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
+        $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Reading::COUNT => $said->count()] +
+            ($isEach ? [Reading::EACH => true] : []);
+        $things =
+            '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
 
         return [
-            Rule::with("x {count} [times|{$things}] | {count} (x|*) [of] | times {count} | {count} times", $count(), ['x2', '2x', '3 ×'], cost: -0.1),
-            Rule::with("{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]", $count(), ['2 of', '2 off', '25 nos'], cost: 0.0),
-            Rule::with("[in|n .|n] {count} [single|identical|more|extra|further|single] {$things} [of [these|them|it]]", $count(), ['two copies', '3 prints', '5 exemplars'], cost: -0.1),
-            Rule::with("(qty|quantity|copies|count|anzahl|menge|cantidad) [:|=|is|of] {count}", $count(), ['qty 2', 'copies: 3'], cost: -0.1),
+            Rule::with(
+                "x {count} [times|{$things}] | {count} (x|*) [of] | times {count} | {count} times",
+                $count(),
+                ['x2', '2x', '3 ×'],
+                cost: -0.1,
+            ),
+            Rule::with(
+                "{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]",
+                $count(),
+                ['2 of', '2 off', '25 nos'],
+                cost: 0.0,
+            ),
+            Rule::with(
+                "[in|n .|n] {count} [single|identical|more|extra|further|single] {$things} [of [these|them|it]]",
+                $count(),
+                ['two copies', '3 prints', '5 exemplars'],
+                cost: -0.1,
+            ),
+            Rule::with(
+                '(qty|quantity|copies|count|anzahl|menge|cantidad) [:|=|is|of] {count}',
+                $count(),
+                ['qty 2', 'copies: 3'],
+                cost: -0.1,
+            ),
             Rule::with('OPEN [x] {count} [x] [copies|prints|of each|each|no|ea|off] CLOSE', $count(), ['(2)', '(x3)'], cost: -0.2),
-            Rule::with("{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone|jeweils) [of [them|these|it]] [one] | each [a|x] {count} | [from] each [of them] {count} [x] | je {count} | {count} de cada [una|uno] | one [of] each | {count} to each | {count} for each", $count(true), ['two each', '2 of each', 'each two', 'two apiece'], cost: -0.3),
-            Rule::with('one (of each|each|apiece|time each|per picture) | 1 (of each|each) | once each | one of them each', fn (): array => [Reading::COUNT => 1, Reading::EACH => true], 'one of each', cost: -0.4),
-            Rule::with('in {word}', fn (Heard $said): ?array => isset(self::IN[(string) $said->value('word')]) ? [Reading::COUNT => self::IN[(string) $said->value('word')]] : null, 'in duplicate', cost: -0.2),
+            Rule::with(
+                '{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone|jeweils) [of [them|these|it]] [one] | each [a|x] {count} | [from] each [of them] {count} [x] | je {count} | {count} de cada [una|uno] | one [of] each | {count} to each | {count} for each',
+                $count(true),
+                ['two each', '2 of each', 'each two', 'two apiece'],
+                cost: -0.3,
+            ),
+            Rule::with(
+                'one (of each|each|apiece|time each|per picture) | 1 (of each|each) | once each | one of them each',
+                fn (): array => [Reading::COUNT => 1, Reading::EACH => true],
+                'one of each',
+                cost: -0.4,
+            ),
+            Rule::with(
+                'in {word}',
+                fn (Heard $said): ?array => isset(self::IN[(string) $said->value('word')])
+                    ? [Reading::COUNT => self::IN[(string) $said->value('word')]]
+                    : null,
+                'in duplicate',
+                cost: -0.2,
+            ),
             Rule::with('{count} @', $count(), '1 @', cost: 0.0),
             Rule::with('(just|only) [the] {count} [of it|of them|piece|print|please]', $count(), 'just two', cost: -0.7),
             Rule::with('[of] that one {count}', $count(), [], cost: 3.0),
-            Rule::with("make~ [that] a {count}", fn (Heard $said): ?array => preg_match('/dozen|pair/i', $said->words()) === 1 ? [Reading::COUNT => $said->count()] : null, [], cost: -0.3),
-            Rule::with('make [it|that|them] {count}', fn (Heard $said): array|Unsure|null => $said->isSaidOfLine() && preg_match('/dozen|pair/i', $said->words()) !== 1 ? new Unsure([], "{$said->count()} prints, or something else?", [new Offer("{$said->count()} prints", "{$said->count()} prints")]) : [Reading::COUNT => $said->count()], 'make it 3', cost: 0.1),
-            Rule::with('{count} more [please|copies|prints|of] | another {count} | add {count} [more]', fn (Heard $said): array => [
-                Reading::COUNT => $said->count() + ($said->isSaidOfLine() ? (int) ($said->now('copies') ?? 1) : 0),
-            ], ['two more', 'another 3'], cost: -0.1),
-            Rule::with('one more | another (copy|one|print) | an extra (copy|one|print)', fn (Heard $said): ?array => $said->isSaidOfLine() ? [Reading::COUNT => (int) ($said->now('copies') ?? 1) + 1] : [Reading::COUNT => 1], 'one more', cost: -0.3),
-            Rule::with('{count} (fewer|less) [copies|prints]', fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Reading::COUNT => max(0, (int) ($said->now('copies') ?? 1) - $said->count())], [], cost: -0.2),
-            Rule::with('double [the] (copies|prints|quantity|number) | twice as many', fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Reading::COUNT => 2 * (int) ($said->now('copies') ?? 1)], [], cost: -0.2),
-            Rule::with('(one|a|1) sheet of {count} [each]', fn (Heard $said): array => [Reading::COUNT => $said->count(), Reading::EACH => true, Reading::GATHER => true], 'a sheet of eight', cost: -0.5),
+            Rule::with(
+                'make~ [that] a {count}',
+                fn (Heard $said): ?array => preg_match('/dozen|pair/i', $said->words()) === 1 ? [Reading::COUNT => $said->count()] : null,
+                [],
+                cost: -0.3,
+            ),
+            Rule::with(
+                'make [it|that|them] {count}',
+                fn (Heard $said): array|Unsure|null => $said->isSaidOfLine() && preg_match('/dozen|pair/i', $said->words()) !== 1
+                    ? new Unsure([], "{$said->count()} prints, or something else?", [
+                        new Offer("{$said->count()} prints", "{$said->count()} prints"),
+                    ])
+                    : [Reading::COUNT => $said->count()],
+                'make it 3',
+                cost: 0.1,
+            ),
+            Rule::with(
+                '{count} more [please|copies|prints|of] | another {count} | add {count} [more]',
+                fn (Heard $said): array => [
+                    Reading::COUNT => $said->count() + ($said->isSaidOfLine() ? (int) ($said->now('copies') ?? 1) : 0),
+                ],
+                ['two more', 'another 3'],
+                cost: -0.1,
+            ),
+            Rule::with(
+                'one more | another (copy|one|print) | an extra (copy|one|print)',
+                fn (Heard $said): ?array => $said->isSaidOfLine()
+                    ? [Reading::COUNT => (int) ($said->now('copies') ?? 1) + 1]
+                    : [Reading::COUNT => 1],
+                'one more',
+                cost: -0.3,
+            ),
+            Rule::with(
+                '{count} (fewer|less) [copies|prints]',
+                fn (Heard $said): ?array => ! $said->isSaidOfLine()
+                    ? null
+                    : [Reading::COUNT => max(0, (int) ($said->now('copies') ?? 1) - $said->count())],
+                [],
+                cost: -0.2,
+            ),
+            Rule::with(
+                'double [the] (copies|prints|quantity|number) | twice as many',
+                fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Reading::COUNT => 2 * (int) ($said->now('copies') ?? 1)],
+                [],
+                cost: -0.2,
+            ),
+            Rule::with(
+                '(one|a|1) sheet of {count} [each]',
+                fn (Heard $said): array => [Reading::COUNT => $said->count(), Reading::EACH => true, Reading::GATHER => true],
+                'a sheet of eight',
+                cost: -0.5,
+            ),
             Rule::with('{count} (across|by) {count:down} down', fn (): array => [], '2 across 2 down', cost: -0.3),
-            Rule::with('edition of {count} [, this is number {count:number}]', fn (Heard $said): Unsure => new Unsure([Reading::COUNT => $said->count()], "Are all {$said->count()} of the edition to be printed?", [new Offer("{$said->count()} prints", "{$said->count()} prints")]), 'edition of 5', cost: -0.3),
+            Rule::with(
+                'edition of {count} [, this is number {count:number}]',
+                fn (Heard $said): Unsure => new Unsure(
+                    [Reading::COUNT => $said->count()],
+                    "Are all {$said->count()} of the edition to be printed?",
+                    [new Offer("{$said->count()} prints", "{$said->count()} prints")],
+                ),
+                'edition of 5',
+                cost: -0.3,
+            ),
             Rule::with('{count} of this sheet | {count} (sheets|sheet)', $count(), '30 of this sheet', 'shared-sheet', -0.2),
         ];
     }

@@ -38,18 +38,75 @@ final class FileRules
         };
 
         return [
-            Rule::with('{number} (ppi|dpi|pixels per inch|pixels an inch|dots per inch) | [at] {number} (px|pixels) (per|an) inch', fn (Heard $said): ?array => self::ppi($said->number()), ['240 ppi', 'at 300 dpi'], cost: -0.3),
-            Rule::with('{number} (px / cm|px per cm|pixels per (cm|centimetre|centimeter)|ppcm)', fn (Heard $said): ?array => self::ppi(round($said->number() * 2.54, 2)), '118 px/cm', cost: -0.3),
-            Rule::of('[at|in] [its|the picture\'s|their|the file\'s] (own|original|native) (pixels|resolution) [,] [not [to be] resampled] | not [to be] resampled | unresampled | the picture\'s own pixels', ['output' => ['ppi' => 'own']], ['its own pixels', 'original pixels', 'not resampled']),
-            Rule::with('at {count:ppi}', fn (Heard $said): array|Unsure|null => in_array($said->count('ppi'), [150, 180, 200, 240, 250, 254, 300, 360, 400, 600, 720], true) ? new Unsure(['output' => ['ppi' => $said->count('ppi')]], 'Pixels per inch?', [new Offer("{$said->count('ppi')} ppi", "{$said->count('ppi')} ppi")]) : null, 'at 300', cost: 0.6),
-            Rule::with("[saved] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | {$jpeg} [,] {percent} | [at] [jpeg|jpg] (quality|q) [of] {count:quality} [of {count:scale}] | [at|with] {percent} quality | (quality|q) [of] {percent} | {$jpeg} [at|of] [quality|q] {count:quality} [of {count:scale}]", $quality, ['jpeg 80', 'jpg at 90', 'quality 90', 'JPEG, 100 %'], cost: -0.2),
+            Rule::with(
+                '{number} (ppi|dpi|pixels per inch|pixels an inch|dots per inch) | [at] {number} (px|pixels) (per|an) inch',
+                fn (Heard $said): ?array => self::ppi($said->number()),
+                ['240 ppi', 'at 300 dpi'],
+                cost: -0.3,
+            ),
+            Rule::with(
+                '{number} (px / cm|px per cm|pixels per (cm|centimetre|centimeter)|ppcm)',
+                fn (Heard $said): ?array => self::ppi(round($said->number() * 2.54, 2)),
+                '118 px/cm',
+                cost: -0.3,
+            ),
+            Rule::of(
+                '[at|in] [its|the picture\'s|their|the file\'s] (own|original|native) (pixels|resolution) [,] [not [to be] resampled] | not [to be] resampled | unresampled | the picture\'s own pixels',
+                ['output' => ['ppi' => 'own']],
+                ['its own pixels', 'original pixels', 'not resampled'],
+            ),
+            Rule::with(
+                'at {count:ppi}',
+                fn (Heard $said): array|Unsure|null => in_array(
+                    $said->count('ppi'),
+                    [150, 180, 200, 240, 250, 254, 300, 360, 400, 600, 720],
+                    true,
+                )
+                    ? new Unsure(['output' => ['ppi' => $said->count('ppi')]], 'Pixels per inch?', [
+                        new Offer("{$said->count('ppi')} ppi", "{$said->count('ppi')} ppi"),
+                    ])
+                    : null,
+                'at 300',
+                cost: 0.6,
+            ),
+            Rule::with(
+                "[saved] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | {$jpeg} [,] {percent} | [at] [jpeg|jpg] (quality|q) [of] {count:quality} [of {count:scale}] | [at|with] {percent} quality | (quality|q) [of] {percent} | {$jpeg} [at|of] [quality|q] {count:quality} [of {count:scale}]",
+                $quality,
+                ['jpeg 80', 'jpg at 90', 'quality 90', 'JPEG, 100 %'],
+                cost: -0.2,
+            ),
             Rule::of('(best|maximum|highest|full|max|top) [jpeg] quality', ['output' => ['quality' => 100]], 'best quality'),
-            Rule::of("16 [-] (bit|bits) [tiff|tif|tiffs] [file|files] [per channel] | (tiff|tif|tiffs) [file|files] [,|of|with|in|at] 16 [-] [bit|bits] [per channel]", ['output' => ['format' => 'tiff', 'bits' => 16]], ['16 bit', '16-bit TIFF', 'tiff 16'], cost: -0.2),
-            Rule::of("8 [-] (bit|bits) (tiff|tif) [file] [per channel] | (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]", ['output' => ['format' => 'tiff', 'bits' => 8]], 'TIFF with 8 bit', cost: -0.2),
+            Rule::of(
+                '16 [-] (bit|bits) [tiff|tif|tiffs] [file|files] [per channel] | (tiff|tif|tiffs) [file|files] [,|of|with|in|at] 16 [-] [bit|bits] [per channel]',
+                ['output' => ['format' => 'tiff', 'bits' => 16]],
+                ['16 bit', '16-bit TIFF', 'tiff 16'],
+                cost: -0.2,
+            ),
+            Rule::of(
+                '8 [-] (bit|bits) (tiff|tif) [file] [per channel] | (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]',
+                ['output' => ['format' => 'tiff', 'bits' => 8]],
+                'TIFF with 8 bit',
+                cost: -0.2,
+            ),
             Rule::of('8 [-] (bit|bits) [per channel]', ['output' => ['bits' => 8]], '8 bit', cost: -0.1),
-            Rule::of('[saved] [as|in] [a] (tiff|tif|tiffs|tifs) [file|files]', ['output' => ['format' => 'tiff']], ['tiff', 'as a TIFF file']),
-            Rule::of("[saved] [as|in] [a] [deliver] {$jpeg} [in]", ['output' => ['format' => 'jpeg']], ['jpeg', 'as jpg files', 'saved as JPEG']),
-            Rule::with('16 [-] (bit|bits) (jpeg|jpg)', fn (): Unsure => new Unsure([], 'A JPEG has 8 bits a colour. Is it to be a TIFF?', [new Offer('16 bit TIFF', '16 bit tiff')]), '16-bit JPEG', cost: -0.4),
+            Rule::of(
+                '[saved] [as|in] [a] (tiff|tif|tiffs|tifs) [file|files]',
+                ['output' => ['format' => 'tiff']],
+                ['tiff', 'as a TIFF file'],
+            ),
+            Rule::of(
+                "[saved] [as|in] [a] [deliver] {$jpeg} [in]",
+                ['output' => ['format' => 'jpeg']],
+                ['jpeg', 'as jpg files', 'saved as JPEG'],
+            ),
+            Rule::with(
+                '16 [-] (bit|bits) (jpeg|jpg)',
+                fn (): Unsure => new Unsure([], 'A JPEG has 8 bits a colour. Is it to be a TIFF?', [
+                    new Offer('16 bit TIFF', '16 bit tiff'),
+                ]),
+                '16-bit JPEG',
+                cost: -0.4,
+            ),
         ];
     }
 
@@ -59,28 +116,63 @@ final class FileRules
         $to = '[in|into|convert~ to|as|saved in]';
 
         return [
-            Rule::of("{$to} [the lab~] (srgb|s rgb) [iec 61966 - 2 . 1|iec 61966 - 2 - 1|iec 61966] [colour|profile|space]", ['output' => ['colour' => 'sRGB']], ['sRGB', 'sRGB IEC61966-2.1', 'in sRGB']),
-            Rule::of("{$to} [the lab~] (adobe rgb|adobergb|adobe 1998) [OPEN 1998 CLOSE|1998] [colour|profile|space]", ['output' => ['colour' => 'Adobe RGB (1998)']], ['Adobe RGB (1998)', 'Adobe 1998']),
-            Rule::of("(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours|color) | paper profile | the paper's [own] profile | in [the] profile of [the|its] paper", ['output' => ['colour' => 'paper']], ['in the paper’s profile', 'its paper’s own profile', 'paper profile']),
+            Rule::of(
+                "{$to} [the lab~] (srgb|s rgb) [iec 61966 - 2 . 1|iec 61966 - 2 - 1|iec 61966] [colour|profile|space]",
+                ['output' => ['colour' => 'sRGB']],
+                ['sRGB', 'sRGB IEC61966-2.1', 'in sRGB'],
+            ),
+            Rule::of(
+                "{$to} [the lab~] (adobe rgb|adobergb|adobe 1998) [OPEN 1998 CLOSE|1998] [colour|profile|space]",
+                ['output' => ['colour' => 'Adobe RGB (1998)']],
+                ['Adobe RGB (1998)', 'Adobe 1998'],
+            ),
+            Rule::of(
+                "(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours|color) | paper profile | the paper's [own] profile | in [the] profile of [the|its] paper",
+                ['output' => ['colour' => 'paper']],
+                ['in the paper’s profile', 'its paper’s own profile', 'paper profile'],
+            ),
             Rule::of('perceptual [intent|rendering]', ['output' => ['intent' => 'perceptual']], 'perceptual'),
-            Rule::of('relative [colorimetric|colourimetric] [intent|after all]', ['output' => ['intent' => 'relative']], 'relative colorimetric'),
+            Rule::of(
+                'relative [colorimetric|colourimetric] [intent|after all]',
+                ['output' => ['intent' => 'relative']],
+                'relative colorimetric',
+            ),
         ];
     }
 
     /** @return list<Rule> */
     private static function sharp(): array
     {
-        $sharpened = fn (string $strength): \Closure => fn (Heard $said): array => ['output' => ['sharpen' => [
-            ...preg_match('/for (?:an? |the )*(?:computer )?screens?|for (?:the )?web/i', $said->words()) === 1 ? ['surface' => 'screen'] : self::surface($said->words()),
-            'strength' => $strength,
-        ]]];
+        $sharpened = fn (string $strength): \Closure => fn (Heard $said): array => [
+            'output' => [
+                'sharpen' => [
+                    ...preg_match('/for (?:an? |the )*(?:computer )?screens?|for (?:the )?web/i', $said->words()) === 1
+                        ? ['surface' => 'screen']
+                        : self::surface($said->words()),
+                    'strength' => $strength,
+                ],
+            ],
+        ];
         $for = '[for [the|a] (gloss|glossy|lustre|luster|MATT|semi gloss|satin|screen|web|print) [surface|PAPER]]';
 
         return [
-            Rule::of("(no|without [any]) sharpening | unsharpened | (not|don't|dont|do not) sharpen~ [it] | (sharpening|sharpen) OFF [altogether]", ['output' => ['sharpen' => null]], ['no sharpening', 'not sharpened', 'sharpening off']),
-            Rule::with("(gentle|light|soft|SLIGHTLY) sharpen~ {$for} | sharpen~ [it] (gently|lightly|SLIGHTLY) {$for}", $sharpened('gentle'), ['gentle sharpening', 'sharpened gently for matte', 'sharpen a little'], cost: -0.2),
-            Rule::with("[standard|normal|usual] (sharpen~|shapen) [it|normally] {$for}", $sharpened('normal'), ['sharpen for matte', 'sharpened', 'standard sharpening']),
-            Rule::with("sharpen~ more | more sharpening", $sharpened('normal'), 'sharpen more'),
+            Rule::of(
+                "(no|without [any]) sharpening | unsharpened | (not|don't|dont|do not) sharpen~ [it] | (sharpening|sharpen) OFF [altogether]",
+                ['output' => ['sharpen' => null]],
+                ['no sharpening', 'not sharpened', 'sharpening off'],
+            ),
+            Rule::with(
+                "(gentle|light|soft|SLIGHTLY) sharpen~ {$for} | sharpen~ [it] (gently|lightly|SLIGHTLY) {$for}",
+                $sharpened('gentle'),
+                ['gentle sharpening', 'sharpened gently for matte', 'sharpen a little'],
+                cost: -0.2,
+            ),
+            Rule::with("[standard|normal|usual] (sharpen~|shapen) [it|normally] {$for}", $sharpened('normal'), [
+                'sharpen for matte',
+                'sharpened',
+                'standard sharpening',
+            ]),
+            Rule::with('sharpen~ more | more sharpening', $sharpened('normal'), 'sharpen more'),
         ];
     }
 
@@ -88,13 +180,26 @@ final class FileRules
     private static function named(): array
     {
         $all = [
-            'order' => 'order', 'size' => 'size', 'copies' => 'copies', 'count' => 'copies', 'date' => 'date', 'subject' => 'subject', 'number' => 'number',
-            'client' => 'client', 'finish' => 'finish', 'panel' => 'panel',
+            'order' => 'order',
+            'size' => 'size',
+            'copies' => 'copies',
+            'count' => 'copies',
+            'date' => 'date',
+            'subject' => 'subject',
+            'number' => 'number',
+            'client' => 'client',
+            'finish' => 'finish',
+            'panel' => 'panel',
         ];
         $part = '(order|size|copies|date|subject|number|client|finish|panel)';
-        $join = '[,] [-] [joined|only] [by|with] [a] [dashes|dash|hyphens|hyphen|underscores|underscore] [between|joined [with|by] (hyphens|hyphen|dashes|underscores)]';
+        $join =
+            '[,] [-] [joined|only] [by|with] [a] [dashes|dash|hyphens|hyphen|underscores|underscore] [between|joined [with|by] (hyphens|hyphen|dashes|underscores)]';
         $parts = function (Heard $said) use ($all): array {
-            preg_match_all('/\b('.implode('|', array_keys($all)).')\b/i', (string) preg_replace('/^.*?(?:\bby\b|:)/i', '', $said->words()), $found);
+            preg_match_all(
+                '/\b('.implode('|', array_keys($all)).')\b/i',
+                (string) preg_replace('/^.*?(?:\bby\b|:)/i', '', $said->words()),
+                $found,
+            );
             $words = mb_strtolower($said->words());
             $join = match (true) {
                 preg_match('/dash|hyphen/', $words) === 1 => ['join' => '-'],
@@ -102,20 +207,60 @@ final class FileRules
                 default => [],
             };
 
-            return ['name' => ['parts' => array_values(array_unique(array_map(fn (string $word): string => $all[mb_strtolower($word)], $found[1])))] + $join];
+            return [
+                'name' => ['parts' => array_values(array_unique(array_map(fn (string $word): string => $all[mb_strtolower($word)], $found[1])))] +
+                    $join,
+            ];
         };
 
         return [
-            Rule::with("(name|named|call~) [it|the file|file] by {$part} [,|and] [{$part}] [,|and] [{$part}] [,|and] [{$part}] {$join} | file [name|named] [by|:] {$part} [,|and] [{$part}] [,|and] [{$part}] [,|and] [{$part}] {$join}", $parts, ['named by date and subject', 'file name: order, size, copies'], cost: -0.6),
-            Rule::with('(named|called|titled|entitled|call~ [it|this one|them]|name [it|them]|title|subject) {text}', fn (Heard $said): ?array => self::subject($said->text()), ['named “Otters”', 'subject "Mayor Ellison"'], cost: -0.4),
-            Rule::with('(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file [name|named] [is|to be|:]|subject) {words}', fn (Heard $said): ?array => preg_match('/\b(?:file)\b/i', $said->words()) === 1
-                ? self::fileName($said->text('words'))
-                : self::subject($said->text('words')), ['named Otters', 'file name Grandma 90'], cost: 0.6),
-            Rule::with('(number this line|line number|[the] number of this line is|as line [number]|as line no) {count}', fn (Heard $said): array => ['number' => $said->count()], ['number this line 41', 'as line number 14'], cost: -0.5),
-            Rule::of('keep~ [all] [the] (camera|exposure) [data|details|info] | with [the] camera data', ['output' => ['keep' => 'camera']], 'keep camera data'),
-            Rule::of('keep~ (all|every) [the] (metadata|data|everything) | keep~ everything', ['output' => ['keep' => 'everything']], 'keep all metadata'),
-            Rule::of('[keep~] [only] [the] credits [only] [in the (metadata|data)] [,] [none of the camera stuff]', ['output' => ['keep' => 'credits']], 'only the credits in the metadata'),
-            Rule::with('(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb|megabytes) | (below|under) {number} (mb|kb)', fn (): Unsure => new Unsure([], 'How large a file gets can’t be said here; the lab’s own limit is checked.'), [], cost: -0.3),
+            Rule::with(
+                "(name|named|call~) [it|the file|file] by {$part} [,|and] [{$part}] [,|and] [{$part}] [,|and] [{$part}] {$join} | file [name|named] [by|:] {$part} [,|and] [{$part}] [,|and] [{$part}] [,|and] [{$part}] {$join}",
+                $parts,
+                ['named by date and subject', 'file name: order, size, copies'],
+                cost: -0.6,
+            ),
+            Rule::with(
+                '(named|called|titled|entitled|call~ [it|this one|them]|name [it|them]|title|subject) {text}',
+                fn (Heard $said): ?array => self::subject($said->text()),
+                ['named “Otters”', 'subject "Mayor Ellison"'],
+                cost: -0.4,
+            ),
+            Rule::with(
+                '(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file [name|named] [is|to be|:]|subject) {words}',
+                fn (Heard $said): ?array => preg_match('/\b(?:file)\b/i', $said->words()) === 1
+                    ? self::fileName($said->text('words'))
+                    : self::subject($said->text('words')),
+                ['named Otters', 'file name Grandma 90'],
+                cost: 0.6,
+            ),
+            Rule::with(
+                '(number this line|line number|[the] number of this line is|as line [number]|as line no) {count}',
+                fn (Heard $said): array => ['number' => $said->count()],
+                ['number this line 41', 'as line number 14'],
+                cost: -0.5,
+            ),
+            Rule::of(
+                'keep~ [all] [the] (camera|exposure) [data|details|info] | with [the] camera data',
+                ['output' => ['keep' => 'camera']],
+                'keep camera data',
+            ),
+            Rule::of(
+                'keep~ (all|every) [the] (metadata|data|everything) | keep~ everything',
+                ['output' => ['keep' => 'everything']],
+                'keep all metadata',
+            ),
+            Rule::of(
+                '[keep~] [only] [the] credits [only] [in the (metadata|data)] [,] [none of the camera stuff]',
+                ['output' => ['keep' => 'credits']],
+                'only the credits in the metadata',
+            ),
+            Rule::with(
+                '(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb|megabytes) | (below|under) {number} (mb|kb)',
+                fn (): Unsure => new Unsure([], 'How large a file gets can’t be said here; the lab’s own limit is checked.'),
+                [],
+                cost: -0.3,
+            ),
         ];
     }
 

@@ -62,7 +62,12 @@ final class Forms
 
         return match (true) {
             $end === 'e' => [$word, "{$word}s", "{$word}d", substr($word, 0, -1).'ing'],
-            $end === 'y' && preg_match('/[aeiou]y$/', $word) !== 1 => [$word, substr($word, 0, -1).'ies', substr($word, 0, -1).'ied', "{$word}ing"],
+            $end === 'y' && preg_match('/[aeiou]y$/', $word) !== 1 => [
+                $word,
+                substr($word, 0, -1).'ies',
+                substr($word, 0, -1).'ied',
+                "{$word}ing",
+            ],
             preg_match('/(?:s|x|z|ch|sh)$/', $word) === 1 => [$word, "{$word}es", "{$word}ed", "{$word}ing"],
             $isDoubled => [$word, "{$word}s", "{$word}{$end}ed", "{$word}{$end}ing", "{$word}ed", "{$word}ing"],
             default => [$word, "{$word}s", "{$word}ed", "{$word}ing"],

@@ -40,14 +40,23 @@ final class LabRules
             $words = self::plain($paper->name);
             $first = explode(' ', $words);
             $short = count($first) > 1 && strlen($first[0]) > 4 ? " | (on|the|heavy|thick) [heavy|thick|nice] {$first[0]} [PAPER]" : '';
-            $rules[] = Rule::of("[printed] [on|in] [heavy|thick] {$words} [photo] [PAPER|one] [please]{$short}", ['paper' => $paper->name], [], cost: -0.1);
+            $rules[] = Rule::of(
+                "[printed] [on|in] [heavy|thick] {$words} [photo] [PAPER|one] [please]{$short}",
+                ['paper' => $paper->name],
+                [],
+                cost: -0.1,
+            );
         }
         foreach ($known->lab->products as $product) {
             $words = self::plain($product->name);
             // What is a finish of its own is said by its own rules.
             if (Finishes::named($product->name) === null && $product->name !== 'paper') {
                 $more = in_array($product->name, ['aluminium', 'aluminum'], true) ? '|aluminum|alu' : '';
-                $rules[] = Rule::of("[printed|mounted] [on|as|onto] [a] [panel of] ({$words}{$more}) [print|prints|panel|panels]", ['product' => $product->name], []);
+                $rules[] = Rule::of(
+                    "[printed|mounted] [on|as|onto] [a] [panel of] ({$words}{$more}) [print|prints|panel|panels]",
+                    ['product' => $product->name],
+                    [],
+                );
             }
         }
         foreach (self::extras($known->lab->products) as [$key, $name]) {
@@ -55,14 +64,27 @@ final class LabRules
             $parts = explode(' ', $words);
             $turned = count($parts) === 2 ? " | {$parts[1]} {$parts[0]}" : '';
             if ($key === 'mount') {
-                $rules[] = Rule::of("[with] (mounted|mount) [on] [a] ({$words}{$turned}) | ({$words}{$turned}) (mount|mounts|mounted) | ({$words}{$turned})", ['mount' => $name], []);
+                $rules[] = Rule::of(
+                    "[with] (mounted|mount) [on] [a] ({$words}{$turned}) | ({$words}{$turned}) (mount|mounts|mounted) | ({$words}{$turned})",
+                    ['mount' => $name],
+                    [],
+                );
             } else {
-                $rules[] = Rule::with("NO ({$words}{$turned})", fn (Heard $said): array => [
-                    'options' => array_values(array_diff((array) ($said->now('options') ?? []), [$name])) ?: null,
-                ], [], cost: -0.2);
-                $rules[] = Rule::with("[with] [a|the] ({$words}{$turned}) [as well]", fn (Heard $said): array => [
-                    'options' => array_values(array_unique([...(array) ($said->now('options') ?? []), $name])),
-                ], []);
+                $rules[] = Rule::with(
+                    "NO ({$words}{$turned})",
+                    fn (Heard $said): array => [
+                        'options' => array_values(array_diff((array) ($said->now('options') ?? []), [$name])) ?: null,
+                    ],
+                    [],
+                    cost: -0.2,
+                );
+                $rules[] = Rule::with(
+                    "[with] [a|the] ({$words}{$turned}) [as well]",
+                    fn (Heard $said): array => [
+                        'options' => array_values(array_unique([...(array) ($said->now('options') ?? []), $name])),
+                    ],
+                    [],
+                );
             }
         }
 
@@ -79,16 +101,35 @@ final class LabRules
     /** @return list<Rule> */
     private static function surfaces(): array
     {
-        $words = 'gloss|glossy|shiny|glance|brilliant|MATT|lustre|luster|semi [-] gloss|satin|pearl|glänzend|glaenzend|brillant|brillo|brillante|seidenmatt|mate|satiné';
+        $words =
+            'gloss|glossy|shiny|glance|brilliant|MATT|lustre|luster|semi [-] gloss|satin|pearl|glänzend|glaenzend|brillant|brillo|brillante|seidenmatt|mate|satiné';
 
         return [
-            Rule::with("[printed] [on|in] [a] [deep] ({$words}) [photo] [PAPER|kind|one|finish|surface] [please]", self::paper(...), ['matte', 'on glossy paper', 'lustre, please']),
+            Rule::with("[printed] [on|in] [a] [deep] ({$words}) [photo] [PAPER|kind|one|finish|surface] [please]", self::paper(...), [
+                'matte',
+                'on glossy paper',
+                'lustre, please',
+            ]),
             Rule::with("(papier|papel|papier photo|auf) ({$words}) [papier|papel]", self::paper(...), 'papel brillo'),
             Rule::with("(PAPER) ({$words}|mat)", self::paper(...), 'paper matte', cost: 0.1),
             Rule::with('[on] mat (PAPER)', self::paper(...), 'mat paper'),
-            Rule::with("(not|nicht|non) [the] (gloss|glossy|shiny|mat|MATT|lustre) [kind|one|paper] [please]", fn (): array => [], 'not glossy', cost: 0.3),
-            Rule::with('[is possible|for me is better|on] [the] [PAPER] without [the] shine [,] [all]', fn (Heard $said): array|Unsure => self::ofSurface(Surface::Matte, $said->known), 'without shine'),
-            Rule::with("(gloss|glossy) MATT", fn (): Unsure => new Unsure([], 'Glossy or matte?', [new Offer('glossy', 'glossy'), new Offer('matte', 'matte')]), 'gloss matte', cost: -0.3),
+            Rule::with(
+                '(not|nicht|non) [the] (gloss|glossy|shiny|mat|MATT|lustre) [kind|one|paper] [please]',
+                fn (): array => [],
+                'not glossy',
+                cost: 0.3,
+            ),
+            Rule::with(
+                '[is possible|for me is better|on] [the] [PAPER] without [the] shine [,] [all]',
+                fn (Heard $said): array|Unsure => self::ofSurface(Surface::Matte, $said->known),
+                'without shine',
+            ),
+            Rule::with(
+                '(gloss|glossy) MATT',
+                fn (): Unsure => new Unsure([], 'Glossy or matte?', [new Offer('glossy', 'glossy'), new Offer('matte', 'matte')]),
+                'gloss matte',
+                cost: -0.3,
+            ),
         ];
     }
 

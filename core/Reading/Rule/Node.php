@@ -90,7 +90,11 @@ final class Node
                 foreach ($ways as [$i, $heard, $cost]) {
                     for ($skipped = 0; $skipped <= self::MOST_FILLERS; $skipped++, $i++) {
                         foreach ($said->typed($this->kind, $i) as $typed) {
-                            $found[] = [$typed->end, [$this->name => [$typed, $said->written($i, $typed->end)]] + $heard, $cost + $typed->cost];
+                            $found[] = [
+                                $typed->end,
+                                [$this->name => [$typed, $said->written($i, $typed->end)]] + $heard,
+                                $cost + $typed->cost,
+                            ];
                         }
                         if ($i === $start || ! isset($said->words[$i]) || ! self::isFiller($said, $i)) {
                             break;
@@ -181,7 +185,8 @@ final class Node
         $word = $said->words[$i];
         $isPaper = $word->text === 'a' && ($said->words[$i + 1] ?? null)?->isDigits() && $said->words[$i + 1]->isGlued;
 
-        return (isset(Vocabulary::fillers()[$word->text]) && ! $isPaper) || ($word->isSign() && ($word->text === ':' || ($word->text === '-' && $word->isGlued) || $word->text === '='));
+        return (isset(Vocabulary::fillers()[$word->text]) && ! $isPaper) ||
+            ($word->isSign() && ($word->text === ':' || ($word->text === '-' && $word->isGlued) || $word->text === '='));
     }
 
     /**

@@ -15,15 +15,50 @@ final class OtherRules
         $remark = fn (Heard $said): array => [Reading::REMARK => $said->words()];
 
         return [
-            Rule::with('[in|as|make it|turn it] [a] (black [-] (and|&|n) [-] white|white and black|black white|b [/|&|+] w|bw|b & w|b + w|b and w|monochrome|greyscale|grayscale|grey scale|gray scale|sepia|mono|schwarz [-] weiß|schwarzweiß|noir et blanc|blanco y negro|black / white) [again]', $remark, ['black and white', 'b&w', 'in sepia'], cost: -0.4),
-            Rule::with('(retouch~|photoshop~|airbrush~|vignette~|straighten~|rotate~|flip~|warm~ it|cool~ it|dodge~|burn~ in|replace~|erase~|clone~) {words}', $remark, ['retouch her skin', 'straighten the horizon'], cost: -0.2),
-            Rule::with('(retouch~|photoshop~|airbrush~|vignette~|straighten~|colour [-] correct~|deckled [edge]|torn edges|gift wrap~|gift wrapped|laminated|drop shadow)', $remark, ['retouched', 'deckled edge', 'gift wrapped'], cost: -0.1),
+            Rule::with(
+                '[in|as|make it|turn it] [a] (black [-] (and|&|n) [-] white|white and black|black white|b [/|&|+] w|bw|b & w|b + w|b and w|monochrome|greyscale|grayscale|grey scale|gray scale|sepia|mono|schwarz [-] weiß|schwarzweiß|noir et blanc|blanco y negro|black / white) [again]',
+                $remark,
+                ['black and white', 'b&w', 'in sepia'],
+                cost: -0.4,
+            ),
+            Rule::with(
+                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|rotate~|flip~|warm~ it|cool~ it|dodge~|burn~ in|replace~|erase~|clone~) {words}',
+                $remark,
+                ['retouch her skin', 'straighten the horizon'],
+                cost: -0.2,
+            ),
+            Rule::with(
+                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|colour [-] correct~|deckled [edge]|torn edges|gift wrap~|gift wrapped|laminated|drop shadow)',
+                $remark,
+                ['retouched', 'deckled edge', 'gift wrapped'],
+                cost: -0.1,
+            ),
             Rule::with('[a] (mirror image|mirror-image) [of it]', $remark, 'mirror image', 'print', -0.3),
-            Rule::with('[ready] framed [in {words}] | (in|with) a {word} frame | mounted [in {colour}]', $remark, ['framed', 'framed in oak'], cost: 0.2),
+            Rule::with(
+                '[ready] framed [in {words}] | (in|with) a {word} frame | mounted [in {colour}]',
+                $remark,
+                ['framed', 'framed in oak'],
+                cost: 0.2,
+            ),
             Rule::with('[the] {number} gsm | {number} g / m 2', $remark, '310 gsm'),
-            Rule::with('number~ {number} / {number:of} [and|to {number:second} / {number:total}] [in pencil] [by you] | number~ it {ratio} | numbered {words}', $remark, 'numbered 3/25', cost: 0.3),
-            Rule::with('remark for the lab [:] {words} | [please] tell the lab [to] {words}', fn (Heard $said): array => ['remark' => ['lab' => $said->text('words')]], 'remark for the lab: gloves', cost: -1.5),
-            Rule::with('note to self [:] {words} | remark [:] {words}', fn (Heard $said): array => ['remark' => ['own' => $said->text('words')]], 'note to self: from the glass negative', cost: -1.5),
+            Rule::with(
+                'number~ {number} / {number:of} [and|to {number:second} / {number:total}] [in pencil] [by you] | number~ it {ratio} | numbered {words}',
+                $remark,
+                'numbered 3/25',
+                cost: 0.3,
+            ),
+            Rule::with(
+                'remark for the lab [:] {words} | [please] tell the lab [to] {words}',
+                fn (Heard $said): array => ['remark' => ['lab' => $said->text('words')]],
+                'remark for the lab: gloves',
+                cost: -1.5,
+            ),
+            Rule::with(
+                'note to self [:] {words} | remark [:] {words}',
+                fn (Heard $said): array => ['remark' => ['own' => $said->text('words')]],
+                'note to self: from the glass negative',
+                cost: -1.5,
+            ),
         ];
     }
 }

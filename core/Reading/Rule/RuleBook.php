@@ -41,7 +41,9 @@ final class RuleBook
         foreach ($known->lab->papers as $paper) {
             $adjectives[explode(' ', LabRules::plain($paper->name))[0]] = true;
         }
-        foreach (['matte', 'matt', 'mat', 'gloss', 'glossy', 'lustre', 'luster', 'satin', 'greyscale', 'landscape', 'portrait', 'bold', 'italic'] as $word) {
+        foreach (
+            ['matte', 'matt', 'mat', 'gloss', 'glossy', 'lustre', 'luster', 'satin', 'greyscale', 'landscape', 'portrait', 'bold', 'italic'] as $word
+        ) {
             $adjectives[$word] = true;
         }
         $this->adjectives = $adjectives;
@@ -67,7 +69,10 @@ final class RuleBook
             $keys[] = "{{$kind}}";
         }
         foreach ($keys as $key) {
-            if (($this->byFirst[$key] ?? []) === [] || ($key[0] === '{' && strlen($key) > 2 && $said->typed(substr($key, 1, -1), $i) === [])) {
+            if (
+                ($this->byFirst[$key] ?? []) === [] ||
+                ($key[0] === '{' && strlen($key) > 2 && $said->typed(substr($key, 1, -1), $i) === [])
+            ) {
                 continue;
             }
             foreach ($this->byFirst[$key] as $rule) {
@@ -97,21 +102,21 @@ final class RuleBook
         static $kinds = [];
         $id = spl_object_id($this);
 
-        return $kinds[$id] ??= array_values(array_map(
-            fn (string $key): string => substr($key, 1, -1),
-            array_filter(array_map(strval(...), array_keys($this->byFirst)), fn (string $key): bool => strlen($key) > 2 && $key[0] === '{'),
-        ));
+        return $kinds[$id] ??= array_values(
+            array_map(
+                fn (string $key): string => substr($key, 1, -1),
+                array_filter(
+                    array_map(strval(...), array_keys($this->byFirst)),
+                    fn (string $key): bool => strlen($key) > 2 && $key[0] === '{',
+                ),
+            ),
+        );
     }
 
     /** @return list<Rule> */
     private static function all(Known $known): array
     {
-        return [
-            ...array_map(self::own(...), $known->own),
-            ...self::house($known),
-            ...LabRules::of($known),
-            ...self::general(),
-        ];
+        return [...array_map(self::own(...), $known->own), ...self::house($known), ...LabRules::of($known), ...self::general()];
     }
 
     /** @return list<Rule> those that hold everywhere, the same objects each time */
@@ -135,7 +140,12 @@ final class RuleBook
     {
         $rules = [];
         foreach ($known->finishes as $name => $change) {
-            $rules[] = Rule::of('[with|as|in|on] [the|our] [house finish] '.LabRules::plain((string) $name).' [finish]', $change, [], cost: -0.3);
+            $rules[] = Rule::of(
+                '[with|as|in|on] [the|our] [house finish] '.LabRules::plain((string) $name).' [finish]',
+                $change,
+                [],
+                cost: -0.3,
+            );
         }
 
         return $rules;

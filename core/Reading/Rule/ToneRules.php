@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Reading\Unsure;
-
 /** How people speak of lightness and contrast on paper, and of where a print is looked at from. */
 final class ToneRules
 {
@@ -31,11 +29,28 @@ final class ToneRules
         ];
 
         return [
-            Rule::with("(open~|lift~|lighten~|brighten~|raise~) {$it} [up] {$paper} [by|to] {share} {$paper} | shadows (open~|lift~) [up] [by|to] {share} | {percent} (lighter|brighter) {$paper}", fn (Heard $said): array => ['forPaper' => ['open' => $said->share($said->has('share') ? 'share' : 'percent')]], ['lift shadows 20 %', '20 % lighter for paper', 'shadows opened 12%', 'opened by 30 % for paper'], cost: -0.2),
-            Rule::with("open [at|to|:] {share}", $by, 'open 0.3'),
-            Rule::with("(open~|lift~|lighten~) [it|them] [up] SLIGHTLY {$paper} | (open~|lift~|lighten~) the (shadows|dark tones|dark parts|darks) [up] SLIGHTLY | (SLIGHTLY) (lighter|brighter) {$paper} | lighter [for paper] SLIGHTLY", fn (Heard $said): array => $step(self::STEP)($said), ['lighten it a bit', 'open the shadows just a touch', 'a little lighter for paper']),
-            Rule::with("(open~|lift~|lighten~|brighten~) [up] [the] (shadows|dark tones|dark parts|darks) [up] | (open~|lift~|lighten~) [it] [up] for [the|its] paper | lighter shadows | lifted for [the|its] paper | lighten~ (it|them)", fn (): array => ['forPaper' => ['open' => self::USUAL_LIFT]], ['lift the shadows', 'lighter shadows', 'lifted for paper']),
-            Rule::of("no (lift|lifting|opening) | (leave~ the) tones alone [,] [no lift] | [shadows] not (opened|lifted)", ['forPaper' => ['open' => 0]], ['no lift', 'leave the tones alone']),
+            Rule::with(
+                "(open~|lift~|lighten~|brighten~|raise~) {$it} [up] {$paper} [by|to] {share} {$paper} | shadows (open~|lift~) [up] [by|to] {share} | {percent} (lighter|brighter) {$paper}",
+                fn (Heard $said): array => ['forPaper' => ['open' => $said->share($said->has('share') ? 'share' : 'percent')]],
+                ['lift shadows 20 %', '20 % lighter for paper', 'shadows opened 12%', 'opened by 30 % for paper'],
+                cost: -0.2,
+            ),
+            Rule::with('open [at|to|:] {share}', $by, 'open 0.3'),
+            Rule::with(
+                "(open~|lift~|lighten~) [it|them] [up] SLIGHTLY {$paper} | (open~|lift~|lighten~) the (shadows|dark tones|dark parts|darks) [up] SLIGHTLY | (SLIGHTLY) (lighter|brighter) {$paper} | lighter [for paper] SLIGHTLY",
+                fn (Heard $said): array => $step(self::STEP)($said),
+                ['lighten it a bit', 'open the shadows just a touch', 'a little lighter for paper'],
+            ),
+            Rule::with(
+                '(open~|lift~|lighten~|brighten~) [up] [the] (shadows|dark tones|dark parts|darks) [up] | (open~|lift~|lighten~) [it] [up] for [the|its] paper | lighter shadows | lifted for [the|its] paper | lighten~ (it|them)',
+                fn (): array => ['forPaper' => ['open' => self::USUAL_LIFT]],
+                ['lift the shadows', 'lighter shadows', 'lifted for paper'],
+            ),
+            Rule::of(
+                'no (lift|lifting|opening) | (leave~ the) tones alone [,] [no lift] | [shadows] not (opened|lifted)',
+                ['forPaper' => ['open' => 0]],
+                ['no lift', 'leave the tones alone'],
+            ),
             Rule::of('[the] opened shadows stay | as is | as (it|they) (is|are) | leave~ [it] as [it] is', [], 'as is'),
         ];
     }
@@ -48,10 +63,22 @@ final class ToneRules
         ];
 
         return [
-            Rule::with('{percent} more contrast | contrast [up] [by|at|to] {share} | [with] {percent} contrast', fn (Heard $said): array => ['forPaper' => ['contrast' => $said->share($said->has('share') ? 'share' : 'percent')]], ['20 % more contrast', 'contrast 0.2', 'contrast up by 10 %'], cost: -0.2),
-            Rule::with('[SLIGHTLY] MORE contrast [in it] | boost~ [the] contrast | contrastier | contrast up', $step(self::STEP), ['a bit more contrast', 'boost the contrast']),
+            Rule::with(
+                '{percent} more contrast | contrast [up] [by|at|to] {share} | [with] {percent} contrast',
+                fn (Heard $said): array => ['forPaper' => ['contrast' => $said->share($said->has('share') ? 'share' : 'percent')]],
+                ['20 % more contrast', 'contrast 0.2', 'contrast up by 10 %'],
+                cost: -0.2,
+            ),
+            Rule::with('[SLIGHTLY] MORE contrast [in it] | boost~ [the] contrast | contrastier | contrast up', $step(self::STEP), [
+                'a bit more contrast',
+                'boost the contrast',
+            ]),
             Rule::with('[SLIGHTLY] less contrast | contrast down', $step(-self::STEP), 'less contrast'),
-            Rule::of('contrast [back] to (nothing|none|zero|normal) | no [more] contrast | contrast OFF', ['forPaper' => ['contrast' => 0]], 'contrast back to nothing'),
+            Rule::of(
+                'contrast [back] to (nothing|none|zero|normal) | no [more] contrast | contrast OFF',
+                ['forPaper' => ['contrast' => 0]],
+                'contrast back to nothing',
+            ),
         ];
     }
 
@@ -59,7 +86,12 @@ final class ToneRules
     private static function seen(): array
     {
         return [
-            Rule::with('[hang~ [up] [a|in the|on the] [stairwell|wall|hall] [,]] [to be|they|guests|people|nobody] [will] (seen|viewed|looked at|see~|view~) [them|it] [from|at] [not] [nearer|closer|about] [than] {distance} [away] | viewing distance [of] {distance} | {distance} (viewing distance|away)', fn (Heard $said): array => ['viewedFrom' => (string) $said->value('distance')], ['seen from 3 m', 'looked at from 2 m', 'viewing distance 1.8 m', 'viewed from 8 ft'], cost: -0.2),
+            Rule::with(
+                '[hang~ [up] [a|in the|on the] [stairwell|wall|hall] [,]] [to be|they|guests|people|nobody] [will] (seen|viewed|looked at|see~|view~) [them|it] [from|at] [not] [nearer|closer|about] [than] {distance} [away] | viewing distance [of] {distance} | {distance} (viewing distance|away)',
+                fn (Heard $said): array => ['viewedFrom' => (string) $said->value('distance')],
+                ['seen from 3 m', 'looked at from 2 m', 'viewing distance 1.8 m', 'viewed from 8 ft'],
+                cost: -0.2,
+            ),
         ];
     }
 }

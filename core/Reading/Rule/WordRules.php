@@ -20,14 +20,37 @@ final class WordRules
     private static function captions(): array
     {
         $parts = fn (Heard $said): array => [Reading::CAPTION => (array) $said->value('parts')];
-        $where = fn (Heard $said): array => [Reading::CAPTION => (array) $said->value('parts'), Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom']];
+        $where = fn (Heard $said): array => [
+            Reading::CAPTION => (array) $said->value('parts'),
+            Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom'],
+        ];
 
         return [
             Rule::of('NO CAPTION | CAPTION OFF', ['caption' => null], ['no caption', 'lose the caption'], cost: -0.3),
-            Rule::with('[with] [a] CAPTION [line] [to say|saying|with|of|in|from] {parts}', $parts, ['caption with the file name', 'captioned with file name and size', 'caption "Whitby"'], cost: -0.3),
-            Rule::with('[with] [a] CAPTION [line] (ABOVE|BELOW) [the PICTURE] [,] [saying|with|of|:] {parts}', $where, 'caption above: file name', cost: -0.4),
-            Rule::with('[with] [a] CAPTION [line] {parts} (ABOVE|BELOW|in the border)', $where, 'caption exposure and date above', cost: -0.4),
-            Rule::with('[the] {parts} (BELOW|in the border|ABOVE) [it|the PICTURE]', $where, ['file name underneath', 'exposure at the bottom', 'camera settings underneath'], cost: 0.2),
+            Rule::with(
+                '[with] [a] CAPTION [line] [to say|saying|with|of|in|from] {parts}',
+                $parts,
+                ['caption with the file name', 'captioned with file name and size', 'caption "Whitby"'],
+                cost: -0.3,
+            ),
+            Rule::with(
+                '[with] [a] CAPTION [line] (ABOVE|BELOW) [the PICTURE] [,] [saying|with|of|:] {parts}',
+                $where,
+                'caption above: file name',
+                cost: -0.4,
+            ),
+            Rule::with(
+                '[with] [a] CAPTION [line] {parts} (ABOVE|BELOW|in the border)',
+                $where,
+                'caption exposure and date above',
+                cost: -0.4,
+            ),
+            Rule::with(
+                '[the] {parts} (BELOW|in the border|ABOVE) [it|the PICTURE]',
+                $where,
+                ['file name underneath', 'exposure at the bottom', 'camera settings underneath'],
+                cost: 0.2,
+            ),
             Rule::of('[the|set the|set] CAPTION [belongs]', [Reading::CAPTION => []], 'the caption', cost: 0.3),
             Rule::of('in [the] surplus | in what is (trimmed|cut) (away|off)', [Reading::STYLE => ['inSurplus' => true]], 'in the surplus'),
         ];
@@ -36,22 +59,41 @@ final class WordRules
     /** @return list<Rule> */
     private static function letters(): array
     {
-        $text = fn (Heard $said): ?array => ! $said->has('text') && ! $said->isSaidOfLine() && preg_match('/the words/i', $said->words()) !== 1 ? null : [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
+        $text = fn (Heard $said): ?array => ! $said->has('text') && ! $said->isSaidOfLine() && preg_match('/the words/i', $said->words()) !== 1
+            ? null
+            : [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
         $lead = '[with|add~|put~|set~] [the]';
-        $under = fn (Heard $said): array => [Reading::LETTERING => (string) $said->value('text'), Reading::STYLE => [
-            'where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom',
-            ...preg_match('/\bin italic\b/i', $said->words()) === 1 ? ['slant' => 'italic'] : [],
-            ...preg_match('/\bin bold\b/i', $said->words()) === 1 ? ['weight' => 'bold'] : [],
-            ...preg_match('/\bin white\b/i', $said->words()) === 1 ? ['colour' => '#ffffff'] : [],
-        ]];
+        $under = fn (Heard $said): array => [
+            Reading::LETTERING => (string) $said->value('text'),
+            Reading::STYLE => [
+                'where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom',
+                ...preg_match('/\bin italic\b/i', $said->words()) === 1 ? ['slant' => 'italic'] : [],
+                ...preg_match('/\bin bold\b/i', $said->words()) === 1 ? ['weight' => 'bold'] : [],
+                ...preg_match('/\bin white\b/i', $said->words()) === 1 ? ['colour' => '#ffffff'] : [],
+            ],
+        ];
 
         return [
-            Rule::of('NO (lettering|letters|words|text|writing) [again] [on it] | (lettering|text) OFF', ['lettering' => []], ['no lettering', 'without words'], cost: -0.3),
-            Rule::with("{$lead} (LETTERS|letter~|say~|reading|read~|write~|the words) [saying|that says|:|,] {text}", $text, ['lettered "Hello"', 'with the words “Hello”', 'lettering "Hello"'], cost: -0.4),
-            Rule::with("(add~|put~|with|and) {text}", $text, 'add "Hello"', cost: -0.1),
-            Rule::with('[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white|black)] [:] {text} | {text} (BELOW|ABOVE) [it]', $under, ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"']),
+            Rule::of(
+                'NO (lettering|letters|words|text|writing) [again] [on it] | (lettering|text) OFF',
+                ['lettering' => []],
+                ['no lettering', 'without words'],
+                cost: -0.3,
+            ),
+            Rule::with(
+                "{$lead} (LETTERS|letter~|say~|reading|read~|write~|the words) [saying|that says|:|,] {text}",
+                $text,
+                ['lettered "Hello"', 'with the words “Hello”', 'lettering "Hello"'],
+                cost: -0.4,
+            ),
+            Rule::with('(add~|put~|with|and) {text}', $text, 'add "Hello"', cost: -0.1),
+            Rule::with(
+                '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white|black)] [:] {text} | {text} (BELOW|ABOVE) [it]',
+                $under,
+                ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"'],
+            ),
             Rule::with('{text} [on it|over it|on top]', $text, '"Hello" on it', cost: 0.3),
-            Rule::with("(with the words|the words|write~|lettered) {phrase}", $text, 'with the words Happy Birthday', cost: -0.2),
+            Rule::with('(with the words|the words|write~|lettered) {phrase}', $text, 'with the words Happy Birthday', cost: -0.2),
             Rule::of('[the|set the] (lettering|letters|text|words|inscription)', [Reading::LETTERING => null], 'the lettering', cost: 0.4),
         ];
     }
@@ -68,10 +110,27 @@ final class WordRules
         $screen = '(web|screen|email) (copy|version) [only]';
 
         return [
-            Rule::of('NO [the|our|studio] (MARK|{mark}) | [the] (MARK|{mark}) [back] OFF | take~ [the] (MARK|{mark}) [back] OFF', ['overlays' => []], ['no logo', 'take the logo off'], cost: -0.5),
-            Rule::with("[with|put~|add~|scoot~|move~] [the|our|my|studio] (MARK [{mark}]|{mark}) [on (it|them)|over it|over the whole thing]", fn (Heard $said): array|Unsure => preg_match('/whole thing/i', $said->words()) === 1 && is_array($of = $mark($said)) ? $of + [Reading::STYLE => ['where' => 'whole']] : $mark($said), ['our logo', 'with the studio mark', 'watermark over the whole thing'], cost: -0.1),
+            Rule::of(
+                'NO [the|our|studio] (MARK|{mark}) | [the] (MARK|{mark}) [back] OFF | take~ [the] (MARK|{mark}) [back] OFF',
+                ['overlays' => []],
+                ['no logo', 'take the logo off'],
+                cost: -0.5,
+            ),
+            Rule::with(
+                '[with|put~|add~|scoot~|move~] [the|our|my|studio] (MARK [{mark}]|{mark}) [on (it|them)|over it|over the whole thing]',
+                fn (Heard $said): array|Unsure => preg_match('/whole thing/i', $said->words()) === 1 && is_array($of = $mark($said))
+                    ? $of + [Reading::STYLE => ['where' => 'whole']]
+                    : $mark($said),
+                ['our logo', 'with the studio mark', 'watermark over the whole thing'],
+                cost: -0.1,
+            ),
             Rule::with('watermarked', $mark, 'watermarked'),
-            Rule::with("[put~|add~] [the|our|my] (MARK|{mark}) on [the] {$screen}", fn (Heard $said): array|Unsure => is_array($of = $mark($said)) ? [Reading::SCREEN_MARK => $of[Reading::MARK]] : $of, 'logo on the web copy', cost: -0.4),
+            Rule::with(
+                "[put~|add~] [the|our|my] (MARK|{mark}) on [the] {$screen}",
+                fn (Heard $said): array|Unsure => is_array($of = $mark($said)) ? [Reading::SCREEN_MARK => $of[Reading::MARK]] : $of,
+                'logo on the web copy',
+                cost: -0.4,
+            ),
         ];
     }
 
@@ -92,8 +151,18 @@ final class WordRules
         };
 
         return [
-            Rule::with('[in|at|on|across|along|to] [the] [very] ((top|bottom|lower|upper|botom|btm) [-] [left|right] [corner|edge|hand corner] | left | right | foot | MIDDLE)', $place, ['bottom right', 'in the lower left', 'across the bottom'], cost: 0.3),
-            Rule::with('{length} (high|tall) [letters] | [in] {length} [type|letters]', fn (Heard $said): array => $style('height', $said->length()), '20 mm high', cost: 1.3),
+            Rule::with(
+                '[in|at|on|across|along|to] [the] [very] ((top|bottom|lower|upper|botom|btm) [-] [left|right] [corner|edge|hand corner] | left | right | foot | MIDDLE)',
+                $place,
+                ['bottom right', 'in the lower left', 'across the bottom'],
+                cost: 0.3,
+            ),
+            Rule::with(
+                '{length} (high|tall) [letters] | [in] {length} [type|letters]',
+                fn (Heard $said): array => $style('height', $said->length()),
+                '20 mm high',
+                cost: 1.3,
+            ),
             Rule::with('[in] {face} [type]', fn (Heard $said): array => $style('face', (string) $said->value('face')), 'in Archivo'),
             Rule::of('[in] (bold|bolld)', $style('weight', 'bold'), 'bold'),
             Rule::of('[in] (italic|italics|slanted)', $style('slant', 'italic'), ['italic', 'in italics']),
@@ -101,21 +170,48 @@ final class WordRules
             Rule::of('align~ right | ranged right | right aligned', $style('align', 'right'), 'aligned right'),
             Rule::of('align~ left | ranged left | left aligned', $style('align', 'left'), 'aligned left'),
             Rule::of('align~ (centre|center) | centred | centered', $style('align', 'middle'), [], cost: 0.5),
-            Rule::with('[in|the] {colour} [letters|lettering|type|text]', fn (Heard $said): array => $style('colour', $said->colour()), ['in white', '#6b6b6b'], cost: 0.5),
-            Rule::with('[at] {share} [strength|strong|opacity] [on the MARK] | [at] half strength | [at] {share} transparent', fn (Heard $said): array => $style('strength', $said->has('share') ? $said->share() : 0.5), ['at half strength', '20 per cent', '60% strength'], cost: 0.3),
-            Rule::with('{percent} wide | {share} as wide as [the] PICTURE', fn (Heard $said): array => $style('width', round(100 * $said->share($said->has('percent') ? 'percent' : 'share'), 1).' %'), 'a third as wide as the picture', cost: -0.2),
+            Rule::with(
+                '[in|the] {colour} [letters|lettering|type|text]',
+                fn (Heard $said): array => $style('colour', $said->colour()),
+                ['in white', '#6b6b6b'],
+                cost: 0.5,
+            ),
+            Rule::with(
+                '[at] {share} [strength|strong|opacity] [on the MARK] | [at] half strength | [at] {share} transparent',
+                fn (Heard $said): array => $style('strength', $said->has('share') ? $said->share() : 0.5),
+                ['at half strength', '20 per cent', '60% strength'],
+                cost: 0.3,
+            ),
+            Rule::with(
+                '{percent} wide | {share} as wide as [the] PICTURE',
+                fn (Heard $said): array => $style('width', round(100 * $said->share($said->has('percent') ? 'percent' : 'share'), 1).' %'),
+                'a third as wide as the picture',
+                cost: -0.2,
+            ),
             Rule::with('{length} wide', fn (Heard $said): array => $style('width', $said->length()), '30 mm wide', cost: 0.2),
-            Rule::with('{measure} [in] from [the] (edge|edges|side|corner) | {measure} in from [the] (edge|edges)', fn (Heard $said): array => $style('offset', $said->length('measure')), '10 mm in from the edge'),
+            Rule::with(
+                '{measure} [in] from [the] (edge|edges|side|corner) | {measure} in from [the] (edge|edges)',
+                fn (Heard $said): array => $style('offset', $said->length('measure')),
+                '10 mm in from the edge',
+            ),
             Rule::of('[much] (bigger|larger) [letters|lettering]', $style('scale', 1.25), [], cost: 0.4),
             Rule::of('[much] (smaller) [letters|lettering]', $style('scale', 0.8), [], cost: 0.4),
             Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), [], cost: 0.5),
             Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), [], cost: 0.5),
-            Rule::with('(shift~|move~) [the] (lettering|letters|words|text|caption) [over] [SLIGHTLY] [to] [the] (left|right|up|down)', function (Heard $said): array {
-                $words = mb_strtolower($said->words());
-                $by = preg_match('/\b(?:left|up)\b/', $words) === 1 ? -0.1 : 0.1;
+            Rule::with(
+                '(shift~|move~) [the] (lettering|letters|words|text|caption) [over] [SLIGHTLY] [to] [the] (left|right|up|down)',
+                function (Heard $said): array {
+                    $words = mb_strtolower($said->words());
+                    $by = preg_match('/\b(?:left|up)\b/', $words) === 1 ? -0.1 : 0.1;
 
-                return [Reading::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $by], Reading::LETTERING => null];
-            }, [], cost: -0.3),
+                    return [
+                        Reading::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $by],
+                        Reading::LETTERING => null,
+                    ];
+                },
+                [],
+                cost: -0.3,
+            ),
         ];
     }
 }

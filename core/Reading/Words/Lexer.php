@@ -48,7 +48,7 @@ final class Lexer
         $end = -1;
         foreach ($found[0] as [$written, $at]) {
             $between = $end < 0 ? ' ' : substr($text, $end, $at - $end);
-            $isGlued = $between === '' || preg_match(self::UNSEEN, $between) === 1 && preg_match('/[\s\p{Z}]/u', $between) !== 1;
+            $isGlued = $between === '' || (preg_match(self::UNSEEN, $between) === 1 && preg_match('/[\s\p{Z}]/u', $between) !== 1);
             $kind = match (true) {
                 preg_match('/^\p{L}/u', $written) === 1 => WordKind::Letters,
                 preg_match('/^\p{Nd}/u', $written) === 1 => WordKind::Digits,

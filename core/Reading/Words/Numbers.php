@@ -106,8 +106,14 @@ final class Numbers
         // 1 1/2, 1-1/2
         $from = $next(1)?->is('-') ? 2 : 1;
         if (
-            $next($from)?->isDigits() && $next($from + 1)?->is('/') && $next($from + 2)?->isDigits() && $glues($from + 1) && $glues($from + 2) &&
-            ! $isPadded && (int) $next($from)->text < (int) $next($from + 2)->text && (int) $next($from + 2)->text <= 64
+            $next($from)?->isDigits() &&
+            $next($from + 1)?->is('/') &&
+            $next($from + 2)?->isDigits() &&
+            $glues($from + 1) &&
+            $glues($from + 2) &&
+            ! $isPadded &&
+            (int) $next($from)->text < (int) $next($from + 2)->text &&
+            (int) $next($from + 2)->text <= 64
         ) {
             $part = "{$next($from)->text}/{$next($from + 2)->text}";
             array_unshift($found, new Number("{$text} {$part}", (int) $text + self::value($part), $i + $from + 3));
@@ -121,12 +127,7 @@ final class Numbers
             $isThousands = $next(1)->is(',') && strlen($next(2)->text) === 3 && ! $isPadded;
             $more = $next(3)?->is('.', ',') && $glues(3) && $next(4)?->isDigits() && $glues(4);
             if (! $isThousands && ! $more && (! $isPadded || $text === '0')) {
-                $found[] = new Number(
-                    "{$text}.{$next(2)->text}",
-                    (float) "{$text}.{$next(2)->text}",
-                    $i + 3,
-                    hasComma: $next(1)->is(','),
-                );
+                $found[] = new Number("{$text}.{$next(2)->text}", (float) "{$text}.{$next(2)->text}", $i + 3, hasComma: $next(1)->is(','));
             }
             if ($isThousands) {
                 $found[] = new Number($text.$next(2)->text, (float) ($text.$next(2)->text), $i + 3);
@@ -208,7 +209,9 @@ final class Numbers
                 return $one !== null && $one > 0 && $one < 10 ? [self::TENS[$at($n)] + $one, $next + 1] : [self::TENS[$at($n)], $n + 1];
             }
 
-            $one = self::ONES[$at($n)] ?? (in_array($at($n - 1), ['by', 'x'], true) ? self::ONES[preg_replace('/(?<=x)es$|s$/', '', $at($n))] ?? null : null);
+            $one =
+                self::ONES[$at($n)] ??
+                (in_array($at($n - 1), ['by', 'x'], true) ? self::ONES[preg_replace('/(?<=x)es$|s$/', '', $at($n))] ?? null : null);
 
             return $one === null ? null : [$one, $n + 1];
         };

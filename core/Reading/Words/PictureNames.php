@@ -19,31 +19,184 @@ final class PictureNames
     private const ROMAN = ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10];
 
     private const DIGITS = [
-        'oh' => '0', 'zero' => '0', 'nought' => '0', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6',
-        'seven' => '7', 'eight' => '8', 'nine' => '9',
+        'oh' => '0',
+        'zero' => '0',
+        'nought' => '0',
+        'one' => '1',
+        'two' => '2',
+        'three' => '3',
+        'four' => '4',
+        'five' => '5',
+        'six' => '6',
+        'seven' => '7',
+        'eight' => '8',
+        'nine' => '9',
     ];
 
     /** May stand between two words of a name. */
     private const BETWEEN = [
-        '-', '_', '.', '#', "'", 'the', 'of', 'in', 'with', 'on', 'at', 'her', 'his', 'a', 'from', 'by', 'no', 'number', 's', 'der', 'du', 'de', 'la', '&',
-        'and', 'one', 'picture', 'photo', 'my',
+        '-',
+        '_',
+        '.',
+        '#',
+        "'",
+        'the',
+        'of',
+        'in',
+        'with',
+        'on',
+        'at',
+        'her',
+        'his',
+        'a',
+        'from',
+        'by',
+        'no',
+        'number',
+        's',
+        'der',
+        'du',
+        'de',
+        'la',
+        '&',
+        'and',
+        'one',
+        'picture',
+        'photo',
+        'my',
     ];
 
     /** Before a number, so that it is a picture's. */
     private const CALLED = [
-        '#', 'no', 'nos', 'nr', 'number', 'numbers', 'num', 'picture', 'pictures', 'photo', 'photos', 'image', 'images', 'pic', 'pics', 'frame', 'neg',
-        'shot', 'shots', 'file', 'fotos', 'foto', 'bild', 'bilder', 'bildern', 'nummer', 'imagen', 'numero', 'img', 'dsc',
+        '#',
+        'no',
+        'nos',
+        'nr',
+        'number',
+        'numbers',
+        'num',
+        'picture',
+        'pictures',
+        'photo',
+        'photos',
+        'image',
+        'images',
+        'pic',
+        'pics',
+        'frame',
+        'neg',
+        'shot',
+        'shots',
+        'file',
+        'fotos',
+        'foto',
+        'bild',
+        'bilder',
+        'bildern',
+        'nummer',
+        'imagen',
+        'numero',
+        'img',
+        'dsc',
     ];
 
     private const ENDINGS = ['jpg', 'jpeg', 'tif', 'tiff', 'png', 'webp', 'heic', 'avif', 'raw', 'cr', 'nef'];
 
     /** Words that name nothing by themselves. */
     private const COMMON = [
-        'the', 'and', 'of', 'in', 'on', 'with', 'a', 'an', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'first', 'last',
-        'print', 'prints', 'photo', 'photos', 'picture', 'image', 'canvas', 'border', 'matte', 'matt', 'gloss', 'black', 'white', 'red', 'blue', 'size',
-        'copy', 'copies', 'frame', 'edge', 'edges', 'line', 'panel', 'panels', 'large', 'small', 'big', 'square', 'sheet', 'paper', 'whole', 'all', 'each',
-        'no', 'not', 'for', 'me', 'my', 'to', 'at', 'by', 'is', 'it', 'wide', 'high', 'bw', 'scan', 'day', 'look', 'order', 'off', 'point', 'mount', 'front',
-        'view', 'side', 'top', 'set', 'we', 'you', 'us', 'our', 'old', 'new', 'out', 'up', 'bottom', 'middle', 'like', 'said', 'good', 'other', 'room',
+        'the',
+        'and',
+        'of',
+        'in',
+        'on',
+        'with',
+        'a',
+        'an',
+        'one',
+        'two',
+        'three',
+        'four',
+        'five',
+        'six',
+        'seven',
+        'eight',
+        'nine',
+        'ten',
+        'first',
+        'last',
+        'print',
+        'prints',
+        'photo',
+        'photos',
+        'picture',
+        'image',
+        'canvas',
+        'border',
+        'matte',
+        'matt',
+        'gloss',
+        'black',
+        'white',
+        'red',
+        'blue',
+        'size',
+        'copy',
+        'copies',
+        'frame',
+        'edge',
+        'edges',
+        'line',
+        'panel',
+        'panels',
+        'large',
+        'small',
+        'big',
+        'square',
+        'sheet',
+        'paper',
+        'whole',
+        'all',
+        'each',
+        'no',
+        'not',
+        'for',
+        'me',
+        'my',
+        'to',
+        'at',
+        'by',
+        'is',
+        'it',
+        'wide',
+        'high',
+        'bw',
+        'scan',
+        'day',
+        'look',
+        'order',
+        'off',
+        'point',
+        'mount',
+        'front',
+        'view',
+        'side',
+        'top',
+        'set',
+        'we',
+        'you',
+        'us',
+        'our',
+        'old',
+        'new',
+        'out',
+        'up',
+        'bottom',
+        'middle',
+        'like',
+        'said',
+        'good',
+        'other',
+        'room',
     ];
 
     /** @var array<string, list<string>> the words of each picture's name, by picture */
@@ -76,7 +229,10 @@ final class PictureNames
             }
         }
         foreach ($this->byWord as $word => $of) {
-            $isBeside = array_filter($of, fn (string $name): bool => count(array_filter($this->words[$name], fn (string $one): bool => ! ctype_digit($one))) > 1);
+            $isBeside = array_filter(
+                $of,
+                fn (string $name): bool => count(array_filter($this->words[$name], fn (string $one): bool => ! ctype_digit($one))) > 1,
+            );
             if (count($of) > 3 && $isBeside === [] && ! ctype_digit((string) $word) && strlen((string) $word) <= 4) {
                 $this->usual[$word] = true;
             }
@@ -87,10 +243,13 @@ final class PictureNames
     /** Whether most pictures have names beside their numbers. */
     private function knowNumbers(): void
     {
-        $bare = array_filter($this->names, fn (string $name): bool => array_filter(
-            $this->words[$name],
-            fn (string $word): bool => ! ctype_digit($word) && ! isset($this->usual[self::plain($word)]) && ! isset(self::ROMAN[$word]),
-        ) === []);
+        $bare = array_filter(
+            $this->names,
+            fn (string $name): bool => array_filter(
+                $this->words[$name],
+                fn (string $word): bool => ! ctype_digit($word) && ! isset($this->usual[self::plain($word)]) && ! isset(self::ROMAN[$word]),
+            ) === [],
+        );
         $this->isNumbered = count($bare) * 3 > count($this->names);
     }
 
@@ -125,7 +284,12 @@ final class PictureNames
         if ($said->at($i)?->is('"', "'") && ! ($said->at($i)->isGlued && $said->at($i - 1)?->isDigits())) {
             $quoted = array_filter($this->worded($said, $i + 1), fn (Typed $one): bool => $said->text($one->end) === $said->text($i));
 
-            return array_values(array_map(fn (Typed $one): Typed => new Typed($one->end + 1, $one->value, $one->cost - 0.6, $one->why, $one->offers), $quoted));
+            return array_values(
+                array_map(
+                    fn (Typed $one): Typed => new Typed($one->end + 1, $one->value, $one->cost - 0.6, $one->why, $one->offers),
+                    $quoted,
+                ),
+            );
         }
 
         return [...$this->called($said, $i), ...$this->worded($said, $i)];
@@ -145,7 +309,7 @@ final class PictureNames
             $j++;
         }
         if ($i > 0 && ! $isCalled && $said->at($i)?->isGlued && $said->at($i - 1)?->is('.', ',', '/', '$', '£', '€', '#', '+', ':')) {
-            $isPart = ! $said->at($i - 1)->is(',') || $said->at($i - 1)->isGlued && ! isset($this->byNumber[(int) $said->text($i)]);
+            $isPart = ! $said->at($i - 1)->is(',') || ($said->at($i - 1)->isGlued && ! isset($this->byNumber[(int) $said->text($i)]));
             if ($isPart && ! $said->at($i - 1)->is(':', '#', '+')) {
                 return [];
             }
@@ -168,7 +332,12 @@ final class PictureNames
             }
             if ($names === []) {
                 if ($isClear && $missing !== []) {
-                    $found[] = new Typed($end, new Named([]), 0.6, 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.');
+                    $found[] = new Typed(
+                        $end,
+                        new Named([]),
+                        0.6,
+                        'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
+                    );
                 }
 
                 continue;
@@ -180,7 +349,8 @@ final class PictureNames
                 match (true) {
                     $isClear => 0.1,
                     $many > 1 => 0.8,
-                    default => ($this->isNumbered ? 1.6 : 3.0) + ($this->isWord($said->text($end)) && $said->at($end)?->isLetters() ? 2.0 : 0.0),
+                    default => ($this->isNumbered ? 1.6 : 3.0) +
+                        ($this->isWord($said->text($end)) && $said->at($end)?->isLetters() ? 2.0 : 0.0),
                 } + ($isSeveral ? 0.6 : 0.0),
                 match (true) {
                     $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
@@ -215,7 +385,13 @@ final class PictureNames
             $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'until', 'till', 'bis', 'hasta'], true);
             $next = match (true) {
                 $isRange => $end + 1,
-                in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y'], true) => in_array($said->text($end + 1), ['and', '&', 'number', 'no', '#'], true) ? $end + 2 : $end + 1,
+                in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y'], true) => in_array(
+                    $said->text($end + 1),
+                    ['and', '&', 'number', 'no', '#'],
+                    true,
+                )
+                    ? $end + 2
+                    : $end + 1,
                 $first[2] || count($found) > 1 => $end,
                 default => null,
             };
@@ -229,9 +405,16 @@ final class PictureNames
             $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
             if ($isRange) {
                 $from = (int) $last[0];
-                $digits = strlen($number[0]) < strlen($last[0]) && $last[2] ? substr($last[0], 0, strlen($last[0]) - strlen($number[0])).$number[0] : $number[0];
+                $digits =
+                    strlen($number[0]) < strlen($last[0]) && $last[2]
+                        ? substr($last[0], 0, strlen($last[0]) - strlen($number[0])).$number[0]
+                        : $number[0];
                 $to = (int) $digits;
-                if ($to <= $from || $to - $from > self::MOST_OF_A_RANGE || (! isset($this->byNumber[$from]) && ! isset($this->byNumber[$to]))) {
+                if (
+                    $to <= $from ||
+                    $to - $from > self::MOST_OF_A_RANGE ||
+                    (! isset($this->byNumber[$from]) && ! isset($this->byNumber[$to]))
+                ) {
                     break;
                 }
                 $found[] = [range($from + 1, $to), $number[1], true];
@@ -275,8 +458,18 @@ final class PictureNames
         if ($next?->is('.') && $next->isGlued && in_array($said->text($i + 2), self::ENDINGS, true)) {
             return [$word->text, $i + 3, true];
         }
-        $isSide = ! $isPadded && (($next?->is('x', 'by', '*') && $said->numbersAt($i + 2) !== []) || $said->unitAt($i + 1) !== null && ! $next?->is('in', 'a', 'm'));
-        $isUnit = $next?->isGlued && ($next->isLetters() && ! $next->is('x') || $next->is('%', '/', '"') || ($next->is('.', ',') && $said->at($i + 2)?->isDigits() && $said->at($i + 2)->isGlued && ! isset($this->byNumber[(int) $said->text($i + 2)])));
+        $isSide =
+            ! $isPadded &&
+            (($next?->is('x', 'by', '*') && $said->numbersAt($i + 2) !== []) ||
+                ($said->unitAt($i + 1) !== null && ! $next?->is('in', 'a', 'm')));
+        $isUnit =
+            $next?->isGlued &&
+            (($next->isLetters() && ! $next->is('x')) ||
+                $next->is('%', '/', '"') ||
+                ($next->is('.', ',') &&
+                    $said->at($i + 2)?->isDigits() &&
+                    $said->at($i + 2)->isGlued &&
+                    ! isset($this->byNumber[(int) $said->text($i + 2)])));
         if ($isSide || $isUnit || $next?->is('%', 'percent', 'px', 'pixels', 'ppi', 'dpi', 'bit')) {
             return null;
         }
@@ -297,7 +490,7 @@ final class PictureNames
             $tens = Numbers::names()[$word] ?? null;
             $more = match (true) {
                 isset(self::DIGITS[$word]) => self::DIGITS[$word],
-                $said->at($j)?->isDigits() && strlen($word) <= 2 && ! ($said->at($j + 1)?->is('x', 'by')) => $word,
+                $said->at($j)?->isDigits() && strlen($word) <= 2 && ! $said->at($j + 1)?->is('x', 'by') => $word,
                 $tens !== null && $tens >= 10 && $tens < 100 && $digits !== '' => (string) $tens,
                 default => null,
             };
@@ -305,7 +498,12 @@ final class PictureNames
                 break;
             }
             $digits .= $more;
-            if ($j > $i && strlen($digits) >= 3 && isset($this->byNumber[(int) $digits]) && (! isset(self::DIGITS[$said->text($j + 1)]) || in_array($said->text($j + 2), ['by', 'x'], true))) {
+            if (
+                $j > $i &&
+                strlen($digits) >= 3 &&
+                isset($this->byNumber[(int) $digits]) &&
+                (! isset(self::DIGITS[$said->text($j + 1)]) || in_array($said->text($j + 2), ['by', 'x'], true))
+            ) {
                 return [$digits, $j + 1, true];
             }
         }
@@ -340,7 +538,13 @@ final class PictureNames
         while ($j < $i + 14 && $said->at($j) !== null) {
             $next = $said->at($j);
             $spelled = Numbers::names()[$next->text] ?? null;
-            if ($spelled !== null && $spelled > 0 && ! in_array($said->text($j + 1), ['by', 'x'], true) && $this->narrowed($candidates, (string) $spelled, $used) !== [] && $this->narrowed($candidates, $next->text, $used) === []) {
+            if (
+                $spelled !== null &&
+                $spelled > 0 &&
+                ! in_array($said->text($j + 1), ['by', 'x'], true) &&
+                $this->narrowed($candidates, (string) $spelled, $used) !== [] &&
+                $this->narrowed($candidates, $next->text, $used) === []
+            ) {
                 $next = new Word((string) $spelled, $next->at, $next->length, false, WordKind::Digits);
             }
             if ($next->isSign() || in_array($next->text, self::BETWEEN, true)) {
@@ -355,8 +559,11 @@ final class PictureNames
                 }
             } else {
                 $isNumber = $next->isDigits() || isset(self::ROMAN[$next->text]);
-                $isSide = $next->isDigits() && ! (strlen($next->text) > 1 && $next->text[0] === '0') &&
-                    (($said->at($j + 1)?->is('x', 'by') && $said->numbersAt($j + 2) !== []) || $said->unitAt($j + 1) !== null && ! $said->at($j + 1)?->is('in', 'm'));
+                $isSide =
+                    $next->isDigits() &&
+                    ! (strlen($next->text) > 1 && $next->text[0] === '0') &&
+                    (($said->at($j + 1)?->is('x', 'by') && $said->numbersAt($j + 2) !== []) ||
+                        ($said->unitAt($j + 1) !== null && ! $said->at($j + 1)?->is('in', 'm')));
                 $narrowed = $isSide ? [] : $this->narrowed($candidates, $next->text, $used);
                 if ($narrowed !== [] && $isNumber) {
                     $found = [...$found, ...$this->numberedOf($said, $candidates, $narrowed, $j, [...$used, self::plain($next->text)])];
@@ -370,13 +577,20 @@ final class PictureNames
             $before = $next->text;
             $used[] = self::plain($next->text);
             $next->isLetters() && ! isset(self::ROMAN[$next->text]) && $letters++;
-            $isWeak = $isWeak && ($next->isDigits() ? isset($this->usual[$used[0]]) === false && $letters === 0 : in_array($next->text, self::COMMON, true) && $letters < 3);
+            $isWeak =
+                $isWeak &&
+                ($next->isDigits()
+                    ? isset($this->usual[$used[0]]) === false && $letters === 0
+                    : in_array($next->text, self::COMMON, true) && $letters < 3);
             $isPlural = $isPlural || ($next->isLetters() && ! isset($this->byWord[self::plain($next->text)]));
             $end = ++$j;
         }
         $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
         if ($one !== null) {
-            $found[] = $isTurned && $one->why === null ? new Typed($one->end, $one->value, $one->cost + 0.6, 'Is that the picture?', $this->offers($one->value->names)) : $one;
+            $found[] =
+                $isTurned && $one->why === null
+                    ? new Typed($one->end, $one->value, $one->cost + 0.6, 'Is that the picture?', $this->offers($one->value->names))
+                    : $one;
         }
 
         return $found;
@@ -401,7 +615,12 @@ final class PictureNames
         };
         $whole = array_values(array_filter($candidates, fn (string $name): bool => $missing($name) === 0));
         if ($said->at($end)?->is('.') && $said->at($end)->isGlued && in_array($said->text($end + 1), self::ENDINGS, true)) {
-            $ended = array_values(array_filter($candidates, fn (string $name): bool => strtolower(pathinfo($name, PATHINFO_EXTENSION)) === $said->text($end + 1)));
+            $ended = array_values(
+                array_filter(
+                    $candidates,
+                    fn (string $name): bool => strtolower(pathinfo($name, PATHINFO_EXTENSION)) === $said->text($end + 1),
+                ),
+            );
             $whole = count($whole) > 1 && $ended !== [] ? $ended : $whole;
             $end += 2;
         }
@@ -409,11 +628,15 @@ final class PictureNames
             $end++;
         }
         if (count($whole) === 1 && (! $isPlural || count($candidates) === 1)) {
-            return new Typed($end, new Named($whole), match (true) {
-                count($used) > 1 => -0.6,
-                $isWeak => 0.5,
-                default => -0.1,
-            });
+            return new Typed(
+                $end,
+                new Named($whole),
+                match (true) {
+                    count($used) > 1 => -0.6,
+                    $isWeak => 0.5,
+                    default => -0.1,
+                },
+            );
         }
         if ($isWeak) {
             return null;
@@ -445,7 +668,9 @@ final class PictureNames
     private function numberedOf(Spoken $said, array $all, array $first, int $i, array $used): array
     {
         $number = fn (string $text): ?int => self::ROMAN[$text] ?? (ctype_digit($text) && strlen($text) < 10 ? (int) $text : null);
-        $pick = fn (int $value): array => array_values(array_filter($all, fn (string $name): bool => in_array($value, $this->numbersOf($name, $used), true)));
+        $pick = fn (int $value): array => array_values(
+            array_filter($all, fn (string $name): bool => in_array($value, $this->numbersOf($name, $used), true)),
+        );
         $now = $number((string) (Numbers::names()[$said->text($i)] ?? $said->text($i)));
         if ($now === null) {
             return [];
@@ -457,21 +682,35 @@ final class PictureNames
         while ($many < 200) {
             $word = $said->text($end);
             // “Act 1 - 2, 4” counts pictures of act 1, and no acts.
-            $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'bis'], true) && ($word !== '-' || count($first) === 1 || $said->at($end)?->isGlued);
+            $isRange =
+                in_array($word, ['-', 'to', 'through', 'thru', 'bis'], true) &&
+                ($word !== '-' || count($first) === 1 || $said->at($end)?->isGlued);
             $isList = in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y', '/'], true);
             if (! $isRange && ! $isList) {
                 break;
             }
             $next = $isList && in_array($said->text($end + 1), ['and', '&', 'number', 'no'], true) ? $end + 2 : $end + 1;
-            while (in_array(self::plain($said->text($next)), $used, true) && $said->at($next)?->isLetters() || in_array($said->text($next), ['_', '-', '#'], true)) {
+            while (
+                (in_array(self::plain($said->text($next)), $used, true) && $said->at($next)?->isLetters()) ||
+                in_array($said->text($next), ['_', '-', '#'], true)
+            ) {
                 $next++; // “IMG_5501 thru IMG_5506”
             }
             $text = $said->text($next);
             $text = (string) (in_array($said->text($next + 1), ['by', 'x'], true) ? $text : Numbers::names()[$text] ?? $text);
             $value = $number($text);
             $isPadded = strlen($text) > 1 && $text[0] === '0';
-            $isSide = ! $isPadded && (in_array($said->text($next + 1), ['x', 'by', '%'], true) && ! ($said->at($next + 1)?->is('x') && $said->numbersAt($next + 2) === []) || ($said->unitAt($next + 1) !== null && $said->text($next + 1) !== 'in'));
-            $isOther = $said->at($next + 1)?->is('-') && $said->at($next + 1)->isGlued && $said->at($next + 2)?->isDigits() && $said->at($next + 2)->isGlued && $next > $end + 1;
+            $isSide =
+                ! $isPadded &&
+                ((in_array($said->text($next + 1), ['x', 'by', '%'], true) &&
+                    ! ($said->at($next + 1)?->is('x') && $said->numbersAt($next + 2) === [])) ||
+                    ($said->unitAt($next + 1) !== null && $said->text($next + 1) !== 'in'));
+            $isOther =
+                $said->at($next + 1)?->is('-') &&
+                $said->at($next + 1)->isGlued &&
+                $said->at($next + 2)?->isDigits() &&
+                $said->at($next + 2)->isGlued &&
+                $next > $end + 1;
             if ($value === null || $isOther || $isSide || ($said->at($next + 1)?->isGlued && $said->at($next + 1)?->isLetters())) {
                 break;
             }
@@ -502,7 +741,9 @@ final class PictureNames
      */
     private function numbersOf(string $name, array $used): array
     {
-        $numbers = array_values(array_filter($this->words[$name], fn (string $word): bool => ctype_digit($word) || isset(self::ROMAN[$word])));
+        $numbers = array_values(
+            array_filter($this->words[$name], fn (string $word): bool => ctype_digit($word) || isset(self::ROMAN[$word])),
+        );
         $last = end($numbers);
 
         return $last === false ? [] : [self::ROMAN[$last] ?? (int) $last];
@@ -521,7 +762,9 @@ final class PictureNames
         $forms = [$plain, self::plain(self::singular($word))];
         if (ctype_digit($word) && $word[0] !== '0') {
             // “Act 2” is 2 and not 02, where there are both.
-            $exact = array_values(array_filter($names, fn (string $name): bool => in_array($word, array_diff($this->words[$name], []), true)));
+            $exact = array_values(
+                array_filter($names, fn (string $name): bool => in_array($word, array_diff($this->words[$name], []), true)),
+            );
             if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
                 return $exact;
             }
@@ -537,7 +780,9 @@ final class PictureNames
                     }
                 }
 
-                return array_intersect($left, $forms) !== [] || (ctype_digit($forms[0]) && in_array((int) $forms[0], array_map(fn (string $one): int => self::ROMAN[$one] ?? -1, $left), true));
+                return array_intersect($left, $forms) !== [] ||
+                    (ctype_digit($forms[0]) &&
+                        in_array((int) $forms[0], array_map(fn (string $one): int => self::ROMAN[$one] ?? -1, $left), true));
             }),
         );
     }
@@ -597,7 +842,10 @@ final class PictureNames
      */
     private function offers(array $names): array
     {
-        return array_map(fn (string $name): Offer => new Offer($name, $name, $name), array_slice(array_values(array_unique($names)), 0, self::MOST_OFFERS));
+        return array_map(
+            fn (string $name): Offer => new Offer($name, $name, $name),
+            array_slice(array_values(array_unique($names)), 0, self::MOST_OFFERS),
+        );
     }
 
     private static function plain(string $word): string

@@ -42,7 +42,9 @@ final class Sides
             }
             $sides = array_values(array_unique([...$sides, ...$more]));
             $found[] = new Typed($end, $sides);
-            $isListed = in_array($said->text($end), ['and', '&', '+'], true) || ($said->text($end) === ',' && self::one($said, $end + 1)[0] !== [] && self::one($said, $end + 1)[0] !== ['rest']);
+            $isListed =
+                in_array($said->text($end), ['and', '&', '+'], true) ||
+                ($said->text($end) === ',' && self::one($said, $end + 1)[0] !== [] && self::one($said, $end + 1)[0] !== ['rest']);
             if (! $isListed) {
                 break;
             }
@@ -66,7 +68,13 @@ final class Sides
         }
         if (in_array($text, ['all', 'every', 'each', 'four'], true)) {
             $end = $j + 1;
-            while (in_array($said->text($end), ['four', '4', 'round', 'around', 'rnd', 'side', 'sides', 'edge', 'edges', 'the', 'way', 'it'], true)) {
+            while (
+                in_array(
+                    $said->text($end),
+                    ['four', '4', 'round', 'around', 'rnd', 'side', 'sides', 'edge', 'edges', 'the', 'way', 'it'],
+                    true,
+                )
+            ) {
                 $end++;
             }
             $isRound = $end > $j + 1;

@@ -17,8 +17,35 @@ final class Sizes
 
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
     private const METRIC = [
-        '9x13', '10x15', '13x18', '15x20', '15x21', '18x24', '20x20', '20x25', '20x28', '20x30', '24x30', '25x38', '30x30', '30x40', '30x45',
-        '40x40', '40x50', '40x60', '45x60', '50x50', '50x60', '50x70', '50x75', '60x60', '60x80', '60x90', '70x100', '75x100', '80x120',
+        '9x13',
+        '10x15',
+        '13x18',
+        '15x20',
+        '15x21',
+        '18x24',
+        '20x20',
+        '20x25',
+        '20x28',
+        '20x30',
+        '24x30',
+        '25x38',
+        '30x30',
+        '30x40',
+        '30x45',
+        '40x40',
+        '40x50',
+        '40x60',
+        '45x60',
+        '50x50',
+        '50x60',
+        '50x70',
+        '50x75',
+        '60x60',
+        '60x80',
+        '60x90',
+        '70x100',
+        '75x100',
+        '80x120',
         '100x150',
     ];
 
@@ -44,7 +71,13 @@ final class Sizes
         if ($text === 'din' && in_array($said->text($i + 1), ['a', 'b'], true)) {
             return $this->named($said, $i + 1);
         }
-        if (in_array($text, ['a', 'b'], true) && $next?->isDigits() && $next->isGlued && strlen($next->text) === 1 && ! ($said->at($i)->isGlued && $said->at($i - 1)?->isLetters())) {
+        if (
+            in_array($text, ['a', 'b'], true) &&
+            $next?->isDigits() &&
+            $next->isGlued &&
+            strlen($next->text) === 1 &&
+            ! ($said->at($i)->isGlued && $said->at($i - 1)?->isLetters())
+        ) {
             $read = $this->parsed(strtoupper($text).$next->text, $said);
 
             return $read === null ? [] : [new Typed(self::plural($said, $i + 2), $read[0])];
@@ -91,7 +124,12 @@ final class Sizes
                 $found[] = new Typed(
                     self::plural($said, $end),
                     $size,
-                    $cost + $unlisted + ($isTo ? 0.6 : 0) + ($by === 'times' ? 0.8 : 0) + ($isUneven ? 0.3 : 0) + ($other === null && $unit === null ? 0.1 : 0),
+                    $cost +
+                        $unlisted +
+                        ($isTo ? 0.6 : 0) +
+                        ($by === 'times' ? 0.8 : 0) +
+                        ($isUneven ? 0.3 : 0) +
+                        ($other === null && $unit === null ? 0.1 : 0),
                     $why,
                     $offers,
                 );
@@ -110,7 +148,13 @@ final class Sizes
     {
         $found = [];
         foreach ($said->numbersAt($i) as $number) {
-            if ($number->isPadded || $number->isSet || $number->value <= 0 || $number->value > 10000 || ($number->isWords && $number->value < 1)) {
+            if (
+                $number->isPadded ||
+                $number->isSet ||
+                $number->value <= 0 ||
+                $number->value > 10000 ||
+                ($number->isWords && $number->value < 1)
+            ) {
                 continue;
             }
             $unit = $said->unitAt($number->end);
@@ -119,7 +163,12 @@ final class Sizes
                 $found[] = [$number->typed, $unit[0], $unit[1], $cost + $unit[2]];
             }
             if (! $said->at($number->end)?->is('%')) {
-                $found[] = [$number->typed, null, $number->end, $cost + ($unit !== null && $unit[2] === 0.0 && $unit[0] !== 'm' ? 0.5 : 0.0)];
+                $found[] = [
+                    $number->typed,
+                    null,
+                    $number->end,
+                    $cost + ($unit !== null && $unit[2] === 0.0 && $unit[0] !== 'm' ? 0.5 : 0.0),
+                ];
             }
         }
 
@@ -199,7 +248,8 @@ final class Sizes
         $figures = "{$portrait->width->number}x{$portrait->height->number}";
         $isLarge = $portrait->height->inches() >= 60;
         $isMetric = in_array($figures, self::METRIC, true);
-        $isDoubtful = count($listed) === 2 || ($unit === Unit::Inch ? $isMetric || $isLarge : ! $isMetric && $portrait->height->inches() < 9);
+        $isDoubtful =
+            count($listed) === 2 || ($unit === Unit::Inch ? $isMetric || $isLarge : ! $isMetric && $portrait->height->inches() < 9);
         $ask = $isDoubtful ? 'Inches or centimetres? It isn’t said, and could be either.' : null;
         $offers = array_map(fn (Size $one): Offer => new Offer($one->label(), (string) $one), array_values($both));
 

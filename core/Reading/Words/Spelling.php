@@ -32,14 +32,20 @@ final class Spelling
     public static function meant(string $word, array $known): ?string
     {
         $length = strlen($word);
-        if ($length < 5 || isset($known[$word]) || isset($known[rtrim($word, 's')]) || isset($known["{$word}s"]) || preg_match('/^[a-z]+$/', $word) !== 1) {
+        if (
+            $length < 5 ||
+            isset($known[$word]) ||
+            isset($known[rtrim($word, 's')]) ||
+            isset($known["{$word}s"]) ||
+            preg_match('/^[a-z]+$/', $word) !== 1
+        ) {
             return null;
         }
         $best = [];
         $least = $length >= 8 ? 2 : 1;
         foreach ($known as $of => $_) {
             $of = (string) $of;
-            if (strlen($of) < 4 || abs(strlen($of) - $length) > $least || $of[0] !== $word[0] && $of[1] !== $word[1]) {
+            if (strlen($of) < 4 || abs(strlen($of) - $length) > $least || ($of[0] !== $word[0] && $of[1] !== $word[1])) {
                 continue;
             }
             $far = self::distance($word, $of);

@@ -55,7 +55,23 @@ final class Spoken
     private const PIXELS = ['px', 'pixel', 'pixels', 'pix'];
 
     /** Behind an “in” that is no inch: “8x10 in matte”, “12 in all”. */
-    private const NOT_INCHES = ['the', 'a', 'an', 'all', 'total', 'one', 'each', 'black', 'colour', 'color', 'its', 'their', 'this', 'it', 'my'];
+    private const NOT_INCHES = [
+        'the',
+        'a',
+        'an',
+        'all',
+        'total',
+        'one',
+        'each',
+        'black',
+        'colour',
+        'color',
+        'its',
+        'their',
+        'this',
+        'it',
+        'my',
+    ];
 
     /** @var array<string, list<Typed>> what was found, by kind and place */
     private array $found = [];
@@ -153,13 +169,20 @@ final class Spoken
         if ($unit === null || ($word?->is('"') && ! $word->isGlued)) {
             return null;
         }
-        if ($word?->is('in', 'ins', 'mm', 'cm', 'pt', 'm', 'ft') && $this->at($i + 1)?->is('.') && $this->at($i + 1)->isGlued && ! $this->at($i + 2)?->isLetters()) {
+        if (
+            $word?->is('in', 'ins', 'mm', 'cm', 'pt', 'm', 'ft') &&
+            $this->at($i + 1)?->is('.') &&
+            $this->at($i + 1)->isGlued &&
+            ! $this->at($i + 2)?->isLetters()
+        ) {
             return [$unit, $i + 1, 0.0];
         }
         $cost = 0.0;
         if ($word?->is('in') && ! $word->isGlued) {
             $next = $this->at($i + 1);
-            $isOther = $next !== null && (in_array($next->text, self::NOT_INCHES, true) || isset($this->adjectives[$next->text]) || $next->isDigits());
+            $isOther =
+                $next !== null &&
+                (in_array($next->text, self::NOT_INCHES, true) || isset($this->adjectives[$next->text]) || $next->isDigits());
             $cost = $isOther ? 1.2 : 0.0;
         }
 
@@ -180,7 +203,12 @@ final class Spoken
                 $length === null || ($found[] = new Typed($unit[1], $length, $unit[2]));
                 // “one inch and a half”
                 $more = $this->text($unit[1]) === 'and' ? $this->numbersAt($unit[1] + 2) : [];
-                if ($length !== null && in_array($this->text($unit[1] + 1), ['a', 'an'], true) && $more !== [] && str_contains($more[0]->typed, '/')) {
+                if (
+                    $length !== null &&
+                    in_array($this->text($unit[1] + 1), ['a', 'an'], true) &&
+                    $more !== [] &&
+                    str_contains($more[0]->typed, '/')
+                ) {
                     $long = self::length(((int) $number->value).' '.$more[0]->typed, $unit[0]);
                     $long === null || ($found[] = new Typed($more[0]->end, $long));
                 }
@@ -191,7 +219,11 @@ final class Spoken
         if (in_array($this->text($from), ['inch', 'centimetre', 'centimeter', 'millimetre'], true)) {
             $unit = self::UNITS[$this->text($from)];
             $bare = $from === $i ? 0.4 : 0.0;
-            if ($this->text($from + 1) === 'and' && ($this->numbersAt($from + 2)[0] ?? null) !== null && str_contains($this->numbersAt($from + 2)[0]->typed, '/')) {
+            if (
+                $this->text($from + 1) === 'and' &&
+                ($this->numbersAt($from + 2)[0] ?? null) !== null &&
+                str_contains($this->numbersAt($from + 2)[0]->typed, '/')
+            ) {
                 $part = $this->numbersAt($from + 2)[0];
                 $length = self::length("1 {$part->typed}", $unit);
                 $length === null || ($found[] = new Typed($part->end, $length));
@@ -207,14 +239,21 @@ final class Spoken
     {
         $found = $this->typed('length', $i);
         foreach ($this->numbersAt($i) as $number) {
-            $isFollowed = $this->unitAt($number->end) !== null || in_array($this->text($number->end), [...self::PER_CENT, ...self::PIXELS, 'x', 'ppi', 'dpi'], true);
+            $isFollowed =
+                $this->unitAt($number->end) !== null ||
+                in_array($this->text($number->end), [...self::PER_CENT, ...self::PIXELS, 'x', 'ppi', 'dpi'], true);
             $isSpoken = $number->isWords && $number->isWhole();
             if (! $number->isPadded && ! $isFollowed && ! $number->isSet && ! $isSpoken && $number->value > 0) {
                 $length = self::length($number->typed, $this->usualUnit($i)->value);
-                $length === null || ($found[] = new Typed($number->end, $length, match (true) {
-                    str_contains($number->typed, '/'), str_contains($number->typed, '.') => 0.3,
-                    default => 0.6,
-                }));
+                $length === null ||
+                    ($found[] = new Typed(
+                        $number->end,
+                        $length,
+                        match (true) {
+                            str_contains($number->typed, '/'), str_contains($number->typed, '.') => 0.3,
+                            default => 0.6,
+                        },
+                    ));
             }
         }
 
@@ -320,7 +359,12 @@ final class Spoken
         $unit = $this->unitAt($end);
         $isUnit = $unit !== null && $unit[2] < 1 && ! ($this->at($end)?->is('in') && $this->typed('size', $end + 1) !== []);
 
-        return $isUnit || in_array($this->text($end), [...self::PER_CENT, ...self::PIXELS, 'ppi', 'dpi', 'bit', 'bits', 'mb', 'kb', 'gsm', 'st', 'nd', 'rd', 'th'], true)
+        return $isUnit ||
+            in_array(
+                $this->text($end),
+                [...self::PER_CENT, ...self::PIXELS, 'ppi', 'dpi', 'bit', 'bits', 'mb', 'kb', 'gsm', 'st', 'nd', 'rd', 'th'],
+                true,
+            )
             ? 8.0
             : 0.0;
     }
@@ -339,7 +383,10 @@ final class Spoken
     {
         $found = [];
         foreach ($this->numbersAt($i) as $number) {
-            if (in_array($this->text($number->end), self::PIXELS, true) && ! in_array($this->text($number->end + 1), ['per', 'an', '/'], true)) {
+            if (
+                in_array($this->text($number->end), self::PIXELS, true) &&
+                ! in_array($this->text($number->end + 1), ['per', 'an', '/'], true)
+            ) {
                 $found[] = new Typed($number->end + 1, (int) $number->value);
             }
         }
@@ -389,7 +436,9 @@ final class Spoken
             return [];
         }
         for ($j = $i + 1; $this->at($j) !== null; $j++) {
-            $isEnd = $this->at($j)->is($mark->text) && ($mark->text === '"' || $this->at($j + 1) === null || ! $this->at($j + 1)->isGlued || $this->at($j + 1)->isSign());
+            $isEnd =
+                $this->at($j)->is($mark->text) &&
+                ($mark->text === '"' || $this->at($j + 1) === null || ! $this->at($j + 1)->isGlued || $this->at($j + 1)->isSign());
             if ($isEnd && $j > $i + 1) {
                 return [new Typed($j + 1, trim(substr($this->text, $mark->end(), $this->words[$j]->at - $mark->end())))];
             }
@@ -403,7 +452,10 @@ final class Spoken
     {
         $found = [];
         for ($j = $i; $this->at($j) !== null && $j < $i + 14; $j++) {
-            if ($this->at($j)->is(',', ';', '(', ')', '"') || ($this->at($j)->is('.', '!', '?') && ! ($this->at($j + 1)?->isGlued ?? false))) {
+            if (
+                $this->at($j)->is(',', ';', '(', ')', '"') ||
+                ($this->at($j)->is('.', '!', '?') && ! ($this->at($j + 1)?->isGlued ?? false))
+            ) {
                 break;
             }
             $found[] = new Typed($j + 1, $this->written($i, $j + 1), 0.25 * ($j + 1 - $i));
@@ -455,7 +507,10 @@ final class Spoken
     {
         $found = [];
         for ($j = $i; $this->at($j) !== null && $j < $i + 10; $j++) {
-            if ($this->at($j)->is(',', '.', ';', '(', ')', '"', ':') || ($j > $i && in_array($this->text($j), ['in', 'across', 'at', 'along', 'under', 'on', 'below'], true))) {
+            if (
+                $this->at($j)->is(',', '.', ';', '(', ')', '"', ':') ||
+                ($j > $i && in_array($this->text($j), ['in', 'across', 'at', 'along', 'under', 'on', 'below'], true))
+            ) {
                 break;
             }
             $found[] = new Typed($j + 1, $this->written($i, $j + 1), 1.2 - 0.12 * ($j - $i));
@@ -502,7 +557,7 @@ final class Spoken
     {
         try {
             return $unit === 'pt'
-                ? (string) Length::exact((int) round(self::plain($number) * 25_400_000 / 72), Unit::Millimetre)
+                ? (string) Length::exact((int) round((self::plain($number) * 25_400_000) / 72), Unit::Millimetre)
                 : (string) Length::parse("{$number} {$unit}");
         } catch (MeasureError) {
             return null;

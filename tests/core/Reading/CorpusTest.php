@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\core\Reading;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Reading\ReadList;
-use Planisher\Reading\ReadPrint;
-use Planisher\Reading\SaidWish;
 use Planisher\Finish\LineReader;
 use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
+use Planisher\Reading\ReadList;
+use Planisher\Reading\ReadPrint;
+use Planisher\Reading\SaidWish;
 
 /**
  * Made-up lists and wishes with what each means (common practice of how people write, no source). Nine of ten have to be read wholly

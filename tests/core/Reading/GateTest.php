@@ -7,11 +7,11 @@ namespace Tests\core\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Planisher\Measure\Unit;
+use Planisher\Reading\Known;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
 use Planisher\Reading\SaidWish;
-use Planisher\Measure\Unit;
-use Planisher\Reading\Known;
 use Tests\core\Situations;
 
 /** What was read wrongly and looked sure while real jobs were done: it may be right by now, or asked; it isn't taken. */

@@ -6,7 +6,6 @@ namespace Tests\core\Reading;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Reading\ReadList;
 use Planisher\ClientList\LinePhrases;
 use Planisher\ClientList\ListTable;
 use Planisher\ClientList\PictureWords;
@@ -15,6 +14,7 @@ use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
+use Planisher\Reading\ReadList;
 use Planisher\Wish\NumberWords;
 use Planisher\Wish\Wording;
 
