@@ -55,6 +55,12 @@ final class Cover
         'inv',
     ];
 
+    /** @var array<string, array<int, Rule>> rules of which all needed words stand in the line, by a first word */
+    private array $byFirst = [];
+
+    /** @var ?array<string, array<int, Rule>> the same, by a first thing that is typed */
+    private ?array $byKind = null;
+
     private const STOPS = [',', ';', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
 
     /** @param  array<string, mixed>  $on  the line it is said of, in its order-file form */
@@ -106,11 +112,7 @@ final class Cover
     {
         $said = $this->said;
         $word = $said->words[$i];
-        foreach ($this->book->at($said, $i) as $rule) {
-            $isOfCells = $rule->for === 'print' && $this->make === 'shared-sheet' && $this->on === [];
-            if ($rule->for !== null && $rule->for !== ($this->make ?? 'print') && ! $isOfCells) {
-                continue;
-            }
+        foreach ($this->rules($i) as $rule) {
             foreach ($rule->node()->match($said, [[$i, [], 0.0]], $i) as [$end, $heard, $cost]) {
                 if ($end <= $i) {
                     continue;
@@ -144,6 +146,41 @@ final class Cover
             ];
         }
         yield from $this->passed($i);
+    }
+
+    /** @return array<int, Rule> that may begin at a place */
+    private function rules(int $i): array
+    {
+        $first = $this->said->text($i);
+        $rules = $this->byFirst[$first] ??= $this->possible($this->book->beginningWith($first));
+        $this->byKind ??= array_filter(array_map($this->possible(...), $this->book->beginningTyped()));
+        foreach ($this->byKind as $kind => $of) {
+            if ($this->said->typed($kind, $i) !== []) {
+                $rules += $of;
+            }
+        }
+
+        return $rules;
+    }
+
+    /**
+     * Those that are said of what is made, and of which the line has all words that they need.
+     *
+     * @param  list<Rule>  $rules
+     * @return array<int, Rule>
+     */
+    private function possible(array $rules): array
+    {
+        $possible = [];
+        foreach ($rules as $rule) {
+            $isOfCells = $rule->for === 'print' && $this->make === 'shared-sheet' && $this->on === [];
+            $isMade = $rule->for === null || $rule->for === ($this->make ?? 'print') || $isOfCells;
+            if ($isMade && $this->said->hasOneOfEach($rule->needs())) {
+                $possible[spl_object_id($rule)] = $rule;
+            }
+        }
+
+        return $possible;
     }
 
     /** “4x6” is not four of something: what is written in one piece is read in one. */

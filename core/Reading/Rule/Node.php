@@ -16,6 +16,9 @@ final class Node
     /** Ways that are kept of one part, the cheapest: more mean nothing else. */
     private const MOST_WAYS = 12;
 
+    /** @var ?array<string, true> all words that stand in it, where they were asked for */
+    private ?array $all = null;
+
     /**
      * @param  array<string, true>  $words
      * @param  list<self>  $parts
@@ -135,7 +138,7 @@ final class Node
         return match ($this->is) {
             'word' => $this->words,
             'typed' => ["{{$this->kind}}" => true],
-            'any' => array_merge(...array_map(fn (self $part): array => self::keyed($part->first()), $this->parts)),
+            'any' => self::together(array_map(fn (self $part): array => $part->first(), $this->parts)),
             'maybe' => $this->parts[0]->first(),
             default => $this->firstOfRow(),
         };
@@ -144,7 +147,14 @@ final class Node
     /** @return array<string, true> all words that stand in it */
     public function words(): array
     {
-        return $this->words + array_merge(...array_map(fn (self $part): array => self::keyed($part->words()), $this->parts), ...[[]]);
+        if ($this->all === null) {
+            $this->all = $this->words;
+            foreach ($this->parts as $part) {
+                $this->all += $part->words();
+            }
+        }
+
+        return $this->all;
     }
 
     /** @return array<string, true> */
@@ -161,6 +171,26 @@ final class Node
         return $first;
     }
 
+    /**
+     * What a line has to have, one word of each, for this to stand in it at all.
+     *
+     * @return list<array<string, true>>
+     */
+    public function needs(): array
+    {
+        if ($this->is === 'word') {
+            return [$this->words];
+        }
+        $of = $this->is === 'typed' || $this->is === 'maybe' ? [] : array_map(fn (self $part): array => $part->needs(), $this->parts);
+        if ($this->is === 'row') {
+            return array_merge(...$of);
+        }
+
+        return $of === [] || in_array([], $of, true)
+            ? []
+            : [self::together(array_map(fn (array $needs): array => $needs[0], $of))];
+    }
+
     private function isEmptiable(): bool
     {
         return match ($this->is) {
@@ -172,12 +202,17 @@ final class Node
     }
 
     /**
-     * @param  array<string, true>  $words
+     * @param  list<array<string, true>>  $words
      * @return array<string, true>
      */
-    private static function keyed(array $words): array
+    private static function together(array $words): array
     {
-        return array_combine(array_map(strval(...), array_keys($words)), $words);
+        $all = [];
+        foreach ($words as $of) {
+            $all += $of;
+        }
+
+        return $all;
     }
 
     private static function isFiller(Spoken $said, int $i): bool

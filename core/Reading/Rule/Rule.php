@@ -11,6 +11,9 @@ final class Rule
 {
     private ?Node $node = null;
 
+    /** @var ?list<array<string, true>> */
+    private ?array $needs = null;
+
     /**
      * @param  \Closure(Heard): (array<string, mixed>|Unsure|null)  $means  null where it doesn't mean that
      * @param  list<string>  $like  that it is the cheapest reading of
@@ -42,6 +45,12 @@ final class Rule
     public static function with(string $says, \Closure $means, string|array $like, ?string $for = null, float $cost = 0.0): self
     {
         return new self($says, $means, (array) $like, $for, $cost);
+    }
+
+    /** @return list<array<string, true>> what a line has to have, one word of each */
+    public function needs(): array
+    {
+        return $this->needs ??= $this->node()->needs();
     }
 
     public function node(): Node

@@ -16,8 +16,11 @@ final class RuleBook
     /** @var ?\WeakMap<Known, self> */
     private static ?\WeakMap $books = null;
 
-    /** @var array<string, list<Rule>> by a first word, or a first kind in braces */
+    /** @var array<string, list<Rule>> by a first word */
     private array $byFirst = [];
+
+    /** @var array<string, list<Rule>> by a first thing that is typed */
+    private array $byKind = [];
 
     /** @var array<string, true> all words that stand in rules */
     private array $words = [];
@@ -34,7 +37,12 @@ final class RuleBook
         $adjectives = [];
         foreach ($this->rules as $rule) {
             foreach ($rule->node()->first() as $first => $_) {
-                $this->byFirst[(string) $first][] = $rule;
+                $first = (string) $first;
+                if (strlen($first) > 2 && $first[0] === '{') {
+                    $this->byKind[substr($first, 1, -1)][] = $rule;
+                } else {
+                    $this->byFirst[$first][] = $rule;
+                }
             }
             $this->words += $rule->node()->words();
         }
@@ -56,33 +64,16 @@ final class RuleBook
         return self::$books[$known] ??= new self($known);
     }
 
-    /**
-     * Rules that may begin at that place.
-     *
-     * @return iterable<int, Rule>
-     */
-    public function at(Spoken $said, int $i): iterable
+    /** @return list<Rule> rules that may begin with that word */
+    public function beginningWith(string $word): array
     {
-        $seen = [];
-        $keys = [$said->text($i)];
-        foreach ($this->kinds() as $kind) {
-            $keys[] = "{{$kind}}";
-        }
-        foreach ($keys as $key) {
-            if (
-                ($this->byFirst[$key] ?? []) === [] ||
-                ($key[0] === '{' && strlen($key) > 2 && $said->typed(substr($key, 1, -1), $i) === [])
-            ) {
-                continue;
-            }
-            foreach ($this->byFirst[$key] as $rule) {
-                $id = spl_object_id($rule);
-                if (! isset($seen[$id])) {
-                    $seen[$id] = true;
-                    yield $rule;
-                }
-            }
-        }
+        return $this->byFirst[$word] ?? [];
+    }
+
+    /** @return array<string, list<Rule>> rules that may begin with something typed, by its kind */
+    public function beginningTyped(): array
+    {
+        return $this->byKind;
     }
 
     public function isWord(string $word): bool
@@ -94,23 +85,6 @@ final class RuleBook
     public function words(): array
     {
         return $this->words;
-    }
-
-    /** @return list<string> kinds that rules begin with */
-    private function kinds(): array
-    {
-        static $kinds = [];
-        $id = spl_object_id($this);
-
-        return $kinds[$id] ??= array_values(
-            array_map(
-                fn (string $key): string => substr($key, 1, -1),
-                array_filter(
-                    array_map(strval(...), array_keys($this->byFirst)),
-                    fn (string $key): bool => strlen($key) > 2 && $key[0] === '{',
-                ),
-            ),
-        );
     }
 
     /** @return list<Rule> */

@@ -73,8 +73,33 @@ final class Spoken
         'my',
     ];
 
+    /** Kinds that begin with a number, or with the word for one of a unit: “an inch” */
+    private const NUMERIC = [
+        'length' => true,
+        'measure' => true,
+        'distance' => true,
+        'depth' => true,
+        'percent' => true,
+        'share' => true,
+        'count' => true,
+        'number' => true,
+        'pixels' => true,
+        'ratio' => true,
+    ];
+
+    private const ONE = ['a' => true, 'an' => true, 'inch' => true, 'centimetre' => true, 'centimeter' => true, 'millimetre' => true];
+
     /** @var array<string, list<Typed>> what was found, by kind and place */
     private array $found = [];
+
+    /** @var array<int, list<Number>> by place */
+    private array $numbers = [];
+
+    /** @var array<int, Unit> the unit said last before a place */
+    private array $units = [];
+
+    /** @var array<string, true> all words that stand in it */
+    private readonly array $texts;
 
     /**
      * @param  list<Word>  $words
@@ -91,7 +116,29 @@ final class Spoken
         private readonly ?Sizes $sizes,
         private readonly ?PictureNames $pictures,
         private readonly array $adjectives = [],
-    ) {}
+    ) {
+        $texts = [];
+        foreach ($words as $word) {
+            $texts[$word->text] = true;
+        }
+        $this->texts = $texts;
+    }
+
+    /**
+     * Whether it has one word of each of these.
+     *
+     * @param  list<array<string, true>>  $needs
+     */
+    public function hasOneOfEach(array $needs): bool
+    {
+        foreach ($needs as $words) {
+            if (array_intersect_key($words, $this->texts) === []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     public function at(int $i): ?Word
     {
@@ -119,6 +166,10 @@ final class Spoken
      */
     public function typed(string $kind, int $i): array
     {
+        if (isset(self::NUMERIC[$kind]) && $this->numbersAt($i) === [] && ! isset(self::ONE[$this->text($i)])) {
+            return [];
+        }
+
         return $this->found["{$kind} {$i}"] ??= match ($kind) {
             'length' => $this->lengths($i),
             'measure' => $this->measures($i),
@@ -148,7 +199,7 @@ final class Spoken
     /** @return list<Number> */
     public function numbersAt(int $i): array
     {
-        return Numbers::at($this->words, $i);
+        return $this->numbers[$i] ??= Numbers::at($this->words, $i);
     }
 
     /**
@@ -263,15 +314,14 @@ final class Spoken
     /** The unit of the length said before, or that of all. */
     private function usualUnit(int $before): Unit
     {
-        for ($i = $before - 1; $i > 0; $i--) {
-            $unit = $this->at($i - 1)?->isDigits() || isset(Lexer::VULGAR[$this->text($i - 1)]) ? $this->unitAt($i) : null;
-            $known = $unit === null ? null : Unit::tryFrom($unit[0]);
-            if ($known !== null) {
-                return $known;
-            }
+        $this->units === [] && ($this->units[0] = $this->units[1] = $this->unit);
+        for ($i = count($this->units); $i <= $before; $i++) {
+            $isFigure = $this->at($i - 2)?->isDigits() || isset(Lexer::VULGAR[$this->text($i - 2)]);
+            $unit = $isFigure ? $this->unitAt($i - 1) : null;
+            $this->units[$i] = ($unit === null ? null : Unit::tryFrom($unit[0])) ?? $this->units[$i - 1];
         }
 
-        return $this->unit;
+        return $this->units[$before];
     }
 
     /** @return list<Typed> how far away, in what paper is measured in */
