@@ -8,6 +8,7 @@ use Planisher\Finish\Finishes;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Chart\Cover;
 use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Shapes;
 use Planisher\Reading\Language\Language;
 use Planisher\Reading\Rule\RuleBook;
 use Planisher\Reading\Words\Common;
@@ -39,6 +40,8 @@ final class Reader
 
     private readonly Sizes $sizes;
 
+    private readonly Shapes $shapes;
+
     /** @var array<string, ?string> what a word was meant to be, where it was looked for */
     private array $meant = [];
 
@@ -55,6 +58,7 @@ final class Reader
         $this->foreign = Language::table($language);
         $this->book = RuleBook::of($known);
         $this->sizes = new Sizes($known->lab);
+        $this->shapes = new Shapes();
     }
 
     /**
@@ -86,6 +90,7 @@ final class Reader
             $this->pictures,
             $on,
             self::made($words) ?? ($on !== [] ? (string) ($on['make'] ?? Finishes::USUAL) : $make),
+            $on === [] ? $this->shapes : null,
         );
         $this->tellMended($words, $items);
 

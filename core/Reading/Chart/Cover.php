@@ -70,82 +70,132 @@ final class Cover
         private readonly PictureNames $pictures,
         private readonly array $on,
         private readonly ?string $make,
+        private readonly ?Shapes $shapes,
     ) {}
 
     /**
      * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
      * @param  ?string  $make  what is being made, where that is known
+     * @param  ?Shapes  $shapes  of lines that were read before
      * @return list<Item>
      */
-    public static function of(Spoken $said, RuleBook $book, PictureNames $pictures, array $on = [], ?string $make = null): array
-    {
-        return (new self($said, $book, $pictures, $on, $make))->items();
+    public static function of(
+        Spoken $said,
+        RuleBook $book,
+        PictureNames $pictures,
+        array $on = [],
+        ?string $make = null,
+        ?Shapes $shapes = null,
+    ): array {
+        $cover = new self($said, $book, $pictures, $on, $make, $shapes);
+
+        return self::joined($cover->remembered() ?? $cover->items(), $said->text);
     }
 
     /** @return list<Item> */
     private function items(): array
     {
         $many = count($this->said->words);
-        $best = [[0.0, -1, null]];
+        $best = [[0.0, -1, null, null]];
         for ($i = 0; $i < $many; $i++) {
             if (! isset($best[$i])) {
                 continue;
             }
-            foreach ($this->edges($i) as [$end, $cost, $item]) {
+            foreach ($this->edges($i) as [$end, $cost, $item, $by]) {
                 $all = $best[$i][0] + $cost;
                 if (! isset($best[$end]) || $all < $best[$end][0] - 1e-9) {
-                    $best[$end] = [$all, $i, $item];
+                    $best[$end] = [$all, $i, $item, $by];
                 }
             }
         }
-        $items = [];
+        $items = $path = [];
         for ($i = $many; $i > 0; $i = $from) {
-            [, $from, $item] = $best[$i];
+            [, $from, $item, $by] = $best[$i];
             $items[] = $item instanceof \Closure ? $item() : $item;
+            $path[] = [$from, $i, $by];
         }
+        $this->shapes?->keep($this->said, $this->make, array_reverse($path));
 
-        return self::joined(array_reverse($items), $this->said->text);
+        return array_reverse($items);
     }
 
-    /** @return iterable<array{int, float, \Closure|Item}> */
-    private function edges(int $i): iterable
+    /** @return ?list<Item> what a line of the same shape was read as, of this one's pictures and sizes */
+    private function remembered(): ?array
+    {
+        $items = [];
+        foreach ($this->shapes?->path($this->said, $this->make) ?? [] as [$from, $to, $by]) {
+            $cheapest = null;
+            foreach ($this->edges($from, $by) as [$end, $cost, $item]) {
+                if ($end === $to && ($cheapest === null || $cost < $cheapest[0])) {
+                    $cheapest = [$cost, $item];
+                }
+            }
+            if ($cheapest === null) {
+                return null;
+            }
+            $items[] = $cheapest[1] instanceof \Closure ? $cheapest[1]() : $cheapest[1];
+        }
+
+        return $items === [] ? null : $items;
+    }
+
+    /**
+     * Ways to read on from a place: where they end, what they cost, what they make, and by what.
+     *
+     * @param  Rule|string|null  $only  by that alone
+     * @return iterable<array{int, float, \Closure|Item, Rule|string}>
+     */
+    private function edges(int $i, Rule|string|null $only = null): iterable
     {
         $said = $this->said;
-        $word = $said->words[$i];
-        foreach ($this->rules($i) as $rule) {
+        foreach (
+            match (true) {
+                $only instanceof Rule => [$only],
+                $only === null => $this->rules($i),
+                default => [],
+            } as $rule
+        ) {
             foreach ($rule->node()->match($said, [[$i, [], 0.0]], $i) as [$end, $heard, $cost]) {
                 if ($end <= $i) {
                     continue;
                 }
                 $item = $this->item($rule, $i, $end, $heard);
                 if ($item !== null) {
-                    yield [$end, max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end)), $item];
+                    yield [$end, max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end)), $item, $rule];
                 }
             }
         }
-        foreach ($said->typed('pictures', $i) as $typed) {
+        if ($only instanceof Rule) {
+            return;
+        }
+        foreach ($only === null || $only === 'pictures' ? $said->typed('pictures', $i) : [] as $typed) {
             yield [
                 $typed->end,
                 max(0.05, Cost::READ + $typed->cost - Cost::MORE * ($typed->end - $i - 1)),
                 fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers),
+                'pictures',
             ];
         }
-        foreach ($said->typed('size', $i) as $typed) {
+        foreach ($only === null || $only === 'size' ? $said->typed('size', $i) : [] as $typed) {
             yield [
                 $typed->end,
                 max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1)),
                 fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers),
+                'size',
             ];
         }
-        foreach ($said->typed('count', $i) as $typed) {
+        foreach ($only === null || $only === 'count' ? $said->typed('count', $i) : [] as $typed) {
             $isSet = preg_match('/dozen|pair|couple|single|brace/i', $said->written($i, $typed->end)) === 1;
             yield [
                 $typed->end,
                 Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed),
                 fn (): Item => $this->bare($i, $typed, $isSet),
+                'count',
             ];
         }
-        yield from $this->passed($i);
+        foreach ($only === null || $only === 'passed' ? $this->passed($i) : [] as $way) {
+            yield [...$way, 'passed'];
+        }
     }
 
     /** @return array<int, Rule> that may begin at a place */

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Chart;
+
+use Planisher\Reading\Rule\Rule;
+use Planisher\Reading\Words\Spoken;
+use Planisher\Reading\Words\Typed;
+
+/**
+ * How lines of the same shape were read. Lists are monotonous: “0412 8x10 x2” and “0413 5x7 x2” differ in nothing but which picture and
+ * which size, so only the first of them has to be looked at in all ways.
+ */
+final class Shapes
+{
+    /** @var array<string, list<array{int, int, Rule|string}>> from and to which words, and by what, by the line's shape */
+    private array $paths = [];
+
+    /** @param  list<array{int, int, Rule|string}>  $path */
+    public function keep(Spoken $said, ?string $make, array $path): void
+    {
+        $this->paths[self::of($said, $make)] = $path;
+    }
+
+    /** @return ?list<array{int, int, Rule|string}> */
+    public function path(Spoken $said, ?string $make): ?array
+    {
+        return $this->paths[self::of($said, $make)] ?? null;
+    }
+
+    /** All that decides about the way it is read: its words, but of pictures and sizes only how they are written. */
+    private static function of(Spoken $said, ?string $make): string
+    {
+        $shape = (string) $make;
+        $until = 0;
+        foreach ($said->words as $i => $word) {
+            $of = $word->isDigits() ? [...self::typed($said, 'pictures', $i), '/', ...self::typed($said, 'size', $i)] : [];
+            if (count($of) > 1) {
+                $until = max($until, $i + 1, ...array_map(fn (string $one): int => (int) $one, array_diff($of, ['/'])));
+            }
+            $isHidden = $i < $until && $word->isDigits();
+            $shape .= ($word->isGlued ? '' : ' ').($isHidden ? ($word->text[0] === '0' ? '0' : '1').strlen($word->text) : $word->text);
+            $shape .= $of === [] || count($of) === 1 ? '' : '{'.implode(';', $of).'}';
+            $shape .= $isHidden ? '#' : '';
+        }
+
+        return $shape;
+    }
+
+    /** @return list<string> where each ends, what it costs and whether it is sure */
+    private static function typed(Spoken $said, string $kind, int $i): array
+    {
+        return array_map(
+            fn (Typed $typed): string => "{$typed->end} {$typed->cost}".($typed->why === null ? '' : '?'),
+            $said->typed($kind, $i),
+        );
+    }
+}
