@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Reading;
 
 use Planisher\Measure\Unit;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Conversation;
 use Planisher\Reading\Discourse\Sentence;
 use Planisher\Reading\Language\Language;
@@ -29,9 +31,13 @@ final readonly class ReadList
     /**
      * @param  list<string>  $pictures  names of the order's pictures, in its order
      * @param  list<string>  $chosen  those of them that are meant where nothing is said
+     *
+     * @throws TooMuch
      */
     public static function read(string $text, Known $known, array $pictures, array $chosen = []): self
     {
+        TooMuch::check($text);
+        $text = mb_scrub($text, 'UTF-8');
         $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
         $reader = new Reader($known, new PictureNames($pictures), $unit, Language::of($text));
         $blocks = Message::blocks($text, $reader->pictures->isWord(...));
@@ -42,6 +48,9 @@ final readonly class ReadList
                 $block->kind === BlockKind::Filed
                     ? FiledLine::read($block->number, $block->text, $pictures)
                     : new ReadLine($block->number, $block->text, []);
+            if ($block->kind === BlockKind::TooLong) {
+                $lines[$at]->items = [new Item(Kind::Unknown, 0, strlen($block->text), why: TooMuch::ofLine($block->text))];
+            }
             if ($block->kind !== BlockKind::Words) {
                 continue;
             }

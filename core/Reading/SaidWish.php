@@ -34,6 +34,12 @@ final readonly class SaidWish
      */
     public static function read(string $text, Known $known, array $pictures, array $on = [], ?string $chosen = null): self
     {
+        $text = mb_scrub($text, 'UTF-8');
+        if (strlen($text) > TooMuch::LONGEST_LINE) {
+            $all = new Item(Kind::Unknown, 0, strlen($text), why: TooMuch::ofLine($text));
+
+            return new self([], null, null, new ReadLine(1, $text, [$all]));
+        }
         $items = (new Reader($known, new PictureNames($pictures), language: Language::of($text)))->items($text, $on);
         $line = new ReadLine(1, $text, $items);
         Reasons::passed($items, isOfLine: true);

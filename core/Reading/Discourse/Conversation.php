@@ -14,6 +14,7 @@ use Planisher\Reading\Offer;
 use Planisher\Reading\Reader;
 use Planisher\Reading\Reading;
 use Planisher\Reading\ReadLine;
+use Planisher\Reading\TooMuch;
 use Planisher\Reading\Words\Named;
 
 /**
@@ -598,6 +599,11 @@ final class Conversation
         }
         $segments = $sentence->segments;
         foreach ($segments as $n => $segment) {
+            if (count($this->drafts) + count($made) > TooMuch::MOST_PRINTS) {
+                $why = 'More than '.number_format(TooMuch::MOST_PRINTS).' prints come of this list; those of this line were not made.';
+                $this->lines[$sentence->line]->doubt($why, $sentence->items[0]->at);
+                break;
+            }
             $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
         }
         $this->gather($sentence, $made);

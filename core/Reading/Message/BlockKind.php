@@ -14,6 +14,8 @@ enum BlockKind
     case Ruled;
     /** What somebody else has asked, and is answered */
     case Asked;
+    /** Longer than any line that somebody writes: it isn’t read */
+    case TooLong;
     /** A line of an order file */
     case Filed;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Message;
 
+use Planisher\Reading\TooMuch;
+
 /** Parts a message into lines, and says of each what it is: words to be read, a greeting, a signature, somebody else's question. */
 final class Message
 {
@@ -43,6 +45,9 @@ final class Message
     {
         if (preg_match('/^\s*\{\s*"/', $line) === 1) {
             return new Block($number, $line, BlockKind::Filed);
+        }
+        if (strlen($line) > TooMuch::LONGEST_LINE) {
+            return new Block($number, $line, BlockKind::TooLong);
         }
         preg_match('/^\s*(?:>\s?)*/', $line, $quotes);
         $depth = substr_count($quotes[0], '>');

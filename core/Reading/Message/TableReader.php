@@ -11,6 +11,7 @@ use Planisher\Reading\Discourse\Segment;
 use Planisher\Reading\Discourse\Sentence;
 use Planisher\Reading\Reader;
 use Planisher\Reading\ReadLine;
+use Planisher\Reading\TooMuch;
 
 /** Reads the rows of a table: columns by what stands above them, else by what stands in them. Money and totals are left out. */
 final class TableReader
@@ -38,6 +39,10 @@ final class TableReader
     {
         $rows = $table->rows;
         $first = (int) array_key_first($rows);
+        $columns = max(array_map(count(...), $rows));
+        if ($columns > TooMuch::MOST_COLUMNS) {
+            return $this->tooWide($rows, $columns, $lines);
+        }
         $read = [];
         foreach ($rows as $at => $cells) {
             $read[$at] = array_map(fn (array $cell): array => Conversation::moved($this->reader->items($cell[0]), $cell[1]), $cells);
@@ -74,6 +79,23 @@ final class TableReader
         }
 
         return $sentences;
+    }
+
+    /**
+     * @param  array<int, list<array{string, int}>>  $rows
+     * @param  array<int, ReadLine>  $lines
+     * @return array<int, list<Sentence>> none: it isn't read
+     */
+    private function tooWide(array $rows, int $columns, array $lines): array
+    {
+        foreach (array_keys($rows) as $at) {
+            $lines[$at]->items = [];
+        }
+        $first = $lines[array_key_first($rows)];
+        $why = "This table has {$columns} columns and was not read: a list has ".TooMuch::MOST_COLUMNS.' at most.';
+        $first->items = [new Item(Kind::Unknown, 0, strlen($first->text), why: $why)];
+
+        return array_map(fn (): array => [], $rows);
     }
 
     /**

@@ -205,6 +205,9 @@ final class PictureNames
     /** @var array<string, list<string>> pictures by a word of their name */
     private array $byWord = [];
 
+    /** @var array<string, array<string, int>> how often a word stands in the names of pictures */
+    private array $often = [];
+
     /** @var array<int, list<string>> pictures by the last number of their name */
     private array $byNumber = [];
 
@@ -223,6 +226,10 @@ final class PictureNames
             $this->words[$name] = $found[0];
             foreach (array_unique($found[0]) as $word) {
                 $this->byWord[self::plain($word)][] = $name;
+            }
+            foreach ($found[0] as $word) {
+                $plain = self::plain($word);
+                $this->often[$plain][$name] = ($this->often[$plain][$name] ?? 0) + 1;
             }
             if (preg_match('/(\d+)\D*$/', $stem, $m) === 1 && strlen($m[1]) < 10) {
                 $this->byNumber[(int) $m[1]][] = $name;
@@ -319,7 +326,9 @@ final class PictureNames
         $many = 0;
         $isClear = $isCalled;
         $isBySuffix = false;
-        foreach ($this->series($said, $j) as [$numbers, $end, $isLong]) {
+        $series = $this->series($said, $j);
+        $few = count($series) < 9 ? null : array_column(self::few($series), 1, 1);
+        foreach ($series as [$numbers, $end, $isLong]) {
             $many++;
             $isClear = $isClear || $isLong;
             foreach ($numbers as $number) {
@@ -328,7 +337,10 @@ final class PictureNames
                     $of = $this->endingIn($number);
                     $isBySuffix = $isBySuffix || $of !== [];
                 }
-                $of === [] ? ($missing[] = $number) : ($names = [...$names, ...$of]);
+                $of === [] ? ($missing[] = $number) : array_push($names, ...$of);
+            }
+            if ($few !== null && ! isset($few[$end])) {
+                continue;
             }
             if ($names === []) {
                 if ($isClear && $missing !== []) {
@@ -677,7 +689,7 @@ final class PictureNames
         }
         $names = $first;
         $end = $i + 1;
-        $found = [];
+        $found = $ends = [];
         $many = 1;
         while ($many < 200) {
             $word = $said->text($end);
@@ -725,14 +737,30 @@ final class PictureNames
             if ($more === []) {
                 break;
             }
-            $names = [...$names, ...$more];
+            array_push($names, ...$more);
             $now = $value;
             $end = $next + 1;
             $many++;
-            $found[] = new Typed($end, new Named(array_values(array_unique($names))), 0.0);
+            $ends[] = [$end, count($names)];
+        }
+        foreach (self::few($ends) as [$end, $until]) {
+            $found[] = new Typed($end, new Named(array_values(array_unique(array_slice($names, 0, $until)))), 0.0);
         }
 
         return $found;
+    }
+
+    /**
+     * Of a long row, its first and its last steps: it ends at neither of those between.
+     *
+     * @template T
+     *
+     * @param  list<T>  $steps
+     * @return list<T>
+     */
+    private static function few(array $steps): array
+    {
+        return count($steps) < 9 ? $steps : [...array_slice($steps, 0, 4), ...array_slice($steps, -4)];
     }
 
     /**
@@ -762,29 +790,26 @@ final class PictureNames
         $forms = [$plain, self::plain(self::singular($word))];
         if (ctype_digit($word) && $word[0] !== '0') {
             // “Act 2” is 2 and not 02, where there are both.
-            $exact = array_values(
-                array_filter($names, fn (string $name): bool => in_array($word, array_diff($this->words[$name], []), true)),
-            );
+            $exact = array_values(array_filter($names, fn (string $name): bool => in_array($word, $this->words[$name], true)));
             if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
                 return $exact;
             }
         }
 
-        return array_values(
-            array_filter($names, function (string $name) use ($forms, $used): bool {
-                $left = array_map(self::plain(...), $this->words[$name]);
-                foreach ($used as $one) {
-                    $at = array_search($one, $left, true);
-                    if ($at !== false) {
-                        unset($left[$at]);
-                    }
-                }
+        ctype_digit($plain) && ($forms = [...$forms, ...array_keys(self::ROMAN, (int) $plain, true)]);
+        $usedOften = array_count_values($used);
+        $found = [];
+        foreach (array_unique($forms) as $form) {
+            $often = $this->often[$form] ?? [];
+            count($often) > count($names) && ($often = array_intersect_key($often, array_flip($names)));
+            foreach ($often as $name => $many) {
+                $many > ($usedOften[$form] ?? 0) && ($found[$name] = true);
+            }
+        }
 
-                return array_intersect($left, $forms) !== [] ||
-                    (ctype_digit($forms[0]) &&
-                        in_array((int) $forms[0], array_map(fn (string $one): int => self::ROMAN[$one] ?? -1, $left), true));
-            }),
-        );
+        return count($found) < 2
+            ? array_values(array_intersect(array_map(strval(...), array_keys($found)), $names))
+            : array_values(array_filter($names, fn (string $name): bool => isset($found[$name])));
     }
 
     /** Whether two words stand the other way round in a name: “tier lemon”. */

@@ -489,7 +489,7 @@ final class Spoken
             $isEnd =
                 $this->at($j)->is($mark->text) &&
                 ($mark->text === '"' || $this->at($j + 1) === null || ! $this->at($j + 1)->isGlued || $this->at($j + 1)->isSign());
-            if ($isEnd && $j > $i + 1) {
+            if ($isEnd && $j > $i + 1 && ! $this->at($i + 1)?->is($mark->text)) {
                 return [new Typed($j + 1, trim(substr($this->text, $mark->end(), $this->words[$j]->at - $mark->end())))];
             }
         }
