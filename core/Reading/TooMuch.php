@@ -8,9 +8,9 @@ namespace Planisher\Reading;
 final class TooMuch extends \DomainException
 {
     /** A message, in letters */
-    public const LONGEST = 100_000;
+    public const LONGEST = 60_000;
 
-    public const MOST_LINES = 5_000;
+    public const MOST_LINES = 2_000;
 
     /** Prints of one message */
     public const MOST_PRINTS = 2_000;

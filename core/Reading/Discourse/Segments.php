@@ -100,12 +100,12 @@ final class Segments
     private static function counts(array $items): array
     {
         $hasPictures = $hasSize = $hasCount = false;
+        $last = -1;
         foreach ($items as $i => $item) {
-            $isLast =
-                array_filter(
-                    array_slice($items, $i + 1),
-                    fn (Item $of): bool => in_array($of->kind, [Kind::Size, Kind::Pictures, Kind::Count], true),
-                ) === [];
+            in_array($item->kind, [Kind::Size, Kind::Pictures, Kind::Count], true) && ($last = $i);
+        }
+        foreach ($items as $i => $item) {
+            $isLast = $i >= $last;
             if (
                 $item->kind === Kind::Pictures &&
                 $item->named?->isNumber &&

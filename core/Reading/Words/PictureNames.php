@@ -214,6 +214,9 @@ final class PictureNames
     /** Whether pictures are known by their numbers alone, not by names */
     private bool $isNumbered = true;
 
+    /** @var array<string, list<Offer>> names that were meant by a word, where they were looked for */
+    private array $alike = [];
+
     /** @var array<string, true> words that nearly every name has, beside its number */
     private array $usual = [];
 
@@ -392,7 +395,8 @@ final class PictureNames
         $last = $first;
         $found[] = [[(int) $first[0]], $first[1], $first[2]];
         $end = $first[1];
-        while (count($found) < 400) {
+        $most = $this->isInSeries($said, $i) ? 8 : 400;
+        while (count($found) < $most) {
             $word = $said->text($end);
             $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'until', 'till', 'bis', 'hasta'], true);
             $next = match (true) {
@@ -440,6 +444,20 @@ final class PictureNames
         }
 
         return $found;
+    }
+
+    /** Whether three numbers stand before it: a series hardly begins within another. */
+    private function isInSeries(Spoken $said, int $i): bool
+    {
+        for ($numbers = 0, $j = $i - 1; $j >= 0 && $numbers < 3; $j--) {
+            if ($said->at($j)?->isDigits()) {
+                $numbers++;
+            } elseif (! in_array($said->text($j), [',', '&', 'and', '+'], true)) {
+                return false;
+            }
+        }
+
+        return $numbers === 3;
     }
 
     /**
@@ -790,7 +808,8 @@ final class PictureNames
         $forms = [$plain, self::plain(self::singular($word))];
         if (ctype_digit($word) && $word[0] !== '0') {
             // “Act 2” is 2 and not 02, where there are both.
-            $exact = array_values(array_filter($names, fn (string $name): bool => in_array($word, $this->words[$name], true)));
+            $numbered = array_intersect($this->byWord[$plain] ?? [], $names);
+            $exact = array_values(array_filter($numbered, fn (string $name): bool => in_array($word, $this->words[$name], true)));
             if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
                 return $exact;
             }
@@ -846,6 +865,12 @@ final class PictureNames
      * @return list<Offer>
      */
     public function like(string $word): array
+    {
+        return $this->alike[$word] ??= $this->near($word);
+    }
+
+    /** @return list<Offer> */
+    private function near(string $word): array
     {
         $near = [];
         foreach (strlen($word) < 4 ? [] : array_keys($this->byWord) as $of) {

@@ -50,6 +50,8 @@ final class Spoken
         'feet' => 'ft',
     ];
 
+    private const MOST_OF_A_TEXT = 200;
+
     private const PER_CENT = ['%', 'percent', 'pct'];
 
     private const PIXELS = ['px', 'pixel', 'pixels', 'pix'];
@@ -485,11 +487,14 @@ final class Spoken
         if ($mark === null || ! $mark->is('"', "'") || ($mark->isGlued && $this->at($i - 1)?->isDigits())) {
             return [];
         }
-        for ($j = $i + 1; $this->at($j) !== null; $j++) {
+        if ($this->at($i + 1)?->is($mark->text)) {
+            return [];
+        }
+        for ($j = $i + 1; $this->at($j) !== null && $j < $i + self::MOST_OF_A_TEXT; $j++) {
             $isEnd =
                 $this->at($j)->is($mark->text) &&
                 ($mark->text === '"' || $this->at($j + 1) === null || ! $this->at($j + 1)->isGlued || $this->at($j + 1)->isSign());
-            if ($isEnd && $j > $i + 1 && ! $this->at($i + 1)?->is($mark->text)) {
+            if ($isEnd && $j > $i + 1) {
                 return [new Typed($j + 1, trim(substr($this->text, $mark->end(), $this->words[$j]->at - $mark->end())))];
             }
         }
