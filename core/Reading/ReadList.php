@@ -62,7 +62,7 @@ final readonly class ReadList
         }
         (new Conversation($reader, $blocks, $lines, $sentences, $chosen))->read();
 
-        return new self($lines);
+        return new self(array_values($lines));
     }
 
     /** Values apart by commas alone, as programs write them: none of these commas is a decimal's. */

@@ -9,6 +9,7 @@ use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Contrast;
+use Planisher\Reading\Discourse\Maker;
 use Planisher\Reading\Discourse\PanelSizes;
 use Planisher\Reading\Discourse\Reasons;
 use Planisher\Reading\Discourse\Settler;
@@ -191,8 +192,7 @@ final readonly class SaidWish
                 isset($of['longSide'], $on['shape']) && ($change['shape'] = null);
             } else {
                 if (isset($of['shape'])) {
-                    preg_match('/(\d+) x (\d+)/', (string) $of['shape'], $m);
-                    $of['longSide'] = max((int) $m[1], (int) $m[2]);
+                    $of['longSide'] = Maker::longSide((string) $of['shape']);
                     $last?->doubt("A copy beside a print has the print’s own shape: {$of['longSide']} px on its long side.");
                 }
                 unset($of['shape']);

@@ -26,14 +26,21 @@ final class TooMuch extends \DomainException
         $letters = mb_strlen($text);
         if ($letters > self::LONGEST) {
             throw new self(
-                'This is longer than any list: '.number_format($letters).' letters, where '.number_format(self::LONGEST).
+                'This is longer than any list: '.
+                    number_format($letters).
+                    ' letters, where '.
+                    number_format(self::LONGEST).
                     ' are read at once. Give a part of it.',
             );
         }
         $lines = substr_count($text, "\n") + 1;
         if ($lines > self::MOST_LINES) {
             throw new self(
-                'This has '.number_format($lines).' lines, where '.number_format(self::MOST_LINES).' are read at once. Give a part of it.',
+                'This has '.
+                    number_format($lines).
+                    ' lines, where '.
+                    number_format(self::MOST_LINES).
+                    ' are read at once. Give a part of it.',
             );
         }
     }
@@ -41,7 +48,10 @@ final class TooMuch extends \DomainException
     /** What is said of a line that is too long, which wasn't read. */
     public static function ofLine(string $text): string
     {
-        return 'This line has '.number_format(mb_strlen($text)).' letters and was not read. Break it into lines of up to '.
-            number_format(self::LONGEST_LINE).'.';
+        return 'This line has '.
+            number_format(mb_strlen($text)).
+            ' letters and was not read. Break it into lines of up to '.
+            number_format(self::LONGEST_LINE).
+            '.';
     }
 }

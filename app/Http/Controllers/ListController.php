@@ -23,18 +23,12 @@ use Illuminate\Support\Facades\DB;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
 use Planisher\Reading\ReadList;
+use Planisher\Reading\TooMuch;
 
 /** A client's list read and taken, and wishes said of lines, all in one grammar. */
 final class ListController
 {
-    /** Of a list. */
-    private const LONGEST = 100_000;
-
     private const MOST_LINES = 500;
-
-    private const MOST_READ = 5000;
-
-    private const LONGEST_LINE = 1000;
 
     private const LONGEST_WISH = 600;
 
@@ -43,30 +37,18 @@ final class ListController
     /** What a list means, without doing anything. */
     public function read(Request $request, Order $order, ListView $view): JsonResponse
     {
-        $given = $request->validate(
-            [
-                'text' => ['present', 'nullable', 'string', 'max:'.self::LONGEST],
-                'chosen' => ['array', 'max:'.self::MOST_LINES],
-                'chosen.*' => ['string', 'max:200'],
-            ],
-            ['text.max' => 'This is longer than any list: '.number_format(self::LONGEST).' letters at most. Paste a part of it.'],
-        );
-        $lines = explode("\n", (string) $given['text']);
-        $longest = max(array_map(mb_strlen(...), $lines));
-        abort_if(
-            $longest > self::LONGEST_LINE,
-            422,
-            "A line of {$longest} letters is no line of a list: up to ".self::LONGEST_LINE.' are read. Paste it in lines.',
-        );
-        abort_if(
-            count($lines) > self::MOST_READ,
-            422,
-            'This has '.count($lines).' lines; up to '.self::MOST_READ.' are read at once. Paste a part of it.',
-        );
+        $given = $request->validate([
+            'text' => ['present', 'nullable', 'string'],
+            'chosen' => ['array', 'max:'.self::MOST_LINES],
+            'chosen.*' => ['string', 'max:200'],
+        ]);
         $of = SpokenOf::in($order);
         $chosen = array_values(array_intersect($of->pictures, $given['chosen'] ?? []));
-
-        return response()->json($view->of($order, ReadList::read((string) $given['text'], $of->known, $of->pictures, $chosen)));
+        try {
+            return response()->json($view->of($order, ReadList::read((string) $given['text'], $of->known, $of->pictures, $chosen)));
+        } catch (TooMuch $e) {
+            return response()->json(['message' => $e->getMessage()], 422);
+        }
     }
 
     /** What the order's client had last time, said in words. */
@@ -154,7 +136,7 @@ final class ListController
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $first = $order->lines()->whereKey(array_keys($seen))->orderBy('number')->first();
+        $first = Line::query()->where('order_id', $order->id)->whereKey(array_keys($seen))->get()->sortBy('number')->first();
         $wish = $first === null ? null : Wishes::read($order, $given['text'], $first);
 
         return response()->json(

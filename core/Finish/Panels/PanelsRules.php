@@ -7,7 +7,6 @@ namespace Planisher\Finish\Panels;
 use Planisher\Reading\Reading;
 use Planisher\Reading\Rule\Heard;
 use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
 
 /** How people say that one picture is shared out between several panels. */
 final class PanelsRules
@@ -28,8 +27,8 @@ final class PanelsRules
             '[as|in|into|split~ [it] [up] [into|over|in|across]|cut~ into|across|over|divided into|shared out between|shared between] [a] [set of]';
         $stacked =
             '(stacked|one (above|below|under|on top of) (another|the other)|one above another|under each other|on top of each other|[from] top to bottom)';
-        $beside = fn (Heard $said): array|Unsure|null => self::columns(self::equal($said->count()));
-        $wider = fn (Heard $said): array|Unsure|null => self::columns(
+        $beside = fn (Heard $said): ?array => self::columns(self::equal($said->count()));
+        $wider = fn (Heard $said): ?array => self::columns(
             match ($said->count()) {
                 3 => [1, 2, 1],
                 5 => [1, 1, 2, 1, 1],

@@ -60,7 +60,7 @@ final class PlaceRules
 
             return $size === null ? null : ['image' => ['width' => (string) $size->width, 'height' => (string) $size->height]];
         };
-        $long = fn (bool $isLong): \Closure => function (Heard $said) use ($isLong): array|Unsure {
+        $long = fn (bool $isLong): \Closure => function (Heard $said) use ($isLong): array {
             $isLandscape = $said->isLandscape();
             $key = ($isLandscape ?? true) === $isLong ? 'width' : 'height';
 

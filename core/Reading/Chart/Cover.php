@@ -96,7 +96,7 @@ final class Cover
     private function items(): array
     {
         $many = count($this->said->words);
-        $best = [[0.0, -1, null, null]];
+        $best = [[0.0, -1, null, '']];
         for ($i = 0; $i < $many; $i++) {
             if (! isset($best[$i])) {
                 continue;
@@ -111,6 +111,7 @@ final class Cover
         $items = $path = [];
         for ($i = $many; $i > 0; $i = $from) {
             [, $from, $item, $by] = $best[$i];
+            $from = max(0, $from);
             $items[] = $item instanceof \Closure ? $item() : $item;
             $path[] = [$from, $i, $by];
         }
@@ -161,7 +162,12 @@ final class Cover
                 }
                 $item = $this->item($rule, $i, $end, $heard);
                 if ($item !== null) {
-                    yield [$end, max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end)), $item, $rule];
+                    yield [
+                        $end,
+                        max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end)),
+                        $item,
+                        $rule,
+                    ];
                 }
             }
         }
@@ -303,7 +309,7 @@ final class Cover
                 $word->isGlued &&
                 in_array($this->said->text($i - 1), self::SHORT, true) &&
                 $this->said->at($i + 1) !== null;
-            $isEnd = in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)?->isGlued ?? false);
+            $isEnd = in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)->isGlued ?? false);
             $isLone = in_array($text, ['"', '%', '$', '£', '€', '½', '¼', '¾'], true);
             $kind = match (true) {
                 $isEnd => Kind::End,

@@ -56,7 +56,7 @@ final class Contrast
             $left[] = new Item(Kind::Wish, $what->at, $what->length, change: $taken, words: $what->words);
         }
 
-        return array_values($left);
+        return $left;
     }
 
     private static function isOfOneKind(Item $one, Item $other): bool

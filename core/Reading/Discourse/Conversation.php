@@ -319,7 +319,7 @@ final class Conversation
         }
         $this->left($sentence, $this->lines[$at]);
         $make = null;
-        foreach ($this->heading->wishes as $wish) {
+        foreach ($this->heading->wishes ?? [] as $wish) {
             $make = is_string($wish->change['make'] ?? null) ? $wish->change['make'] : $make;
         }
         $this->headingMake = $make;
@@ -763,14 +763,21 @@ final class Conversation
      */
     private function isBeside(Segment $segment, array $segments, int $n, Sentence $sentence, array $names, array $before): bool
     {
-        if ($n === 0 || $segment->size !== null || $segment->count !== null || $segment->same !== null || $segment->pictures === []) {
+        $neighbour = $segments[$n - 1] ?? null;
+        if (
+            $neighbour === null ||
+            $segment->size !== null ||
+            $segment->count !== null ||
+            $segment->same !== null ||
+            $segment->pictures === []
+        ) {
             return false;
         }
         $made = array_map(fn (Draft $draft): ?string => $draft->picture, $before);
         if ($names !== [] && array_diff($names, $made) === [] && ! $segment->isAlso) {
             return true;
         }
-        $end = max(array_map(fn (Item $item): int => $item->end(), $segments[$n - 1]->items()));
+        $end = max(array_map(fn (Item $item): int => $item->end(), $neighbour->items()));
         $between = array_filter($sentence->items, fn (Item $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
         $said = array_values(array_filter($between, fn (Item $item): bool => $item->kind !== Kind::Passed));
         $last = $said === [] ? null : end($said);
@@ -788,7 +795,7 @@ final class Conversation
                     preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1,
             ) !== [];
 
-        return $segments[$n - 1]->size !== null && $isFor && ! $isJoined;
+        return $neighbour->size !== null && $isFor && ! $isJoined;
     }
 
     /** @param  list<Item>  $from  what its picture came of */
@@ -824,7 +831,7 @@ final class Conversation
                     $of = array_filter($before->wishes, fn (Item $one): bool => isset($one->change['paper']));
                     $of === [] || ($papers = array_values($of));
                 }
-                unset($draft->wishes[$i]);
+                $draft->wishes = array_values(array_filter($draft->wishes, fn (Item $one): bool => $one !== $wish));
                 $papers === [] ? $wish->doubt('The same paper as what?') : ($draft->wishes = [...$draft->wishes, ...$papers]);
                 $papers === [] && ($draft->isAsked = true);
                 $papers === [] && ($draft->remarks[] = $wish->words);
@@ -1053,7 +1060,7 @@ final class Conversation
     private function all(Segment $segment, Sentence $sentence): array
     {
         $waiting = $this->waiting();
-        $value = (int) ($segment->scope?->value ?? 0);
+        $value = (int) ($segment->scope->value ?? 0);
         $hasSized = array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null) !== [];
         if ($segment->size !== null && $waiting !== [] && (! $hasSized || $value === count($waiting) || $segment->scope?->words === 'all')) {
             $value > 0 &&
@@ -1107,13 +1114,10 @@ final class Conversation
             $isFormer =
                 $item->kind === Kind::Size && $before !== null && preg_match('/\b(?:was|were|used to be)$/iu', $before->words) === 1;
             if ($isFormer && count($sizes) > 1) {
-                foreach ($sentence->segments as $n => $segment) {
+                foreach ($sentence->segments as $segment) {
                     $segment->size === $item && ($segment->size = null);
-                    if (! $segment->isBegun()) {
-                        unset($sentence->segments[$n]);
-                    }
                 }
-                $sentence->segments = array_values($sentence->segments);
+                $sentence->leaveEmpty();
                 if (
                     count($sentence->segments) === 2 &&
                     $sentence->segments[0]->pictures !== [] &&
@@ -1166,7 +1170,7 @@ final class Conversation
                 $isAfterStop = ($before[count($before) - 2] ?? null)?->kind === Kind::Stop;
                 $next = $last !== false && $last->kind === Kind::Pictures && $isAfterStop ? $last : $next;
             }
-            foreach ($sentence->segments as $n => $segment) {
+            foreach ($sentence->segments as $segment) {
                 if ($next === null || ! in_array($next, $segment->pictures, true)) {
                     continue;
                 }
@@ -1175,9 +1179,6 @@ final class Conversation
                 $this->drafts === [] && count($sentence->segments) < 2 && ($this->never = [...$this->never, ...$next->names()]);
                 foreach ($sentence->segments as $other) {
                     $other->excepted = [...$other->excepted, ...$next->names()];
-                }
-                if (! $segment->isBegun()) {
-                    unset($sentence->segments[$n]);
                 }
                 $next->why = null;
             }
@@ -1190,16 +1191,13 @@ final class Conversation
                             $other->pictures = $segment->pictures;
                             $segment->pictures = [];
                         }
-                        if (! $segment->isBegun()) {
-                            unset($sentence->segments[$n]);
-                        }
                         $isSign || $next->doubt('Is it not to be that size?');
                         $isSign || ($this->unsettled ??= 'Something is not to be that size.');
                         $sentence->isStruck = $sentence->isStruck || $isSign;
                     }
                 }
             }
-            $sentence->segments = array_values($sentence->segments);
+            $sentence->leaveEmpty();
         }
         $isBegun && $sentence->segments === [] && ! $sentence->isStruck && ($this->unsettled ??= 'Something is left out here.');
     }

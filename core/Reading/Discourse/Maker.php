@@ -21,7 +21,7 @@ use Planisher\Reading\ReadPrint;
 /** Makes lines of an order of the prints that a message speaks of. */
 final class Maker
 {
-    /** @var array<string, Line|OrderFileError|null> what was read before, by its order-file form without its picture */
+    /** @var array<string, Line|OrderFileError|false> what was read before, by its order-file form without its picture */
     private array $read = [];
 
     /** @param  list<Item>  $general  wishes for all of them */
@@ -164,14 +164,19 @@ final class Maker
             return ['make' => 'screen-copy'] + array_intersect_key($of, ['longSide' => 1, 'shape' => 1]) + $change;
         }
         if (isset($of['shape'])) {
-            preg_match('/(\d+) x (\d+)/', (string) $of['shape'], $m);
-            $of['longSide'] = max((int) $m[1], (int) $m[2]);
+            $of['longSide'] = self::longSide((string) $of['shape']);
             unset($of['shape']);
             $last?->doubt("A copy beside a print has the print’s own shape: {$of['longSide']} px on its long side.");
         }
         $change['screenCopy'] = Settler::merged($of, (array) ($change['screenCopy'] ?? []));
 
         return $change;
+    }
+
+    /** Of a shape in pixels: “1920 x 1080”. */
+    public static function longSide(string $shape): int
+    {
+        return max(array_map(intval(...), explode(' x ', $shape)));
     }
 
     /**

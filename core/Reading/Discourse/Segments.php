@@ -84,7 +84,7 @@ final class Segments
             }
             $segments[] = $segment;
             $last = $core[$to];
-            $ends[] = end($last)->end();
+            $ends[] = $last[count($last) - 1]->end();
         }
         self::wishes($items, $segments, $ends);
 
@@ -169,7 +169,7 @@ final class Segments
             $isPart = match ($item->kind) {
                 Kind::Pictures, Kind::Size, Kind::Count, Kind::Rest, Kind::Place => true,
                 Kind::Same => $item->value !== 'paper',
-                Kind::All => self::isSpokenOf($items, $i, $core) && self::isOfAll($items, $i),
+                Kind::All => self::isSpokenOf($items, $i, array_values($core)) && self::isOfAll($items, $i),
                 default => false,
             };
             if (! $isPart) {
@@ -193,7 +193,7 @@ final class Segments
                 ! $item->isEach
             ) {
                 // “01, 02, 05 (x2)”: what stands in brackets is the last one's.
-                $own = end($last);
+                $own = $last[count($last) - 1];
                 $names = $own->names();
                 if (count($last) > 1 || count($names) > 1) {
                     array_pop($core[count($core) - 1]);
@@ -225,7 +225,7 @@ final class Segments
             $isClosed = false;
         }
 
-        return [$core, $gaps];
+        return [array_values($core), $gaps];
     }
 
     /**
@@ -334,7 +334,7 @@ final class Segments
                 $within = 0.0;
                 for ($to = $from; $to < min($many, $from + 5); $to++) {
                     $kind = $kinds[$to];
-                    $isTwice = str_contains($order, $kind) && ! ($kind === 'N' && end($core[$to])->isEach);
+                    $isTwice = str_contains($order, $kind) && ! ($kind === 'N' && $core[$to][count($core[$to]) - 1]->isEach);
                     $isHeld = $to > $from && str_contains($order, 'D') && $kind === 'S' && ! str_contains($order, 'P');
                     if ($isTwice || ($kind === 'P' && str_contains($order, 'P'))) {
                         break;

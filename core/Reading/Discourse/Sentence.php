@@ -61,6 +61,12 @@ final class Sentence
         );
     }
 
+    /** Leaves out segments of which nothing is left. */
+    public function leaveEmpty(): void
+    {
+        $this->segments = array_values(array_filter($this->segments, fn (Segment $segment): bool => $segment->isBegun()));
+    }
+
     public function has(Kind ...$kinds): bool
     {
         return array_filter($this->items, fn (Item $item): bool => in_array($item->kind, $kinds, true)) !== [];

@@ -49,9 +49,9 @@ final class Message
         if (strlen($line) > TooMuch::LONGEST_LINE) {
             return new Block($number, $line, BlockKind::TooLong);
         }
-        preg_match('/^\s*(?:>\s?)*/', $line, $quotes);
-        $depth = substr_count($quotes[0], '>');
-        $start = $depth > 0 ? strlen($quotes[0]) : 0;
+        $quotes = preg_match('/^\s*(?:>\s?)+/', $line, $m) === 1 ? $m[0] : '';
+        $depth = substr_count($quotes, '>');
+        $start = strlen($quotes);
         $rest = substr($line, $start);
         $indent = strlen($rest) - strlen(ltrim($rest));
         if (trim($rest) === '') {

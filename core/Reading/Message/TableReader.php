@@ -91,7 +91,7 @@ final class TableReader
         foreach (array_keys($rows) as $at) {
             $lines[$at]->items = [];
         }
-        $first = $lines[array_key_first($rows)];
+        $first = $lines[(int) array_key_first($rows)];
         $why = "This table has {$columns} columns and was not read: a list has ".TooMuch::MOST_COLUMNS.' at most.';
         $first->items = [new Item(Kind::Unknown, 0, strlen($first->text), why: $why)];
 

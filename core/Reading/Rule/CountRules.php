@@ -78,7 +78,7 @@ final class CountRules
             ),
             Rule::with(
                 'make [it|that|them] {count}',
-                fn (Heard $said): array|Unsure|null => $said->isSaidOfLine() && preg_match('/dozen|pair/i', $said->words()) !== 1
+                fn (Heard $said): array|Unsure => $said->isSaidOfLine() && preg_match('/dozen|pair/i', $said->words()) !== 1
                     ? new Unsure([], "{$said->count()} prints, or something else?", [
                         new Offer("{$said->count()} prints", "{$said->count()} prints"),
                     ])
@@ -96,7 +96,7 @@ final class CountRules
             ),
             Rule::with(
                 'one more | another (copy|one|print) | an extra (copy|one|print)',
-                fn (Heard $said): ?array => $said->isSaidOfLine()
+                fn (Heard $said): array => $said->isSaidOfLine()
                     ? [Reading::COUNT => (int) ($said->now('copies') ?? 1) + 1]
                     : [Reading::COUNT => 1],
                 'one more',

@@ -57,11 +57,7 @@ final class FileRules
             ),
             Rule::with(
                 'at {count:ppi}',
-                fn (Heard $said): array|Unsure|null => in_array(
-                    $said->count('ppi'),
-                    [150, 180, 200, 240, 250, 254, 300, 360, 400, 600, 720],
-                    true,
-                )
+                fn (Heard $said): ?Unsure => in_array($said->count('ppi'), [150, 180, 200, 240, 250, 254, 300, 360, 400, 600, 720], true)
                     ? new Unsure(['output' => ['ppi' => $said->count('ppi')]], 'Pixels per inch?', [
                         new Offer("{$said->count('ppi')} ppi", "{$said->count('ppi')} ppi"),
                     ])

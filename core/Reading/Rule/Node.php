@@ -186,9 +186,7 @@ final class Node
             return array_merge(...$of);
         }
 
-        return $of === [] || in_array([], $of, true)
-            ? []
-            : [self::together(array_map(fn (array $needs): array => $needs[0], $of))];
+        return $of === [] || in_array([], $of, true) ? [] : [self::together(array_map(fn (array $needs): array => $needs[0], $of))];
     }
 
     private function isEmptiable(): bool

@@ -8,7 +8,6 @@ use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Reading\Known;
 use Planisher\Reading\OwnWord;
-use Planisher\Reading\Words\Spoken;
 
 /** All rules that hold for a studio and a lab, found by the word that they begin with. */
 final class RuleBook

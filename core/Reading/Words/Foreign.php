@@ -25,6 +25,6 @@ final class Foreign
     /** Where such a number ends that begins at a place, in bytes; null where none does. */
     public static function end(string $text, int $at): ?int
     {
-        return preg_match(self::WAYS, $text, $m, 0, $at) === 1 && $m[0] !== '' ? $at + strlen($m[0]) : null;
+        return preg_match(self::WAYS, $text, $m, 0, $at) === 1 ? $at + strlen($m[0]) : null;
     }
 }

@@ -156,7 +156,7 @@ final class Numbers
     private static function spoken(array $words, int $i): array
     {
         $text = $words[$i]->text;
-        $at = fn (int $n): string => ($words[$n] ?? null)?->text ?? '';
+        $at = fn (int $n): string => $words[$n]->text ?? '';
         $found = [];
         $whole = self::whole($words, $i);
         if ($whole !== null) {
@@ -200,7 +200,7 @@ final class Numbers
      */
     private static function whole(array $words, int $i): ?array
     {
-        $at = fn (int $n): string => ($words[$n] ?? null)?->text ?? '';
+        $at = fn (int $n): string => $words[$n]->text ?? '';
         $below = function (int $n) use ($at): ?array {
             if (isset(self::TENS[$at($n)])) {
                 $next = $at($n + 1) === '-' ? $n + 2 : $n + 1;
@@ -234,7 +234,7 @@ final class Numbers
      */
     private static function andAHalf(array $words, int $i): ?array
     {
-        $at = fn (int $n): string => ($words[$n] ?? null)?->text ?? '';
+        $at = fn (int $n): string => $words[$n]->text ?? '';
         if ($at($i) !== 'and') {
             return null;
         }
@@ -251,7 +251,7 @@ final class Numbers
     /** @param  list<Word>  $words */
     private static function ofAn(array $words, int $i): int
     {
-        $at = fn (int $n): string => ($words[$n] ?? null)?->text ?? '';
+        $at = fn (int $n): string => $words[$n]->text ?? '';
         if ($at($i) === 'of' && in_array($at($i + 1), ['an', 'a'], true)) {
             return $i + 2;
         }

@@ -741,7 +741,7 @@ final class PictureNames
                 $said->at($next + 2)?->isDigits() &&
                 $said->at($next + 2)->isGlued &&
                 $next > $end + 1;
-            if ($value === null || $isOther || $isSide || ($said->at($next + 1)?->isGlued && $said->at($next + 1)?->isLetters())) {
+            if ($value === null || $isOther || $isSide || ($said->at($next + 1)?->isGlued && $said->at($next + 1)->isLetters())) {
                 break;
             }
             if ($isRange) {

@@ -76,7 +76,7 @@ final class Sizes
             $next?->isDigits() &&
             $next->isGlued &&
             strlen($next->text) === 1 &&
-            ! ($said->at($i)->isGlued && $said->at($i - 1)?->isLetters())
+            ! ($said->at($i)?->isGlued && $said->at($i - 1)?->isLetters())
         ) {
             $read = $this->parsed(strtoupper($text).$next->text, $said);
 
@@ -103,7 +103,7 @@ final class Sizes
     private function sided(Spoken $said, int $i): array
     {
         $found = [];
-        if (($said->at($i)?->isGlued ?? false) && in_array($said->text($i - 1), ['a', 'b'], true)) {
+        if (($said->at($i)->isGlued ?? false) && in_array($said->text($i - 1), ['a', 'b'], true)) {
             return []; // “A5 x 2” is two of A5
         }
         foreach ($this->sides($said, $i) as [$width, $unit, $j]) {
@@ -120,7 +120,7 @@ final class Sizes
                     continue;
                 }
                 [$size, $unlisted, $why, $offers] = $read;
-                $isUneven = ($said->at($j)?->isGlued ?? false) !== ($said->at($j + 1)?->isGlued ?? false) && $by === 'x';
+                $isUneven = ($said->at($j)->isGlued ?? false) !== ($said->at($j + 1)->isGlued ?? false) && $by === 'x';
                 $found[] = new Typed(
                     self::plural($said, $end),
                     $size,

@@ -149,7 +149,7 @@ final class Spoken
 
     public function text(int $i): string
     {
-        return ($this->words[$i] ?? null)?->text ?? '';
+        return $this->words[$i]->text ?? '';
     }
 
     /** What was written from one place to before another. */
@@ -215,7 +215,7 @@ final class Spoken
         if ($word?->is('-') && $word->isGlued && $this->at($i + 1)?->isGlued) {
             $word = $this->at(++$i);
         }
-        if ($word?->is("'") && $this->at($i + 1)?->is("'") && $this->at($i + 1)?->isGlued) {
+        if ($word?->is("'") && $this->at($i + 1)?->is("'") && $this->at($i + 1)->isGlued) {
             return ['in', $i + 2, 0.0];
         }
         $unit = $word === null ? null : self::UNITS[$word->text] ?? null;
@@ -509,7 +509,7 @@ final class Spoken
         for ($j = $i; $this->at($j) !== null && $j < $i + 14; $j++) {
             if (
                 $this->at($j)->is(',', ';', '(', ')', '"') ||
-                ($this->at($j)->is('.', '!', '?') && ! ($this->at($j + 1)?->isGlued ?? false))
+                ($this->at($j)->is('.', '!', '?') && ! ($this->at($j + 1)->isGlued ?? false))
             ) {
                 break;
             }
@@ -548,7 +548,7 @@ final class Spoken
     {
         foreach (Face::cases() as $face) {
             $words = explode(' ', mb_strtolower($face->value));
-            $isSaid = array_filter(array_keys($words), fn (int $n): bool => $this->text($i + $n) !== $words[$n]) === [];
+            $isSaid = array_filter(array_keys($words), fn (int $n): bool => $this->text($i + $n) !== ($words[$n] ?? '')) === [];
             if ($isSaid) {
                 return [new Typed($i + count($words), $face->value)];
             }
