@@ -25,7 +25,7 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\Answer;
-use Planisher\Reading\Known;
+use Planisher\Language\Known;
 use Planisher\Studio\Desk;
 use Planisher\Telling\Ordered;
 

@@ -8,7 +8,7 @@ use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Studio;
 use App\Models\StudioMark;
-use Planisher\Reading\Known;
+use Planisher\Language\Known;
 
 /** What words about an order can be about: its lab, its pictures, the studio's marks and unit. */
 final readonly class SpokenOf

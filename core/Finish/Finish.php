@@ -10,13 +10,15 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Line\Wanted;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
-use Planisher\Reading\Rule\Rule;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 use Planisher\Studio\Desk;
 
 /**
@@ -96,4 +98,20 @@ interface Finish
      * @return list<Rule>
      */
     public function rules(): array;
+
+    /**
+     * Words that say by themselves that a picture is made into it: “canvas”.
+     *
+     * @return list<string>
+     */
+    public function calledIn(): array;
+
+    /**
+     * What was said of it, completed by what can only be known when all of it was heard.
+     *
+     * @param  array<string, mixed>  $change  a merge patch of the line, and special keys (Says)
+     * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
+     * @return array<string, mixed>|Unsure
+     */
+    public function completed(array $change, array $on, Unit $unit): array|Unsure;
 }

@@ -12,7 +12,7 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\Plan\Situation;
 
 /** A finish that can put the prints of several lines together on one piece of paper, and take them apart again. */
-interface Gathers
+interface Gathers extends Finish
 {
     /** Instead of a sheet's size: the lab's sheet that all prints cost least on. */
     public const CHEAPEST = 'cheapest';

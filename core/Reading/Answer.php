@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Language\Known;
 use Planisher\Finish\LineReader;
 use Planisher\Line\Line;
 use Planisher\OrderFile\MergePatch;

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Language\Known;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Conversation;
 use Planisher\Reading\Discourse\Sentence;
-use Planisher\Reading\Language\Language;
+use Planisher\Language\Foreign\Tongue;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Message\FiledLine;
 use Planisher\Reading\Message\Message;
 use Planisher\Reading\Message\Table;
 use Planisher\Reading\Message\TableReader;
-use Planisher\Reading\Words\PictureNames;
+use Planisher\Language\Words\PictureNames;
 
 /**
  * A client's message or list, read: line by line, with what holds over several of them. Nothing of it is dropped: what was not
@@ -39,7 +40,7 @@ final readonly class ReadList
         TooMuch::check($text);
         $text = mb_scrub($text, 'UTF-8');
         $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
-        $reader = new Reader($known, new PictureNames($pictures), $unit, Language::of($text));
+        $reader = new Reader($known, new PictureNames($pictures), $unit, Tongue::of($text));
         $blocks = Message::blocks($text, $reader->pictures->isWord(...));
         $lines = $sentences = [];
         $words = self::inColumns(...);

@@ -4,38 +4,25 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Language\Known;
 use Planisher\Finish\Finishes;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Chart\Cover;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Shapes;
-use Planisher\Reading\Language\Language;
+use Planisher\Language\Foreign\Tongue;
 use Planisher\Reading\Rule\RuleBook;
-use Planisher\Reading\Words\Common;
-use Planisher\Reading\Words\Lexer;
-use Planisher\Reading\Words\PictureNames;
-use Planisher\Reading\Words\Sizes;
-use Planisher\Reading\Words\Spelling;
-use Planisher\Reading\Words\Spoken;
-use Planisher\Reading\Words\Word;
+use Planisher\Language\Words\Common;
+use Planisher\Language\Words\Lexer;
+use Planisher\Language\Words\PictureNames;
+use Planisher\Language\Words\Sizes;
+use Planisher\Language\Words\Spelling;
+use Planisher\Language\Words\Spoken;
+use Planisher\Language\Words\Word;
 
 /** Reads words: what each of them is. Of a studio, a lab and an order's pictures. */
 final class Reader
 {
-    /** Words that say what is made, whatever else is said of it. */
-    private const MADE = [
-        'canvas' => 'canvas',
-        'canvases' => 'canvas',
-        'canvasses' => 'canvas',
-        'leinwand' => 'canvas',
-        'toile' => 'canvas',
-        'lienzo' => 'canvas',
-        'triptych' => 'panels',
-        'diptych' => 'panels',
-        'panels' => 'panels',
-        'gallery' => 'canvas',
-    ];
-
     public readonly RuleBook $book;
 
     private readonly Sizes $sizes;
@@ -55,7 +42,7 @@ final class Reader
         private readonly ?Unit $unitOfAll = null,
         string $language = 'en',
     ) {
-        $this->foreign = Language::table($language);
+        $this->foreign = Tongue::table($language);
         $this->book = RuleBook::of($known);
         $this->sizes = new Sizes($known->lab);
         $this->shapes = new Shapes();
@@ -119,27 +106,39 @@ final class Reader
         return $words;
     }
 
-    /** @param  list<Word>  $words */
+    /**
+     * What all of a line is made into, where a word of it says so by itself.
+     *
+     * @param  list<Word>  $words
+     */
     private static function made(array $words): ?string
     {
         $made = null;
+        $called = self::called();
+        $rank = array_flip(array_keys(Finishes::all()));
         foreach ($words as $i => $word) {
-            $before = ($words[$i - 1] ?? null)?->text;
-            if (
-                isset(self::MADE[$word->text]) &&
-                ! in_array($before, ['no', 'not', 'without'], true) &&
-                ($word->text !== 'gallery' || ($words[$i + 1] ?? null)?->is('wrap', 'wrapped'))
-            ) {
-                $made = $made === 'panels' ? $made : self::MADE[$word->text];
+            [$before, $next, $third] = [$words[$i - 1] ?? null, $words[$i + 1] ?? null, $words[$i + 2] ?? null];
+            $name = $called[$word->text] ?? ($next === null ? null : $called["{$word->text} {$next->text}"] ?? null);
+            if ($name !== null && ! $before?->is('no', 'not', 'without')) {
+                // In panels on canvas is in panels: what stands later in the register is more.
+                $made = $made === null || $rank[$name] > $rank[$made] ? $name : $made;
             }
-            $isOnOne =
-                $word->is('on') &&
-                ($words[$i + 1] ?? null)?->is('one', 'single') &&
-                (($words[$i + 2] ?? null)?->isDigits() || ($words[$i + 2] ?? null)?->is('sheet', 'a'));
-            $isOnOne && ($made ??= 'shared-sheet');
+            $isOnOne = $word->is('on') && $next?->is('one', 'single') && ($third?->isDigits() || $third?->is('sheet', 'a'));
+            $isOnOne && ($made ??= Finishes::gathering()->name());
         }
 
         return $made;
+    }
+
+    /** @return array<string, string> what is made, by words that say so */
+    private static function called(): array
+    {
+        $called = [];
+        foreach (Finishes::all() as $finish) {
+            $called += array_fill_keys($finish->calledIn(), $finish->name());
+        }
+
+        return $called;
     }
 
     /**

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Language\Says;
+use Planisher\Language\Known;
+use Planisher\Language\Offer;
 use Planisher\Finish\Finishes;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Contrast;
 use Planisher\Reading\Discourse\Maker;
-use Planisher\Reading\Discourse\PanelSizes;
 use Planisher\Reading\Discourse\Reasons;
 use Planisher\Reading\Discourse\Settler;
-use Planisher\Reading\Language\Language;
-use Planisher\Reading\Words\PictureNames;
+use Planisher\Language\Foreign\Tongue;
+use Planisher\Language\Words\PictureNames;
 
 /** Words that are said of a line that is there: what they change of it, by the rules that a client's list is read by. */
 final readonly class SaidWish
@@ -41,13 +43,13 @@ final readonly class SaidWish
 
             return new self([], null, null, new ReadLine(1, $text, [$all]));
         }
-        $items = (new Reader($known, new PictureNames($pictures), language: Language::of($text)))->items($text, $on);
+        $items = (new Reader($known, new PictureNames($pictures), language: Tongue::of($text)))->items($text, $on);
         $line = new ReadLine(1, $text, $items);
         Reasons::passed($items, isOfLine: true);
         $left = Contrast::settled($items, $on);
         [$wishes, $change] = self::values($left, $on);
         $change = Settler::merged(Settler::change($wishes, $known, $on, $chosen), $change);
-        $change = PanelSizes::settled($change, $on, $wishes, $known->unit);
+        $change = Settler::completed($change, $on, $wishes, $known->unit);
         [$change, $gather, $sheet] = self::special($change, $on, $wishes);
         self::remade($change, $on, $items, $line);
         if ($change === [] && $gather === null && $line->isSure() && ! self::isRead($left)) {
@@ -158,29 +160,29 @@ final readonly class SaidWish
      */
     private static function special(array $change, array $on, array $wishes): array
     {
-        $gather = $change[Reading::GATHER]['many'] ?? null;
-        $sheet = $change[Reading::GATHER]['on'] ?? null;
+        $gather = $change[Says::GATHER]['many'] ?? null;
+        $sheet = $change[Says::GATHER]['on'] ?? null;
         $last = $wishes === [] ? null : $wishes[count($wishes) - 1];
-        if (isset($change[Reading::ON_SHEET])) {
-            $size = (string) $change[Reading::ON_SHEET];
+        if (isset($change[Says::ON_SHEET])) {
+            $size = (string) $change[Says::ON_SHEET];
             if ($gather !== null) {
                 $sheet = $size;
             } elseif (($on['make'] ?? '') === self::SHARED) {
                 $change['size'] = $size;
-            } elseif (isset($change[Reading::IS_SHARED]) && ((int) ($change['copies'] ?? ($on['copies'] ?? 1))) > 1) {
+            } elseif (isset($change[Says::IS_SHARED]) && ((int) ($change['copies'] ?? ($on['copies'] ?? 1))) > 1) {
                 [$gather, $sheet] = [0, $size];
             } else {
                 $change['carrier'] = $size;
             }
         }
-        if (isset($change[Reading::FRAME])) {
+        if (isset($change[Says::FRAME])) {
             $last?->doubt('That is the size of a frame or mount. What is wanted of the print?');
         }
-        if (isset($change[Reading::SIZE])) {
-            $change['size'] = $change[Reading::SIZE];
+        if (isset($change[Says::SIZE])) {
+            $change['size'] = $change[Says::SIZE];
         }
-        if (isset($change[Reading::SCREEN])) {
-            $of = $change[Reading::SCREEN];
+        if (isset($change[Says::SCREEN])) {
+            $of = $change[Says::SCREEN];
             if (
                 ($change['make'] ?? ($on['make'] ?? '')) === 'screen-copy' ||
                 (! isset($on['size']) && ! isset($change['size']) && ($on['make'] ?? null) === null)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Canvas;
 
+use Planisher\Measure\Unit;
 use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\CutLittle;
@@ -113,5 +114,15 @@ final class CanvasFinish implements Finish
     public function rules(): array
     {
         return CanvasRules::all();
+    }
+
+    public function calledIn(): array
+    {
+        return ['canvas', 'canvases', 'canvasses', 'leinwand', 'toile', 'lienzo', 'gallery wrap', 'gallery wrapped'];
+    }
+
+    public function completed(array $change, array $on, Unit $unit): array
+    {
+        return $change;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Canvas;
 
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people say what is wanted of a canvas. */
 final class CanvasRules

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\ForScreen;
 
+use Planisher\Measure\Unit;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finish\Finish;
@@ -97,5 +98,15 @@ final class ScreenFinish implements Finish
     public function rules(): array
     {
         return ScreenRules::all();
+    }
+
+    public function calledIn(): array
+    {
+        return [];
+    }
+
+    public function completed(array $change, array $on, Unit $unit): array
+    {
+        return $change;
     }
 }

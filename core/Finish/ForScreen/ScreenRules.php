@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Planisher\Finish\ForScreen;
 
 use Planisher\Measure\PixelSize;
-use Planisher\Reading\Offer;
-use Planisher\Reading\Reading;
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Offer;
+use Planisher\Language\Says;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people say that a copy is for a screen. What it becomes, a line of its own or a copy beside a print, the print decides. */
 final class ScreenRules
@@ -105,7 +105,7 @@ final class ScreenRules
             [$width, $height] = [$said->count('width'), $said->count('height')];
             if (max($width, $height) < self::SMALLEST) {
                 return new Unsure(
-                    [Reading::SCREEN => ['shape' => "{$width} x {$height} px"]],
+                    [Says::SCREEN => ['shape' => "{$width} x {$height} px"]],
                     "{$width} × {$height} pixels are hardly anything on a screen.",
                     [
                         new Offer("{$width} × {$height} in", "{$width} x {$height} in"),
@@ -125,6 +125,6 @@ final class ScreenRules
         preg_match('/sharpen/i', $said->words()) === 1 && ($of['sharpen'] = true);
         $isBeside = preg_match('/\b(?:copy|copies|version|one|also|plus|and)\b/i', $said->words()) === 1;
 
-        return [Reading::SCREEN => $of, ...$isBeside ? [Reading::IS_BESIDE => true] : []];
+        return [Says::SCREEN => $of, ...$isBeside ? [Says::IS_BESIDE => true] : []];
     }
 }

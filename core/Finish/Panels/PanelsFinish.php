@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
+use Planisher\Language\Unsure;
+use Planisher\Measure\Unit;
 use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\CutLittle;
@@ -113,5 +115,15 @@ final class PanelsFinish implements Finish
     public function rules(): array
     {
         return PanelsRules::all();
+    }
+
+    public function calledIn(): array
+    {
+        return ['triptych', 'diptych', 'panels'];
+    }
+
+    public function completed(array $change, array $on, Unit $unit): array|Unsure
+    {
+        return PanelSizes::settled($change, $on, $unit);
     }
 }

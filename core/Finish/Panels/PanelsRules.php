@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
-use Planisher\Reading\Reading;
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
+use Planisher\Language\Says;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
 
 /** How people say that one picture is shared out between several panels. */
 final class PanelsRules
@@ -76,20 +76,20 @@ final class PanelsRules
                     : [
                         'make' => PanelsFinish::NAME,
                         'panels' => ['columns' => self::equal($said->count())],
-                        Reading::EACH_SIZE => (string) $said->size(),
+                        Says::EACH_SIZE => (string) $said->size(),
                     ],
                 ['three panels of 30x60 in', '2 panels of 80 x 60 cm'],
                 cost: -0.2,
             ),
             Rule::with(
                 'each [panel] [of] {size} | {size} each panel',
-                fn (Heard $said): array => [Reading::EACH_SIZE => (string) $said->size()],
+                fn (Heard $said): array => [Says::EACH_SIZE => (string) $said->size()],
                 'each 30 x 80 cm',
                 PanelsFinish::NAME,
             ),
             Rule::with(
                 '(in all|overall|together|total) {size} | {size} (in all|overall|together|total|all in all)',
-                fn (Heard $said): array => [Reading::SIZE => (string) $said->size()],
+                fn (Heard $said): array => [Says::SIZE => (string) $said->size()],
                 '100 x 100 cm in all',
             ),
             Rule::of(

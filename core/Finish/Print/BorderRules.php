@@ -7,10 +7,10 @@ namespace Planisher\Finish\Print;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
-use Planisher\Reading\Offer;
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Offer;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people say what white, or whatever colour, is to be left round the image. */
 final class BorderRules

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
-use Planisher\Reading\Offer;
-use Planisher\Reading\Reading;
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Offer;
+use Planisher\Language\Says;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people speak of the paper a print is laid on, of its trim marks, and of the frame it goes in. */
 final class PaperRules
@@ -23,8 +23,8 @@ final class PaperRules
     private static function sheets(): array
     {
         $on = fn (Heard $said): array => [
-            Reading::ON_SHEET => (string) $said->size(),
-            ...$said->has('one') ? [Reading::IS_SHARED => true] : [],
+            Says::ON_SHEET => (string) $said->size(),
+            ...$said->has('one') ? [Says::IS_SHARED => true] : [],
         ];
 
         return [
@@ -35,7 +35,7 @@ final class PaperRules
             ),
             Rule::with(
                 '(on|onto|to) (one|a single|the same|each|every) {size} [paper|sheet]',
-                fn (Heard $said): array => [Reading::ON_SHEET => (string) $said->size(), Reading::IS_SHARED => true],
+                fn (Heard $said): array => [Says::ON_SHEET => (string) $said->size(), Says::IS_SHARED => true],
                 'on one 8x12',
                 cost: -0.3,
             ),
@@ -105,17 +105,17 @@ final class PaperRules
             ),
             Rule::with(
                 '(for|in|into) [a] frame [of] {size}',
-                fn (Heard $said): array => [Reading::FRAME => (string) $said->size()],
+                fn (Heard $said): array => [Says::FRAME => (string) $said->size()],
                 'for a frame of 40x50 cm',
             ),
             Rule::with(
                 '(for|to fit) [a] {size} frame',
-                fn (Heard $said): array => [Reading::FRAME => (string) $said->size(), Reading::IS_ITS_SIZE => true],
+                fn (Heard $said): array => [Says::FRAME => (string) $said->size(), Says::IS_ITS_SIZE => true],
                 'for a 10 x 8 frame',
             ),
             Rule::with(
                 '[it] [go~] (in|into|inside|behind) [a] {size} (frame|mount|mat|aperture) | {size} (frame|mount|mat|aperture|mount opening) | mount~ [in {colour}] to {size}',
-                fn (Heard $said): array => [Reading::FRAME => (string) $said->size()],
+                fn (Heard $said): array => [Says::FRAME => (string) $said->size()],
                 ['it goes in an 11x14 frame', 'mounted in ivory to 14 x 11'],
             ),
             Rule::with(

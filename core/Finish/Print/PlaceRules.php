@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people say how much of a picture is seen, how large it is, where it lies and which way up. */
 final class PlaceRules

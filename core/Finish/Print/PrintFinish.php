@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
+use Planisher\Measure\Unit;
 use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\Check;
@@ -138,5 +139,15 @@ final class PrintFinish implements Finish
     public function rules(): array
     {
         return PrintRules::all();
+    }
+
+    public function calledIn(): array
+    {
+        return [];
+    }
+
+    public function completed(array $change, array $on, Unit $unit): array
+    {
+        return $change;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
-use Planisher\Reading\Rule\Rule;
+use Planisher\Language\Rule\Rule;
 
 /** How people say what is wanted of a print. */
 final class PrintRules

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
+use Planisher\Measure\Unit;
 use Planisher\Finding\Cells;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\Finish;
@@ -23,7 +24,7 @@ use Planisher\Plan\Situation;
 use Planisher\Studio\Desk;
 
 /** Several prints on one sheet of the lab, to be cut apart; and on further sheets where one doesn't hold them. */
-final class SheetFinish implements Finish, Gathers
+final class SheetFinish implements Gathers
 {
     public const NAME = 'shared-sheet';
 
@@ -178,5 +179,15 @@ final class SheetFinish implements Finish, Gathers
     public function rules(): array
     {
         return SheetRules::all();
+    }
+
+    public function calledIn(): array
+    {
+        return [];
+    }
+
+    public function completed(array $change, array $on, Unit $unit): array
+    {
+        return $change;
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Measure\Size;
-use Planisher\Reading\Reading;
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Says;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people say that several prints share a sheet, and what is wanted of it. */
 final class SheetRules
@@ -31,10 +31,10 @@ final class SheetRules
         $many = fn (Heard $said): ?array => $said->count() < 1 || $said->count() > self::MOST
             ? null
             : [
-                Reading::GATHER => ['many' => $said->count()] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
+                Says::GATHER => ['many' => $said->count()] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
             ];
         $all = fn (Heard $said): array => [
-            Reading::GATHER => ['many' => 0] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
+            Says::GATHER => ['many' => 0] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
         ];
 
         return [
@@ -71,7 +71,7 @@ final class SheetRules
             ),
             Rule::of(
                 '[ganged|nested|together] on [the] cheapest (sheet|paper) [of the lab]',
-                [Reading::GATHER => ['many' => 0, 'on' => 'cheapest']],
+                [Says::GATHER => ['many' => 0, 'on' => 'cheapest']],
                 'ganged on the cheapest sheet',
                 cost: -0.3,
             ),

@@ -4,33 +4,33 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Chart;
 
-use Planisher\Reading\Reading;
-use Planisher\Reading\Rule\Heard;
-use Planisher\Reading\Rule\Rule;
+use Planisher\Language\Says;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
 use Planisher\Reading\Rule\RuleBook;
-use Planisher\Reading\Rule\Vocabulary;
-use Planisher\Reading\Unsure;
-use Planisher\Reading\Words\Common;
-use Planisher\Reading\Words\Foreign;
-use Planisher\Reading\Words\Named;
-use Planisher\Reading\Words\PictureNames;
-use Planisher\Reading\Words\Spoken;
-use Planisher\Reading\Words\Typed;
+use Planisher\Language\Rule\Vocabulary;
+use Planisher\Language\Unsure;
+use Planisher\Language\Words\Common;
+use Planisher\Language\Words\Foreign;
+use Planisher\Language\Words\Named;
+use Planisher\Language\Words\PictureNames;
+use Planisher\Language\Words\Spoken;
+use Planisher\Language\Words\Typed;
 
 /** The cheapest way to read all words of a line, from its first to its last: a shortest path over their places. */
 final class Cover
 {
     /** What a rule's special key makes of it. */
     private const KINDS = [
-        Reading::ALL => Kind::All,
-        Reading::REST => Kind::Rest,
-        Reading::SAME => Kind::Same,
-        Reading::NOT => Kind::Not,
-        Reading::INSTEAD => Kind::Instead,
-        Reading::ALSO => Kind::Also,
-        Reading::OR => Kind::Or,
-        Reading::PLACE => Kind::Place,
-        Reading::SUM => Kind::Sum,
+        Says::ALL => Kind::All,
+        Says::REST => Kind::Rest,
+        Says::SAME => Kind::Same,
+        Says::NOT => Kind::Not,
+        Says::INSTEAD => Kind::Instead,
+        Says::ALSO => Kind::Also,
+        Says::OR => Kind::Or,
+        Says::PLACE => Kind::Place,
+        Says::SUM => Kind::Sum,
     ];
 
     /** Words that are cut short by a full stop, which ends no sentence */
@@ -281,8 +281,8 @@ final class Cover
         $item = $this->made(Kind::Count, $i, $typed->end, count: (int) $typed->value, isBare: ! $isSet);
         $isLoose &&
             $item->doubt('“A couple” was read as 2.', [
-                new \Planisher\Reading\Offer('2', '2 of'),
-                new \Planisher\Reading\Offer('3', '3 of'),
+                new \Planisher\Language\Offer('2', '2 of'),
+                new \Planisher\Language\Offer('3', '3 of'),
             ]);
 
         return $item;
@@ -372,20 +372,20 @@ final class Cover
         foreach ($heard as [$typed]) {
             $typed->why === null || ([$why, $offers] = [$why ?? $typed->why, $offers ?: $typed->offers]);
         }
-        if (array_key_exists(Reading::COUNT, $change)) {
+        if (array_key_exists(Says::COUNT, $change)) {
             return $this->made(
                 Kind::Count,
                 $i,
                 $end,
-                count: (int) $change[Reading::COUNT],
+                count: (int) $change[Says::COUNT],
                 why: $why,
                 offers: $offers,
-                value: isset($change[Reading::GATHER]) ? 'sheet' : null,
-                isEach: isset($change[Reading::EACH]),
+                value: isset($change[Says::GATHER]) ? 'sheet' : null,
+                isEach: isset($change[Says::EACH]),
                 rule: $rule,
             );
         }
-        if ($change === [Reading::EACH => true]) {
+        if ($change === [Says::EACH => true]) {
             return $this->made(Kind::Each, $i, $end, rule: $rule);
         }
         foreach (self::KINDS as $key => $kind) {
@@ -393,12 +393,12 @@ final class Cover
                 return $this->made($kind, $i, $end, value: $change[$key], why: $why, offers: $offers, rule: $rule);
             }
         }
-        if (isset($change[Reading::REMARK])) {
+        if (isset($change[Says::REMARK])) {
             return $this->made(
                 Kind::Remark,
                 $i,
                 $end,
-                change: array_diff_key($change, [Reading::REMARK => true]),
+                change: array_diff_key($change, [Says::REMARK => true]),
                 why: 'That isn’t done here. It stays as a remark on the line.',
                 rule: $rule,
             );
@@ -409,7 +409,7 @@ final class Cover
 
     /**
      * @param  array<string, mixed>  $change
-     * @param  list<\Planisher\Reading\Offer>  $offers
+     * @param  list<\Planisher\Language\Offer>  $offers
      */
     private function made(
         Kind $kind,

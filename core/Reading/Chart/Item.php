@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Planisher\Reading\Chart;
 
 use Planisher\Measure\Size;
-use Planisher\Reading\Offer;
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Words\Named;
+use Planisher\Language\Offer;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Words\Named;
 
 /** Words of one line, and what they are. */
 final class Item

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Chart;
 
-use Planisher\Reading\Rule\Rule;
-use Planisher\Reading\Words\Spoken;
-use Planisher\Reading\Words\Typed;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Words\Spoken;
+use Planisher\Language\Words\Typed;
 
 /**
  * How lines of the same shape were read. Lists are monotonous: “0412 8x10 x2” and “0413 5x7 x2” differ in nothing but which picture and

@@ -7,15 +7,15 @@ namespace Planisher\Reading\Discourse;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Reading\Known;
+use Planisher\Language\Known;
 use Planisher\Reading\Message\Block;
 use Planisher\Reading\Message\BlockKind;
-use Planisher\Reading\Offer;
+use Planisher\Language\Offer;
 use Planisher\Reading\Reader;
-use Planisher\Reading\Reading;
+use Planisher\Language\Says;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\TooMuch;
-use Planisher\Reading\Words\Named;
+use Planisher\Language\Words\Named;
 
 /**
  * What holds while a message is read: headings, what was spoken of last, what waits for a size. Sentence by sentence prints come of
@@ -24,7 +24,7 @@ use Planisher\Reading\Words\Named;
 final class Conversation
 {
     /** What says a size in another way */
-    private const SIZED = [Reading::SIZE, Reading::EACH_SIZE, Reading::IS_ITS_SIZE, Reading::ON_SHEET, Reading::SCREEN];
+    private const SIZED = [Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
 
     /** @var list<Draft> */
     private array $drafts = [];
@@ -551,8 +551,8 @@ final class Conversation
             $this->general = [...$this->general, ...$wishes];
         }
         foreach ($wishes as $wish) {
-            if (isset($wish->change[Reading::GATHER])) {
-                $this->sheets[] = [$this->drafts, $wish->change[Reading::GATHER], $wish];
+            if (isset($wish->change[Says::GATHER])) {
+                $this->sheets[] = [$this->drafts, $wish->change[Says::GATHER], $wish];
             }
         }
         $this->left($sentence, $line);
@@ -1216,18 +1216,18 @@ final class Conversation
             }
         }
         foreach ($sentence->of(Kind::Wish) as $wish) {
-            if (isset($wish->change[Reading::GATHER])) {
-                $this->sheets[] = [$made, $wish->change[Reading::GATHER], $wish];
-            } elseif (isset($wish->change[Reading::ON_SHEET])) {
-                $sheet = Size::parse((string) $wish->change[Reading::ON_SHEET], $this->reader->known->unit);
+            if (isset($wish->change[Says::GATHER])) {
+                $this->sheets[] = [$made, $wish->change[Says::GATHER], $wish];
+            } elseif (isset($wish->change[Says::ON_SHEET])) {
+                $sheet = Size::parse((string) $wish->change[Says::ON_SHEET], $this->reader->known->unit);
                 $area = array_sum(array_map(fn (Draft $draft): float => $draft->copies * ($draft->size?->areaSquareInches() ?? 1e9), $made));
                 $many = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $made));
                 if ($many > 1 && $area <= $sheet->areaSquareInches() * 1.001) {
-                    isset($wish->change[Reading::IS_SHARED]) ||
+                    isset($wish->change[Says::IS_SHARED]) ||
                         $area > 0.45 * $sheet->areaSquareInches() ||
                         $wish->doubt('Each on a sheet of its own, or together on one?');
                     $this->sheets[] = [$made, ['many' => 0, 'on' => (string) $sheet], $wish];
-                } elseif ($many > 1 && isset($wish->change[Reading::IS_SHARED])) {
+                } elseif ($many > 1 && isset($wish->change[Says::IS_SHARED])) {
                     $wish->doubt('They don’t all go on one sheet of that size.');
                 }
             }

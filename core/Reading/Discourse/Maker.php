@@ -13,8 +13,8 @@ use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Reading\Known;
-use Planisher\Reading\Reading;
+use Planisher\Language\Known;
+use Planisher\Language\Says;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\ReadPrint;
 
@@ -64,37 +64,29 @@ final class Maker
         $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
         $size = $draft->size;
         $last = $own === [] ? null : end($own);
-        isset($change[Reading::SIZE]) && ($size = Size::parse((string) $change[Reading::SIZE], $this->known->unit));
-        if (isset($change[Reading::EACH_SIZE])) {
-            $change = PanelSizes::settled($change + ($size === null ? [] : ['size' => (string) $size]), [], $own, $this->known->unit);
-            $size = Size::parse((string) $change['size'], $this->known->unit);
-        }
-        if (isset($change[Reading::FRAME])) {
-            if ($size === null && isset($change[Reading::IS_ITS_SIZE])) {
-                $size = Size::parse((string) $change[Reading::FRAME], $this->known->unit);
+        isset($change[Says::SIZE]) && ($size = Size::parse((string) $change[Says::SIZE], $this->known->unit));
+        $change = Settler::completed($change + ($size === null ? [] : ['size' => (string) $size]), [], $own, $this->known->unit);
+        isset($change['size']) && ($size = Size::parse((string) $change['size'], $this->known->unit));
+        if (isset($change[Says::FRAME])) {
+            if ($size === null && isset($change[Says::IS_ITS_SIZE])) {
+                $size = Size::parse((string) $change[Says::FRAME], $this->known->unit);
             } else {
                 foreach ($own as $wish) {
-                    isset($wish->change[Reading::FRAME]) &&
+                    isset($wish->change[Says::FRAME]) &&
                         $wish->doubt('That is the size of a frame or a mount. What is wanted of it stays as a remark.');
-                    isset($wish->change[Reading::FRAME]) && ($draft->remarks[] = $wish->words);
+                    isset($wish->change[Says::FRAME]) && ($draft->remarks[] = $wish->words);
                 }
             }
         }
-        if (isset($change[Reading::ON_SHEET]) && $draft->sheet === null) {
+        if (isset($change[Says::ON_SHEET]) && $draft->sheet === null) {
             $size === null
-                ? ($size = Size::parse((string) $change[Reading::ON_SHEET], $this->known->unit))
-                : ($change['carrier'] = (string) $change[Reading::ON_SHEET]);
+                ? ($size = Size::parse((string) $change[Says::ON_SHEET], $this->known->unit))
+                : ($change['carrier'] = (string) $change[Says::ON_SHEET]);
         }
         $change = $this->screen($change, $size, $last);
         if (isset($change['output']['quality']) && ($change['output']['format'] ?? null) === 'tiff') {
             $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?');
             unset($change['output']['quality']);
-        }
-        if (isset($change['panels']['gap']) && ! isset($change['panels']['behindGap'])) {
-            foreach ($own as $wish) {
-                isset($wish->change['panels']['gap']) &&
-                    $wish->doubt('Does the size count the gaps in? It was read as that of the picture.');
-            }
         }
         if (isset($change['number'])) {
             $last?->doubt('A line’s number is given once it is there.');
@@ -153,11 +145,11 @@ final class Maker
      */
     private function screen(array $change, ?Size $size, ?Item $last): array
     {
-        if (! isset($change[Reading::SCREEN])) {
+        if (! isset($change[Says::SCREEN])) {
             return $change;
         }
-        $of = $change[Reading::SCREEN];
-        if ($size === null && ! isset($change[Reading::IS_BESIDE])) {
+        $of = $change[Says::SCREEN];
+        if ($size === null && ! isset($change[Says::IS_BESIDE])) {
             return array_intersect_key($of, ['longSide' => 1, 'shape' => 1]) + ['make' => 'screen-copy'] + $change;
         }
         if ($size === null) {

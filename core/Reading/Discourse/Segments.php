@@ -6,7 +6,7 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Reading\Words\Named;
+use Planisher\Language\Words\Named;
 
 /**
  * Puts what was read of a sentence together: which size, how many and which pictures are one thing. The cheapest way to part them

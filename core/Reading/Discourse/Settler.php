@@ -6,9 +6,11 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
 use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Known;
-use Planisher\Reading\Offer;
-use Planisher\Reading\Reading;
+use Planisher\Language\Known;
+use Planisher\Language\Offer;
+use Planisher\Language\Says;
+use Planisher\Language\Unsure;
+use Planisher\Measure\Unit;
 
 /** What several wishes change of one line, put together; where two of them say different things, that is a question. */
 final class Settler
@@ -52,6 +54,26 @@ final class Settler
     }
 
     /**
+     * What finishes can only tell when all was heard.
+     *
+     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $on  the line it is said of; empty where there is none yet
+     * @param  list<Item>  $wishes  doubted where it isn't sure: the last of them
+     * @return array<string, mixed>
+     */
+    public static function completed(array $change, array $on, array $wishes, Unit $unit): array
+    {
+        foreach (Finishes::all() as $finish) {
+            $completed = $finish->completed($change, $on, $unit);
+            $isUnsure = $completed instanceof Unsure;
+            $isUnsure && end($wishes) !== false && end($wishes)->doubt($completed->why, $completed->offers);
+            $change = $isUnsure ? $completed->change : $completed;
+        }
+
+        return $change;
+    }
+
+    /**
      * @param  array<string, mixed>  $one
      * @param  array<string, mixed>  $other
      * @return array<string, mixed>
@@ -79,10 +101,10 @@ final class Settler
         $change = $wish->change;
         foreach (
             [
-                Reading::CAPTION => 'caption',
-                Reading::LETTERING => 'lettering',
-                Reading::MARK => 'mark',
-                Reading::SCREEN_MARK => 'screenMark',
+                Says::CAPTION => 'caption',
+                Says::LETTERING => 'lettering',
+                Says::MARK => 'mark',
+                Says::SCREEN_MARK => 'screenMark',
             ] as $key => $block
         ) {
             if (array_key_exists($key, $change)) {
@@ -90,12 +112,12 @@ final class Settler
                 unset($change[$key]);
             }
         }
-        if (isset($change[Reading::STYLE])) {
+        if (isset($change[Says::STYLE])) {
             $last = count($this->blocks) - 1;
             $last >= 0
-                ? ($this->blocks[$last][1] = $this->styled($this->blocks[$last][1], $change[Reading::STYLE], $wish))
-                : ($this->loose[] = [$change[Reading::STYLE], $wish]);
-            unset($change[Reading::STYLE]);
+                ? ($this->blocks[$last][1] = $this->styled($this->blocks[$last][1], $change[Says::STYLE], $wish))
+                : ($this->loose[] = [$change[Says::STYLE], $wish]);
+            unset($change[Says::STYLE]);
         }
         $change = $this->printedOn($change);
         if (isset($this->change['options'], $change['options'])) {

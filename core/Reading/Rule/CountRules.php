@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Reading\Offer;
-use Planisher\Reading\Reading;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Offer;
+use Planisher\Language\Says;
+use Planisher\Language\Unsure;
 
 /** The frames in which a number is how many: “x2”, “2 of”, “(2)”, “two each”, “in triplicate”. A number outside of them is none. */
 final class CountRules
@@ -16,8 +18,8 @@ final class CountRules
     /** @return list<Rule> */
     public static function all(): array
     {
-        $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Reading::COUNT => $said->count()] +
-            ($isEach ? [Reading::EACH => true] : []);
+        $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Says::COUNT => $said->count()] +
+            ($isEach ? [Says::EACH => true] : []);
         $things =
             '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
 
@@ -55,14 +57,14 @@ final class CountRules
             ),
             Rule::with(
                 'one (of each|each|apiece|time each|per picture) | 1 (of each|each) | once each | one of them each',
-                fn (): array => [Reading::COUNT => 1, Reading::EACH => true],
+                fn (): array => [Says::COUNT => 1, Says::EACH => true],
                 'one of each',
                 cost: -0.4,
             ),
             Rule::with(
                 'in {word}',
                 fn (Heard $said): ?array => isset(self::IN[(string) $said->value('word')])
-                    ? [Reading::COUNT => self::IN[(string) $said->value('word')]]
+                    ? [Says::COUNT => self::IN[(string) $said->value('word')]]
                     : null,
                 'in duplicate',
                 cost: -0.2,
@@ -72,7 +74,7 @@ final class CountRules
             Rule::with('[of] that one {count}', $count(), [], cost: 3.0),
             Rule::with(
                 'make~ [that] a {count}',
-                fn (Heard $said): ?array => preg_match('/dozen|pair/i', $said->words()) === 1 ? [Reading::COUNT => $said->count()] : null,
+                fn (Heard $said): ?array => preg_match('/dozen|pair/i', $said->words()) === 1 ? [Says::COUNT => $said->count()] : null,
                 [],
                 cost: -0.3,
             ),
@@ -82,14 +84,14 @@ final class CountRules
                     ? new Unsure([], "{$said->count()} prints, or something else?", [
                         new Offer("{$said->count()} prints", "{$said->count()} prints"),
                     ])
-                    : [Reading::COUNT => $said->count()],
+                    : [Says::COUNT => $said->count()],
                 'make it 3',
                 cost: 0.1,
             ),
             Rule::with(
                 '{count} more [please|copies|prints|of] | another {count} | add {count} [more]',
                 fn (Heard $said): array => [
-                    Reading::COUNT => $said->count() + ($said->isSaidOfLine() ? (int) ($said->now('copies') ?? 1) : 0),
+                    Says::COUNT => $said->count() + ($said->isSaidOfLine() ? (int) ($said->now('copies') ?? 1) : 0),
                 ],
                 ['two more', 'another 3'],
                 cost: -0.1,
@@ -97,8 +99,8 @@ final class CountRules
             Rule::with(
                 'one more | another (copy|one|print) | an extra (copy|one|print)',
                 fn (Heard $said): array => $said->isSaidOfLine()
-                    ? [Reading::COUNT => (int) ($said->now('copies') ?? 1) + 1]
-                    : [Reading::COUNT => 1],
+                    ? [Says::COUNT => (int) ($said->now('copies') ?? 1) + 1]
+                    : [Says::COUNT => 1],
                 'one more',
                 cost: -0.3,
             ),
@@ -106,19 +108,19 @@ final class CountRules
                 '{count} (fewer|less) [copies|prints]',
                 fn (Heard $said): ?array => ! $said->isSaidOfLine()
                     ? null
-                    : [Reading::COUNT => max(0, (int) ($said->now('copies') ?? 1) - $said->count())],
+                    : [Says::COUNT => max(0, (int) ($said->now('copies') ?? 1) - $said->count())],
                 [],
                 cost: -0.2,
             ),
             Rule::with(
                 'double [the] (copies|prints|quantity|number) | twice as many',
-                fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Reading::COUNT => 2 * (int) ($said->now('copies') ?? 1)],
+                fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Says::COUNT => 2 * (int) ($said->now('copies') ?? 1)],
                 [],
                 cost: -0.2,
             ),
             Rule::with(
                 '(one|a|1) sheet of {count} [each]',
-                fn (Heard $said): array => [Reading::COUNT => $said->count(), Reading::EACH => true, Reading::GATHER => true],
+                fn (Heard $said): array => [Says::COUNT => $said->count(), Says::EACH => true, Says::GATHER => true],
                 'a sheet of eight',
                 cost: -0.5,
             ),
@@ -126,7 +128,7 @@ final class CountRules
             Rule::with(
                 'edition of {count} [, this is number {count:number}]',
                 fn (Heard $said): Unsure => new Unsure(
-                    [Reading::COUNT => $said->count()],
+                    [Says::COUNT => $said->count()],
                     "Are all {$said->count()} of the edition to be printed?",
                     [new Offer("{$said->count()} prints", "{$said->count()} prints")],
                 ),

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
 use Planisher\Measure\Resolution;
-use Planisher\Reading\Offer;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Offer;
+use Planisher\Language\Unsure;
 
 /** How people speak of the file: its kind, its quality, its colours, its sharpening, its name, what data it keeps. */
 final class FileRules

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
 use Planisher\Colour\Surface;
 use Planisher\Finish\Finishes;
 use Planisher\Lab\Paper;
 use Planisher\Lab\Product;
-use Planisher\Reading\Known;
-use Planisher\Reading\Offer;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Known;
+use Planisher\Language\Offer;
+use Planisher\Language\Unsure;
 
 /** What a lab calls its papers, products, mounts and options is understood by these names, and a paper by its surface. */
 final class LabRules

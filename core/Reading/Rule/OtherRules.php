@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Reading\Reading;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 
 /** What is asked for and isn't done here: it stays as a remark, and is told. */
 final class OtherRules
@@ -12,7 +14,7 @@ final class OtherRules
     /** @return list<Rule> */
     public static function all(): array
     {
-        $remark = fn (Heard $said): array => [Reading::REMARK => $said->words()];
+        $remark = fn (Heard $said): array => [Says::REMARK => $said->words()];
 
         return [
             Rule::with(

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Rule\Rule;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
-use Planisher\Reading\Known;
-use Planisher\Reading\OwnWord;
+use Planisher\Language\Known;
+use Planisher\Language\OwnWord;
 
 /** All rules that hold for a studio and a lab, found by the word that they begin with. */
 final class RuleBook

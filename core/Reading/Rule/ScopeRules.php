@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Reading\Reading;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
+use Planisher\Language\Unsure;
 
 /** How people speak of all, of the rest, of the same, of what is left out and of what comes besides. */
 final class ScopeRules
@@ -18,29 +20,29 @@ final class ScopeRules
         return [
             Rule::with(
                 "all [of] [the|these|those|my] {count} [{$things}] [of them]",
-                fn (Heard $said): array => [Reading::ALL => $said->count()],
+                fn (Heard $said): array => [Says::ALL => $said->count()],
                 ['all three', 'all six'],
                 cost: -0.2,
             ),
             Rule::with(
                 "(those|these) {count} [{$things}]",
-                fn (Heard $said): array => [Reading::ALL => $said->count()],
+                fn (Heard $said): array => [Says::ALL => $said->count()],
                 'those 4',
                 cost: -0.2,
             ),
             Rule::with(
                 'all [of] [the|these|those] [them|others] | everything | [the] whole (set|lot|folder)',
-                fn (): array => [Reading::ALL => 0],
+                fn (): array => [Says::ALL => 0],
                 'all',
                 cost: 0.1,
             ),
             Rule::with(
                 "all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | each (picture|photo|print) [in the folder] | [from] all {$things}",
-                fn (): array => [Reading::ALL => 0],
+                fn (): array => [Says::ALL => 0],
                 ['all of the pictures', 'every picture'],
                 cost: -0.1,
             ),
-            Rule::with('all of (them|these|those|it)', fn (): array => [Reading::ALL => 0], 'all of them', cost: -0.1),
+            Rule::with('all of (them|these|those|it)', fn (): array => [Says::ALL => 0], 'all of them', cost: -0.1),
             Rule::of('pair [it] with', [], 'pair with', cost: -0.6),
             Rule::with(
                 '[one|{count}] per (pupil|person|child|family|head|sponsor|room|family|couple)',
@@ -49,70 +51,70 @@ final class ScopeRules
                 cost: -0.3,
             ),
             Rule::of('(as|are) a (pair|set)', [], 'as a pair', cost: -0.5),
-            Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Reading::ALL => 2], 'both'),
-            Rule::with('each | every | ea', fn (): array => [Reading::EACH => true], 'each', cost: 0.2),
+            Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Says::ALL => 2], 'both'),
+            Rule::with('each | every | ea', fn (): array => [Says::EACH => true], 'each', cost: 0.2),
             Rule::with(
                 "[all] [the] (rest|others|remaining|remainder|other ones) [{$things}] [of (them|the {$things})] | everything else [in the folder] | all [the] other {$things}",
-                fn (): array => [Reading::REST => true],
+                fn (): array => [Says::REST => true],
                 ['the rest', 'everything else'],
                 cost: -0.1,
             ),
             Rule::with(
                 '[the|in the|at the|in] same (size|format) [as {words}]',
-                fn (): array => [Reading::SAME => 'size'],
+                fn (): array => [Says::SAME => 'size'],
                 'same size',
                 cost: -0.3,
             ),
             Rule::with(
                 '[the|in the|at the|in] same (size|format) and number',
-                fn (): array => [Reading::SAME => 'line'],
+                fn (): array => [Says::SAME => 'line'],
                 'same size and number',
                 cost: -0.4,
             ),
-            Rule::with('[on] [the] same (paper|finish)', fn (): array => [Reading::SAME => 'paper'], 'same paper', cost: -0.3),
+            Rule::with('[on] [the] same (paper|finish)', fn (): array => [Says::SAME => 'paper'], 'same paper', cost: -0.3),
             Rule::with(
                 '[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | ditto | idem | likewise | as above | same again | the same for that',
-                fn (): array => [Reading::SAME => 'line'],
+                fn (): array => [Says::SAME => 'line'],
                 ['ditto', 'the same', 'likewise'],
                 cost: 0.1,
             ),
             Rule::with(
                 'except [for] | but not | apart from | other than | bar | excluding | minus | save for | not | without | no | außer | sauf | excepto | none of',
-                fn (): array => [Reading::NOT => true],
+                fn (): array => [Says::NOT => true],
                 ['except', 'but not'],
                 cost: 0.4,
             ),
             Rule::with(
                 "(don't|dont|do not|never) (print|make|want|need|bother with|do|send) [any more of|any]",
-                fn (): array => [Reading::NOT => true],
+                fn (): array => [Says::NOT => true],
                 'don’t print',
                 cost: -0.1,
             ),
             Rule::with(
                 'instead of | rather than | in place of | and not | instead | after all',
-                fn (): array => [Reading::INSTEAD => true],
+                fn (): array => [Says::INSTEAD => true],
                 'instead of',
                 cost: 0.1,
             ),
             Rule::of('rather', [], 'rather', cost: -0.6),
             Rule::with(
                 'also | too | as well | additionally | additional | besides | plus | another | auch | aussi | también',
-                fn (): array => [Reading::ALSO => true],
+                fn (): array => [Says::ALSO => true],
                 'also',
                 cost: 0.2,
             ),
-            Rule::with('or | oder | ou', fn (): array => [Reading::OR => true], 'or', cost: 0.2),
+            Rule::with('or | oder | ou', fn (): array => [Says::OR => true], 'or', cost: 0.2),
             Rule::with(
                 '[the] (first|last) [{count}] [one|ones|PICTURE] [of them]',
                 fn (Heard $said): array => [
-                    Reading::PLACE => (preg_match('/first/i', $said->words()) === 1 ? 1 : -1) * ($said->has('count') ? $said->count() : 1),
+                    Says::PLACE => (preg_match('/first/i', $said->words()) === 1 ? 1 : -1) * ($said->has('count') ? $said->count() : 1),
                 ],
                 ['the last three', 'the first one'],
                 cost: -0.1,
             ),
             Rule::with(
                 "[= | in] (total|altogether|in total|in all|all told) [of|qty|is] [{count}] [{$things}|pcs|nos|pieces] | {count} [{$things}|pcs|pieces|nos] (in total|in all|altogether|total|all told) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | (that's|thats|that is|makes|makes it) {count} {$things}",
-                fn (Heard $said): array => [Reading::SUM => $said->has('count') ? $said->count() : null],
+                fn (Heard $said): array => [Says::SUM => $said->has('count') ? $said->count() : null],
                 ['total 5 prints', 'that is 39 prints', '26 prints in total'],
                 cost: -0.6,
             ),

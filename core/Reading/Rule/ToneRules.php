@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
 /** How people speak of lightness and contrast on paper, and of where a print is looked at from. */
 final class ToneRules
 {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Reading\Reading;
-use Planisher\Reading\Unsure;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
+use Planisher\Language\Unsure;
 
 /** How people speak of captions, lettering and marks, and of how those look and where they stand. */
 final class WordRules
@@ -19,10 +21,10 @@ final class WordRules
     /** @return list<Rule> */
     private static function captions(): array
     {
-        $parts = fn (Heard $said): array => [Reading::CAPTION => (array) $said->value('parts')];
+        $parts = fn (Heard $said): array => [Says::CAPTION => (array) $said->value('parts')];
         $where = fn (Heard $said): array => [
-            Reading::CAPTION => (array) $said->value('parts'),
-            Reading::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom'],
+            Says::CAPTION => (array) $said->value('parts'),
+            Says::STYLE => ['where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom'],
         ];
 
         return [
@@ -51,8 +53,8 @@ final class WordRules
                 ['file name underneath', 'exposure at the bottom', 'camera settings underneath'],
                 cost: 0.2,
             ),
-            Rule::of('[the|set the|set] CAPTION [belongs]', [Reading::CAPTION => []], 'the caption', cost: 0.3),
-            Rule::of('in [the] surplus | in what is (trimmed|cut) (away|off)', [Reading::STYLE => ['inSurplus' => true]], 'in the surplus'),
+            Rule::of('[the|set the|set] CAPTION [belongs]', [Says::CAPTION => []], 'the caption', cost: 0.3),
+            Rule::of('in [the] surplus | in what is (trimmed|cut) (away|off)', [Says::STYLE => ['inSurplus' => true]], 'in the surplus'),
         ];
     }
 
@@ -61,11 +63,11 @@ final class WordRules
     {
         $text = fn (Heard $said): ?array => ! $said->has('text') && ! $said->isSaidOfLine() && preg_match('/the words/i', $said->words()) !== 1
             ? null
-            : [Reading::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
+            : [Says::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
         $lead = '[with|add~|put~|set~] [the]';
         $under = fn (Heard $said): array => [
-            Reading::LETTERING => (string) $said->value('text'),
-            Reading::STYLE => [
+            Says::LETTERING => (string) $said->value('text'),
+            Says::STYLE => [
                 'where' => preg_match('/\babove\b|\btop\b/i', $said->words()) === 1 ? 'top' : 'bottom',
                 ...preg_match('/\bin italic\b/i', $said->words()) === 1 ? ['slant' => 'italic'] : [],
                 ...preg_match('/\bin bold\b/i', $said->words()) === 1 ? ['weight' => 'bold'] : [],
@@ -94,7 +96,7 @@ final class WordRules
             ),
             Rule::with('{text} [on it|over it|on top]', $text, '"Hello" on it', cost: 0.3),
             Rule::with('(with the words|the words|write~|lettered) {phrase}', $text, 'with the words Happy Birthday', cost: -0.2),
-            Rule::of('[the|set the] (lettering|letters|text|words|inscription)', [Reading::LETTERING => null], 'the lettering', cost: 0.4),
+            Rule::of('[the|set the] (lettering|letters|text|words|inscription)', [Says::LETTERING => null], 'the lettering', cost: 0.4),
         ];
     }
 
@@ -102,10 +104,10 @@ final class WordRules
     private static function marks(): array
     {
         $mark = fn (Heard $said): array|Unsure => match (true) {
-            $said->has('mark') => [Reading::MARK => (string) $said->value('mark')],
-            preg_match('/([\w-]+\.(?:png|webp))/i', $said->words(), $m) === 1 => [Reading::MARK => $m[1]],
+            $said->has('mark') => [Says::MARK => (string) $said->value('mark')],
+            preg_match('/([\w-]+\.(?:png|webp))/i', $said->words(), $m) === 1 => [Says::MARK => $m[1]],
             $said->known->marks === [] => new Unsure([], 'The studio has no mark yet. Take one up on the bench, then say it again.'),
-            default => [Reading::MARK => $said->known->marks[0]],
+            default => [Says::MARK => $said->known->marks[0]],
         };
         $screen = '(web|screen|email) (copy|version) [only]';
 
@@ -119,7 +121,7 @@ final class WordRules
             Rule::with(
                 '[with|put~|add~|scoot~|move~] [the|our|my|studio] (MARK [{mark}]|{mark}) [on (it|them)|over it|over the whole thing]',
                 fn (Heard $said): array|Unsure => preg_match('/whole thing/i', $said->words()) === 1 && is_array($of = $mark($said))
-                    ? $of + [Reading::STYLE => ['where' => 'whole']]
+                    ? $of + [Says::STYLE => ['where' => 'whole']]
                     : $mark($said),
                 ['our logo', 'with the studio mark', 'watermark over the whole thing'],
                 cost: -0.1,
@@ -127,7 +129,7 @@ final class WordRules
             Rule::with('watermarked', $mark, 'watermarked'),
             Rule::with(
                 "[put~|add~] [the|our|my] (MARK|{mark}) on [the] {$screen}",
-                fn (Heard $said): array|Unsure => is_array($of = $mark($said)) ? [Reading::SCREEN_MARK => $of[Reading::MARK]] : $of,
+                fn (Heard $said): array|Unsure => is_array($of = $mark($said)) ? [Says::SCREEN_MARK => $of[Says::MARK]] : $of,
                 'logo on the web copy',
                 cost: -0.4,
             ),
@@ -137,7 +139,7 @@ final class WordRules
     /** @return list<Rule> how they look, and where they stand */
     private static function styles(): array
     {
-        $style = fn (string $key, mixed $value): array => [Reading::STYLE => [$key => $value]];
+        $style = fn (string $key, mixed $value): array => [Says::STYLE => [$key => $value]];
         $place = function (Heard $said): array {
             $words = mb_strtolower($said->words());
             $up = match (true) {
@@ -147,7 +149,7 @@ final class WordRules
             };
             $across = preg_match('/\b(left|right)\b/', $words, $m) === 1 ? $m[1] : '';
 
-            return [Reading::STYLE => ['where' => trim("{$up}-{$across}", '-') ?: 'centre']];
+            return [Says::STYLE => ['where' => trim("{$up}-{$across}", '-') ?: 'centre']];
         };
 
         return [
@@ -205,8 +207,8 @@ final class WordRules
                     $by = preg_match('/\b(?:left|up)\b/', $words) === 1 ? -0.1 : 0.1;
 
                     return [
-                        Reading::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $by],
-                        Reading::LETTERING => null,
+                        Says::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $by],
+                        Says::LETTERING => null,
                     ];
                 },
                 [],

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Planisher\Measure\Unit;
-use Planisher\Reading\Known;
+use Planisher\Language\Known;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
 use Planisher\Reading\SaidWish;

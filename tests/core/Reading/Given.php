@@ -6,7 +6,7 @@ namespace Tests\core\Reading;
 
 use Planisher\Lab\LabCard;
 use Planisher\OrderFile\Node;
-use Planisher\Reading\Known;
+use Planisher\Language\Known;
 
 /** An order that the lists of the tests are written for. */
 final class Given

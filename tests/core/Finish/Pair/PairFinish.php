@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core\Finish\Pair;
 
+use Planisher\Measure\Unit;
 use Planisher\Colour\Rgb;
 use Planisher\Drawing\Dimensions;
 use Planisher\Finding\CutLittle;
@@ -217,5 +218,15 @@ final class PairFinish implements Drawn, Finish, Said
     public function rules(): array
     {
         return [];
+    }
+
+    public function calledIn(): array
+    {
+        return [];
+    }
+
+    public function completed(array $change, array $on, Unit $unit): array
+    {
+        return $change;
     }
 }

@@ -1,0 +1,922 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Language\Words;
+
+use Planisher\Language\Offer;
+
+/**
+ * The pictures of an order as they are spoken of: by name, by words of it in any order, by number, in lists and ranges:
+ * “Stillwater I, II and III”, “0401-0404”, “the puppies”, “no. 12”.
+ */
+final class PictureNames
+{
+    private const MOST_OF_A_RANGE = 500;
+
+    private const MOST_OFFERS = 6;
+
+    private const ROMAN = ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10];
+
+    private const DIGITS = [
+        'oh' => '0',
+        'zero' => '0',
+        'nought' => '0',
+        'one' => '1',
+        'two' => '2',
+        'three' => '3',
+        'four' => '4',
+        'five' => '5',
+        'six' => '6',
+        'seven' => '7',
+        'eight' => '8',
+        'nine' => '9',
+    ];
+
+    /** May stand between two words of a name. */
+    private const BETWEEN = [
+        '-',
+        '_',
+        '.',
+        '#',
+        "'",
+        'the',
+        'of',
+        'in',
+        'with',
+        'on',
+        'at',
+        'her',
+        'his',
+        'a',
+        'from',
+        'by',
+        'no',
+        'number',
+        's',
+        'der',
+        'du',
+        'de',
+        'la',
+        '&',
+        'and',
+        'one',
+        'picture',
+        'photo',
+        'my',
+    ];
+
+    /** Before a number, so that it is a picture's. */
+    private const CALLED = [
+        '#',
+        'no',
+        'nos',
+        'nr',
+        'number',
+        'numbers',
+        'num',
+        'picture',
+        'pictures',
+        'photo',
+        'photos',
+        'image',
+        'images',
+        'pic',
+        'pics',
+        'frame',
+        'neg',
+        'shot',
+        'shots',
+        'file',
+        'fotos',
+        'foto',
+        'bild',
+        'bilder',
+        'bildern',
+        'nummer',
+        'imagen',
+        'numero',
+        'img',
+        'dsc',
+    ];
+
+    private const ENDINGS = ['jpg', 'jpeg', 'tif', 'tiff', 'png', 'webp', 'heic', 'avif', 'raw', 'cr', 'nef'];
+
+    /** Words that name nothing by themselves. */
+    private const COMMON = [
+        'the',
+        'and',
+        'of',
+        'in',
+        'on',
+        'with',
+        'a',
+        'an',
+        'one',
+        'two',
+        'three',
+        'four',
+        'five',
+        'six',
+        'seven',
+        'eight',
+        'nine',
+        'ten',
+        'first',
+        'last',
+        'print',
+        'prints',
+        'photo',
+        'photos',
+        'picture',
+        'image',
+        'canvas',
+        'border',
+        'matte',
+        'matt',
+        'gloss',
+        'black',
+        'white',
+        'red',
+        'blue',
+        'size',
+        'copy',
+        'copies',
+        'frame',
+        'edge',
+        'edges',
+        'line',
+        'panel',
+        'panels',
+        'large',
+        'small',
+        'big',
+        'square',
+        'sheet',
+        'paper',
+        'whole',
+        'all',
+        'each',
+        'no',
+        'not',
+        'for',
+        'me',
+        'my',
+        'to',
+        'at',
+        'by',
+        'is',
+        'it',
+        'wide',
+        'high',
+        'bw',
+        'scan',
+        'day',
+        'look',
+        'order',
+        'off',
+        'point',
+        'mount',
+        'front',
+        'view',
+        'side',
+        'top',
+        'set',
+        'we',
+        'you',
+        'us',
+        'our',
+        'old',
+        'new',
+        'out',
+        'up',
+        'bottom',
+        'middle',
+        'like',
+        'said',
+        'good',
+        'other',
+        'room',
+    ];
+
+    /** @var array<string, list<string>> the words of each picture's name, by picture */
+    private array $words = [];
+
+    /** @var array<string, list<string>> pictures by a word of their name */
+    private array $byWord = [];
+
+    /** @var array<string, array<string, int>> how often a word stands in the names of pictures */
+    private array $often = [];
+
+    /** @var array<int, list<string>> pictures by the last number of their name */
+    private array $byNumber = [];
+
+    /** Whether pictures are known by their numbers alone, not by names */
+    private bool $isNumbered = true;
+
+    /** @var array<string, list<Offer>> names that were meant by a word, where they were looked for */
+    private array $alike = [];
+
+    /** @var array<string, true> words that nearly every name has, beside its number */
+    private array $usual = [];
+
+    /** @param  list<string>  $names  of the order's pictures, in its order */
+    public function __construct(private readonly array $names)
+    {
+        foreach ($names as $name) {
+            $stem = pathinfo($name, PATHINFO_FILENAME);
+            preg_match_all('/\p{L}[\p{L}\p{M}]*|\p{Nd}+/u', mb_strtolower($stem), $found);
+            $this->words[$name] = $found[0];
+            foreach (array_unique($found[0]) as $word) {
+                $this->byWord[self::plain($word)][] = $name;
+            }
+            foreach ($found[0] as $word) {
+                $plain = self::plain($word);
+                $this->often[$plain][$name] = ($this->often[$plain][$name] ?? 0) + 1;
+            }
+            if (preg_match('/(\d+)\D*$/', $stem, $m) === 1 && strlen($m[1]) < 10) {
+                $this->byNumber[(int) $m[1]][] = $name;
+            }
+        }
+        foreach ($this->byWord as $word => $of) {
+            $isBeside = array_filter(
+                $of,
+                fn (string $name): bool => count(array_filter($this->words[$name], fn (string $one): bool => ! ctype_digit($one))) > 1,
+            );
+            if (count($of) > 3 && $isBeside === [] && ! ctype_digit((string) $word) && strlen((string) $word) <= 4) {
+                $this->usual[$word] = true;
+            }
+        }
+        $this->knowNumbers();
+    }
+
+    /** Whether most pictures have names beside their numbers. */
+    private function knowNumbers(): void
+    {
+        $bare = array_filter(
+            $this->names,
+            fn (string $name): bool => array_filter(
+                $this->words[$name],
+                fn (string $word): bool => ! ctype_digit($word) && ! isset($this->usual[self::plain($word)]) && ! isset(self::ROMAN[$word]),
+            ) === [],
+        );
+        $this->isNumbered = count($bare) * 3 > count($this->names);
+    }
+
+    /** @return list<string> */
+    public function all(): array
+    {
+        return $this->names;
+    }
+
+    public function isNumber(int $number): bool
+    {
+        return isset($this->byNumber[$number]);
+    }
+
+    /** @return list<string> */
+    public function numbered(int $number): array
+    {
+        return $this->byNumber[$number] ?? [];
+    }
+
+    public function isWord(string $word): bool
+    {
+        return isset($this->byWord[self::plain($word)]) && ! in_array($word, self::COMMON, true);
+    }
+
+    /** @return list<Typed> each a Named */
+    public function at(Spoken $said, int $i): array
+    {
+        if ($this->names === []) {
+            return [];
+        }
+        if ($said->at($i)?->is('"', "'") && ! ($said->at($i)->isGlued && $said->at($i - 1)?->isDigits())) {
+            $quoted = array_filter($this->worded($said, $i + 1), fn (Typed $one): bool => $said->text($one->end) === $said->text($i));
+
+            return array_values(
+                array_map(
+                    fn (Typed $one): Typed => new Typed($one->end + 1, $one->value, $one->cost - 0.6, $one->why, $one->offers),
+                    $quoted,
+                ),
+            );
+        }
+
+        return [...$this->called($said, $i), ...$this->worded($said, $i)];
+    }
+
+    /**
+     * Numbers, in lists and ranges.
+     *
+     * @return list<Typed>
+     */
+    private function called(Spoken $said, int $i): array
+    {
+        $j = $i;
+        $isCalled = false;
+        while (in_array($said->text($j), self::CALLED, true) || ($isCalled && in_array($said->text($j), ['_', '.', '-', ':'], true))) {
+            $isCalled = true;
+            $j++;
+        }
+        if ($i > 0 && ! $isCalled && $said->at($i)?->isGlued && $said->at($i - 1)?->is('.', ',', '/', '$', '£', '€', '#', '+', ':')) {
+            $isPart = ! $said->at($i - 1)->is(',') || ($said->at($i - 1)->isGlued && ! isset($this->byNumber[(int) $said->text($i)]));
+            if ($isPart && ! $said->at($i - 1)->is(':', '#', '+')) {
+                return [];
+            }
+        }
+        $found = [];
+        $names = $missing = [];
+        $many = 0;
+        $isClear = $isCalled;
+        $isBySuffix = false;
+        $series = $this->series($said, $j);
+        $few = count($series) < 9 ? null : array_column(self::few($series), 1, 1);
+        foreach ($series as [$numbers, $end, $isLong]) {
+            $many++;
+            $isClear = $isClear || $isLong;
+            foreach ($numbers as $number) {
+                $of = $this->byNumber[$number] ?? [];
+                if ($of === [] && $isCalled && $number < 100 && $number > 9) {
+                    $of = $this->endingIn($number);
+                    $isBySuffix = $isBySuffix || $of !== [];
+                }
+                $of === [] ? ($missing[] = $number) : array_push($names, ...$of);
+            }
+            if ($few !== null && ! isset($few[$end])) {
+                continue;
+            }
+            if ($names === []) {
+                if ($isClear && $missing !== []) {
+                    $found[] = new Typed(
+                        $end,
+                        new Named([]),
+                        0.6,
+                        'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
+                    );
+                }
+
+                continue;
+            }
+            $isSeveral = count($numbers) === 1 && count(array_unique($names)) > $many;
+            $found[] = new Typed(
+                $end,
+                new Named(array_values(array_unique($names)), isNumber: ! $isCalled && ! $isLong && $many === 1, isSeveral: $isSeveral),
+                match (true) {
+                    $isClear => 0.1,
+                    $many > 1 => 0.8,
+                    default => ($this->isNumbered ? 1.6 : 3.0) +
+                        ($this->isWord($said->text($end)) && $said->at($end)?->isLetters() ? 2.0 : 0.0),
+                } + ($isSeveral ? 0.6 : 0.0),
+                match (true) {
+                    $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
+                    $isSeveral => 'Which of them is meant?',
+                    $isBySuffix => 'That is only the end of a number. Is it this picture?',
+                    default => null,
+                },
+                $isSeveral ? $this->offers($names) : [],
+            );
+        }
+
+        return $found;
+    }
+
+    /**
+     * Numbers one after the other: of each further one, those that it brings.
+     *
+     * @return list<array{list<int>, int, bool}> numbers, the place behind them, and whether they can hardly be anything else
+     */
+    private function series(Spoken $said, int $i): array
+    {
+        $first = $this->number($said, $i);
+        if ($first === null) {
+            return [];
+        }
+        $found = [];
+        $last = $first;
+        $found[] = [[(int) $first[0]], $first[1], $first[2]];
+        $end = $first[1];
+        $most = $this->isInSeries($said, $i) ? 8 : 400;
+        while (count($found) < $most) {
+            $word = $said->text($end);
+            $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'until', 'till', 'bis', 'hasta'], true);
+            $next = match (true) {
+                $isRange => $end + 1,
+                in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y'], true) => in_array(
+                    $said->text($end + 1),
+                    ['and', '&', 'number', 'no', '#'],
+                    true,
+                )
+                    ? $end + 2
+                    : $end + 1,
+                $first[2] || count($found) > 1 => $end,
+                default => null,
+            };
+            while ($next !== null && (isset($this->usual[$said->text($next)]) || ($said->text($next) === '_' && $next > $end))) {
+                $next++;
+            }
+            $number = $next === null ? null : $this->number($said, $next);
+            if ($number === null) {
+                break;
+            }
+            $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
+            if ($isRange) {
+                $from = (int) $last[0];
+                $digits =
+                    strlen($number[0]) < strlen($last[0]) && $last[2]
+                        ? substr($last[0], 0, strlen($last[0]) - strlen($number[0])).$number[0]
+                        : $number[0];
+                $to = (int) $digits;
+                if (
+                    $to <= $from ||
+                    $to - $from > self::MOST_OF_A_RANGE ||
+                    (! isset($this->byNumber[$from]) && ! isset($this->byNumber[$to]))
+                ) {
+                    break;
+                }
+                $found[] = [range($from + 1, $to), $number[1], true];
+            } elseif (! $isKnown) {
+                break;
+            } else {
+                $found[] = [[(int) $number[0]], $number[1], $number[2]];
+            }
+            $last = $number;
+            $end = $number[1];
+        }
+
+        return $found;
+    }
+
+    /** Whether three numbers stand before it: a series hardly begins within another. */
+    private function isInSeries(Spoken $said, int $i): bool
+    {
+        for ($numbers = 0, $j = $i - 1; $j >= 0 && $numbers < 3; $j--) {
+            if ($said->at($j)?->isDigits()) {
+                $numbers++;
+            } elseif (! in_array($said->text($j), [',', '&', 'and', '+'], true)) {
+                return false;
+            }
+        }
+
+        return $numbers === 3;
+    }
+
+    /**
+     * A number that may be a picture's.
+     *
+     * @return ?array{string, int, bool} its digits, the place behind it, and whether it is one of three digits or more
+     */
+    private function number(Spoken $said, int $i): ?array
+    {
+        $word = $said->at($i);
+        if ($word === null) {
+            return null;
+        }
+        if ($word->isLetters()) {
+            return $this->spelled($said, $i);
+        }
+        if (! $word->isDigits() || strlen($word->text) > 9) {
+            return $said->at($i)?->isDigits() ? null : $this->spelled($said, $i);
+        }
+        $next = $said->at($i + 1);
+        $spelled = strlen($word->text) < 4 ? $this->spelled($said, $i) : null;
+        if ($spelled !== null) {
+            return $spelled;
+        }
+        $isPadded = strlen($word->text) > 1 && $word->text[0] === '0';
+        $isLong = $isPadded || (strlen($word->text) >= 3 && isset($this->byNumber[(int) $word->text]));
+        $end = $i + 1;
+        if ($next?->is('.') && $next->isGlued && in_array($said->text($i + 2), self::ENDINGS, true)) {
+            return [$word->text, $i + 3, true];
+        }
+        $isSide =
+            ! $isPadded &&
+            (($next?->is('x', 'by', '*') && $said->numbersAt($i + 2) !== []) ||
+                ($said->unitAt($i + 1) !== null && ! $next?->is('in', 'a', 'm')));
+        $isUnit =
+            $next?->isGlued &&
+            (($next->isLetters() && ! $next->is('x')) ||
+                $next->is('%', '/', '"') ||
+                ($next->is('.', ',') &&
+                    $said->at($i + 2)?->isDigits() &&
+                    $said->at($i + 2)->isGlued &&
+                    ! isset($this->byNumber[(int) $said->text($i + 2)])));
+        if ($isSide || $isUnit || $next?->is('%', 'percent', 'px', 'pixels', 'ppi', 'dpi', 'bit')) {
+            return null;
+        }
+
+        return [$word->text, $end, $isLong];
+    }
+
+    /**
+     * “four one two”, “55 oh four”: digit by digit.
+     *
+     * @return ?array{string, int, bool}
+     */
+    private function spelled(Spoken $said, int $i): ?array
+    {
+        $digits = '';
+        for ($j = $i; $j < $i + 6; $j++) {
+            $word = $said->text($j);
+            $tens = Numbers::names()[$word] ?? null;
+            $more = match (true) {
+                isset(self::DIGITS[$word]) => self::DIGITS[$word],
+                $said->at($j)?->isDigits() && strlen($word) <= 2 && ! $said->at($j + 1)?->is('x', 'by') => $word,
+                $tens !== null && $tens >= 10 && $tens < 100 && $digits !== '' => (string) $tens,
+                default => null,
+            };
+            if ($more === null) {
+                break;
+            }
+            $digits .= $more;
+            if (
+                $j > $i &&
+                strlen($digits) >= 3 &&
+                isset($this->byNumber[(int) $digits]) &&
+                (! isset(self::DIGITS[$said->text($j + 1)]) || in_array($said->text($j + 2), ['by', 'x'], true))
+            ) {
+                return [$digits, $j + 1, true];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * By words of their names, and numbers behind them.
+     *
+     * @return list<Typed>
+     */
+    private function worded(Spoken $said, int $i): array
+    {
+        $word = $said->at($i);
+        if ($word === null || $word->isSign() || ($said->text($i) === 'a' && $said->at($i + 1)?->isDigits())) {
+            return [];
+        }
+        $candidates = $this->of($word->text);
+        if ($candidates === []) {
+            return [];
+        }
+        $used = [self::plain($this->wordOf($word->text))];
+        $end = $i + 1;
+        $letters = $word->isLetters() ? 1 : 0;
+        $isWeak = $word->isDigits() || in_array($word->text, self::COMMON, true) || isset($this->usual[self::plain($word->text)]);
+        $isPlural = $word->isLetters() && ! isset($this->byWord[self::plain($word->text)]);
+        $found = [];
+        $j = $i + 1;
+        $isTurned = false;
+        $before = $word->text;
+        while ($j < $i + 14 && $said->at($j) !== null) {
+            $next = $said->at($j);
+            $spelled = Numbers::names()[$next->text] ?? null;
+            if (
+                $spelled !== null &&
+                $spelled > 0 &&
+                ! in_array($said->text($j + 1), ['by', 'x'], true) &&
+                $this->narrowed($candidates, (string) $spelled, $used) !== [] &&
+                $this->narrowed($candidates, $next->text, $used) === []
+            ) {
+                $next = new Word((string) $spelled, $next->at, $next->length, false, WordKind::Digits);
+            }
+            if ($next->isSign() || in_array($next->text, self::BETWEEN, true)) {
+                $narrowed = $next->isSign() ? [] : $this->narrowed($candidates, $next->text, $used);
+                if ($narrowed === []) {
+                    if ($next->isSign() && ! in_array($next->text, self::BETWEEN, true)) {
+                        break;
+                    }
+                    $j++;
+
+                    continue;
+                }
+            } else {
+                $isNumber = $next->isDigits() || isset(self::ROMAN[$next->text]);
+                $isSide =
+                    $next->isDigits() &&
+                    ! (strlen($next->text) > 1 && $next->text[0] === '0') &&
+                    (($said->at($j + 1)?->is('x', 'by') && $said->numbersAt($j + 2) !== []) ||
+                        ($said->unitAt($j + 1) !== null && ! $said->at($j + 1)?->is('in', 'm')));
+                $narrowed = $isSide ? [] : $this->narrowed($candidates, $next->text, $used);
+                if ($narrowed !== [] && $isNumber) {
+                    $found = [...$found, ...$this->numberedOf($said, $candidates, $narrowed, $j, [...$used, self::plain($next->text)])];
+                }
+            }
+            if ($narrowed === []) {
+                break;
+            }
+            $candidates = $narrowed;
+            $isTurned = $isTurned || ($j === $end && count($candidates) === 1 && $this->isTurned($candidates[0], $before, $next->text));
+            $before = $next->text;
+            $used[] = self::plain($next->text);
+            $next->isLetters() && ! isset(self::ROMAN[$next->text]) && $letters++;
+            $isWeak =
+                $isWeak &&
+                ($next->isDigits()
+                    ? isset($this->usual[$used[0]]) === false && $letters === 0
+                    : in_array($next->text, self::COMMON, true) && $letters < 3);
+            $isPlural = $isPlural || ($next->isLetters() && ! isset($this->byWord[self::plain($next->text)]));
+            $end = ++$j;
+        }
+        $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
+        if ($one !== null) {
+            $found[] =
+                $isTurned && $one->why === null
+                    ? new Typed($one->end, $one->value, $one->cost + 0.6, 'Is that the picture?', $this->offers($one->value->names))
+                    : $one;
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<string>  $candidates
+     * @param  list<string>  $used
+     */
+    private function settled(Spoken $said, array $candidates, array $used, int $end, bool $isWeak, bool $isPlural): ?Typed
+    {
+        $missing = function (string $name) use ($used): int {
+            $left = array_map(self::plain(...), $this->words[$name]);
+            foreach ($used as $one) {
+                $at = array_search($one, $left, true);
+                if ($at !== false) {
+                    unset($left[$at]);
+                }
+            }
+
+            return count($left);
+        };
+        $whole = array_values(array_filter($candidates, fn (string $name): bool => $missing($name) === 0));
+        if ($said->at($end)?->is('.') && $said->at($end)->isGlued && in_array($said->text($end + 1), self::ENDINGS, true)) {
+            $ended = array_values(
+                array_filter(
+                    $candidates,
+                    fn (string $name): bool => strtolower(pathinfo($name, PATHINFO_EXTENSION)) === $said->text($end + 1),
+                ),
+            );
+            $whole = count($whole) > 1 && $ended !== [] ? $ended : $whole;
+            $end += 2;
+        }
+        if ($said->at($end)?->is("'s", "'")) {
+            $end++;
+        }
+        if (count($whole) === 1 && (! $isPlural || count($candidates) === 1)) {
+            return new Typed(
+                $end,
+                new Named($whole),
+                match (true) {
+                    count($used) > 1 => -0.6,
+                    $isWeak => 0.5,
+                    default => -0.1,
+                },
+            );
+        }
+        if ($isWeak) {
+            return null;
+        }
+        $least = min(array_map($missing, $candidates));
+        $isNamed = in_array($said->text($end), ['ones', 'pictures', 'photos', 'shots', 'images', 'series'], true);
+        if (count($candidates) === 1) {
+            return new Typed($end + ($said->text($end) === 'one' ? 0 : 0), new Named($candidates), 0.2 + 0.1 * $least);
+        }
+        $isSeveral = $isPlural || $isNamed;
+
+        return new Typed(
+            $isNamed ? $end + 1 : $end,
+            new Named($candidates, isSeveral: true, isPlural: $isSeveral),
+            0.5,
+            $isSeveral ? null : 'Which of them is meant?',
+            $isSeveral ? [] : $this->offers($candidates),
+        );
+    }
+
+    /**
+     * “couple 6”, “Stillwater I, II and III”, “act 1 - 1, 2 and 4”: numbers behind a name.
+     *
+     * @param  list<string>  $all  that the words mean
+     * @param  list<string>  $first  of those, with the first number
+     * @param  list<string>  $used
+     * @return list<Typed>
+     */
+    private function numberedOf(Spoken $said, array $all, array $first, int $i, array $used): array
+    {
+        $number = fn (string $text): ?int => self::ROMAN[$text] ?? (ctype_digit($text) && strlen($text) < 10 ? (int) $text : null);
+        $pick = fn (int $value): array => array_values(
+            array_filter($all, fn (string $name): bool => in_array($value, $this->numbersOf($name, $used), true)),
+        );
+        $now = $number((string) (Numbers::names()[$said->text($i)] ?? $said->text($i)));
+        if ($now === null) {
+            return [];
+        }
+        $names = $first;
+        $end = $i + 1;
+        $found = $ends = [];
+        $many = 1;
+        while ($many < 200) {
+            $word = $said->text($end);
+            // “Act 1 - 2, 4” counts pictures of act 1, and no acts.
+            $isRange =
+                in_array($word, ['-', 'to', 'through', 'thru', 'bis'], true) &&
+                ($word !== '-' || count($first) === 1 || $said->at($end)?->isGlued);
+            $isList = in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y', '/'], true);
+            if (! $isRange && ! $isList) {
+                break;
+            }
+            $next = $isList && in_array($said->text($end + 1), ['and', '&', 'number', 'no'], true) ? $end + 2 : $end + 1;
+            while (
+                (in_array(self::plain($said->text($next)), $used, true) && $said->at($next)?->isLetters()) ||
+                in_array($said->text($next), ['_', '-', '#'], true)
+            ) {
+                $next++; // “IMG_5501 thru IMG_5506”
+            }
+            $text = $said->text($next);
+            $text = (string) (in_array($said->text($next + 1), ['by', 'x'], true) ? $text : Numbers::names()[$text] ?? $text);
+            $value = $number($text);
+            $isPadded = strlen($text) > 1 && $text[0] === '0';
+            $isSide =
+                ! $isPadded &&
+                ((in_array($said->text($next + 1), ['x', 'by', '%'], true) &&
+                    ! ($said->at($next + 1)?->is('x') && $said->numbersAt($next + 2) === [])) ||
+                    ($said->unitAt($next + 1) !== null && $said->text($next + 1) !== 'in'));
+            $isOther =
+                $said->at($next + 1)?->is('-') &&
+                $said->at($next + 1)->isGlued &&
+                $said->at($next + 2)?->isDigits() &&
+                $said->at($next + 2)->isGlued &&
+                $next > $end + 1;
+            if ($value === null || $isOther || $isSide || ($said->at($next + 1)?->isGlued && $said->at($next + 1)->isLetters())) {
+                break;
+            }
+            if ($isRange) {
+                if ($value <= $now || $value - $now > self::MOST_OF_A_RANGE) {
+                    break;
+                }
+                $more = array_merge(...array_map($pick, range($now + 1, $value)), ...[[]]);
+            } else {
+                $more = $pick($value);
+            }
+            if ($more === []) {
+                break;
+            }
+            array_push($names, ...$more);
+            $now = $value;
+            $end = $next + 1;
+            $many++;
+            $ends[] = [$end, count($names)];
+        }
+        foreach (self::few($ends) as [$end, $until]) {
+            $found[] = new Typed($end, new Named(array_values(array_unique(array_slice($names, 0, $until)))), 0.0);
+        }
+
+        return $found;
+    }
+
+    /**
+     * Of a long row, its first and its last steps: it ends at neither of those between.
+     *
+     * @template T
+     *
+     * @param  list<T>  $steps
+     * @return list<T>
+     */
+    private static function few(array $steps): array
+    {
+        return count($steps) < 9 ? $steps : [...array_slice($steps, 0, 4), ...array_slice($steps, -4)];
+    }
+
+    /**
+     * @param  list<string>  $used
+     * @return list<int> the numbers in a name that weren't said before
+     */
+    private function numbersOf(string $name, array $used): array
+    {
+        $numbers = array_values(
+            array_filter($this->words[$name], fn (string $word): bool => ctype_digit($word) || isset(self::ROMAN[$word])),
+        );
+        $last = end($numbers);
+
+        return $last === false ? [] : [self::ROMAN[$last] ?? (int) $last];
+    }
+
+    /**
+     * Of some pictures, those whose names have a word that wasn't said yet.
+     *
+     * @param  list<string>  $names
+     * @param  list<string>  $used
+     * @return list<string>
+     */
+    private function narrowed(array $names, string $word, array $used): array
+    {
+        $plain = self::plain($word);
+        $forms = [$plain, self::plain(self::singular($word))];
+        if (ctype_digit($word) && $word[0] !== '0') {
+            // “Act 2” is 2 and not 02, where there are both.
+            $numbered = array_intersect($this->byWord[$plain] ?? [], $names);
+            $exact = array_values(array_filter($numbered, fn (string $name): bool => in_array($word, $this->words[$name], true)));
+            if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
+                return $exact;
+            }
+        }
+
+        ctype_digit($plain) && ($forms = [...$forms, ...array_keys(self::ROMAN, (int) $plain, true)]);
+        $usedOften = array_count_values($used);
+        $found = [];
+        foreach (array_unique($forms) as $form) {
+            $often = $this->often[$form] ?? [];
+            count($often) > count($names) && ($often = array_intersect_key($often, array_flip($names)));
+            foreach ($often as $name => $many) {
+                $many > ($usedOften[$form] ?? 0) && ($found[$name] = true);
+            }
+        }
+
+        return count($found) < 2
+            ? array_values(array_intersect(array_map(strval(...), array_keys($found)), $names))
+            : array_values(array_filter($names, fn (string $name): bool => isset($found[$name])));
+    }
+
+    /** Whether two words stand the other way round in a name: “tier lemon”. */
+    private function isTurned(string $name, string $first, string $second): bool
+    {
+        $words = array_map(self::plain(...), $this->words[$name]);
+        [$one, $other] = [array_search(self::plain($first), $words, true), array_search(self::plain($second), $words, true)];
+
+        return $one !== false && $other !== false && $other < $one && ! ctype_digit($second);
+    }
+
+    /** @return list<string> */
+    private function of(string $word): array
+    {
+        return $this->byWord[self::plain($word)] ?? ($this->byWord[self::plain(self::singular($word))] ?? []);
+    }
+
+    private function wordOf(string $word): string
+    {
+        return isset($this->byWord[self::plain($word)]) ? $word : self::singular($word);
+    }
+
+    /** @return list<string> pictures whose number ends in that one */
+    private function endingIn(int $number): array
+    {
+        $ends = array_filter(array_keys($this->byNumber), fn (int $of): bool => $of > 99 && $of % 100 === $number);
+
+        return count($ends) === 1 ? $this->byNumber[reset($ends)] : [];
+    }
+
+    /**
+     * Names that a word may have been meant for, where it isn't one.
+     *
+     * @return list<Offer>
+     */
+    public function like(string $word): array
+    {
+        return $this->alike[$word] ??= $this->near($word);
+    }
+
+    /** @return list<Offer> */
+    private function near(string $word): array
+    {
+        $near = [];
+        foreach (strlen($word) < 4 ? [] : array_keys($this->byWord) as $of) {
+            $of = (string) $of;
+            if (abs(strlen($of) - strlen($word)) <= 2 && ! ctype_digit($of)) {
+                $far = Spelling::distance($word, $of);
+                if ($far <= (strlen($word) > 6 ? 2 : 1)) {
+                    $near = [...$near, ...$this->byWord[$of]];
+                }
+            }
+        }
+
+        return $this->offers(array_values(array_unique($near)));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<Offer>
+     */
+    private function offers(array $names): array
+    {
+        return array_map(
+            fn (string $name): Offer => new Offer($name, $name, $name),
+            array_slice(array_values(array_unique($names)), 0, self::MOST_OFFERS),
+        );
+    }
+
+    private static function plain(string $word): string
+    {
+        if (ctype_digit($word)) {
+            return ltrim($word, '0') ?: '0';
+        }
+        $word = str_ends_with($word, "'s") ? substr($word, 0, -2) : $word;
+
+        return $word;
+    }
+
+    private static function singular(string $word): string
+    {
+        $word = str_ends_with($word, "'s") ? substr($word, 0, -2) : $word;
+
+        return match (true) {
+            strlen($word) > 4 && str_ends_with($word, 'ies') => substr($word, 0, -3).'y',
+            strlen($word) > 4 && preg_match('/(?:s|x|ch|sh)es$/', $word) === 1 => substr($word, 0, -2),
+            strlen($word) > 3 && str_ends_with($word, 's') => substr($word, 0, -1),
+            default => $word,
+        };
+    }
+}
