@@ -16,6 +16,7 @@ use Planisher\Imaging\Handed;
 use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Lab\LabCard;
+use Planisher\Language\Known;
 use Planisher\Measure\Unit;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
@@ -25,7 +26,6 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\Answer;
-use Planisher\Language\Known;
 use Planisher\Studio\Desk;
 use Planisher\Telling\Ordered;
 

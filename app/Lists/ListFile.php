@@ -15,7 +15,7 @@ final class ListFile
 
     private const LARGEST = 4_000_000;
 
-    private const MOST_ROWS = 5000;
+    private const MOST_ROWS = 2000;
 
     /** First bytes of what is no list, and what it is. */
     private const OTHERS = [
@@ -59,7 +59,7 @@ final class ListFile
     }
 
     /**
-     * The lines of an order file, each as JSON in a line of its own (`Reading\Message\FiledLine`). Its pictures are known by name, its lab is
+     * The lines of an order file, each as JSON in a line of its own (`FiledLine`). Its pictures are known by name, its lab is
      * this order's.
      *
      * @throws ListRefused

@@ -17,7 +17,7 @@ use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 /** Reads the cells of a spreadsheet as they look there. No formula is worked out: what its program last made of it is what counts. */
 final class SpreadsheetReader implements IReadFilter
 {
-    private const MOST_ROWS = 5000;
+    private const MOST_ROWS = 2000;
 
     private const MOST_COLUMNS = 40;
 

@@ -7,6 +7,8 @@ namespace Planisher\Finish;
 use Planisher\Finding\Cells;
 use Planisher\Finding\Check;
 use Planisher\Lab\LabCard;
+use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Line\Wanted;
@@ -17,8 +19,6 @@ use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
 use Planisher\Plan\Situation;
-use Planisher\Language\Rule\Rule;
-use Planisher\Language\Unsure;
 use Planisher\Studio\Desk;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
-use Planisher\Language\Known;
 use Planisher\Finish\LineReader;
+use Planisher\Language\Known;
 use Planisher\Line\Line;
 use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;

@@ -8,20 +8,33 @@ namespace Planisher\Reading;
 final class English
 {
     private const WORDS =
-        'tally item items sulk silky early earlier barely printer printers framer before after below album albums line lined live love like look loop wade wide wire wise wine wife with wish wash week weak went want wants walk wall well will weigh '.
-        'light night right sight tight might eight fight bright great greet green grey gray grow glow blow slow flow flat float fleet feet feel fell '.
-        'fill full fall fail file fine find fire firm first third tired tried trial trail train grain drain brain again gain pain paint print point '.
-        'paper taper later water matter mother father brother other order older bolder border holder folder older colder shoulder should would could '.
-        'cover over ever even event every very berry cherry merry carry curry hurry story store stone shone phone share shore short shirt skirt '.
-        'site size side sick lick kick pick pack back lack black block clock stock stick stack track trick brick break bread broad board beard heard '.
-        'hard hand band land sand stand strand brand grand grant plant plan plane place space spare square share scare score shape shade shake '.
+        'tally item items sulk silky early earlier barely printer printers framer before after below '.
+        'album albums line lined live love like look loop wade wide wire wise wine wife with wish wash '.
+        'week weak went want wants walk wall well will weigh '.
+        'light night right sight tight might eight fight bright great greet green grey gray grow glow '.
+        'blow slow flow flat float fleet feet feel fell '.
+        'fill full fall fail file fine find fire firm first third tired tried trial trail train grain '.
+        'drain brain again gain pain paint print point '.
+        'paper taper later water matter mother father brother other order older bolder border holder '.
+        'folder older colder shoulder should would could '.
+        'cover over ever even event every very berry cherry merry carry curry hurry story store stone '.
+        'shone phone share shore short shirt skirt '.
+        'site size side sick lick kick pick pack back lack black block clock stock stick stack track '.
+        'trick brick break bread broad board beard heard '.
+        'hard hand band land sand stand strand brand grand grant plant plan plane place space spare '.
+        'square share scare score shape shade shake '.
         'make take lake cake fake wake date late gate rate plate slate state stage page cage edge ledge hedge bridge fridge ridge '.
         'crop crow crown brown drown frown town down dawn lawn draw drawn drawer drive dress press cross loss moss boss '.
-        'copy cope hope rope rose nose note vote quote quite quiet quilt built guild build bring brings ring rings wing wings king swing string strong '.
-        'long song wrong among young tongue ghost most must mist list last lost post past paste taste haste waste worst worse horse house mouse mount '.
-        'month mouth south north worth earth heart hear near dear fear year tear wear bear pear peer beer deer been seen seem team cream dream steam '.
-        'three tree free flee flea plea please lease least east west best rest nest test text next neat meat seat heat beat boat goat coat '.
-        'moat road read real deal meal seal heal steal steel wheel while white write wrote whole hole pole role rule ruler rules mule male sale tale table '.
+        'copy cope hope rope rose nose note vote quote quite quiet quilt built guild build bring brings '.
+        'ring rings wing wings king swing string strong '.
+        'long song wrong among young tongue ghost most must mist list last lost post past paste taste '.
+        'haste waste worst worse horse house mouse mount '.
+        'month mouth south north worth earth heart hear near dear fear year tear wear bear pear peer '.
+        'beer deer been seen seem team cream dream steam '.
+        'three tree free flee flea plea please lease least east west best rest nest test text next neat '.
+        'meat seat heat beat boat goat coat '.
+        'moat road read real deal meal seal heal steal steel wheel while white write wrote whole hole '.
+        'pole role rule ruler rules mule male sale tale table '.
         'cable cables stable staple simple sample temple people purple couple apple apply reply rely early pearl girl '.
         'frame flame blame name game same some come home dome done gone bone tone zone phone '.
         'market marker marked marks mark park dark bark shark sharp sheep sheet street sweet sweat '.

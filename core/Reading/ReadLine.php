@@ -35,7 +35,7 @@ final class ReadLine
         );
         $any =
             $says[0] ??
-            (array_values(array_filter($this->items, fn (Item $item): bool => $item->kind !== Kind::End && $item->kind !== Kind::Stop))[0] ??
+            (array_values(array_filter($this->items, fn (Item $item): bool => ! in_array($item->kind, [Kind::End, Kind::Stop], true)))[0] ??
                 ($this->items[0] ?? null));
         $any?->doubt($why);
     }

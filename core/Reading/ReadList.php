@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
+use Planisher\Language\Words\PictureNames;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Conversation;
 use Planisher\Reading\Discourse\Sentence;
-use Planisher\Language\Foreign\Tongue;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Message\FiledLine;
 use Planisher\Reading\Message\Message;
 use Planisher\Reading\Message\Table;
 use Planisher\Reading\Message\TableReader;
-use Planisher\Language\Words\PictureNames;
 
 /**
  * A client's message or list, read: line by line, with what holds over several of them. Nothing of it is dropped: what was not
@@ -24,7 +24,9 @@ use Planisher\Language\Words\PictureNames;
  */
 final readonly class ReadList
 {
-    private const UNIT_OF_ALL = '/(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
+    private const UNIT_OF_ALL =
+        '/(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in'.
+        '|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
 
     /** @param  list<ReadLine>  $lines */
     private function __construct(public array $lines) {}

@@ -4,14 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
-use Planisher\Language\Known;
 use Planisher\Finish\Finishes;
-use Planisher\Measure\Unit;
-use Planisher\Reading\Chart\Cover;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Shapes;
 use Planisher\Language\Foreign\Tongue;
-use Planisher\Reading\Rule\RuleBook;
+use Planisher\Language\Known;
 use Planisher\Language\Words\Common;
 use Planisher\Language\Words\Lexer;
 use Planisher\Language\Words\PictureNames;
@@ -19,6 +14,11 @@ use Planisher\Language\Words\Sizes;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Word;
+use Planisher\Measure\Unit;
+use Planisher\Reading\Chart\Cover;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Shapes;
+use Planisher\Reading\Rule\RuleBook;
 
 /** Reads words: what each of them is. Of a studio, a lab and an order's pictures. */
 final class Reader

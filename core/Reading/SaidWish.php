@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
-use Planisher\Language\Says;
+use Planisher\Finish\Finishes;
+use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
-use Planisher\Finish\Finishes;
+use Planisher\Language\Says;
+use Planisher\Language\Words\PictureNames;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
@@ -15,8 +17,6 @@ use Planisher\Reading\Discourse\Contrast;
 use Planisher\Reading\Discourse\Maker;
 use Planisher\Reading\Discourse\Reasons;
 use Planisher\Reading\Discourse\Settler;
-use Planisher\Language\Foreign\Tongue;
-use Planisher\Language\Words\PictureNames;
 
 /** Words that are said of a line that is there: what they change of it, by the rules that a client's list is read by. */
 final readonly class SaidWish

@@ -136,7 +136,13 @@ final class ListController
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $first = Line::query()->where('order_id', $order->id)->whereKey(array_keys($seen))->get()->sortBy('number')->first();
+        $first = Line::query()
+            ->with('pictures')
+            ->where('order_id', $order->id)
+            ->whereKey(array_keys($seen))
+            ->get()
+            ->sortBy('number')
+            ->first();
         $wish = $first === null ? null : Wishes::read($order, $given['text'], $first);
 
         return response()->json(

@@ -42,7 +42,9 @@ final class CanvasRules
             ),
             Rule::of('gallery [-] wrap~ [canvas~]', ['make' => CanvasFinish::NAME], 'gallery wrap'),
             Rule::of(
-                'EDGE (apart|separately|separate) | [with] [face and] EDGE (in|as) [a|their] (file|files) of (their|its) own | [face and] EDGE (in|as) (separate|a separate) (file|files) | separate EDGE',
+                'EDGE (apart|separately|separate) | [with] [face and] EDGE (in|as) [a|their] (file'.
+                    '|files) of (their|its) own | [face and] EDGE (in|as) (separate|a separate) (file'.
+                    '|files) | separate EDGE',
                 ['make' => CanvasFinish::NAME, 'canvas' => ['edgesApart' => true]],
                 ['edges as a file of their own', 'face and edges in separate files'],
             ),
@@ -75,7 +77,8 @@ final class CanvasRules
                 '38mm stretcher',
             ]),
             Rule::with(
-                'BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
+                'BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | '.
+                    '(depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
                 $deep,
                 ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %'],
             ),
@@ -94,12 +97,18 @@ final class CanvasRules
                 0.9,
             ),
             Rule::with(
-                '{depth} (of|for) [canvas] spare [all round|canvas|beyond] | {depth} spare [all round|canvas|to hold|beyond|for wrapping] | spare [of|canvas of] {depth}',
+                '{depth} (of|for) [canvas] spare [all round|canvas|beyond] | '.
+                    '{depth} spare [all round|canvas|to hold|beyond|for wrapping] | '.
+                    'spare [of|canvas of] {depth}',
                 $spare,
                 ['30 mm spare', 'spare 1 1/2 in', 'inch of spare'],
             ),
             Rule::with(
-                '[leave~] [me] {depth} (extra|more) [canvas] [past the bars] (to|for) (pull~|hold~|grab~|grip~|staple~) [on] [to] | {depth} (to|for) (pull~|hold~|grab~|grip~|staple~) [on] [to] | [an] extra {depth} [past the bars] [for gripping] | extra {measure} past the bars [for gripping] | an extra inch past the bars [for gripping]',
+                '[leave~] [me] {depth} (extra|more) [canvas] [past the bars] (to|for) (pull~|hold~|grab~'.
+                    '|grip~|staple~) [on] [to] | {depth} (to|for) (pull~|hold~|grab~|grip~'.
+                    '|staple~) [on] [to] | [an] extra {depth} [past the bars] [for gripping] | '.
+                    'extra {measure} past the bars [for gripping] | '.
+                    'an extra inch past the bars [for gripping]',
                 fn (Heard $said): array => [
                     'canvas' => [
                         'spare' => $said->has('depth')
@@ -127,7 +136,9 @@ final class CanvasRules
 
         return [
             Rule::of(
-                '(mirror~|reflect~|mirorred) [the|its] (EDGE|border|borders) | (EDGE|border|borders) [of the canvas] [to be|in|are] [again] (mirror~|reflect~) | mirror [-] wrap~',
+                '(mirror~|reflect~|mirorred) [the|its] (EDGE|border|borders) | '.
+                    '(EDGE|border|borders) [of the canvas] [to be|in|are] [again] (mirror~|reflect~) | '.
+                    'mirror [-] wrap~',
                 $edge('mirrored'),
                 ['mirror the edges', 'edges mirrored', 'mirrored sides'],
             ),
@@ -138,7 +149,9 @@ final class CanvasRules
                 CanvasFinish::NAME,
             ),
             Rule::of(
-                "(stretch~|drawn [-] out|draw~ out|pull~ out) [the] EDGE [out] [INSTEAD ({$old}) [it|weird]] | draw~ [the] EDGE out [INSTEAD ({$old}) [it]] | EDGE [to be|are] (stretch~|drawn [-] out|draw~ out|pull~ out) [out] [INSTEAD ({$old})]",
+                "(stretch~|drawn [-] out|draw~ out|pull~ out) [the] EDGE [out] [INSTEAD ({$old}) [it".
+                    "|weird]] | draw~ [the] EDGE out [INSTEAD ({$old}) [it]] | ".
+                    "EDGE [to be|are] (stretch~|drawn [-] out|draw~ out|pull~ out) [out] [INSTEAD ({$old})]",
                 $edge('drawn-out'),
                 ['edges drawn out', 'stretched edges'],
             ),
@@ -149,18 +162,24 @@ final class CanvasRules
                 CanvasFinish::NAME,
             ),
             Rule::of(
-                '[wrapped|wrap~] [with] [the] [PICTURE] (run~|go~|carry~|continue~) [on] (round|around|over|onto) [the] (EDGE|corners|them) | wrapped with the PICTURE [itself] | [PICTURE] run~ on [round|around] [them] | (picture|image) [-] wrap~ | [the] PICTURE (wrap~|fold~) (round|around|over) [the] EDGE',
+                '[wrapped|wrap~] [with] [the] [PICTURE] (run~|go~|carry~|continue~) [on] (round|around'.
+                    '|over|onto) [the] (EDGE|corners|them) | wrapped with the PICTURE [itself] | '.
+                    '[PICTURE] run~ on [round|around] [them] | (picture|image) [-] wrap~ | '.
+                    '[the] PICTURE (wrap~|fold~) (round|around|over) [the] EDGE',
                 $edge('runs-on'),
                 ['the picture runs over the edge', 'image wrap', 'running on'],
             ),
             Rule::with(
-                "(EDGE|border of the canvas) [are|to be|in|of|a] [solid|plain|one colour ,] {colour} [INSTEAD ({$old})] | [solid|plain] {colour} EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}",
+                '(EDGE|border of the canvas) [are|to be|in|of|a] [solid|plain'.
+                    "|one colour ,] {colour} [INSTEAD ({$old})] | ".
+                    "[solid|plain] {colour} EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}",
                 $colour,
                 ['black edges', 'edges in black', 'white sides', 'edges plain #202020'],
                 CanvasFinish::NAME,
             ),
             Rule::with(
-                'not [to] wrap [round] [the] EDGE [,] [which] [shall be] {colour} | PICTURE not to wrap [round] [the] EDGE [,] which [shall be] {colour}',
+                'not [to] wrap [round] [the] EDGE [,] [which] [shall be] {colour} | '.
+                    'PICTURE not to wrap [round] [the] EDGE [,] which [shall be] {colour}',
                 $colour,
                 'the picture not to wrap round the sides, which shall be white',
                 CanvasFinish::NAME,
@@ -189,7 +208,9 @@ final class CanvasRules
                 CanvasFinish::NAME,
             ),
             Rule::with(
-                "[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | EDGE (soft|soften~|blur~) [by|to|about] {share}",
+                '[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | '.
+                    "(soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | ".
+                    'EDGE (soft|soften~|blur~) [by|to|about] {share}',
                 $soft(0),
                 ['soften 30 %', 'softened about half', '30% softened'],
             ),
@@ -254,13 +275,15 @@ final class CanvasRules
 
         return [
             Rule::of(
-                '(no|without) [the] (dark~|darken~|darker|black) EDGE | (NO|drop~|take~) [the] (darkening|darken~) [off] [the] [EDGE] | (darkening|darken~) OFF',
+                '(no|without) [the] (dark~|darken~|darker|black) EDGE | '.
+                    '(NO|drop~|take~) [the] (darkening|darken~) [off] [the] [EDGE] | (darkening|darken~) OFF',
                 ['canvas' => ['darken' => null]],
                 ['no dark edges', 'no darkening', 'drop the darkening'],
                 CanvasFinish::NAME,
             ),
             Rule::with(
-                '[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]',
+                '[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with'.
+                    '|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]',
                 $dark,
                 ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black'],
             ),
@@ -270,7 +293,8 @@ final class CanvasRules
                 ['dark edges', 'edges darkened with brown', 'edges toned down'],
             ),
             Rule::with(
-                '[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall',
+                '[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | '.
+                    'EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall',
                 $step(self::STEP),
                 'edges a bit darker',
                 CanvasFinish::NAME,

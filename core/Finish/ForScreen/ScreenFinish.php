@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\ForScreen;
 
-use Planisher\Measure\Unit;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finish\Finish;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;

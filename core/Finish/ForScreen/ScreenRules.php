@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\ForScreen;
 
-use Planisher\Measure\PixelSize;
 use Planisher\Language\Offer;
-use Planisher\Language\Says;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
+use Planisher\Measure\PixelSize;
 
 /** How people say that a copy is for a screen. What it becomes, a line of its own or a copy beside a print, the print decides. */
 final class ScreenRules
@@ -51,13 +51,15 @@ final class ScreenRules
                 cost: 0.2,
             ),
             Rule::with(
-                "{$lead} [SCREENCOPY] [copy] {$for} [of|at] {count:width} (x|by) {count:height} (px|pixels|pixel) {$for}",
+                "{$lead} [SCREENCOPY] [copy] {$for} [of|at] {number:width} (x|by) {number:height} (px|pixels|pixel) {$for}",
                 $copy,
                 '1080 x 1350 px',
                 cost: -0.4,
             ),
             Rule::with(
-                "{$lead} copy {$for} [of|at] {pixels} {$long} | {$lead} copy for (SCREEN) [of|at] {pixels} {$long} | for (SCREEN) [,|of|at] {pixels} {$long} | {pixels} {$long} {$for} [INSTEAD {count:old}]",
+                "{$lead} copy {$for} [of|at] {pixels} {$long} | ".
+                    "{$lead} copy for (SCREEN) [of|at] {pixels} {$long} | ".
+                    "for (SCREEN) [,|of|at] {pixels} {$long} | {pixels} {$long} {$for} [INSTEAD {count:old}]",
                 $copy,
                 ['1600 px for the web', '2400 pixels', 'for the web, 2048 px'],
                 cost: -0.1,
@@ -81,14 +83,15 @@ final class ScreenRules
                 -0.3,
             ),
             Rule::with(
-                'shape [it] {count:width} (x|by) {count:height}',
+                'shape [it] {number:width} (x|by) {number:height}',
                 fn (Heard $said): array => ['shape' => "{$said->count('width')} x {$said->count('height')} px"],
                 'shape it 1080 by 1350',
                 self::SCREEN,
                 -0.5,
             ),
             Rule::with(
-                '(SCREENCOPY|screen|web) [copy] [:|,] sharpen~ [,] [(q|quality) {count:quality}] | (SCREENCOPY) [:|,] [(q|quality) {count:quality}] sharpen~',
+                '(SCREENCOPY|screen|web) [copy] [:|,] sharpen~ [,] [(q|quality) {count:quality}] | '.
+                    '(SCREENCOPY) [:|,] [(q|quality) {count:quality}] sharpen~',
                 fn (Heard $said): array => [
                     'screenCopy' => ['sharpen' => true] + ($said->has('quality') ? ['quality' => $said->count('quality')] : []),
                 ],

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
-use Planisher\Language\Unsure;
-use Planisher\Measure\Unit;
 use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\CutLittle;
@@ -15,8 +13,10 @@ use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\Finish;
 use Planisher\Lab\LabCard;
+use Planisher\Language\Unsure;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;

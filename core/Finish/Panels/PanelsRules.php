@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
-use Planisher\Language\Says;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
+use Planisher\Language\Unsure;
 
 /** How people say that one picture is shared out between several panels. */
 final class PanelsRules
@@ -24,10 +25,14 @@ final class PanelsRules
     private static function counted(): array
     {
         $made =
-            '[as|in|into|split~ [it] [up] [into|over|in|across]|cut~ into|across|over|divided into|shared out between|shared between] [a] [set of]';
+            '[as|in|into|split~ [it] [up] [into|over|in|across]|cut~ into|across|over|divided into'.
+            '|shared out between|shared between] [a] [set of]';
         $stacked =
-            '(stacked|one (above|below|under|on top of) (another|the other)|one above another|under each other|on top of each other|[from] top to bottom)';
-        $beside = fn (Heard $said): ?array => self::columns(self::equal($said->count()));
+            '(stacked|one (above|below|under|on top of) (another|the other)|one above another'.
+            '|under each other|on top of each other|[from] top to bottom)';
+        $beside = fn (Heard $said): array|Unsure|null => $said->count() > PanelShares::MOST
+            ? new Unsure([], "{$said->count()} panels are more than ".PanelShares::MOST.', which is the most.')
+            : self::columns(self::equal($said->count()));
         $wider = fn (Heard $said): ?array => self::columns(
             match ($said->count()) {
                 3 => [1, 2, 1],
@@ -36,11 +41,14 @@ final class PanelsRules
             },
         );
         $middle =
-            '[with|,] [the|a] (middle|centre|center) [one|panel] (twice|double) [as] (wide|the width) [as the (outer|others)|of the outer] [two]';
+            '[with|,] [the|a] (middle|centre|center) [one|panel] (twice|double) [as] (wide'.
+            '|the width) [as the (outer|others)|of the outer] [two]';
 
         return [
             Rule::with(
-                "{$made} {count} [equal|even|same] {$stacked} PANELS | {$made} {count} [equal|even] PANELS [,] {$stacked} | {count} rows {$stacked} [,] [no columns]",
+                "{$made} {count} [equal|even|same] {$stacked} PANELS | ".
+                    "{$made} {count} [equal|even] PANELS [,] {$stacked} | ".
+                    "{count} rows {$stacked} [,] [no columns]",
                 fn (Heard $said): ?array => self::rows(self::equal($said->count())),
                 ['three stacked panels', 'two panels, one above the other'],
                 cost: -0.2,
@@ -58,13 +66,15 @@ final class PanelsRules
                 cost: -0.3,
             ),
             Rule::with(
-                "{$made} {count} PANELS {$middle} | {$made} {count} [PANELS] [,] [with] [a] (wide|wider|bigger) (middle|centre|center) [one|panel|piece] | split~ [it] in {count} [,] {$middle}",
+                "{$made} {count} PANELS {$middle} | {$made} {count} [PANELS] [,] [with] [a] (wide|wider".
+                    "|bigger) (middle|centre|center) [one|panel|piece] | split~ [it] in {count} [,] {$middle}",
                 $wider,
                 ['three panels with the middle one twice as wide', 'three panels with a wide middle'],
                 cost: -0.2,
             ),
             Rule::with(
-                "{$made} {count} [equal|even|same|of the same size] [PICTURE] PANELS [side by side] [of the same size] | {$made} {count} side by side",
+                "{$made} {count} [equal|even|same|of the same size] [PICTURE] PANELS [side by side] [of ".
+                    "the same size] | {$made} {count} side by side",
                 $beside,
                 ['three panels', 'as a set of 2 equal panels', 'split in three panels'],
             ),
@@ -102,6 +112,11 @@ final class PanelsRules
                 ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 2, 1]]],
                 'triptych with a wide middle',
                 cost: -0.2,
+            ),
+            Rule::of(
+                '[with|and] [a|the] (wide|wider|bigger|broad|broader) (middle|centre|center) [one|panel|piece]',
+                ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 2, 1]]],
+                'wide middle',
             ),
             Rule::of("{$made} diptych", ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 1]]], 'diptych'),
             Rule::of('[equal|even] PANELS', [], 'equal panels', PanelsFinish::NAME, 0.3),
@@ -152,13 +167,16 @@ final class PanelsRules
                 -0.2,
             ),
             Rule::with(
-                '[with|,] [the|a] (middle|centre|center) [one|panel|piece] (twice|double) [as] (wide|the width) [as|of] [the] [outer|others|other] [two|ones]',
+                '[with|,] [the|a] (middle|centre|center) [one|panel|piece] (twice|double) [as] (wide'.
+                    '|the width) [as|of] [the] [outer|others|other] [two|ones]',
                 fn (Heard $said): ?array => self::columns([1, 2, 1]),
                 'the middle one twice as wide',
                 PanelsFinish::NAME,
             ),
             Rule::with(
-                '[a] [SLIGHTLY] (wider|bigger|broader) (middle|centre|center) [one|panel|piece] [,] [skinnier (sides|ones)] | (middle|centre|center) [one|panel] [SLIGHTLY] wider',
+                '[a] [SLIGHTLY] (wider|bigger|broader) (middle|centre|center) [one|panel'.
+                    '|piece] [,] [skinnier (sides|ones)] | (middle|centre|center) [one'.
+                    '|panel] [SLIGHTLY] wider',
                 fn (Heard $said): ?array => self::columns([
                     1,
                     preg_match('/slight|bit|little|touch/i', $said->words()) === 1 ? self::WIDER : 2,
@@ -196,12 +214,14 @@ final class PanelsRules
                 ['gap 2 cm', '1 in gaps', '2 inch gaps'],
             ),
             Rule::with(
-                '{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | [with] {measure} [of] wall [between them]',
+                '{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | '.
+                    '[with] {measure} [of] wall [between them]',
                 $gap,
                 ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart'],
             ),
             Rule::of(
-                '(no|without [a|any]) (gap|gaps|spacing) [between [them|the PANELS]] | edge to edge | hang~ flush | flush | touching | butted',
+                '(no|without [a|any]) (gap|gaps|spacing) [between [them|the PANELS]] | edge to edge | '.
+                    'hang~ flush | flush | touching | butted',
                 ['panels' => ['gap' => null]],
                 ['no gap', 'edge to edge'],
                 $panels,
@@ -214,13 +234,17 @@ final class PanelsRules
                 $panels,
             ),
             Rule::of(
-                '(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s|anything) [is] behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~',
+                '(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s'.
+                    '|anything) [is] behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~',
                 ['panels' => ['behindGap' => 'keep']],
                 'nothing lost behind the gaps',
                 $panels,
             ),
             Rule::of(
-                '(leave~ out|drop~|omit~|lose) [the] (strip|picture|part|bit|what is|what\'s) [of picture] [that] [falls|is|lies] behind [the] (gap|gaps|it) [so the lines run on] | [the] strip [of picture] behind (it|them|the gap|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out',
+                '(leave~ out|drop~|omit~|lose) [the] (strip|picture|part|bit|what is'.
+                    '|what\'s) [of picture] [that] [falls|is|lies] behind [the] (gap|gaps'.
+                    '|it) [so the lines run on] | [the] strip [of picture] behind (it|them|the gap'.
+                    '|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out',
                 ['panels' => ['behindGap' => 'drop']],
                 'leave out the strip behind the gap',
                 $panels,

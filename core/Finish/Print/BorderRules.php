@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
-use Planisher\Measure\Length;
-use Planisher\Measure\MeasureError;
-use Planisher\Measure\Size;
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Unsure;
+use Planisher\Measure\Length;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
 
 /** How people say what white, or whatever colour, is to be left round the image. */
 final class BorderRules
@@ -54,7 +54,8 @@ final class BorderRules
             ]),
             Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: 0.1),
             Rule::with(
-                "$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]",
+                "$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to".
+                    '|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]',
                 $border,
                 ['border 20 mm', 'margin of 20 mm on four sides', 'white border: 2 cm'],
             ),
@@ -72,7 +73,8 @@ final class BorderRules
             Rule::with('(room|border|margin) of {measure} [ROUND] to mat over', $border, 'room of 1 in to mat over'),
             Rule::of('[a] (bottom [-] weighted|weighted [at the] bottom) [mat|border|margin]', [], 'bottom-weighted mat'),
             Rule::with(
-                '{percent} of the (short|shorter|smaller|long|longer) (side|edge) [as] [a] BORDER | BORDER [of] {percent} of the (short|shorter|smaller|long|longer) (side|edge)',
+                '{percent} of the (short|shorter|smaller|long|longer) (side|edge) [as] [a] BORDER | '.
+                    'BORDER [of] {percent} of the (short|shorter|smaller|long|longer) (side|edge)',
                 function (Heard $said): ?array {
                     $size = self::size($said);
                     if ($size === null) {
@@ -111,7 +113,8 @@ final class BorderRules
             ),
             Rule::with('keep~ {sides} [BORDER] [at|to] {measure}', $of, 'keep the rest at 1 in', self::print()),
             Rule::with(
-                '[more] [{colour}] BORDER {sides} [more big|bigger|wider|larger] [than the others] [,] [of|to] {measure} [each] [INSTEAD {measure:old}]',
+                '[more] [{colour}] BORDER {sides} [more big|bigger|wider'.
+                    '|larger] [than the others] [,] [of|to] {measure} [each] [INSTEAD {measure:old}]',
                 $of,
                 ['border at the bottom 2 in', 'the margin below bigger than the others, 5 cm'],
                 self::print(),
@@ -161,12 +164,14 @@ final class BorderRules
                 [],
             ),
             Rule::with(
-                'BORDER [SLIGHTLY] (thinner|narrower|smaller) [,] [like|say|about] {measure} | [SLIGHTLY] (thinner|narrower|smaller) BORDER [,] [like|say|about] {measure}',
+                'BORDER [SLIGHTLY] (thinner|narrower|smaller) [,] [like|say|about] {measure} | '.
+                    '[SLIGHTLY] (thinner|narrower|smaller) BORDER [,] [like|say|about] {measure}',
                 fn (Heard $said): array => ['border' => $said->length('measure')],
                 'a bit thinner border, like 3/8',
             ),
             Rule::with(
-                'BORDER [SLIGHTLY] (wider|bigger|larger|thicker) [,] [like|say|about] {measure} | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER [,] [like|say|about] {measure}',
+                'BORDER [SLIGHTLY] (wider|bigger|larger|thicker) [,] [like|say|about] {measure} | '.
+                    '[SLIGHTLY] (wider|bigger|larger|thicker) BORDER [,] [like|say|about] {measure}',
                 fn (Heard $said): array => ['border' => $said->length('measure')],
                 'a bigger border, say 1 in',
             ),
@@ -181,7 +186,9 @@ final class BorderRules
                 [],
             ),
             Rule::of(
-                '(borderless|edge to edge|full [-] bleed|bleed to the edge|no white [edge|edges|BORDER] [on it|showing|at all|ROUND]|without [any] white [edge|edges|BORDER]|to the edge)',
+                '(borderless|edge to edge|full [-] bleed|bleed to the edge|no white [edge|edges'.
+                    '|BORDER] [on it|showing|at all|ROUND]|without [any] white [edge|edges|BORDER]'.
+                    '|to the edge)',
                 ['fit' => 'fill', 'border' => null],
                 ['borderless', 'full bleed', 'no white edges', 'without white'],
             ),

@@ -36,7 +36,8 @@ final class LineRules
 
         return [
             Rule::of(
-                'NO [thin|fine|{colour}] LINE [ROUND] [again] | LINE [back] OFF [again] | take~ [the] LINE [back] (off|of|away) [again] | no LINE [ROUND]',
+                'NO [thin|fine|{colour}] LINE [ROUND] [again] | LINE [back] OFF [again] | '.
+                    'take~ [the] LINE [back] (off|of|away) [again] | no LINE [ROUND]',
                 ['keyline' => null],
                 ['no line', 'no keyline round it', 'keyline off'],
             ),
@@ -70,7 +71,9 @@ final class LineRules
                 '3 px black line',
             ),
             Rule::with(
-                "(thin|fine|hairline|narrow|faint|single) [{colour}] LINE [ROUND] [in {colour:exact}] | {colour} {$thin} LINE [ROUND] | (key [-] line|keyline|hairline|outline|stroke) [in|,] [{colour}] [ROUND] | LINE ROUND [it]",
+                '(thin|fine|hairline|narrow|faint|single) [{colour}] LINE [ROUND] [in {colour:exact}] | '.
+                    "{colour} {$thin} LINE [ROUND] | (key [-] line|keyline|hairline|outline|stroke) [in".
+                    '|,] [{colour}] [ROUND] | LINE ROUND [it]',
                 fn (Heard $said): array => [
                     'keyline' => $said->has('exact')
                         ? ['colour' => $said->colour('exact')]

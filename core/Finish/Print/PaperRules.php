@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Language\Offer;
-use Planisher\Language\Says;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
 /** How people speak of the paper a print is laid on, of its trim marks, and of the frame it goes in. */
@@ -29,7 +29,9 @@ final class PaperRules
 
         return [
             Rule::with(
-                '[printed|laid|lay~|set|put~|trimmed|centred|placed|fit~|all|together|both|go~] (on|onto|from|inside|to fit) [a|to] [one|single] [large|larger|lab~|white] [sheet|piece] [of] {size} [paper|sheet|stock|format]',
+                '[printed|laid|lay~|set|put~|trimmed|centred|placed|fit~|all|together|both|go~] (on|onto'.
+                    '|from|inside|to fit) [a|to] [one|single] [large|larger|lab~|white] [sheet'.
+                    '|piece] [of] {size} [paper|sheet|stock|format]',
                 $on,
                 ['on 12x18', 'on a sheet of 11 x 14 in', 'laid on 16x20'],
             ),
@@ -84,7 +86,8 @@ final class PaperRules
 
         return [
             Rule::with(
-                "[for|in] [a] frame [that|which] {$covers} {measure} [ROUND|on each side] | rebate [{$covers}|of|is|only] {measure} [on this moulding] | {measure} rebate",
+                "[for|in] [a] frame [that|which] {$covers} {measure} [ROUND|on each side] | ".
+                    "rebate [{$covers}|of|is|only] {measure} [on this moulding] | {measure} rebate",
                 fn (Heard $said): array => ['frameCover' => $said->length('measure')],
                 ['the frame covers 6 mm', 'rebate 5 mm'],
             ),
@@ -94,7 +97,8 @@ final class PaperRules
                 '5 mm under the frame',
             ),
             Rule::of(
-                "(no|without [a]) frame [over (its|the) edge] | [the] frame (doesn't|does not|won't|covers) (cover (any|anything)|none|nothing) [of it]",
+                '(no|without [a]) frame [over (its|the) edge] | '.
+                    "[the] frame (doesn't|does not|won't|covers) (cover (any|anything)|none|nothing) [of it]",
                 ['frameCover' => '0 mm'],
                 ['no frame', 'no frame over its edge', 'the frame covers nothing'],
             ),
@@ -114,7 +118,8 @@ final class PaperRules
                 'for a 10 x 8 frame',
             ),
             Rule::with(
-                '[it] [go~] (in|into|inside|behind) [a] {size} (frame|mount|mat|aperture) | {size} (frame|mount|mat|aperture|mount opening) | mount~ [in {colour}] to {size}',
+                '[it] [go~] (in|into|inside|behind) [a] {size} (frame|mount|mat|aperture) | '.
+                    '{size} (frame|mount|mat|aperture|mount opening) | mount~ [in {colour}] to {size}',
                 fn (Heard $said): array => [Says::FRAME => (string) $said->size()],
                 ['it goes in an 11x14 frame', 'mounted in ivory to 14 x 11'],
             ),

@@ -29,20 +29,31 @@ final class PlaceRules
     {
         return [
             Rule::of(
-                '[show~|keep~|print~|fit~|with|use] [the] (whole|entire|complete|full) (PICTURE|frame|thing|negative|scene|lot) [in] | (PICTURE|image) (whole|entire|complete) | whole | entire | '.
+                '[show~|keep~|print~|fit~|with|use] [the] (whole|entire|complete|full) (PICTURE|frame'.
+                    '|thing|negative|scene|lot) [in] | (PICTURE|image) (whole|entire|complete) | whole | '.
+                    'entire | '.
                     '(all|everything) of [the] (PICTURE|image|it) | full [-] (frame|image|picture) | in full | [to] fit whole | '.
-                    '[with] (nothing|none of it) [is] [to be] (cut~|crop~|lost|missing|chop~) [off|away] | nothing lost [off|from the PICTURE]',
+                    '[with] (nothing|none of it) [is] [to be] (cut~|crop~|lost|missing|chop~) [off'.
+                    '|away] | nothing lost [off|from the PICTURE]',
                 ['fit' => 'whole'],
                 ['whole', 'the whole picture', 'all of the picture', 'full frame', 'nothing cut off'],
             ),
             Rule::of(
-                "[with] no [more] (crop~|cut~|croping|cropped) [off|away|at all] | without [any] (crop~|cutting) | uncropped | uncut | (don't|dont|do not|not|never) [be] (crop~|cut~|chop~|trim~|lose) ".
-                    '[any|anything|it|them|off] [of] [the] [PICTURE|off|it|anything] | as (big|large) as (it|they) (go~|fit~|can) | as (big|large) as (fits|possible) [whole] | (shrink|scale~) to fit | fit [,] not fill | as [it was] (shot|taken) | show everything | show all of it | pad~ [to fit]',
+                '[with] no [more] (crop~|cut~|croping|cropped) [off|away|at all] | '.
+                    'without [any] (crop~|cutting) | uncropped | uncut | '.
+                    "(don't|dont|do not|not|never) [be] (crop~|cut~|chop~|trim~|lose) ".
+                    '[any|anything|it|them|off] [of] [the] [PICTURE|off|it|anything] | '.
+                    'as (big|large) as (it|they) (go~|fit~|can) | '.
+                    'as (big|large) as (fits|possible) [whole] | (shrink|scale~) to fit | '.
+                    'fit [,] not fill | as [it was] (shot|taken) | show everything | show all of it | '.
+                    'pad~ [to fit]',
                 ['fit' => 'whole'],
                 ['no cropping', 'uncropped', "don't crop anything", 'fit, not fill'],
             ),
             Rule::of(
-                'crop~ to (fill|fit|size|suit) | crop~ is (fine|ok|okay) | crop~ as needed | fill~ (it|the (paper|sheet|page|frame|whole paper)) | fill~ | cropped | crop~ it | full page',
+                'crop~ to (fill|fit|size|suit) | crop~ is (fine|ok|okay) | crop~ as needed | '.
+                    'fill~ (it|the (paper|sheet|page|frame|whole paper)) | fill~ | cropped | crop~ it | '.
+                    'full page',
                 ['fit' => 'fill'],
                 ['fill', 'cropped to fill'],
             ),
@@ -81,23 +92,32 @@ final class PlaceRules
             Rule::of('(width|height) to follow', [], 'width to follow'),
             Rule::with('(image|print area|picture area) [of|at|is] {measure} | {measure} image', $wide, 'image 9 in', cost: 0.3),
             Rule::with(
-                '(image|print area|printed area|picture area|crop~) [of|at|is|to] {size} | (image|picture|photo) at {size} on (this|the) (sheet|paper)',
+                '(image|print area|printed area|picture area|crop~) [of|at|is|to] {size} | '.
+                    '(image|picture|photo) at {size} on (this|the) (sheet|paper)',
                 $sized,
                 ['image 15x10 in', 'print area 8x12'],
             ),
             Rule::with('{size} image', $sized, '9x12 in image', cost: 0.3),
+            Rule::with(
+                '(with|has|have|having|showing|around|round) (a|an|the|its) {size} (image|print area|picture area|image area)',
+                $sized,
+                'with an 8x10 image',
+                cost: -0.3,
+            ),
             Rule::with(
                 '(image) {measure} square [cent~]',
                 fn (Heard $said): array => ['image' => ['width' => $said->length('measure'), 'height' => $said->length('measure')]],
                 [],
             ),
             Rule::with(
-                '[IMAGE] {measure} on [the|its] (long|longer|longest) (edge|side) | [IMAGE] (long|longer|longest) (edge|side) [come out at|of|at] {measure}',
+                '[IMAGE] {measure} on [the|its] (long|longer|longest) (edge|side) | '.
+                    '[IMAGE] (long|longer|longest) (edge|side) [come out at|of|at] {measure}',
                 $long(true),
                 '12 in on the long edge',
             ),
             Rule::with(
-                '[IMAGE] {measure} on [the|its] (short|shorter|shortest) (edge|side) | [IMAGE] (short|shorter|shortest) (edge|side) [come out at|of|at] {measure}',
+                '[IMAGE] {measure} on [the|its] (short|shorter|shortest) (edge|side) | '.
+                    '[IMAGE] (short|shorter|shortest) (edge|side) [come out at|of|at] {measure}',
                 $long(false),
                 'short side 8 in',
             ),
@@ -127,7 +147,8 @@ final class PlaceRules
 
         return [
             Rule::with(
-                '(raise~|lift~|move~|nudge~|shift~) [it|the IMAGE] [up] [by] {measure} [SLIGHTLY] [above [the] MIDDLE] [of the (sheet|paper)]',
+                '(raise~|lift~|move~|nudge~|shift~) [it|the IMAGE] [up] [by] {measure} [SLIGHTLY] [above '.
+                    '[the] MIDDLE] [of the (sheet|paper)]',
                 $by,
                 ['raised 1/4 in', 'raise it 1/4 in', 'lifted half an inch', 'raised by 6 mm'],
             ),
@@ -153,7 +174,9 @@ final class PlaceRules
                 'optical center',
             ]),
             Rule::with(
-                '[set|sit~|placed|raise~|lift~|PICTURE] SLIGHTLY (above|over|higher than) [the] MIDDLE [of the (sheet|paper)] | (set|sit~|placed|raise~|lift~) [just] (above|over|higher than) [the] MIDDLE',
+                '[set|sit~|placed|raise~|lift~|PICTURE] SLIGHTLY (above|over'.
+                    '|higher than) [the] MIDDLE [of the (sheet|paper)] | '.
+                    '(set|sit~|placed|raise~|lift~) [just] (above|over|higher than) [the] MIDDLE',
                 $optical,
                 ['slightly above the middle', 'sit it a little above centre'],
             ),
@@ -172,7 +195,8 @@ final class PlaceRules
                 cost: 0.3,
             ),
             Rule::of(
-                '[put~|move~] [it] [back] [exactly|dead] (centred|centered|in the MIDDLE|MIDDLE) [on the (sheet|paper)] | not raised | no raise',
+                '[put~|move~] [it] [back] [exactly|dead] (centred|centered|in the MIDDLE'.
+                    '|MIDDLE) [on the (sheet|paper)] | not raised | no raise',
                 ['raise' => null],
                 ['dead centre', 'centred on the sheet'],
                 cost: 0.3,
@@ -228,7 +252,8 @@ final class PlaceRules
         return [
             Rule::with("show~ [SLIGHTLY] more [of the {word}] [at|on|up] [the] {$way} [side|edge]", $moved, []),
             Rule::with(
-                "(move~|shift~|slide~|nudge~|bring~) [the] (crop~|window|PICTURE) [over] [SLIGHTLY] [more] [to] [the] {$way} [side] [SLIGHTLY]",
+                '(move~|shift~|slide~|nudge~|bring~) [the] (crop~|window'.
+                    "|PICTURE) [over] [SLIGHTLY] [more] [to] [the] {$way} [side] [SLIGHTLY]",
                 $moved,
                 [],
             ),

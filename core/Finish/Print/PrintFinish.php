@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
-use Planisher\Measure\Unit;
 use Planisher\Finding\AddedClearsEdges;
 use Planisher\Finding\BleedAdded;
 use Planisher\Finding\Check;
@@ -20,6 +19,7 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Measure\Length;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Plan\Plan;

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
-use Planisher\Measure\Unit;
 use Planisher\Finding\Cells;
 use Planisher\Finding\ProductKnown;
-use Planisher\Finish\Finish;
 use Planisher\Finish\Gathers;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Finish\Print\PrintFinish;
@@ -16,6 +14,7 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\Line;
 use Planisher\Measure\Size;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Picture\PictureFacts;

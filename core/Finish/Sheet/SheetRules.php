@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
-use Planisher\Measure\Size;
-use Planisher\Language\Says;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
+use Planisher\Measure\Size;
 
 /** How people say that several prints share a sheet, and what is wanted of it. */
 final class SheetRules
@@ -58,13 +58,17 @@ final class SheetRules
                 cost: -0.4,
             ),
             Rule::with(
-                '[all|both] [of them] [together|put|laid|ganged|nested|combined] (on|onto) (one|the same|a single|a shared) [shared] SHEET [together] | [all] [on] shared SHEET | sharing [a] SHEET | share~ [a] SHEET',
+                '[all|both] [of them] [together|put|laid|ganged|nested|combined] (on|onto) (one|the same'.
+                    '|a single|a shared) [shared] SHEET [together] | [all] [on] shared SHEET | '.
+                    'sharing [a] SHEET | share~ [a] SHEET',
                 $all,
                 ['all on one sheet', 'on shared sheets', 'sharing a sheet'],
                 cost: -0.2,
             ),
             Rule::with(
-                'share~ [a|an|one] {size} | (combine~|gang~|nest~) [both|all|them] [together] [on [a|an|one] {size}] | [both|all|together] side by side on (one|an|a) {size} | together on (one|a|an) {size} | (both|all [three|four]) on (one|a|an) {size}',
+                'share~ [a|an|one] {size} | (combine~|gang~|nest~) [both|all|them] [together] [on [a|an'.
+                    '|one] {size}] | [both|all|together] side by side on (one|an|a) {size} | '.
+                    'together on (one|a|an) {size} | (both|all [three|four]) on (one|a|an) {size}',
                 $all,
                 ['share a 4x6', 'ganged', 'side by side on one 8x10'],
                 cost: -0.2,
@@ -111,7 +115,9 @@ final class SheetRules
                 self::SHEET,
             ),
             Rule::with(
-                'margin [of] {measure} | {measure} margin [ROUND] | {measure} [free] (round|around) [the] (outside|edge|edges) [of the sheet] | {measure} inside [its|the] edge',
+                'margin [of] {measure} | {measure} margin [ROUND] | '.
+                    '{measure} [free] (round|around) [the] (outside|edge|edges) [of the sheet] | '.
+                    '{measure} inside [its|the] edge',
                 $margin,
                 ['margin 10 mm', '4 mm round the outside', '5 mm inside its edge'],
                 self::SHEET,
@@ -173,7 +179,9 @@ final class SheetRules
                 -1.0,
             ),
             Rule::with(
-                '{colour} BORDER [of] {measure} on (each|all) [of [the]] [little|small] (ones|one|prints|cells|pictures) | {measure} [{colour}] BORDER on (each|all) [of [the]] [little|small] (ones|one|prints|cells|pictures)',
+                '{colour} BORDER [of] {measure} on (each|all) [of [the]] [little|small] (ones|one|prints'.
+                    '|cells|pictures) | {measure} [{colour}] BORDER on (each|all) [of [the]] [little'.
+                    '|small] (ones|one|prints|cells|pictures)',
                 fn (Heard $said): ?array => self::cells(
                     $said,
                     fn (array $cell): array => [

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Language\Rule;
 
-use Planisher\Measure\Length;
-use Planisher\Measure\Size;
 use Planisher\Language\Known;
 use Planisher\Language\Words\Typed;
+use Planisher\Measure\Length;
+use Planisher\Measure\Size;
 
 /** What was heard at the typed places of a rule, and what it is said of. */
 final readonly class Heard

@@ -8,21 +8,31 @@ namespace Planisher\Language\Words;
 final class Common
 {
     private const POLITE =
-        'please pls plz plese thanks thank thx ta cheers hi hello hey hiya dear kindly sorry hope sir madam mate love hon lovely great brilliant '.
-        'good morning afternoon evening day ok okay oh um well yes yeah yep yup lol haha omg tia tx xx xo x-x bye bitte danke merci gracias '.
-        'hola hallo guten tag bonjour hola gruss grüße cordially regards wishes sincerely yours best many much very so eh aye comma stop period newline '.
-        'could can would may might like want wants wanted need needs i we you me us they he she him her his hers my mine our your yours their '.
-        'have has get got do does give order ordering print prints printed printing make made send take taking go put photo picture pictures image images '.
-        'w em says say said change use deliver bump exactly they\'ll we\'ll he\'ll she\'ll you\'re nvm pack there\'s time times stuff other forgot add adding supply supplied '.
-        'was were had been being went did done said the a an of for to in on at with and as by from is are am be it its this that these those them there here just only then now again also still '.
+        'please pls plz plese thanks thank thx ta cheers hi hello hey hiya dear kindly sorry hope sir '.
+        'madam mate love hon lovely great brilliant '.
+        'good morning afternoon evening day ok okay oh um well yes yeah yep yup lol haha omg tia tx xx '.
+        'xo x-x bye bitte danke merci gracias '.
+        'hola hallo guten tag bonjour hola gruss grüße cordially regards wishes sincerely yours best '.
+        'many much very so eh aye comma stop period newline '.
+        'could can would may might like want wants wanted need needs i we you me us they he she him her '.
+        'his hers my mine our your yours their '.
+        'have has get got do does give order ordering print prints printed printing make made send take '.
+        'taking go put photo picture pictures image images '.
+        'w em says say said change use deliver bump exactly they\'ll we\'ll he\'ll she\'ll you\'re nvm '.
+        'pack there\'s time times stuff other forgot add adding supply supplied '.
+        'was were had been being went did done said the a an of for to in on at with and as by from is '.
+        'are am be it its this that these those them there here just only then now again also still '.
         'one ones some any other etc which who whom what when where while because since but if so nor '.
-        'up out off over into onto through about around please could\'d i\'d i\'ll we\'d we\'ll i\'m it\'s that\'s they\'re i\'ve we\'ve don\'t '.
+        'up out off over into onto through about around please could\'d i\'d i\'ll we\'d we\'ll i\'m '.
+        'it\'s that\'s they\'re i\'ve we\'ve don\'t '.
         'will shall should must let lets let\'s think know see look looking following follow follows below above attached enclosed list '.
         'size sized sizes print-size copy copies piece pieces number numbers nr quantity qty pcs dpi format way '.
-        'new line stop maybe perhaps possible possibly poss actually really quite bit little nice big small normal usual standard plain regular size '.
+        'new line stop maybe perhaps possible possibly poss actually really quite bit little nice big '.
+        'small normal usual standard plain regular size '.
         'everyone anyone someone something nothing everybody kind sort thing things mind wall frame home house office '.
         'mum mom dad gran grandma grandad nan sister brother aunt uncle friend husband wife son daughter parents family kids '.
-        'ich wir möchte möchten hätte gerne von den die das der dem ein eine einen mit und bitte zu als für nochmal im bild bildern bilder abzüge '.
+        'ich wir möchte möchten hätte gerne von den die das der dem ein eine einen mit und bitte zu als '.
+        'für nochmal im bild bildern bilder abzüge '.
         'je voudrais nous le la les des du de un une en et avec pour sur el los las un una unos queremos quiero con y para por favor que';
 
     /** @var ?array<string, true> */

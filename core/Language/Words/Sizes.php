@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Planisher\Language\Words;
 
 use Planisher\Lab\LabCard;
+use Planisher\Language\Offer;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
-use Planisher\Language\Offer;
 
 /** Sizes in any writing: “8x10”, “8 by 10”, “20×30 cm”, “A4”, “5" x 7"”, “eight by ten”, “12 in square”, “wallets”. */
 final class Sizes

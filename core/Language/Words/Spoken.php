@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Language\Words;
 
+use Planisher\Language\Known;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
-use Planisher\Language\Known;
 use Planisher\Words\Face;
 
 /** The words of one line, and all that each of them may be. Every number is typed here, by its neighbours. */

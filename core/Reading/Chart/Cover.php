@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Chart;
 
-use Planisher\Language\Says;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
-use Planisher\Reading\Rule\RuleBook;
 use Planisher\Language\Rule\Vocabulary;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 use Planisher\Language\Words\Common;
 use Planisher\Language\Words\Foreign;
@@ -16,6 +15,7 @@ use Planisher\Language\Words\Named;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
+use Planisher\Reading\Rule\RuleBook;
 
 /** The cheapest way to read all words of a line, from its first to its last: a shortest path over their places. */
 final class Cover

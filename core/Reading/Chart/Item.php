@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Chart;
 
-use Planisher\Measure\Size;
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Words\Named;
+use Planisher\Measure\Size;
 
 /** Words of one line, and what they are. */
 final class Item
@@ -21,7 +21,7 @@ final class Item
      * @param  bool  $isBare  a number without a frame that says what it is
      */
     public function __construct(
-        public readonly Kind $kind,
+        public Kind $kind,
         public readonly int $at,
         public readonly int $length,
         public ?int $count = null,
@@ -44,6 +44,13 @@ final class Item
             $this->why = $why;
             $this->offers = $offers ?: $this->offers;
         }
+    }
+
+    /** It says nothing of prints. */
+    public function pass(): void
+    {
+        $this->kind = Kind::Passed;
+        $this->why = null;
     }
 
     public function end(): int

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
+use Planisher\Language\Known;
+use Planisher\Language\Offer;
+use Planisher\Language\Says;
+use Planisher\Language\Words\Named;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Language\Known;
 use Planisher\Reading\Message\Block;
 use Planisher\Reading\Message\BlockKind;
-use Planisher\Language\Offer;
 use Planisher\Reading\Reader;
-use Planisher\Language\Says;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\TooMuch;
-use Planisher\Language\Words\Named;
 
 /**
  * What holds while a message is read: headings, what was spoken of last, what waits for a size. Sentence by sentence prints come of
@@ -588,6 +588,8 @@ final class Conversation
         $made = [];
         $this->exceptions($sentence);
         $this->formerly($sentence);
+        $this->eithers($sentence);
+        $this->doubled($sentence);
         $this->swapped($sentence);
         if (
             preg_match('/\b(?:otherwise|or else|if not)\b/iu', $sentence->text) === 1 &&
@@ -1062,7 +1064,8 @@ final class Conversation
         $waiting = $this->waiting();
         $value = (int) ($segment->scope->value ?? 0);
         $hasSized = array_filter($this->drafts, fn (Draft $draft): bool => $draft->size !== null) !== [];
-        if ($segment->size !== null && $waiting !== [] && (! $hasSized || $value === count($waiting) || $segment->scope?->words === 'all')) {
+        $isOfWaiting = ! $hasSized || $value === count($waiting) || $segment->scope?->words === 'all';
+        if ($segment->size !== null && $waiting !== [] && $isOfWaiting) {
             $value > 0 &&
                 $value !== count($waiting) &&
                 $segment->scope?->doubt("{$value} are spoken of, and ".count($waiting).' wait for a size.');
@@ -1131,6 +1134,62 @@ final class Conversation
         }
     }
 
+    /** “8x10 or 11x14”: one of the two, and somebody has to say which. The first stands until then. */
+    private function eithers(Sentence $sentence): void
+    {
+        foreach ($sentence->of(Kind::Or) as $or) {
+            $parts = $sentence->of(Kind::Size, Kind::Pictures, Kind::Count);
+            $before = array_values(array_filter($parts, fn (Item $item): bool => $item->end() <= $or->at));
+            $after = array_values(array_filter($parts, fn (Item $item): bool => $item->at >= $or->end()));
+            if ($before === [] || $after === []) {
+                continue;
+            }
+            [$one, $other] = [$before[count($before) - 1], $after[0]];
+            $why = "“{$one->words}” or “{$other->words}”: which of the two?";
+            $one->doubt($why);
+            $or->doubt($why);
+            $last = null;
+            foreach ($sentence->segments as $segment) {
+                if ($last !== null && min(array_map(fn (Item $item): int => $item->at, $segment->items())) >= $or->at) {
+                    $last->pictures = $last->pictures ?: $segment->pictures;
+                    $sentence->segments = array_values(array_filter($sentence->segments, fn (Segment $of): bool => $of !== $segment));
+                    break;
+                }
+                if (in_array($other, $segment->pictures, true)) {
+                    $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of !== $other));
+                }
+                $last = $segment;
+            }
+        }
+    }
+
+    /** “16x20 with an 8x10 …”: a second size of the same picture that nothing adds is hardly another print. */
+    private function doubled(Sentence $sentence): void
+    {
+        foreach ($sentence->segments as $n => $segment) {
+            $last = $sentence->segments[$n - 1] ?? null;
+            if (
+                $last?->size === null ||
+                $segment->size === null ||
+                $segment->pictures !== [] ||
+                $segment->count !== null ||
+                $segment->scope !== null ||
+                $segment->isEach
+            ) {
+                continue;
+            }
+            $between = array_filter(
+                $sentence->items,
+                fn (Item $item): bool => $item->at >= $last->size->end() && $item->at < $segment->size->at,
+            );
+            $kinds = array_map(fn (Item $item): Kind => $item->kind, $between);
+            $isAdded = array_filter($kinds, fn (Kind $kind): bool => ! in_array($kind, [Kind::Passed, Kind::Unknown], true)) !== [];
+            if (! $isAdded && ($between !== [] || $segment->size->size?->sameAs($last->size->size ?? $segment->size->size))) {
+                $segment->size->doubt('Another print of it, or the size of something else?');
+            }
+        }
+    }
+
     /** “Swap 04 for 14”, where nothing of 04 was ordered here: 14 is wanted. */
     private function swapped(Sentence $sentence): void
     {
@@ -1174,11 +1233,13 @@ final class Conversation
                 if ($next === null || ! in_array($next, $segment->pictures, true)) {
                     continue;
                 }
+                $behind = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at >= $next->at));
+                $names = array_merge(...array_map(fn (Item $of): array => $of->names(), $behind));
                 $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
-                $this->struck = [...$this->struck, ...$next->names()];
-                $this->drafts === [] && count($sentence->segments) < 2 && ($this->never = [...$this->never, ...$next->names()]);
+                $this->struck = [...$this->struck, ...$names];
+                $this->drafts === [] && count($sentence->segments) < 2 && ($this->never = [...$this->never, ...$names]);
                 foreach ($sentence->segments as $other) {
-                    $other->excepted = [...$other->excepted, ...$next->names()];
+                    $other->excepted = [...$other->excepted, ...$names];
                 }
                 $next->why = null;
             }
@@ -1220,7 +1281,8 @@ final class Conversation
                 $this->sheets[] = [$made, $wish->change[Says::GATHER], $wish];
             } elseif (isset($wish->change[Says::ON_SHEET])) {
                 $sheet = Size::parse((string) $wish->change[Says::ON_SHEET], $this->reader->known->unit);
-                $area = array_sum(array_map(fn (Draft $draft): float => $draft->copies * ($draft->size?->areaSquareInches() ?? 1e9), $made));
+                $areas = array_map(fn (Draft $of): float => $of->copies * ($of->size?->areaSquareInches() ?? 1e9), $made);
+                $area = array_sum($areas);
                 $many = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $made));
                 if ($many > 1 && $area <= $sheet->areaSquareInches() * 1.001) {
                     isset($wish->change[Says::IS_SHARED]) ||

@@ -6,6 +6,8 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LineReader;
+use Planisher\Language\Known;
+use Planisher\Language\Says;
 use Planisher\Line\Line;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\MergePatch;
@@ -13,8 +15,6 @@ use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Language\Known;
-use Planisher\Language\Says;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\ReadPrint;
 

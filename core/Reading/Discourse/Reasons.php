@@ -14,7 +14,9 @@ final class Reasons
     private const FOR = '/^(?:for|because|since|so|cos|who|which|whenever|as|where)$/i';
 
     /** At the beginning of a part of the sentence that wants nothing */
-    private const BEGIN = '/^(?:for|because|since|so|cos|who|which|that|he|she|they|we|i|my|it|it\'s|there\'s|there|to|from|his|her|our|your|their|when|where|whenever|too|nothing|if|like)\b/i';
+    private const BEGIN =
+        '/^(?:for|because|since|so|cos|who|which|that|he|she|they|we|i|my|it|it\'s|there\'s|there|to|from'.
+        '|his|her|our|your|their|when|where|whenever|too|nothing|if|like)\b/i';
 
     /**
      * @param  list<Item>  $items  of one sentence

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
+use Planisher\Language\Words\Named;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Language\Words\Named;
 
 /**
  * Puts what was read of a sentence together: which size, how many and which pictures are one thing. The cheapest way to part them
@@ -14,6 +14,12 @@ use Planisher\Language\Words\Named;
  */
 final class Segments
 {
+    /** A number behind it is one of somebody or something else. */
+    private const OF_OTHERS = '/(?:^|\s)(?:for|my|our|his|her|their|your|are|were|is|age|aged|room|page|flat|number|us)$/iu';
+
+    /** Behind a number of prints */
+    private const OF_PRINTS = '/^(?:of|x|times|please|pls|prints?|cop(?:y|ies)|pcs|pieces?|off|ea|in|on|at|as|for|and|from|with|to)$/iu';
+
     /** Of every part: fewer are likelier */
     private const PART = 1.0;
 
@@ -105,6 +111,9 @@ final class Segments
             in_array($item->kind, [Kind::Size, Kind::Pictures, Kind::Count], true) && ($last = $i);
         }
         foreach ($items as $i => $item) {
+            if (self::isOfOthers($items, $i)) {
+                $item->pass();
+            }
             $isLast = $i >= $last;
             if (
                 $item->kind === Kind::Pictures &&
@@ -125,6 +134,27 @@ final class Segments
         }
 
         return $items;
+    }
+
+    /**
+     * “For 5 people”, “my 2 sons”: a number of somebody, and not of prints.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isOfOthers(array $items, int $i): bool
+    {
+        $next = $items[$i + 1] ?? null;
+        $before = $items[$i - 1] ?? null;
+        $isBeforeWord =
+            $next === null ||
+            in_array($next->kind, [Kind::Unknown, Kind::Stop, Kind::End], true) ||
+            ($next->kind === Kind::Passed && preg_match(self::OF_PRINTS, $next->words) !== 1);
+
+        return $items[$i]->isBare &&
+            $isBeforeWord &&
+            $before !== null &&
+            $before->kind === Kind::Passed &&
+            preg_match(self::OF_OTHERS, $before->words) === 1;
     }
 
     private static function put(Segment $segment, Item $item): void

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
-use Planisher\Reading\Chart\Item;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 use Planisher\Measure\Unit;
+use Planisher\Reading\Chart\Item;
 
 /** What several wishes change of one line, put together; where two of them say different things, that is a question. */
 final class Settler

@@ -15,18 +15,44 @@ enum Speech
     case Changes;
     case Quote;
 
-    private const ASKS = '/\b(?:how (?:much|long|thick|big)|what (?:would|does|do|is|\'?s the (?:price|cost|biggest)|about)|what\'s the|(?:let me know|tell me) (?:the )?(?:price|cost|how|what)|the price (?:of|for)|price of|(?:whit|what) wid|which (?:of|one) .{0,60}\?|is (?:it|that|there|\d+|\w+ \d+) .{0,40}(?:enough|extra|possible|too late)|is .{0,30} good enough|do (?:you|y\'?all) |did (?:you|y\'?all|the) |are (?:you|there) |would (?:it|that|you) (?:be|go|cost|do)|would not rather|have you|do you want|has it|will (?:it|they)|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)|please quote|wondering|or is that extra|what\'s the biggest|is it too late)/iu';
+    private const ASKS =
+        '/\b(?:how (?:much|long|thick|big)|what (?:would|does|do|is|\'?s the (?:price|cost|biggest)|about)'.
+        '|what\'s the|(?:let me know|tell me) (?:the )?(?:price|cost|how|what)|the price (?:of|for)|price of'.
+        '|(?:whit|what) wid|which (?:of|one) .{0,60}\?|is (?:it|that|there|\d+|\w+ \d+) .{0,40}(?:enough'.
+        '|extra|possible|too late)|is .{0,30} good enough|do (?:you|y\'?all) |did (?:you|y\'?all|the) '.
+        '|are (?:you|there) |would (?:it|that|you) (?:be|go|cost|do)|would not rather|have you|do you want'.
+        '|has it|will (?:it|they)|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)'.
+        '|please quote|wondering|or is that extra|what\'s the biggest|is it too late)/iu';
 
     /** Orders that are put as questions */
     private const POLITE = '/\b(?:can|could|may|might|would) (?:i|you|we|every|all)\b|\bplease\b|\bwould you (?:mind|please)/iu';
 
-    private const REPORTS = '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit|wall is|come from|comes from|starts at|cost us|fee note|cheque|payment|i was going to|was going to have|(?:were|are) \$)/iu';
+    private const REPORTS =
+        '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice'.
+        '|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up'.
+        '|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit'.
+        '|wall is|come from|comes from|starts at|cost us|fee note|cheque|payment|i was going to'.
+        '|was going to have|(?:were|are) \$)/iu';
 
-    private const CONDITIONS = '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)|in case|provided|whichever|depending|before i decide|until i (?:write|ring|\'?ve)|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
+    private const CONDITIONS =
+        '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible'.
+        '|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)'.
+        '|in case|provided|whichever|depending|before i decide|until i (?:write|ring|\'?ve)'.
+        '|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write'.
+        '|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
 
-    private const TAKES_BACK = '/\b(?:saved for later|avoid|omit|exclude|ignore|scrap|cancel|forget (?:it|that|the|about)|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip|nothing (?:for|of|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
+    private const TAKES_BACK =
+        '/\b(?:saved for later|avoid|omit|exclude|ignore|scrap|cancel|forget (?:it|that|the|about)'.
+        '|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now'.
+        '|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip|nothing (?:for|of'.
+        '|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid'.
+        '|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
 
-    private const CHANGES = '/\b(?:instead|rather|actually|sorry|i meant|she means|he means|make (?:it|that|them|the)\b|made? that|change|swap|replace|no, make|not (?:the )?\d|was .{0,20} now|now \d|edit\b|in place of|bump|put (?:that|it) back|back in|have (?:yet )?spoken|as was|on second thoughts?|correction|or rather)/iu';
+    private const CHANGES =
+        '/\b(?:instead|rather|actually|sorry|i meant|she means|he means|make (?:it|that|them|the)\b'.
+        '|made? that|change|swap|replace|no, make|not (?:the )?\d|was .{0,20} now|now \d|edit\b|in place of'.
+        '|bump|put (?:that|it) back|back in|have (?:yet )?spoken|as was|on second thoughts?|correction'.
+        '|or rather)/iu';
 
     public static function of(string $words): self
     {

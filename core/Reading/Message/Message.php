@@ -9,19 +9,40 @@ use Planisher\Reading\TooMuch;
 /** Parts a message into lines, and says of each what it is: words to be read, a greeting, a signature, somebody else's question. */
 final class Message
 {
-    private const HEAD = '/^(?:from|to|cc|bcc|sent|date|subject|von|an|betreff|gesendet|de|objet|envoyé|reply-to)\s*:|^-{2,}\s*(?:original message|forwarded message|begin forwarded)|^on .{6,80} wrote:\s*$|^am .{6,80} schrieb.*:\s*$|^le .{6,80} a écrit\s*:|^begin forwarded|^sent from my|^get outlook/iu';
+    private const HEAD =
+        '/^(?:from|to|cc|bcc|sent|date|subject|von|an|betreff|gesendet|de|objet|envoyé|reply-to)\s*:'.
+        '|^-{2,}\s*(?:original message|forwarded message|begin forwarded)|^on .{6,80} wrote:\s*$'.
+        '|^am .{6,80} schrieb.*:\s*$|^le .{6,80} a écrit\s*:|^begin forwarded|^sent from my|^get outlook/iu';
 
-    private const CLOSING = '/^(?:(?:with|many|kind|best|warm|very|friendly|yours?|sincerely|faithfully|all the|thank|thanks|thx|ta|cheers|regards|love|bye|cordially|gr(?:ü|ue)(?:ß|ss)e|greetings|mit freundlichen|viele|liebe|beste|bien|un saludo|saludos|gracias|merci|danke|lg|vg|tia|yours)\b[^\d:]{0,60}|x{1,3}o?x?|🙏+)\W*$/iu';
+    private const CLOSING =
+        '/^(?:(?:with|many|kind|best|warm|very|friendly|yours?|sincerely|faithfully|all the|thank|thanks|thx'.
+        '|ta|cheers|regards|love|bye|cordially|gr(?:ü|ue)(?:ß|ss)e|greetings|mit freundlichen|viele|liebe'.
+        '|beste|bien|un saludo|saludos|gracias|merci|danke|lg|vg|tia|yours)\b[^\d:]{0,60}|x{1,3}o?x?'.
+        '|🙏+)\W*$/iu';
 
-    private const GREETING = '/^\s*(?:(?:hi|hello|hey|hiya|dear|hallo|hola|bonjour|morning|evening|good (?:morning|afternoon|evening|day)|guten (?:tag|morgen|abend)|greetings|ok(?:ay)?)\b(?:\s+(?!\d)(?:there|all|again|love|lovely|hon|both|miss|mr|mrs|ms|dr|madam|sir|\p{Lu}[\p{L}\'’.-]*)){0,3}\s*(?:[,!.–—-]+|:\)|$)+\s*)/u';
+    private const GREETING =
+        '/^\s*(?:(?:hi|hello|hey|hiya|dear|hallo|hola|bonjour|morning|evening|good (?:morning|afternoon'.
+        '|evening|day)|guten (?:tag|morgen|abend)|greetings|ok(?:ay)?)\b(?:\s+(?!\d)(?:there|all|again|love'.
+        '|lovely|hon|both|miss|mr|mrs|ms|dr|madam|sir|\p{Lu}[\p{L}\'’.-]*)){0,3}\s*(?:[,!.–—-]+|:\)|$)+\s*)/u';
 
-    private const BULLET = '/^(?:\s*(?:[-–—*•·▪‣◦→+]\s+|\(?\d{1,3}[.)]\s+(?=\S)|\d\.\d\.?\s+(?![x×]\s)(?=\p{L}{3})|\(?[a-zA-Z][.)]\s+(?=\S)|\[[ xX✓]?\]\s*|[✓✔☑✅]\s*|fig\.?\s*\d+\s+|lot\s+\d+\s+|page\s+\d+(?:\s*[&,+-]\s*\d+)*\s*:\s*|plot\s+\d+\s*:\s*|\d\/\d\s+(?=\p{Lu})|p{1,3}\.?s\.?\s*[:,]?\s+|edit(?:\s+\d+)?\s*:\s*))+/iu';
+    private const BULLET =
+        '/^(?:\s*(?:[-–—*•·▪‣◦→+]\s+|\(?\d{1,3}[.)]\s+(?=\S)|\d\.\d\.?\s+(?![x×]\s)(?=\p{L}{3})'.
+        '|\(?[a-zA-Z][.)]\s+(?=\S)|\[[ xX✓]?\]\s*|[✓✔☑✅]\s*|fig\.?\s*\d+\s+|lot\s+\d+\s+'.
+        '|page\s+\d+(?:\s*[&,+-]\s*\d+)*\s*:\s*|plot\s+\d+\s*:\s*|\d\/\d\s+(?=\p{Lu})'.
+        '|p{1,3}\.?s\.?\s*[:,]?\s+|edit(?:\s+\d+)?\s*:\s*))+/iu';
 
     private const STRUCK = '/^\s*(?:[-–—*•·▪‣]\s*)?(?:[✘✗❌☒✕☐]|\[ \])\s*/u';
 
-    private const ADDRESS = '/^(?:(?:flat|unit|no\.?)?\s*\d{1,4}[a-z]?,?\s+[\p{L}\'’. -]{2,40}\b(?:street|road|lane|avenue|close|drive|row|court|yard|way|elm)\b.*|[\p{L}\'’. -]{2,40}(?:straße|strasse|str\.|allee|platz|weg|lane|road|street)\s+\d{1,4}\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
+    private const ADDRESS =
+        '/^(?:(?:flat|unit|no\.?)?\s*\d{1,4}[a-z]?,?\s+[\p{L}\'’. -]{2,40}\b(?:street|road|lane|avenue|close'.
+        '|drive|row|court|yard|way|elm)\b.*|[\p{L}\'’. -]{2,40}(?:straße|strasse|str\.|allee|platz|weg|lane'.
+        '|road|street)\s+\d{1,4}\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail'.
+        '|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
 
-    private const NAME = '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂|😊|:\))?\s*$/u';
+    private const NAME =
+        '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year'.
+        '|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂'.
+        '|😊|:\))?\s*$/u';
 
     /**
      * @param  ?\Closure(string): bool  $isPicture  whether a word is one of a picture's name
@@ -150,7 +171,8 @@ final class Message
                 ! $isPicture(mb_strtolower($m[1])) &&
                 preg_match('/\d/', $m[0]) !== 1 &&
                 preg_match(
-                    '/^(?:all|both|size|each|order|total|matte?|gloss\w*|lustre|canvas|same|whole|two|three|four|one|fill|borderless|uncropped|please|large|small|medium)$/iu',
+                    '/^(?:all|both|size|each|order|total|matte?|gloss\w*|lustre|canvas|same|whole|two'.
+                        '|three|four|one|fill|borderless|uncropped|please|large|small|medium)$/iu',
                     $m[1],
                 ) !== 1
             ) {

@@ -17,11 +17,15 @@ use Planisher\Reading\TooMuch;
 final class TableReader
 {
     private const HEADS = [
-        'count' => '/^(?:qty|quantity|copies|count|how many|number of (?:copies|prints|pieces)|pcs|pieces|amount|prints|anzahl|menge|quantité|cantidad|nos)\.?$/iu',
-        'picture' => '/^(?:file(?: ?name)?|pictures?|images?|photos?|photograph|pic|(?:picture|image|photo) (?:name|number|no\.?)|filename|bild|foto|ref)s?$/iu',
+        'count' => '/^(?:qty|quantity|copies|count|how many|number of (?:copies|prints|pieces)|pcs|pieces|amount'.
+            '|prints|anzahl|menge|quantité|cantidad|nos)\.?$/iu',
+        'picture' => '/^(?:file(?: ?name)?|pictures?|images?|photos?|photograph|pic|(?:picture|image|photo) (?:name'.
+            '|number|no\.?)|filename|bild|foto|ref)s?$/iu',
         'size' => '/^(?:size|print size|format|dimensions?|paper size|größe|taille|tamaño)s?$/iu',
-        'wish' => '/^(?:finish|paper|product|notes?|remarks?|comments?|wish(?:es)?|options?|surface|instructions?|type|crop|border|details?|description)$/iu',
-        'none' => '/^(?:(?:unit )?price|total|sum|cost|amount due|sku|item|line|no\.?|nr\.?|#|each|£|\$|€|code|ean|room|name|client|customer|pupil|date)s?$/iu',
+        'wish' => '/^(?:finish|paper|product|notes?|remarks?|comments?|wish(?:es)?|options?|surface|instructions?'.
+            '|type|crop|border|details?|description)$/iu',
+        'none' => '/^(?:(?:unit )?price|total|sum|cost|amount due|sku|item|line|no\.?|nr\.?|#|each|£|\$|€|code|ean'.
+            '|room|name|client|customer|pupil|date)s?$/iu',
     ];
 
     private const TOTALS = '/^(?:sub)?-?(?:totals?|sum|summe|in all|delivery|gesamt|postage)\b/iu';

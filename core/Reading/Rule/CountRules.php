@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
-use Planisher\Language\Offer;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
@@ -21,7 +21,8 @@ final class CountRules
         $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Says::COUNT => $said->count()] +
             ($isEach ? [Says::EACH => true] : []);
         $things =
-            '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
+            '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example'.
+            '|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
 
         return [
             Rule::with(
@@ -50,7 +51,10 @@ final class CountRules
             ),
             Rule::with('OPEN [x] {count} [x] [copies|prints|of each|each|no|ea|off] CLOSE', $count(), ['(2)', '(x3)'], cost: -0.2),
             Rule::with(
-                '{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone|jeweils) [of [them|these|it]] [one] | each [a|x] {count} | [from] each [of them] {count} [x] | je {count} | {count} de cada [una|uno] | one [of] each | {count} to each | {count} for each',
+                '{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone'.
+                    '|jeweils) [of [them|these|it]] [one] | each [a|x] {count} | '.
+                    '[from] each [of them] {count} [x] | je {count} | {count} de cada [una|uno] | '.
+                    'one [of] each | {count} to each | {count} for each',
                 $count(true),
                 ['two each', '2 of each', 'each two', 'two apiece'],
                 cost: -0.3,

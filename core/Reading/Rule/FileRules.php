@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
-use Planisher\Measure\Resolution;
-use Planisher\Language\Offer;
 use Planisher\Language\Unsure;
+use Planisher\Measure\Resolution;
 
 /** How people speak of the file: its kind, its quality, its colours, its sharpening, its name, what data it keeps. */
 final class FileRules
@@ -53,7 +53,9 @@ final class FileRules
                 cost: -0.3,
             ),
             Rule::of(
-                '[at|in] [its|the picture\'s|their|the file\'s] (own|original|native) (pixels|resolution) [,] [not [to be] resampled] | not [to be] resampled | unresampled | the picture\'s own pixels',
+                '[at|in] [its|the picture\'s|their|the file\'s] (own|original|native) (pixels'.
+                    '|resolution) [,] [not [to be] resampled] | not [to be] resampled | unresampled | '.
+                    'the picture\'s own pixels',
                 ['output' => ['ppi' => 'own']],
                 ['its own pixels', 'original pixels', 'not resampled'],
             ),
@@ -68,14 +70,19 @@ final class FileRules
                 cost: 0.6,
             ),
             Rule::with(
-                "[saved] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | {$jpeg} [,] {percent} | [at] [jpeg|jpg] (quality|q) [of] {count:quality} [of {count:scale}] | [at|with] {percent} quality | (quality|q) [of] {percent} | {$jpeg} [at|of] [quality|q] {count:quality} [of {count:scale}]",
+                "[saved] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | ".
+                    "{$jpeg} [,] {percent} | [at] [jpeg|jpg] (quality".
+                    '|q) [of] {count:quality} [of {count:scale}] | [at|with] {percent} quality | '.
+                    "(quality|q) [of] {percent} | {$jpeg} [at|of] [quality".
+                    '|q] {count:quality} [of {count:scale}]',
                 $quality,
                 ['jpeg 80', 'jpg at 90', 'quality 90', 'JPEG, 100 %'],
                 cost: -0.2,
             ),
             Rule::of('(best|maximum|highest|full|max|top) [jpeg] quality', ['output' => ['quality' => 100]], 'best quality'),
             Rule::of(
-                '16 [-] (bit|bits) [tiff|tif|tiffs] [file|files] [per channel] | (tiff|tif|tiffs) [file|files] [,|of|with|in|at] 16 [-] [bit|bits] [per channel]',
+                '16 [-] (bit|bits) [tiff|tif|tiffs] [file|files] [per channel] | '.
+                    '(tiff|tif|tiffs) [file|files] [,|of|with|in|at] 16 [-] [bit|bits] [per channel]',
                 ['output' => ['format' => 'tiff', 'bits' => 16]],
                 ['16 bit', '16-bit TIFF', 'tiff 16'],
                 cost: -0.2,
@@ -125,7 +132,9 @@ final class FileRules
                 ['Adobe RGB (1998)', 'Adobe 1998'],
             ),
             Rule::of(
-                "(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours|color) | paper profile | the paper's [own] profile | in [the] profile of [the|its] paper",
+                "(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours".
+                    "|color) | paper profile | the paper's [own] profile | ".
+                    'in [the] profile of [the|its] paper',
                 ['output' => ['colour' => 'paper']],
                 ['in the paper’s profile', 'its paper’s own profile', 'paper profile'],
             ),
@@ -155,7 +164,8 @@ final class FileRules
 
         return [
             Rule::of(
-                "(no|without [any]) sharpening | unsharpened | (not|don't|dont|do not) sharpen~ [it] | (sharpening|sharpen) OFF [altogether]",
+                "(no|without [any]) sharpening | unsharpened | (not|don't|dont|do not) sharpen~ [it] | ".
+                    '(sharpening|sharpen) OFF [altogether]',
                 ['output' => ['sharpen' => null]],
                 ['no sharpening', 'not sharpened', 'sharpening off'],
             ),
@@ -191,7 +201,8 @@ final class FileRules
         ];
         $part = '(order|size|copies|date|subject|number|client|finish|panel)';
         $join =
-            '[,] [-] [joined|only] [by|with] [a] [dashes|dash|hyphens|hyphen|underscores|underscore] [between|joined [with|by] (hyphens|hyphen|dashes|underscores)]';
+            '[,] [-] [joined|only] [by|with] [a] [dashes|dash|hyphens|hyphen|underscores'.
+            '|underscore] [between|joined [with|by] (hyphens|hyphen|dashes|underscores)]';
         $parts = function (Heard $said) use ($all): array {
             preg_match_all(
                 '/\b('.implode('|', array_keys($all)).')\b/i',
@@ -205,15 +216,16 @@ final class FileRules
                 default => [],
             };
 
-            return [
-                'name' => ['parts' => array_values(array_unique(array_map(fn (string $word): string => $all[mb_strtolower($word)], $found[1])))] +
-                    $join,
-            ];
+            $parts = array_map(fn (string $of): string => $all[mb_strtolower($of)], $found[1]);
+
+            return ['name' => ['parts' => array_values(array_unique($parts))] + $join];
         };
 
         return [
             Rule::with(
-                "(name|named|call~) [it|the file|file] by {$part} [,|and] [{$part}] [,|and] [{$part}] [,|and] [{$part}] {$join} | file [name|named] [by|:] {$part} [,|and] [{$part}] [,|and] [{$part}] [,|and] [{$part}] {$join}",
+                "(name|named|call~) [it|the file|file] by {$part} [,|and] [{$part}] [,|and] [{$part}] [,".
+                    "|and] [{$part}] {$join} | file [name|named] [by|:] {$part} [,|and] [{$part}] [,".
+                    "|and] [{$part}] [,|and] [{$part}] {$join}",
                 $parts,
                 ['named by date and subject', 'file name: order, size, copies'],
                 cost: -0.6,
@@ -225,7 +237,8 @@ final class FileRules
                 cost: -0.4,
             ),
             Rule::with(
-                '(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file [name|named] [is|to be|:]|subject) {words}',
+                '(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file [name'.
+                    '|named] [is|to be|:]|subject) {words}',
                 fn (Heard $said): ?array => preg_match('/\b(?:file)\b/i', $said->words()) === 1
                     ? self::fileName($said->text('words'))
                     : self::subject($said->text('words')),
@@ -254,7 +267,8 @@ final class FileRules
                 'only the credits in the metadata',
             ),
             Rule::with(
-                '(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb|megabytes) | (below|under) {number} (mb|kb)',
+                '(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb'.
+                    '|megabytes) | (below|under) {number} (mb|kb)',
                 fn (): Unsure => new Unsure([], 'How large a file gets can’t be said here; the lab’s own limit is checked.'),
                 [],
                 cost: -0.3,

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
 use Planisher\Colour\Surface;
 use Planisher\Finish\Finishes;
 use Planisher\Lab\Paper;
 use Planisher\Lab\Product;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
+use Planisher\Language\Rule\Heard;
+use Planisher\Language\Rule\Rule;
 use Planisher\Language\Unsure;
 
 /** What a lab calls its papers, products, mounts and options is understood by these names, and a paper by its surface. */
@@ -27,7 +27,7 @@ final class LabRules
     public static function surface(string $words): ?Surface
     {
         return match (1) {
-            preg_match('/\b(?:gloss|glossy|shiny|glänzend|glaenzend|glanz|brillant|brilliant|brillo|brillante|glance)\b/iu', $words) => Surface::Glossy,
+            preg_match('/\b(?:glossy?|shiny|gl(?:ä|ae)nzend|glanz|brilli?ant|brillo|brillante|glance)\b/iu', $words) => Surface::Glossy,
             preg_match('/\b(?:matte?s?|mat|mate)\b|\bmatt/iu', $words) => Surface::Matte,
             preg_match('/\b(?:lust(?:re|er)|semi|satin|seidenmatt|satiné|pearl)/iu', $words) => Surface::Lustre,
             default => null,
@@ -67,7 +67,8 @@ final class LabRules
             $turned = count($parts) === 2 ? " | {$parts[1]} {$parts[0]}" : '';
             if ($key === 'mount') {
                 $rules[] = Rule::of(
-                    "[with] (mounted|mount) [on] [a] ({$words}{$turned}) | ({$words}{$turned}) (mount|mounts|mounted) | ({$words}{$turned})",
+                    "[with] (mounted|mount) [on] [a] ({$words}{$turned}) | ".
+                        "({$words}{$turned}) (mount|mounts|mounted) | ({$words}{$turned})",
                     ['mount' => $name],
                     [],
                 );
@@ -104,7 +105,8 @@ final class LabRules
     private static function surfaces(): array
     {
         $words =
-            'gloss|glossy|shiny|glance|brilliant|MATT|lustre|luster|semi [-] gloss|satin|pearl|glänzend|glaenzend|brillant|brillo|brillante|seidenmatt|mate|satiné';
+            'gloss|glossy|shiny|glance|brilliant|MATT|lustre|luster|semi [-] gloss|satin|pearl|glänzend'.
+            '|glaenzend|brillant|brillo|brillante|seidenmatt|mate|satiné';
 
         return [
             Rule::with("[printed] [on|in] [a] [deep] ({$words}) [photo] [PAPER|kind|one|finish|surface] [please]", self::paper(...), [

@@ -18,19 +18,24 @@ final class OtherRules
 
         return [
             Rule::with(
-                '[in|as|make it|turn it] [a] (black [-] (and|&|n) [-] white|white and black|black white|b [/|&|+] w|bw|b & w|b + w|b and w|monochrome|greyscale|grayscale|grey scale|gray scale|sepia|mono|schwarz [-] weiß|schwarzweiß|noir et blanc|blanco y negro|black / white) [again]',
+                '[in|as|make it|turn it] [a] (black [-] (and|&|n) [-] white|white and black|black white'.
+                    '|b [/|&|+] w|bw|b & w|b + w|b and w|monochrome|greyscale|grayscale|grey scale'.
+                    '|gray scale|sepia|mono|schwarz [-] weiß|schwarzweiß|noir et blanc|blanco y negro'.
+                    '|black / white) [again]',
                 $remark,
                 ['black and white', 'b&w', 'in sepia'],
                 cost: -0.4,
             ),
             Rule::with(
-                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|rotate~|flip~|warm~ it|cool~ it|dodge~|burn~ in|replace~|erase~|clone~) {words}',
+                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|rotate~|flip~|warm~ it|cool~ it'.
+                    '|dodge~|burn~ in|replace~|erase~|clone~) {words}',
                 $remark,
                 ['retouch her skin', 'straighten the horizon'],
                 cost: -0.2,
             ),
             Rule::with(
-                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|colour [-] correct~|deckled [edge]|torn edges|gift wrap~|gift wrapped|laminated|drop shadow)',
+                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|colour [-] correct~|deckled [edge]'.
+                    '|torn edges|gift wrap~|gift wrapped|laminated|drop shadow)',
                 $remark,
                 ['retouched', 'deckled edge', 'gift wrapped'],
                 cost: -0.1,
@@ -44,7 +49,8 @@ final class OtherRules
             ),
             Rule::with('[the] {number} gsm | {number} g / m 2', $remark, '310 gsm'),
             Rule::with(
-                'number~ {number} / {number:of} [and|to {number:second} / {number:total}] [in pencil] [by you] | number~ it {ratio} | numbered {words}',
+                'number~ {number} / {number:of} [and|to {number:second} / {number:total}] [in pencil] '.
+                    '[by you] | number~ it {ratio} | numbered {words}',
                 $remark,
                 'numbered 3/25',
                 cost: 0.3,

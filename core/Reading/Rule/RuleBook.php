@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Language\Rule\Rule;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Known;
 use Planisher\Language\OwnWord;
+use Planisher\Language\Rule\Rule;
 
 /** All rules that hold for a studio and a lab, found by the word that they begin with. */
 final class RuleBook
@@ -49,9 +49,7 @@ final class RuleBook
         foreach ($known->lab->papers as $paper) {
             $adjectives[explode(' ', LabRules::plain($paper->name))[0]] = true;
         }
-        foreach (
-            ['matte', 'matt', 'mat', 'gloss', 'glossy', 'lustre', 'luster', 'satin', 'greyscale', 'landscape', 'portrait', 'bold', 'italic'] as $word
-        ) {
+        foreach (explode(' ', 'matte matt mat gloss glossy lustre luster satin greyscale landscape portrait bold italic') as $word) {
             $adjectives[$word] = true;
         }
         $this->adjectives = $adjectives;

@@ -24,12 +24,7 @@ final class ScopeRules
                 ['all three', 'all six'],
                 cost: -0.2,
             ),
-            Rule::with(
-                "(those|these) {count} [{$things}]",
-                fn (Heard $said): array => [Says::ALL => $said->count()],
-                'those 4',
-                cost: -0.2,
-            ),
+            Rule::with("(those|these) {count} [{$things}]", fn (Heard $of): array => [Says::ALL => $of->count()], 'those 4', cost: -0.2),
             Rule::with(
                 'all [of] [the|these|those] [them|others] | everything | [the] whole (set|lot|folder)',
                 fn (): array => [Says::ALL => 0],
@@ -37,7 +32,8 @@ final class ScopeRules
                 cost: 0.1,
             ),
             Rule::with(
-                "all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | each (picture|photo|print) [in the folder] | [from] all {$things}",
+                "all [of] [the|these|those] {$things} | every (one|picture|photo|print|shot) [of them] | ".
+                    "each (picture|photo|print) [in the folder] | [from] all {$things}",
                 fn (): array => [Says::ALL => 0],
                 ['all of the pictures', 'every picture'],
                 cost: -0.1,
@@ -54,7 +50,8 @@ final class ScopeRules
             Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Says::ALL => 2], 'both'),
             Rule::with('each | every | ea', fn (): array => [Says::EACH => true], 'each', cost: 0.2),
             Rule::with(
-                "[all] [the] (rest|others|remaining|remainder|other ones) [{$things}] [of (them|the {$things})] | everything else [in the folder] | all [the] other {$things}",
+                "[all] [the] (rest|others|remaining|remainder|other ones) [{$things}] [of (them".
+                    "|the {$things})] | everything else [in the folder] | all [the] other {$things}",
                 fn (): array => [Says::REST => true],
                 ['the rest', 'everything else'],
                 cost: -0.1,
@@ -73,13 +70,15 @@ final class ScopeRules
             ),
             Rule::with('[on] [the] same (paper|finish)', fn (): array => [Says::SAME => 'paper'], 'same paper', cost: -0.3),
             Rule::with(
-                '[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | ditto | idem | likewise | as above | same again | the same for that',
+                '[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | '.
+                    'ditto | idem | likewise | as above | same again | the same for that',
                 fn (): array => [Says::SAME => 'line'],
                 ['ditto', 'the same', 'likewise'],
                 cost: 0.1,
             ),
             Rule::with(
-                'except [for] | but not | apart from | other than | bar | excluding | minus | save for | not | without | no | außer | sauf | excepto | none of',
+                'except [for] | but not | apart from | other than | bar | excluding | minus | save for | '.
+                    'not | without | no | außer | sauf | excepto | none of',
                 fn (): array => [Says::NOT => true],
                 ['except', 'but not'],
                 cost: 0.4,
@@ -113,7 +112,10 @@ final class ScopeRules
                 cost: -0.1,
             ),
             Rule::with(
-                "[= | in] (total|altogether|in total|in all|all told) [of|qty|is] [{count}] [{$things}|pcs|nos|pieces] | {count} [{$things}|pcs|pieces|nos] (in total|in all|altogether|total|all told) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | (that's|thats|that is|makes|makes it) {count} {$things}",
+                "[= | in] (total|altogether|in total|in all|all told) [of|qty|is] [{count}] [{$things}".
+                    "|pcs|nos|pieces] | {count} [{$things}|pcs|pieces|nos] (in total|in all|altogether|total".
+                    "|all told) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | ".
+                    "(that's|thats|that is|makes|makes it) {count} {$things}",
                 fn (Heard $said): array => [Says::SUM => $said->has('count') ? $said->count() : null],
                 ['total 5 prints', 'that is 39 prints', '26 prints in total'],
                 cost: -0.6,

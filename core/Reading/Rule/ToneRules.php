@@ -6,6 +6,7 @@ namespace Planisher\Reading\Rule;
 
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+
 /** How people speak of lightness and contrast on paper, and of where a print is looked at from. */
 final class ToneRules
 {
@@ -32,19 +33,24 @@ final class ToneRules
 
         return [
             Rule::with(
-                "(open~|lift~|lighten~|brighten~|raise~) {$it} [up] {$paper} [by|to] {share} {$paper} | shadows (open~|lift~) [up] [by|to] {share} | {percent} (lighter|brighter) {$paper}",
+                "(open~|lift~|lighten~|brighten~|raise~) {$it} [up] {$paper} [by|to] {share} {$paper} | ".
+                    "shadows (open~|lift~) [up] [by|to] {share} | {percent} (lighter|brighter) {$paper}",
                 fn (Heard $said): array => ['forPaper' => ['open' => $said->share($said->has('share') ? 'share' : 'percent')]],
                 ['lift shadows 20 %', '20 % lighter for paper', 'shadows opened 12%', 'opened by 30 % for paper'],
                 cost: -0.2,
             ),
             Rule::with('open [at|to|:] {share}', $by, 'open 0.3'),
             Rule::with(
-                "(open~|lift~|lighten~) [it|them] [up] SLIGHTLY {$paper} | (open~|lift~|lighten~) the (shadows|dark tones|dark parts|darks) [up] SLIGHTLY | (SLIGHTLY) (lighter|brighter) {$paper} | lighter [for paper] SLIGHTLY",
+                "(open~|lift~|lighten~) [it|them] [up] SLIGHTLY {$paper} | ".
+                    '(open~|lift~|lighten~) the (shadows|dark tones|dark parts|darks) [up] SLIGHTLY | '.
+                    "(SLIGHTLY) (lighter|brighter) {$paper} | lighter [for paper] SLIGHTLY",
                 fn (Heard $said): array => $step(self::STEP)($said),
                 ['lighten it a bit', 'open the shadows just a touch', 'a little lighter for paper'],
             ),
             Rule::with(
-                '(open~|lift~|lighten~|brighten~) [up] [the] (shadows|dark tones|dark parts|darks) [up] | (open~|lift~|lighten~) [it] [up] for [the|its] paper | lighter shadows | lifted for [the|its] paper | lighten~ (it|them)',
+                '(open~|lift~|lighten~|brighten~) [up] [the] (shadows|dark tones|dark parts|darks) [up] '.
+                    '| (open~|lift~|lighten~) [it] [up] for [the|its] paper | lighter shadows | '.
+                    'lifted for [the|its] paper | lighten~ (it|them)',
                 fn (): array => ['forPaper' => ['open' => self::USUAL_LIFT]],
                 ['lift the shadows', 'lighter shadows', 'lifted for paper'],
             ),
@@ -89,7 +95,10 @@ final class ToneRules
     {
         return [
             Rule::with(
-                '[hang~ [up] [a|in the|on the] [stairwell|wall|hall] [,]] [to be|they|guests|people|nobody] [will] (seen|viewed|looked at|see~|view~) [them|it] [from|at] [not] [nearer|closer|about] [than] {distance} [away] | viewing distance [of] {distance} | {distance} (viewing distance|away)',
+                '[hang~ [up] [a|in the|on the] [stairwell|wall|hall] [,]] [to be|they|guests|people'.
+                    '|nobody] [will] (seen|viewed|looked at|see~|view~) [them|it] [from|at] [not] [nearer'.
+                    '|closer|about] [than] {distance} [away] | viewing distance [of] {distance} | '.
+                    '{distance} (viewing distance|away)',
                 fn (Heard $said): array => ['viewedFrom' => (string) $said->value('distance')],
                 ['seen from 3 m', 'looked at from 2 m', 'viewing distance 1.8 m', 'viewed from 8 ft'],
                 cost: -0.2,

@@ -61,7 +61,10 @@ final class WordRules
     /** @return list<Rule> */
     private static function letters(): array
     {
-        $text = fn (Heard $said): ?array => ! $said->has('text') && ! $said->isSaidOfLine() && preg_match('/the words/i', $said->words()) !== 1
+        $isOfNothing = fn (Heard $said): bool => ! $said->has('text') &&
+            ! $said->isSaidOfLine() &&
+            preg_match('/the words/i', $said->words()) !== 1;
+        $text = fn (Heard $said): ?array => $isOfNothing($said)
             ? null
             : [Says::LETTERING => $said->has('text') ? (string) $said->value('text') : $said->text('phrase')];
         $lead = '[with|add~|put~|set~] [the]';
@@ -90,7 +93,8 @@ final class WordRules
             ),
             Rule::with('(add~|put~|with|and) {text}', $text, 'add "Hello"', cost: -0.1),
             Rule::with(
-                '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white|black)] [:] {text} | {text} (BELOW|ABOVE) [it]',
+                '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white'.
+                    '|black)] [:] {text} | {text} (BELOW|ABOVE) [it]',
                 $under,
                 ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"'],
             ),
@@ -154,7 +158,8 @@ final class WordRules
 
         return [
             Rule::with(
-                '[in|at|on|across|along|to] [the] [very] ((top|bottom|lower|upper|botom|btm) [-] [left|right] [corner|edge|hand corner] | left | right | foot | MIDDLE)',
+                '[in|at|on|across|along|to] [the] [very] ((top|bottom|lower|upper|botom|btm) [-] [left'.
+                    '|right] [corner|edge|hand corner] | left | right | foot | MIDDLE)',
                 $place,
                 ['bottom right', 'in the lower left', 'across the bottom'],
                 cost: 0.3,

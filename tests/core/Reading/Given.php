@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\core\Reading;
 
 use Planisher\Lab\LabCard;
-use Planisher\OrderFile\Node;
 use Planisher\Language\Known;
+use Planisher\OrderFile\Node;
 
 /** An order that the lists of the tests are written for. */
 final class Given

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\core\Finish\Pair;
 
-use Planisher\Measure\Unit;
 use Planisher\Colour\Rgb;
 use Planisher\Drawing\Dimensions;
 use Planisher\Finding\CutLittle;
@@ -19,6 +18,7 @@ use Planisher\Line\Line;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
+use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\Node;
 use Planisher\Phrase\Facts;
