@@ -96,8 +96,9 @@ final readonly class SaidWish
     private static function values(array $items, array $on): array
     {
         [$wishes, $change] = [[], []];
-        $isBesides = false;
         $places = array_values($items);
+        // “Also 5x7”, “and a 5x7”, “5x7 too”
+        $isBesides = ($places[0] ?? null)?->kind === Kind::And || array_filter($places, fn (Item $of): bool => $of->kind === Kind::Also) !== [];
         foreach ($places as $i => $item) {
             $next = $places[$i + 1] ?? null;
             switch ($item->kind) {
@@ -106,9 +107,6 @@ final readonly class SaidWish
                     break;
                 case Kind::Remark:
                     $item->change === [] || ($wishes[] = $item);
-                    break;
-                case Kind::Also:
-                    $isBesides = true;
                     break;
                 case Kind::Size:
                     if ($isBesides) {

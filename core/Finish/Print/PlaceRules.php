@@ -225,7 +225,13 @@ final class PlaceRules
                 cost: 0.1,
             ),
             Rule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
-            Rule::of('square', [], 'square', self::print(), 0.5),
+            Rule::with(
+                'square | {count} : {count:other}',
+                fn (Heard $said): array|Unsure => $said->isSaidOfLine() ? new Unsure([], 'A shape alone is no size. In which size?') : [],
+                ['square', '4:5'],
+                self::print(),
+                0.5,
+            ),
             Rule::of('whichever way [suits] [the picture]', ['turn' => 'auto'], 'whichever way suits'),
         ];
     }

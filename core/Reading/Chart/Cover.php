@@ -381,7 +381,7 @@ final class Cover
                 why: $why,
                 offers: $offers,
                 value: isset($change[Says::GATHER]) ? 'sheet' : null,
-                isEach: isset($change[Says::EACH]),
+                isEach: isset($change[Says::EACH]) || preg_match('/\b(?:each|ea|apiece)\b/iu', $this->said->written($i, $end)) === 1,
                 rule: $rule,
             );
         }

@@ -640,6 +640,7 @@ final class Conversation
         if ($names === [] && $scope?->kind === Kind::Place) {
             $many = (int) $scope->value;
             $names = $many > 0 ? array_slice($this->reader->pictures->all(), 0, $many) : array_slice($this->reader->pictures->all(), $many);
+            $before === [] || $scope->doubt('Of these, or of all pictures of the order?');
         }
         if ($names === [] && $from === []) {
             if ($segment->size === null && $segment->same === null && $segment->count !== null) {

@@ -114,6 +114,9 @@ final class Segments
             if (self::isOfOthers($items, $i)) {
                 $item->pass();
             }
+            if (self::isOfAnother($items, $i)) {
+                $item->doubt('Another picture, or so many prints?');
+            }
             $isLast = $i >= $last;
             if (
                 $item->kind === Kind::Pictures &&
@@ -155,6 +158,20 @@ final class Segments
             $before !== null &&
             $before->kind === Kind::Passed &&
             preg_match(self::OF_OTHERS, $before->words) === 1;
+    }
+
+    /**
+     * “0412 and 13”: the end of another number, or how many?
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isOfAnother(array $items, int $i): bool
+    {
+        return $items[$i]->isBare &&
+            ctype_digit($items[$i]->words) &&
+            ($items[$i - 1] ?? null)?->kind === Kind::And &&
+            ($items[$i - 2] ?? null)?->kind === Kind::Pictures &&
+            ($items[$i + 1] ?? null)?->kind !== Kind::Size;
     }
 
     private static function put(Segment $segment, Item $item): void
@@ -329,6 +346,10 @@ final class Segments
     {
         if (array_filter($items, fn (Item $of): bool => $of->kind === Kind::Pictures) === []) {
             return true;
+        }
+        $isBehindOf = ($items[$at - 1] ?? null)?->kind === Kind::Passed && preg_match('/(?:^|\s)of$/iu', $items[$at - 1]->words) === 1;
+        if ($isBehindOf && in_array(($items[$at - 2] ?? null)?->kind, [Kind::Size, Kind::Count], true)) {
+            return true; // “4x6 of everything, plus …”
         }
         $next =
             array_values(

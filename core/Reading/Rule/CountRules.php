@@ -49,6 +49,9 @@ final class CountRules
                 ['qty 2', 'copies: 3'],
                 cost: -0.1,
             ),
+            Rule::of('once', [Says::COUNT => 1], 'once'),
+            Rule::of('twice', [Says::COUNT => 2], 'twice'),
+            Rule::of('thrice | three times', [Says::COUNT => 3], 'three times'),
             Rule::with('OPEN [x] {count} [x] [copies|prints|of each|each|no|ea|off] CLOSE', $count(), ['(2)', '(x3)'], cost: -0.2),
             Rule::with(
                 '{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone'.

@@ -70,6 +70,12 @@ final class ScopeRules
             ),
             Rule::with('[on] [the] same (paper|finish)', fn (): array => [Says::SAME => 'paper'], 'same paper', cost: -0.3),
             Rule::with(
+                '[the] same (as|like) [line|number|no|item|row|the] {count} | (as|like) [in] (line|item|row) {count}',
+                fn (): Unsure => new Unsure([Says::SAME => 'line'], 'The same as another line: say what is to be the same.'),
+                'same as line 2',
+                cost: -0.5,
+            ),
+            Rule::with(
                 '[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | '.
                     'ditto | idem | likewise | as above | same again | the same for that',
                 fn (): array => [Says::SAME => 'line'],

@@ -43,9 +43,9 @@ final class ToneRules
             Rule::with(
                 "(open~|lift~|lighten~) [it|them] [up] SLIGHTLY {$paper} | ".
                     '(open~|lift~|lighten~) the (shadows|dark tones|dark parts|darks) [up] SLIGHTLY | '.
-                    "(SLIGHTLY) (lighter|brighter) {$paper} | lighter [for paper] SLIGHTLY",
+                    "[SLIGHTLY] (lighter|brighter) {$paper} | lighter [for paper] SLIGHTLY",
                 fn (Heard $said): array => $step(self::STEP)($said),
-                ['lighten it a bit', 'open the shadows just a touch', 'a little lighter for paper'],
+                ['lighten it a bit', 'open the shadows just a touch', 'a little lighter for paper', 'brighter'],
             ),
             Rule::with(
                 '(open~|lift~|lighten~|brighten~) [up] [the] (shadows|dark tones|dark parts|darks) [up] '.
