@@ -40,7 +40,7 @@ final readonly class ReadList
     public static function read(string $text, Known $known, array $pictures, array $chosen = []): self
     {
         TooMuch::check($text);
-        $text = mb_scrub($text, 'UTF-8');
+        $text = mb_check_encoding($text, 'UTF-8') ? $text : (string) \UConverter::transcode($text, 'UTF-8', 'UTF-8');
         $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
         $reader = new Reader($known, new PictureNames($pictures), $unit, Tongue::of($text));
         $blocks = Message::blocks($text, $reader->pictures->isWord(...));
@@ -64,8 +64,21 @@ final readonly class ReadList
             $sentences = (new TableReader($reader))->read($table, $blocks, $lines) + $sentences;
         }
         (new Conversation($reader, $blocks, $lines, $sentences, $chosen))->read();
+        self::tellOfNothing($lines);
 
         return new self(array_values($lines));
+    }
+
+    /**
+     * Of one line alone something is wanted: where nothing was understood, that is told.
+     *
+     * @param  array<int, ReadLine>  $lines
+     */
+    private static function tellOfNothing(array $lines): void
+    {
+        $written = array_values(array_filter($lines, fn (ReadLine $line): bool => trim($line->text) !== ''));
+        $isNothing = count($written) === 1 && $written[0]->prints === [] && $written[0]->isSure();
+        $isNothing && $written[0]->doubt('Nothing in this says what is to be printed.');
     }
 
     /** Values apart by commas alone, as programs write them: none of these commas is a decimal's. */

@@ -37,7 +37,7 @@ final readonly class SaidWish
      */
     public static function read(string $text, Known $known, array $pictures, array $on = [], ?string $chosen = null): self
     {
-        $text = mb_scrub($text, 'UTF-8');
+        $text = mb_check_encoding($text, 'UTF-8') ? $text : (string) \UConverter::transcode($text, 'UTF-8', 'UTF-8');
         if (strlen($text) > TooMuch::LONGEST_LINE) {
             $all = new Item(Kind::Unknown, 0, strlen($text), why: TooMuch::ofLine($text));
 
@@ -98,7 +98,10 @@ final readonly class SaidWish
         [$wishes, $change] = [[], []];
         $places = array_values($items);
         // “Also 5x7”, “and a 5x7”, “5x7 too”
-        $isBesides = ($places[0] ?? null)?->kind === Kind::And || array_filter($places, fn (Item $of): bool => $of->kind === Kind::Also) !== [];
+        $isBesides =
+            ($places[0] ?? null)?->kind === Kind::And ||
+            in_array(($places[0] ?? null)?->words, ['also', 'Also'], true) ||
+            array_filter($places, fn (Item $of): bool => $of->kind === Kind::Also) !== [];
         foreach ($places as $i => $item) {
             $next = $places[$i + 1] ?? null;
             switch ($item->kind) {
@@ -223,6 +226,9 @@ final readonly class SaidWish
     /** @param  list<Item>  $items */
     private static function isRead(array $items): bool
     {
-        return array_filter($items, fn (Item $item): bool => $item->kind === Kind::Wish || $item->kind === Kind::Remark) !== [];
+        $says = fn (Item $item): bool => ($item->kind === Kind::Wish && array_keys($item->change) !== [Says::STYLE]) ||
+            $item->kind === Kind::Remark;
+
+        return array_filter($items, $says) !== [];
     }
 }

@@ -84,7 +84,7 @@ final class CanvasRules
             ),
             Rule::with('{depth} [gallery] wrap', $deep, '2 inch gallery wrap', CanvasFinish::NAME),
             Rule::with('{measure} BARS [deep|thick]', $deep, '3/4 bars', CanvasFinish::NAME, 0.1),
-            Rule::with('BORDER [of] {depth}', $deep, 'border 3 cm', CanvasFinish::NAME, 0.4),
+            Rule::with('BORDER [of] {depth}', $deep, 'border 3 cm', CanvasFinish::NAME, -0.3),
             Rule::with(
                 '{depth} [deep]',
                 fn (Heard $said): ?array => preg_match('/^0/', (string) $said->value('depth')) === 1

@@ -54,6 +54,6 @@ final class PanelSizes
      */
     private static function isGapOpen(array $change, array $on): bool
     {
-        return isset($change['panels']['gap']) && ! isset($change['panels']['behindGap']) && $on === [];
+        return isset($change['panels']['gap'], $change['panels']['columns']) && ! isset($change['panels']['behindGap']) && $on === [];
     }
 }

@@ -228,7 +228,7 @@ final class PanelsRules
                 -0.2,
             ),
             Rule::with(
-                '{measure} overlap | overlap~ [by|of] {measure}',
+                '{measure} overlap | (overlap~|overlapping) [by|of] {measure}',
                 fn (Heard $said): array => ['panels' => ['overlap' => $said->length('measure')]],
                 ['1 cm overlap', 'overlapping by 2 cm'],
                 $panels,

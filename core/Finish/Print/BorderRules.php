@@ -52,7 +52,7 @@ final class BorderRules
                 '1/2 white',
                 '2 in of white to mat over',
             ]),
-            Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: 0.1),
+            Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: -0.2),
             Rule::with(
                 "$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to".
                     '|from] {measure} [wide|thick] [ROUND] [,] [{colour:exact}] [INSTEAD {measure:old}]',

@@ -97,7 +97,6 @@ final class PlaceRules
                 $sized,
                 ['image 15x10 in', 'print area 8x12'],
             ),
-            Rule::with('{size} image', $sized, '9x12 in image', cost: 0.3),
             Rule::with(
                 '(with|has|have|having|showing|around|round) (a|an|the|its) {size} (image|print area|picture area|image area)',
                 $sized,
@@ -198,7 +197,7 @@ final class PlaceRules
                 '[put~|move~] [it] [back] [exactly|dead] (centred|centered|in the MIDDLE'.
                     '|MIDDLE) [on the (sheet|paper)] | not raised | no raise',
                 ['raise' => null],
-                ['dead centre', 'centred on the sheet'],
+                ['exactly centred on the paper', 'centred on the sheet'],
                 cost: 0.3,
             ),
         ];

@@ -121,9 +121,9 @@ final class SheetRules
                 $margin,
                 ['margin 10 mm', '4 mm round the outside', '5 mm inside its edge'],
                 self::SHEET,
-                -0.2,
+                -0.5,
             ),
-            Rule::of('edge to edge', ['sheet' => ['gutter' => '0 mm']], 'edge to edge', self::SHEET),
+            Rule::of('edge to edge', ['sheet' => ['gutter' => '0 mm']], 'edge to edge', self::SHEET, -0.3),
             Rule::of('cut (once|apart) [in {count}]', [], 'cut apart in three', self::SHEET),
         ];
     }

@@ -6,6 +6,7 @@ namespace Planisher\Language\Words;
 
 use Planisher\Lab\LabCard;
 use Planisher\Language\Offer;
+use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
@@ -16,6 +17,9 @@ final class Sizes
     private const BY = ['x', 'by', '*', 'times'];
 
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
+    /** In nanometres: inches that were written in whole millimetres, and a little more (common practice, no source) */
+    private const ROUNDING = 600_000;
+
     private const METRIC = [
         '9x13',
         '10x15',
@@ -221,7 +225,7 @@ final class Sizes
                 $hasUnit = $size->name !== null || preg_match('/[a-z]{2}/', $typed) === 1;
                 $this->read[$key] =
                     $hasUnit || $said->isUnitSaid
-                        ? [$size, $this->lab->lists($size) === null ? 0.1 : 0.0, null, []]
+                        ? [$this->listed($size), $this->lab->lists($size) === null ? 0.1 : 0.0, null, []]
                         : $this->bare($size, $said->unit);
             } catch (MeasureError) {
                 $this->read[$key] = null;
@@ -229,6 +233,24 @@ final class Sizes
         }
 
         return $this->read[$key];
+    }
+
+    /** “10.2 x 15.2 cm” is what labs call 4 × 6 in: within the rounding of a millimetre it is the size that is listed. */
+    private function listed(Size $size): Size
+    {
+        if ($size->width->unit === Unit::Inch || $this->lab->lists($size) !== null) {
+            return $size;
+        }
+        $isNear = fn (Length $one, Length $other): bool => abs($one->nanometres - $other->nanometres) <= self::ROUNDING;
+        foreach ($this->lab->sizes as $listed) {
+            foreach ([$listed, $listed->turned()] as $of) {
+                if ($of->width->unit === Unit::Inch && $isNear($of->width, $size->width) && $isNear($of->height, $size->height)) {
+                    return $of;
+                }
+            }
+        }
+
+        return $size;
     }
 
     /**

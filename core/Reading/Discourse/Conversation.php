@@ -23,6 +23,9 @@ use Planisher\Reading\TooMuch;
  */
 final class Conversation
 {
+    private const SOME_PICTURE =
+        '/^\W*(?:(?:and|also|plus)\s+)?(?:the|that|those|these)\s+(?:[\p{L}-]+\s+){1,3}(?:ones?|pictures?|photos?|pics?|shots?)\W*$/iu';
+
     /** What says a size in another way */
     private const SIZED = [Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
 
@@ -497,6 +500,15 @@ final class Conversation
         }
     }
 
+    /** “And the blue one”: a picture is spoken of, and none is called so. */
+    private function unnamed(Sentence $sentence): void
+    {
+        $unknown = $sentence->of(Kind::Unknown);
+        if ($sentence->speech === Speech::Order && $unknown !== [] && preg_match(self::SOME_PICTURE, $sentence->text) === 1) {
+            $unknown[0]->doubt('Which picture is that?');
+        }
+    }
+
     private function quoted(Sentence $sentence, string $why, bool $isAsked = false): void
     {
         $isOfPrints =
@@ -535,6 +547,7 @@ final class Conversation
                 $not->why = null;
             }
             $this->prose($sentence);
+            $this->unnamed($sentence);
 
             return;
         }
@@ -1341,6 +1354,8 @@ final class Conversation
         if ($taken !== []) {
             $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $taken, true)));
             $sentence->first()?->doubt('This takes back what was said before. It was left out.');
+        } elseif ($sizes !== []) {
+            $sentence->first()?->doubt('This takes something back, and nothing before it is that.');
         }
     }
 

@@ -114,6 +114,9 @@ final class Segments
             if (self::isOfOthers($items, $i)) {
                 $item->pass();
             }
+            if ($hasCount && self::isOneOf($items, $i)) {
+                [$item->kind, $item->count] = [Kind::Count, 1];
+            }
             if (self::isOfAnother($items, $i)) {
                 $item->doubt('Another picture, or so many prints?');
             }
@@ -161,6 +164,20 @@ final class Segments
     }
 
     /**
+     * “Two 5x7s of the oars and one of the gears”
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isOneOf(array $items, int $i): bool
+    {
+        return $items[$i]->kind === Kind::Passed &&
+            $items[$i]->words === 'one' &&
+            in_array(($items[$i - 1] ?? null)?->kind, [Kind::And, Kind::Stop], true) &&
+            ($items[$i + 1] ?? null)?->words === 'of' &&
+            array_filter(array_slice($items, $i + 2, 2), fn (Item $of): bool => $of->kind === Kind::Pictures) !== [];
+    }
+
+    /**
      * “0412 and 13”: the end of another number, or how many?
      *
      * @param  list<Item>  $items
@@ -182,6 +199,9 @@ final class Segments
                 break;
             case Kind::Size:
                 $segment->size = $item;
+                if ($segment->same?->value === 'line' && $segment->pictures === [] && $segment->scope === null) {
+                    [$segment->scope, $segment->same] = [$segment->same, null]; // “same in 5x7”
+                }
                 break;
             case Kind::Count:
                 $segment->count = $item;

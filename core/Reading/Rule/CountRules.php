@@ -34,7 +34,7 @@ final class CountRules
             Rule::with(
                 "{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]",
                 $count(),
-                ['2 of', '2 off', '25 nos'],
+                '2 of',
                 cost: 0.0,
             ),
             Rule::with(
@@ -49,9 +49,10 @@ final class CountRules
                 ['qty 2', 'copies: 3'],
                 cost: -0.1,
             ),
+            Rule::with('(twice|three times|double|half) as (big|large|wide|much|deep|high|long|small)', fn (): Unsure => new Unsure([], 'As what? Say how much it is to be.'), 'twice as big', cost: -0.2),
             Rule::of('once', [Says::COUNT => 1], 'once'),
             Rule::of('twice', [Says::COUNT => 2], 'twice'),
-            Rule::of('thrice | three times', [Says::COUNT => 3], 'three times'),
+            Rule::of('thrice', [Says::COUNT => 3], 'thrice'),
             Rule::with('OPEN [x] {count} [x] [copies|prints|of each|each|no|ea|off] CLOSE', $count(), ['(2)', '(x3)'], cost: -0.2),
             Rule::with(
                 '{count} [of|off|x|copies|prints|pieces|nos] [from] (each|ea|apiece|every one|everyone'.

@@ -133,7 +133,7 @@ final class FileRules
             ),
             Rule::of(
                 "(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours".
-                    "|color) | paper profile | the paper's [own] profile | ".
+                    "|color) | paper profile | (the|its) paper's [own] profile | ".
                     'in [the] profile of [the|its] paper',
                 ['output' => ['colour' => 'paper']],
                 ['in the paper’s profile', 'its paper’s own profile', 'paper profile'],

@@ -93,7 +93,7 @@ final class ScopeRules
                 "(don't|dont|do not|never) (print|make|want|need|bother with|do|send) [any more of|any]",
                 fn (): array => [Says::NOT => true],
                 'don’t print',
-                cost: -0.1,
+                cost: -0.6,
             ),
             Rule::with(
                 'instead of | rather than | in place of | and not | instead | after all',
@@ -106,7 +106,7 @@ final class ScopeRules
                 'also | too | as well | additionally | additional | besides | plus | another | auch | aussi | también',
                 fn (): array => [Says::ALSO => true],
                 'also',
-                cost: 0.2,
+                cost: -0.8,
             ),
             Rule::with('or | oder | ou', fn (): array => [Says::OR => true], 'or', cost: 0.2),
             Rule::with(

@@ -24,22 +24,20 @@ final class ToneRules
     /** @return list<Rule> */
     private static function lift(): array
     {
-        $it = '[it|them|the (shadows|dark tones|dark parts|darks|PICTURE|blacks)]';
+        $it = '[it|them|[the] (shadows|dark tones|dark parts|darks|PICTURE|blacks)]';
         $paper = '[for [the|its] (paper|printing|print|MATT|matte paper)]';
-        $by = fn (Heard $said): array => ['forPaper' => ['open' => $said->share()]];
         $step = fn (float $by): \Closure => fn (Heard $said): array => [
             'forPaper' => ['open' => round(max(0.0, min(1.0, (float) ($said->now('forPaper.open') ?? 0) + $by)), 3)],
         ];
 
         return [
             Rule::with(
-                "(open~|lift~|lighten~|brighten~|raise~) {$it} [up] {$paper} [by|to] {share} {$paper} | ".
+                "(open~|lift~|lighten~|brighten~|raise~) {$it} [up] {$paper} [by|to|at|:] {share} {$paper} | ".
                     "shadows (open~|lift~) [up] [by|to] {share} | {percent} (lighter|brighter) {$paper}",
                 fn (Heard $said): array => ['forPaper' => ['open' => $said->share($said->has('share') ? 'share' : 'percent')]],
                 ['lift shadows 20 %', '20 % lighter for paper', 'shadows opened 12%', 'opened by 30 % for paper'],
                 cost: -0.2,
             ),
-            Rule::with('open [at|to|:] {share}', $by, 'open 0.3'),
             Rule::with(
                 "(open~|lift~|lighten~) [it|them] [up] SLIGHTLY {$paper} | ".
                     '(open~|lift~|lighten~) the (shadows|dark tones|dark parts|darks) [up] SLIGHTLY | '.
@@ -59,7 +57,7 @@ final class ToneRules
                 ['forPaper' => ['open' => 0]],
                 ['no lift', 'leave the tones alone'],
             ),
-            Rule::of('[the] opened shadows stay | as is | as (it|they) (is|are) | leave~ [it] as [it] is', [], 'as is'),
+            Rule::of('[the] opened shadows stay | as is | as (it|they) (is|are) | leave~ [it] as [it] is', [], 'as is', cost: -0.6),
         ];
     }
 

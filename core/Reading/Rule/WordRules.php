@@ -94,9 +94,9 @@ final class WordRules
             Rule::with('(add~|put~|with|and) {text}', $text, 'add "Hello"', cost: -0.1),
             Rule::with(
                 '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white'.
-                    '|black)] [:] {text} | {text} (BELOW|ABOVE) [it]',
+                    '|black)] [:] {text}',
                 $under,
-                ['under it "Hello"', '"Hello" underneath', 'names along the bottom: "Hello"'],
+                ['under it "Hello"', 'names along the bottom: "Hello"'],
             ),
             Rule::with('{text} [on it|over it|on top]', $text, '"Hello" on it', cost: 0.3),
             Rule::with('(with the words|the words|write~|lettered) {phrase}', $text, 'with the words Happy Birthday', cost: -0.2),

@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Reading;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Planisher\Language\Known;
+use Planisher\Measure\Unit;
+use Planisher\Reading\ReadList;
+use Planisher\Reading\ReadPrint;
+use Planisher\Reading\SaidWish;
+use Tests\core\Situations;
+
+/** What was read wrongly and looked sure while real jobs were done: it is read as it was meant, or asked. */
+final class TriedTest extends TestCase
+{
+    private const PICTURES = [
+        'garden.jpg',
+        'school-a.jpg',
+        'school-b.jpg',
+        'canyon.jpg',
+        'trip.jpg',
+        'storm.jpg',
+        'wood.jpg',
+        'elephants.jpg',
+        'two-wings.jpg',
+        'lady-bird.jpg',
+        'DSC_0402.jpg',
+        'DSC_0409.jpg',
+        'DSC_0412.jpg',
+        'DSC_0413.jpg',
+        'DSC_0417.jpg',
+        'DSC_0418.jpg',
+    ];
+
+    private static function known(): Known
+    {
+        $sizes = ['4 x 6 in', '5 x 7 in', '8 x 10 in', '8 x 12 in', '11 x 14 in', '12 x 18 in', '16 x 20 in', '20 x 30 in'];
+
+        return new Known(Situations::lab(['sizes' => $sizes]), ['mark.png'], Unit::Inch);
+    }
+
+    /**
+     * Prints that would be taken without asking.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function taken(string $text): array
+    {
+        $taken = [];
+        foreach (ReadList::read($text, self::known(), self::PICTURES)->lines as $line) {
+            foreach ($line->isSure() ? $line->prints : [] as $print) {
+                $print->isSure && $print->isWhole && ($taken[] = $print->wanted);
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @return iterable<string, array{string, int}> words, and a number in them that is no count of prints */
+    public static function noCounts(): iterable
+    {
+        $said = [
+            'garden 8x10 jpeg 80' => 80,
+            'garden 8x10 in jpg at 90' => 90,
+            'garden 8x10 tiff 16' => 16,
+            'garden 16x20, jpeg 9' => 9,
+            'garden 8x10 quality 9 of 12' => 9,
+            'garden 8x10, 90 %' => 90,
+            'garden 8x10 image 90 %' => 90,
+            'canvas of garden 20x30, 2 in' => 2,
+            'canvas of garden 20x30, mirrored, 3 in' => 3,
+            'canvas of garden 20x30, 2 inch gallery wrap' => 2,
+            'garden 8x10 with a 2 inch mat' => 2,
+            'garden 8x10, 5 mm for the frame' => 5,
+            'garden 8x10, 3 mm bleed' => 3,
+            'garden 8x10, long edge 10 in' => 10,
+            'garden 8x10 300 dpi' => 300,
+            'garden 8x10, 250 gsm' => 250,
+            'garden 8x10, £ 12' => 12,
+            'garden 8x10 for the 3rd' => 3,
+            'garden 8x10, room 12' => 12,
+            'garden 8x10, 16 bit' => 16,
+            'garden 8x10 for 5 people' => 5,
+        ];
+        foreach ($said as $text => $number) {
+            yield $text => [$text, $number];
+        }
+    }
+
+    #[DataProvider('noCounts')]
+    public function test_a_number_that_is_something_else_is_no_count(string $text, int $number): void
+    {
+        self::assertNotContains($number, array_map(fn (array $print): int => $print['copies'] ?? 1, self::taken($text)));
+    }
+
+    /** For every unit, beside words that nobody knows: no count ever comes of it unasked. */
+    public function test_a_number_with_a_unit_is_never_a_count(): void
+    {
+        mt_srand(14);
+        foreach (
+            ['%', 'in', 'inch', 'inches', '″', 'cm', 'mm', 'ft', 'px', 'pixels', 'pt', 'dpi', 'ppi', 'gsm', 'kB', 'MB', 'bit'] as $unit
+        ) {
+            for ($n = 0; $n < 12; $n++) {
+                $word = implode('', array_map(fn (): string => chr(mt_rand(97, 122)), range(1, 6)));
+                $number = mt_rand(2, 99);
+                foreach (["garden 8x10 {$word} {$number} {$unit}", "garden 8x10, {$number}{$unit} {$word}"] as $text) {
+                    foreach (self::taken($text) as $print) {
+                        self::assertNotSame($number, $print['copies'] ?? 1, $text);
+                    }
+                }
+            }
+        }
+        self::assertCount(1, self::taken('garden 8x10'), 'by itself it is taken');
+    }
+
+    /** @return iterable<string, array{string, ?list<string>}> words, and what is taken of them; null where nothing may be taken */
+    public static function meant(): iterable
+    {
+        $said = [
+            // Asked, told, or not ours: nothing of it is taken.
+            'how much would an 8x10 of 0412 be?' => null,
+            'we had 0412 as an 8x10' => null,
+            'scrap the 8x10 of 0417' => null,
+            'wood 4x5, 8 on one 8x10' => null,
+            'garden 8x10 with white edges' => null,
+            'garden 11x14 with white bars' => null,
+            'garden 8x10 mirrored' => null,
+            'garden 8x10, image 90 %' => null,
+            'garden 8x10 quality 9 of 12' => null,
+            'garden 8x10 x 300' => null,
+            'both 8x10' => null,
+            'all three 11x14' => null,
+            'garden 8x10 or 5x7' => null,
+            'garden or storm 8x10' => null,
+            'garden 8x10 8x10' => null,
+            'garden and storm 8x10, 2 of the first' => null,
+            'DSC_0412 and 13, 8x10' => null,
+            'garden in 30 panels, 20x30' => null,
+            "please quote for:\n0412 8x10" => null,
+            // A count is that of the size before it.
+            'canyon 8x10 x2, 5x7 x1' => ['2 canyon 8 x 10 in', '1 canyon 5 x 7 in'],
+            'canyon 5x7 (3), 8x10' => ['3 canyon 5 x 7 in', '1 canyon 8 x 10 in'],
+            'canyon 5x7 - 3, 8x10 - 1' => ['3 canyon 5 x 7 in', '1 canyon 8 x 10 in'],
+            'canyon 8x10 x2 and 5x7 x1' => ['2 canyon 8 x 10 in', '1 canyon 5 x 7 in'],
+            'one 16x20 and two 8x10s of storm' => ['1 storm 16 x 20 in', '2 storm 8 x 10 in'],
+            'two 5x7s of garden and one of storm' => ['2 garden 5 x 7 in', '1 storm 5 x 7 in'],
+            'garden, storm - 5x7 (2 each)' => ['2 garden 5 x 7 in', '2 storm 5 x 7 in'],
+            "4x6s (2 of each)\ngarden\nstorm" => ['2 garden 4 x 6 in', '2 storm 4 x 6 in'],
+            "garden, storm and wood 5x7\nthree of each" => ['3 garden 5 x 7 in', '3 storm 5 x 7 in', '3 wood 5 x 7 in'],
+            // What was said before is not ordered again.
+            '0412 8x10 (was 5x7)' => ['1 DSC_0412 8 x 10 in'],
+            'actually make 0418 an 11x14' => ['1 DSC_0418 11 x 14 in'],
+            "0412 8x10\n0413 8x10\nsorry, 5x7 instead of the last" => ['1 DSC_0412 8 x 10 in'],
+            "0412 8x10\nEDIT: swap 0412 for 0413" => [],
+            "0412 8x10\n✘ 0413 8x10" => ['1 DSC_0412 8 x 10 in'],
+            "0412\t8x10\t||||" => ['1 DSC_0412 8 x 10 in'],
+            // A size within a size, and lengths that are no count.
+            'storm 16x20, image 15x10 in' => ['1 storm 16 x 20 in image'],
+            'storm 16x20 with an 8x10 image' => ['1 storm 16 x 20 in image'],
+            'elephants 12x18, image 11x15, trim marks' => ['1 elephants 12 x 18 in image'],
+            'garden 20x30 canvas, thickness 2 in' => ['1 garden 20 x 30 in canvas'],
+            'garden 8x10, lettered "Hello" 20 mm high' => ['1 garden 8 x 10 in lettering'],
+            // Sheets that are shared
+            'two wings and lady bird 4x6 on one 8x12' => ['1 two-wings + lady-bird 8 x 12 in'],
+            'two of wood 4x5 on one 8x10' => ['1 wood 8 x 10 in'],
+            'two wings and lady bird 4x6, two to a sheet' => ['1 two-wings + lady-bird cheapest'],
+            'garden 3x4, school-a 3x4, two to a sheet' => ['1 garden + school-a cheapest'],
+            'two to a sheet: garden 3x4, school-a 3x4' => ['1 garden + school-a cheapest'],
+            'garden 5x7 and school-a 5x7, two to an 8x10' => ['1 garden + school-a 8 x 10 in'],
+            '5 of garden 4x6 on an 8x12' => ['5 garden 4 x 6 in carrier'],
+            // The rest
+            'three panels of 30x60 in of garden' => ['1 garden 90 x 60 in panels'],
+            'garden 5x7, jpeg quality 100' => ['1 garden 5 x 7 in output'],
+            'garden 10.2x15.2 cm' => ['1 garden 4 x 6 in'],
+            'garden 254 x 203 mm' => ['1 garden 10 x 8 in'],
+            'garden 8x10 for my 3 kids' => ['1 garden 8 x 10 in'],
+        ];
+        foreach ($said as $text => $taken) {
+            yield $text => [$text, $taken];
+        }
+    }
+
+    /** @param  ?list<string>  $meant */
+    #[DataProvider('meant')]
+    public function test_is_read_as_it_was_meant_or_asked(string $text, ?array $meant): void
+    {
+        self::assertSame($meant ?? [], array_map(self::inShort(...), self::taken($text)));
+        $lines = ReadList::read($text, self::known(), self::PICTURES)->lines;
+        $doubts = array_filter(
+            array_merge(...array_map(fn ($line): array => $line->parts(), $lines)),
+            fn (array $part): bool => $part['why'] !== null,
+        );
+        $meant === null && self::assertNotSame([], $doubts, 'and it is told why');
+    }
+
+    /** @param  array<string, mixed>  $print */
+    private static function inShort(array $print): string
+    {
+        $cells = array_column($print['sheet']['cells'] ?? [], 'picture');
+        $beside = array_filter(
+            array_keys(array_filter($print, fn (mixed $value): bool => $value !== null)),
+            fn (string $key): bool => in_array($key, ['image', 'canvas', 'lettering', 'carrier', 'panels', 'output'], true),
+        );
+        $names = array_map(fn (string $name): string => pathinfo($name, PATHINFO_FILENAME), $cells ?: [(string) $print['picture']]);
+
+        return trim(
+            ($print['copies'] ?? 1).' '.implode(' + ', $names)." {$print['size']} ".implode(' ', $beside),
+        );
+    }
+
+    public function test_all_and_the_rest(): void
+    {
+        $all = count(self::PICTURES);
+        self::assertCount($all + 2, self::taken('all of them in 4x6, and 0402 + 0409 also in 8x10'));
+        self::assertCount($all + 1, self::taken('4x6 of everything, plus an 8x10 of garden'));
+        self::assertCount($all, self::taken('0412-0413 8x10, rest 4x6'));
+        self::assertCount($all - 2, self::taken('all the pictures 5x7 except garden and storm'));
+    }
+
+    public function test_rows_apart_by_commas_are_columns(): void
+    {
+        $read = ReadList::read("filename,size,quantity\nDSC_0412.jpg,8x10,1\nDSC_0413.jpg,5x7,3", self::known(), self::PICTURES);
+        $prints = array_map(fn (ReadPrint $print): array => $print->wanted, $read->prints());
+        $is = fn (array $print): array => [$print['picture'] ?? null, $print['size'] ?? null, $print['copies'] ?? 1];
+        self::assertContains(['DSC_0412.jpg', '8 x 10 in', 1], array_map($is, $prints));
+        self::assertContains(['DSC_0413.jpg', '5 x 7 in', 3], array_map($is, $prints));
+    }
+
+    private const PRINT = ['picture' => 'garden.jpg', 'size' => '8 x 10 in', 'copies' => 1];
+
+    /** Said of a print on the bench. */
+    #[TestWith(['12 in'])]
+    #[TestWith(['black edge'])]
+    #[TestWith(['bananas'])]
+    #[TestWith(['same as line 2'])]
+    #[TestWith(['5x7 too'])]
+    #[TestWith(['also 5x7'])]
+    #[TestWith(['and a 5x7'])]
+    #[TestWith(['square'])]
+    #[TestWith(['4:5'])]
+    #[TestWith(['twice as big'])]
+    #[TestWith(['smaller'])]
+    #[TestWith(['2 in deep'])]
+    public function test_a_wish_that_may_be_another_is_asked(string $text): void
+    {
+        self::assertFalse(SaidWish::read($text, self::known(), self::PICTURES, self::PRINT)->line->isSure());
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function done(): iterable
+    {
+        $said = [
+            'three copies' => ['copies' => 3],
+            'one more please' => ['copies' => 2],
+            'white border 1/2 in' => ['border' => '1/2 in', 'paperColour' => '#ffffff'],
+            'canvas, 1.5 in deep' => ['make' => 'canvas', 'canvas' => ['depth' => '1.5 in']],
+            'small copy for e-mail, 1600 px' => ['screenCopy' => ['longSide' => 1600]],
+            'image 13 1/2 by 9 in' => ['image' => ['width' => '13 1/2 in', 'height' => '9 in']],
+            'make it 11x14 instead' => ['size' => '11 x 14 in'],
+            'a bit more contrast' => ['forPaper' => ['contrast' => 0.1]],
+            'show the whole image' => ['fit' => 'whole'],
+        ];
+        foreach ($said as $text => $change) {
+            yield $text => [$text, $change];
+        }
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('done')]
+    public function test_what_is_plain_is_done(string $text, array $change): void
+    {
+        $read = SaidWish::read($text, self::known(), self::PICTURES, self::PRINT);
+        self::assertTrue($read->line->isSure(), (string) json_encode($read->line->parts()));
+        self::assertEquals($change, $read->change);
+    }
+}
