@@ -183,7 +183,8 @@ final class Reader
     private function tellMended(array $words, array $items): void
     {
         foreach ($words as $word) {
-            if ($word->instead === null || ! $word->isLetters() || Common::is($word->text)) {
+            // The same letters in another order are a slip and no other word.
+            if ($word->instead === null || ! $word->isLetters() || Common::is($word->text) || $word->isTurnedRound()) {
                 continue;
             }
             foreach ($items as $item) {

@@ -35,13 +35,13 @@ final class ListsTest extends TestCase
     public function test_a_list_is_read_said_back_and_taken(): void
     {
         $this->line('8 x 10 in', [], 'regatta.jpg'); // the picture is there
-        $lines = (array) $this->read("Hi,\n2 of regatta 5x7, whole\n1 regatta 4x6 for grandma")->assertOk()->json('lines');
+        $lines = (array) $this->read("Hi,\n2 of regatta 5x7, whole\n1 regatta 4x6 for Rosalind")->assertOk()->json('lines');
         self::assertSame([], $lines[0]['prints']);
         self::assertTrue($lines[1]['isSure']);
         self::assertSame('2 of regatta 5x7, whole', implode('', array_column($lines[1]['parts'], 'words')));
         self::assertStringContainsString('Make 2 prints of Regatta whole on 5 × 7 in', $lines[1]['prints'][0]['said']);
-        self::assertFalse($lines[2]['isSure']);
-        self::assertSame('grandma', $lines[2]['prints'][0]['remark']);
+        self::assertTrue($lines[2]['isSure'], 'for whom it is says nothing of the print');
+        self::assertSame('Rosalind', $lines[2]['prints'][0]['remark'], 'and stays on it');
 
         $taken = array_map(
             fn (array $line): array => ['wanted' => $line['prints'][0]['wanted'], 'remark' => $line['prints'][0]['remark']],
@@ -53,7 +53,7 @@ final class ListsTest extends TestCase
         [$whole, $remarked] = [Line::query()->findOrFail((int) $ids[0]), Line::query()->findOrFail((int) $ids[1])];
         self::assertSame('whole', $whole->wanted['fit']);
         self::assertSame('regatta.jpg', $whole->pictureAt(0)?->name);
-        self::assertSame('grandma', $remarked->remark);
+        self::assertSame('Rosalind', $remarked->remark);
     }
 
     public function test_a_list_is_taken_whole_or_not_at_all(): void
@@ -124,7 +124,7 @@ final class ListsTest extends TestCase
         $this->file('list.xlsx', $written('list.xlsx'))
             ->assertOk()
             ->assertJson(['text' => "{$list}, =1+1\n\n0412, 8x10\n415, 5-7"]);
-        self::assertStringEndsWith('picture-4999, 4x6', $this->file('long.xlsx', $written('long.xlsx'))->assertOk()->json('text'));
+        self::assertStringEndsWith('picture-1999, 4x6', $this->file('long.xlsx', $written('long.xlsx'))->assertOk()->json('text'));
 
         $refused = fn (string $name, string $bytes): string => $this->file($name, $bytes)->assertUnprocessable()->json('message');
         self::assertStringContainsString('damaged', $refused('half.xlsx', substr($written('list.xlsx'), 0, 3000)));

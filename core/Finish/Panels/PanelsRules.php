@@ -120,6 +120,7 @@ final class PanelsRules
             ),
             Rule::of("{$made} diptych", ['make' => PanelsFinish::NAME, 'panels' => ['columns' => [1, 1]]], 'diptych'),
             Rule::of('[equal|even] PANELS', [], 'equal panels', PanelsFinish::NAME, 0.3),
+            Rule::of('side by side', [], 'side by side', PanelsFinish::NAME, 0.3),
         ];
     }
 

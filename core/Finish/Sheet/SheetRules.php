@@ -123,6 +123,7 @@ final class SheetRules
                 self::SHEET,
                 -0.5,
             ),
+            Rule::of('[the|this] sheet', [], 'the sheet', self::SHEET, 0.8),
             Rule::of('edge to edge', ['sheet' => ['gutter' => '0 mm']], 'edge to edge', self::SHEET, -0.3),
             Rule::of('cut (once|apart) [in {count}]', [], 'cut apart in three', self::SHEET),
         ];

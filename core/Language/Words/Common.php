@@ -31,6 +31,12 @@ final class Common
         'small normal usual standard plain regular size '.
         'everyone anyone someone something nothing everybody kind sort thing things mind wall frame home house office '.
         'mum mom dad gran grandma grandad nan sister brother aunt uncle friend husband wife son daughter parents family kids '.
+        'rush hurry bunch loads cos cuz coz whenever moment whatever anyway however though although yet already ever guess suppose '.
+        'course absolutely definitely certainly truly wonderful fantastic amazing perfect favourite favorite '.
+        'favourites favorites beautiful '.
+        'gorgeous cute sweet funny loved loves loving enjoy enjoyed happy glad excited present gift gifts surprise christmas xmas '.
+        'anniversary grandparents cousin cousins niece nieces nephew nephews aunty auntie nana granny grandpa mummy daddy neighbour '.
+        'neighbours folks children stays stay unchanged ticked doing '.
         'ich wir möchte möchten hätte gerne von den die das der dem ein eine einen mit und bitte zu als '.
         'für nochmal im bild bildern bilder abzüge '.
         'je voudrais nous le la les des du de un une en et avec pour sur el los las un una unos queremos quiero con y para por favor que';

@@ -202,6 +202,10 @@ final class Sizes
             return $end + 2;
         }
 
+        if ($word?->is('paper') && ! $said->at($end + 1)?->is('colour', 'color', 'white', 'black')) {
+            return $end + 1; // “16x20 paper”
+        }
+
         return $word?->is('s') && $word->isGlued ? $end + 1 : $end;
     }
 

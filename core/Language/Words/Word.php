@@ -49,6 +49,12 @@ final readonly class Word
         return $this->kind === WordKind::Sign;
     }
 
+    /** It was written with two letters changed round: “frist”. */
+    public function isTurnedRound(): bool
+    {
+        return $this->instead !== null && count_chars($this->text, 1) === count_chars($this->instead, 1);
+    }
+
     /** The word that it was meant to be. */
     public function meant(string $text): self
     {

@@ -24,7 +24,8 @@ use Planisher\Reading\TooMuch;
 final class Conversation
 {
     private const SOME_PICTURE =
-        '/^\W*(?:(?:and|also|plus)\s+)?(?:the|that|those|these)\s+(?:[\p{L}-]+\s+){1,3}(?:ones?|pictures?|photos?|pics?|shots?)\W*$/iu';
+        '/^\W*(?:(?:and|also|plus)\s+)?(?:the|that|those|these)\s+(?:[\p{L}-]+\s+){1,3}'.
+        '(?:ones?|pictures?|photos?|pics?|shots?)\W*$/iu';
 
     /** What says a size in another way */
     private const SIZED = [Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
@@ -501,12 +502,15 @@ final class Conversation
     }
 
     /** “And the blue one”: a picture is spoken of, and none is called so. */
-    private function unnamed(Sentence $sentence): void
+    private function isUnnamed(Sentence $sentence): bool
     {
-        $unknown = $sentence->of(Kind::Unknown);
-        if ($sentence->speech === Speech::Order && $unknown !== [] && preg_match(self::SOME_PICTURE, $sentence->text) === 1) {
-            $unknown[0]->doubt('Which picture is that?');
-        }
+        $wishes = $sentence->of(Kind::Wish);
+        $isOfLook = array_filter($wishes, fn (Item $of): bool => array_keys($of->change) !== [Says::STYLE]) === [];
+
+        return $sentence->speech === Speech::Order &&
+            $isOfLook &&
+            ($sentence->has(Kind::Unknown) || $wishes !== []) &&
+            preg_match(self::SOME_PICTURE, $sentence->text) === 1;
     }
 
     private function quoted(Sentence $sentence, string $why, bool $isAsked = false): void
@@ -528,6 +532,12 @@ final class Conversation
     private function wishesAlone(Sentence $sentence, ReadLine $line): void
     {
         $wishes = $sentence->of(Kind::Wish);
+        if ($this->isUnnamed($sentence)) {
+            $this->prose($sentence);
+            $line->doubt('Which picture is that?', $sentence->items[0]->at);
+
+            return;
+        }
         foreach ($sentence->of(Kind::Same) as $same) {
             $same->doubt('The same as what?');
             foreach ($this->last as $draft) {
@@ -547,7 +557,6 @@ final class Conversation
                 $not->why = null;
             }
             $this->prose($sentence);
-            $this->unnamed($sentence);
 
             return;
         }
@@ -1198,7 +1207,8 @@ final class Conversation
             );
             $kinds = array_map(fn (Item $item): Kind => $item->kind, $between);
             $isAdded = array_filter($kinds, fn (Kind $kind): bool => ! in_array($kind, [Kind::Passed, Kind::Unknown], true)) !== [];
-            if (! $isAdded && ($between !== [] || $segment->size->size?->sameAs($last->size->size ?? $segment->size->size))) {
+            $hasWords = array_filter($between, fn (Item $item): bool => preg_match('/\pL/u', $item->words) === 1) !== [];
+            if (! $isAdded && ($hasWords || $segment->size->size?->sameAs($last->size->size ?? $segment->size->size))) {
                 $segment->size->doubt('Another print of it, or the size of something else?');
             }
         }
@@ -1354,7 +1364,7 @@ final class Conversation
         if ($taken !== []) {
             $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $taken, true)));
             $sentence->first()?->doubt('This takes back what was said before. It was left out.');
-        } elseif ($sizes !== []) {
+        } elseif ($sizes !== [] && ! $this->blocks[$sentence->line]->isStruck) {
             $sentence->first()?->doubt('This takes something back, and nothing before it is that.');
         }
     }

@@ -31,12 +31,7 @@ final class CountRules
                 ['x2', '2x', '3 ×'],
                 cost: -0.1,
             ),
-            Rule::with(
-                "{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]",
-                $count(),
-                '2 of',
-                cost: 0.0,
-            ),
+            Rule::with("{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]", $count(), '2 of', cost: 0.0),
             Rule::with(
                 "[in|n .|n] {count} [single|identical|more|extra|further|single] {$things} [of [these|them|it]]",
                 $count(),
@@ -49,7 +44,12 @@ final class CountRules
                 ['qty 2', 'copies: 3'],
                 cost: -0.1,
             ),
-            Rule::with('(twice|three times|double|half) as (big|large|wide|much|deep|high|long|small)', fn (): Unsure => new Unsure([], 'As what? Say how much it is to be.'), 'twice as big', cost: -0.2),
+            Rule::with(
+                '(twice|three times|double|half) as (big|large|wide|much|deep|high|long|small)',
+                fn (): Unsure => new Unsure([], 'As what? Say how much it is to be.'),
+                'twice as big',
+                cost: -0.2,
+            ),
             Rule::of('once', [Says::COUNT => 1], 'once'),
             Rule::of('twice', [Says::COUNT => 2], 'twice'),
             Rule::of('thrice', [Says::COUNT => 3], 'thrice'),

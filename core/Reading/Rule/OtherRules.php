@@ -40,6 +40,12 @@ final class OtherRules
                 ['retouched', 'deckled edge', 'gift wrapped'],
                 cost: -0.1,
             ),
+            Rule::of(
+                '(mat~|trim~|frame~|mount~) (it|them) (ourselves|myself|himself|herself|themselves|down)',
+                [],
+                ['mat it ourselves', 'trim it down'],
+                cost: -0.3,
+            ),
             Rule::with('[a] (mirror image|mirror-image) [of it]', $remark, 'mirror image', 'print', -0.3),
             Rule::with(
                 '[ready] framed [in {words}] | (in|with) a {word} frame | mounted [in {colour}]',

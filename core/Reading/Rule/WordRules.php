@@ -93,8 +93,7 @@ final class WordRules
             ),
             Rule::with('(add~|put~|with|and) {text}', $text, 'add "Hello"', cost: -0.1),
             Rule::with(
-                '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white'.
-                    '|black)] [:] {text}',
+                '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white'.'|black)] [:] {text}',
                 $under,
                 ['under it "Hello"', 'names along the bottom: "Hello"'],
             ),

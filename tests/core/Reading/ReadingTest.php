@@ -42,8 +42,19 @@ final class ReadingTest extends TestCase
         foreach ([...$words, 'seventeen', 'eighteen', 'nineteen', 'twenty'] as $i => $word) {
             self::assertSame((float) ($i + 1), $number($word), $word);
         }
-        self::assertSame([24.0, 240.0, 12.0, 6.0, 2.0], array_map($number, ['twenty-four', 'two hundred and forty', 'a dozen', 'half a dozen', 'a pair']));
-        $parts = ['half an' => 0.5, 'a quarter' => 0.25, 'three quarters' => 0.75, 'one and a half' => 1.5, '2 1/2' => 2.5, '½' => 0.5, '8½' => 8.5];
+        self::assertSame(
+            [24.0, 240.0, 12.0, 6.0, 2.0],
+            array_map($number, ['twenty-four', 'two hundred and forty', 'a dozen', 'half a dozen', 'a pair']),
+        );
+        $parts = [
+            'half an' => 0.5,
+            'a quarter' => 0.25,
+            'three quarters' => 0.75,
+            'one and a half' => 1.5,
+            '2 1/2' => 2.5,
+            '½' => 0.5,
+            '8½' => 8.5,
+        ];
         foreach ($parts as $said => $inches) {
             $typed = Numbers::at(Lexer::words($said), 0)[0]->typed;
             self::assertSame($inches, Length::parse("{$typed} in")->inches(), $said);
@@ -132,7 +143,20 @@ final class ReadingTest extends TestCase
     {
         $texts = [
             ...self::lines('lists.txt'),
-            ...['“', '8x', 'x8', '½½½', 'é̂ 8×10', str_repeat('of ', 300), '1,2,3;4:5', "a\u{1f}b 8x10", '100% 5 %', '(((', '""""', "8x10\u{200b}"],
+            ...[
+                '“',
+                '8x',
+                'x8',
+                '½½½',
+                'é̂ 8×10',
+                str_repeat('of ', 300),
+                '1,2,3;4:5',
+                "a\u{1f}b 8x10",
+                '100% 5 %',
+                '(((',
+                '""""',
+                "8x10\u{200b}",
+            ],
             ...["\u{202e}8x10 of oars", '😀👨‍👩‍👧 8x10', 'שלום 8x10', str_repeat('8x10 ', 100), str_repeat('12 ', 200), str_repeat('"', 200)],
         ];
         foreach ($texts as $text) {
@@ -164,12 +188,10 @@ final class ReadingTest extends TestCase
     {
         $read = ReadList::read("Image\tPrint size\tCopies\tNotes\noars.jpg\t8x10\t2\twhole", Given::known(), Given::PICTURES)->prints();
         self::assertCount(1, $read);
-        self::assertEquals(['oars.jpg', '8 x 10 in', 2, 'whole'], [
-            $read[0]->wanted['picture'],
-            $read[0]->wanted['size'],
-            $read[0]->wanted['copies'],
-            $read[0]->wanted['fit'] ?? null,
-        ]);
+        self::assertEquals(
+            ['oars.jpg', '8 x 10 in', 2, 'whole'],
+            [$read[0]->wanted['picture'], $read[0]->wanted['size'], $read[0]->wanted['copies'], $read[0]->wanted['fit'] ?? null],
+        );
     }
 
     public function test_a_matrix_of_pictures_and_sizes(): void
@@ -189,7 +211,9 @@ final class ReadingTest extends TestCase
             foreach ($rule->like as $example) {
                 $with[$rule->says] = true;
                 $found = false;
-                foreach ([[], ['make' => $rule->for ?? 'print', 'picture' => 'oars.jpg', 'size' => '8 x 10 in', 'border' => '1 in']] as $on) {
+                foreach (
+                    [[], ['make' => $rule->for ?? 'print', 'picture' => 'oars.jpg', 'size' => '8 x 10 in', 'border' => '1 in']] as $on
+                ) {
                     foreach ($reader->items($example, $on, $rule->for) as $item) {
                         $found = $found || $item->rule === $rule;
                     }
@@ -232,8 +256,12 @@ final class ReadingTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>}> language, text, prints */
     public static function tongues(): iterable
     {
-        yield 'German' => ['de', "Hallo, bitte je 2 Abzüge von 0412 und 0413 in 13x18 cm\ndanke", ['2 IMG_0412.jpg 13 x 18 cm', '2 IMG_0413.jpg 13 x 18 cm']];
-        yield 'French' => ['fr', "Bonjour, je voudrais deux tirages de 0412 en 20x30 cm, merci", ['2 IMG_0412.jpg 20 x 30 cm']];
+        yield 'German' => [
+            'de',
+            "Hallo, bitte je 2 Abzüge von 0412 und 0413 in 13x18 cm\ndanke",
+            ['2 IMG_0412.jpg 13 x 18 cm', '2 IMG_0413.jpg 13 x 18 cm'],
+        ];
+        yield 'French' => ['fr', 'Bonjour, je voudrais deux tirages de 0412 en 20x30 cm, merci', ['2 IMG_0412.jpg 20 x 30 cm']];
         yield 'Spanish' => ['es', 'Hola, queremos tres copias de la 0412 en 20x30 cm, gracias', ['3 IMG_0412.jpg 20 x 30 cm']];
     }
 

@@ -207,9 +207,7 @@ final class TriedTest extends TestCase
         );
         $names = array_map(fn (string $name): string => pathinfo($name, PATHINFO_FILENAME), $cells ?: [(string) $print['picture']]);
 
-        return trim(
-            ($print['copies'] ?? 1).' '.implode(' + ', $names)." {$print['size']} ".implode(' ', $beside),
-        );
+        return trim(($print['copies'] ?? 1).' '.implode(' + ', $names)." {$print['size']} ".implode(' ', $beside));
     }
 
     public function test_all_and_the_rest(): void
