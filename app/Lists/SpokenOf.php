@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
+use App\Models\HouseFinish;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Studio;
 use App\Models\StudioMark;
+use Planisher\Finish\Finishes;
+use Planisher\Lab\LabCard;
 use Planisher\Language\Known;
+use Planisher\Language\Unsure;
 
 /** What words about an order can be about: its lab, its pictures, the studio's marks and unit. */
 final readonly class SpokenOf
@@ -16,13 +20,32 @@ final readonly class SpokenOf
     /** @param  list<string>  $pictures  by name, in the order's order */
     private function __construct(public Known $known, public array $pictures) {}
 
+    /** @return array<string, array<string, mixed>|Unsure> what house finishes settle, by name; those of shared sheets need their prints */
+    private static function finishes(LabCard $lab): array
+    {
+        $finishes = [];
+        foreach (HouseFinish::query()->get()->sortBy('id') as $house) {
+            $finish = $house->houseFinish();
+            if ($finish->hasPlaces()) {
+                continue;
+            }
+            [$change, $lacking] = $finish->give($lab, Finishes::USUAL);
+            $finishes[$house->name] = $lacking === [] ? $change : new Unsure($change, 'Left out of it: '.implode(', ', $lacking).'.');
+        }
+
+        return $finishes;
+    }
+
     public static function in(Order $order): self
     {
+        $lab = $order->lab->labCard();
+
         return new self(
             new Known(
-                $order->lab->labCard(),
+                $lab,
                 array_values(StudioMark::query()->orderBy('id')->pluck('name')->all()),
                 Studio::current()->unit,
+                finishes: self::finishes($lab),
             ),
             array_values($order->pictures->map(fn (OrderPicture $picture): string => $picture->name)->all()),
         );

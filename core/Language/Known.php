@@ -14,7 +14,8 @@ final readonly class Known
      * @param  list<string>  $marks  file names of the studio's marks, the usual one first
      * @param  array<string, array{int, int}>  $pixels  width and height of pictures by name, where they are known
      * @param  list<OwnWord>  $own  words that the studio has taught
-     * @param  array<string, array<string, mixed>>  $finishes  what house finishes of that name settle, as changes of a line
+     * @param  array<string, array<string, mixed>|Unsure>  $finishes  what house finishes of that name settle, as changes of a line;
+     *                                                                unsure where the lab doesn't have all of it
      */
     public function __construct(
         public LabCard $lab,

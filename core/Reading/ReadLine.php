@@ -43,7 +43,7 @@ final class ReadLine
     /**
      * Its words in pieces that give the line when they are put together again.
      *
-     * @return list<array{words: string, is: string, why: ?string, offers: list<array<string, ?string>>}>
+     * @return list<array{words: string, is: string, why: ?string, role: ?string, isMany: bool, offers: list<array<string, ?string>>}>
      */
     public function parts(): array
     {
@@ -72,13 +72,15 @@ final class ReadLine
         return $parts;
     }
 
-    /** @return array{words: string, is: string, why: ?string, offers: list<array<string, ?string>>} */
+    /** @return array{words: string, is: string, why: ?string, role: ?string, isMany: bool, offers: list<array<string, ?string>>} */
     private static function part(string $words, string $is, ?Item $of = null): array
     {
         return [
             'words' => $words,
             'is' => $is,
             'why' => $of?->why,
+            'role' => $of?->role(),
+            'isMany' => $of !== null && $of->kind === Kind::Count && ($of->count ?? 1) > 1,
             'offers' => array_map(fn ($offer): array => $offer->toArray(), $of->offers ?? []),
         ];
     }

@@ -56,6 +56,19 @@ final class ListsTest extends TestCase
         self::assertSame('Rosalind', $remarked->remark);
     }
 
+    /** A house finish is meant where its name stands, in a list and said of a line. */
+    public function test_a_house_finish_is_understood_by_its_name(): void
+    {
+        $line = $this->line('8 x 10 in', ['border' => '1 in'], 'regatta.jpg');
+        $this->postJson('/api/house-finishes', ['name' => 'Album page', 'line' => $line->id, 'choices' => ['border']])->assertCreated();
+        $lines = (array) $this->read('regatta 5x7 as album page')->assertOk()->json('lines');
+        self::assertTrue($lines[0]['isSure']);
+        self::assertStringContainsString('1 in', $lines[0]['prints'][0]['said']);
+        $other = $this->line('8 x 10 in', [], 'regatta.jpg');
+        $this->postJson("/api/orders/{$this->order->id}/wishes", ['text' => 'Album page', 'lines' => self::seen($other)])->assertOk();
+        self::assertSame('1 in', Line::query()->findOrFail($other->id)->wanted['border']);
+    }
+
     public function test_a_list_is_taken_whole_or_not_at_all(): void
     {
         $before = Line::query()->count();

@@ -46,6 +46,21 @@ final class Item
         }
     }
 
+    /** What it says, in words, for whom the colours of a line say nothing: “size: 8 × 10 in”. */
+    public function role(): ?string
+    {
+        return match ($this->kind) {
+            Kind::Count => "how many: {$this->count}",
+            Kind::Size => 'size: '.($this->size?->label() ?? $this->words),
+            Kind::Pictures => (count($this->names()) === 1 ? 'picture: ' : 'pictures: ').implode(', ', $this->names()),
+            Kind::Sum => 'how many in all',
+            Kind::All, Kind::Rest, Kind::Same, Kind::Place => 'which pictures',
+            Kind::Not, Kind::Instead => 'what is not wanted',
+            Kind::Wish => preg_match('/\d/', $this->words) === 1 ? 'what is wanted, no number of prints' : 'what is wanted',
+            default => null,
+        };
+    }
+
     /** It says nothing of prints. */
     public function pass(): void
     {

@@ -9,6 +9,7 @@ use Planisher\Finish\Finishes;
 use Planisher\Language\Known;
 use Planisher\Language\OwnWord;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** All rules that hold for a studio and a lab, found by the word that they begin with. */
 final class RuleBook
@@ -112,9 +113,9 @@ final class RuleBook
     {
         $rules = [];
         foreach ($known->finishes as $name => $change) {
-            $rules[] = Rule::of(
+            $rules[] = Rule::with(
                 '[with|as|in|on] [the|our] [house finish] '.LabRules::plain((string) $name).' [finish]',
-                $change,
+                fn (): array|Unsure => $change,
                 [],
                 cost: -0.3,
             );

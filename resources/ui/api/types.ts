@@ -2150,6 +2150,14 @@ export interface WordsPart {
     words: string;
     is: 'read' | 'passed' | 'unsure' | 'left';
     why: string | null;
+    /**
+     * what they say, in words: “size: 8 × 10 in”
+     */
+    role: string | null;
+    /**
+     * they are a number of prints, and more than one
+     */
+    isMany: boolean;
     offers: OtherWords[];
 }
 /**

@@ -18,8 +18,13 @@ const SAYS: Record<WordsPart['is'], string | undefined> = {
 export const Parts = ({ parts }: { parts: WordsPart[] }) => (
     <>
         {parts.map((part, i) => (
-            <span key={i} className={LOOKS[part.is]} title={part.why ?? undefined}>
+            <span
+                key={i}
+                className={`${LOOKS[part.is]} ${part.isMany ? 'font-semibold' : ''}`}
+                title={part.why ?? part.role ?? undefined}
+            >
                 {part.words}
+                {part.role && !part.why && <span className="sr-only"> ({part.role})</span>}
                 {SAYS[part.is] && <span className="sr-only"> ({SAYS[part.is]})</span>}
             </span>
         ))}
