@@ -1170,7 +1170,6 @@ final class Conversation
             [$one, $other] = [$before[count($before) - 1], $after[0]];
             $why = "“{$one->words}” or “{$other->words}”: which of the two?";
             $one->doubt($why);
-            $or->doubt($why);
             $last = null;
             foreach ($sentence->segments as $segment) {
                 if ($last !== null && min(array_map(fn (Item $item): int => $item->at, $segment->items())) >= $or->at) {

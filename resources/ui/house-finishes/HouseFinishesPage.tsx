@@ -12,7 +12,7 @@ export function HouseFinishesPage() {
     return (
         <BelowOrders title="House finishes" keys={[{ keys: 'Tab', does: 'walk the finishes' }]}>
             {finishes.data ? (
-                <main className="grow overflow-auto px-10 py-8">
+                <main className="relative grow overflow-auto px-10 py-8">
                     <h1 className="font-serif text-title leading-tight">House finishes</h1>
                     <p className="mt-1 mb-5 text-[13px] text-soft">
                         Choices kept under a name. Given to a line, a finish changes what it names and nothing else.

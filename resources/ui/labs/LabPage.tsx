@@ -65,7 +65,7 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                 }
                 keys={[{ keys: 'Tab', does: 'walk the card' }]}
             />
-            <main className="min-h-0 grow overflow-auto px-10 py-8">
+            <main className="relative min-h-0 grow overflow-auto px-10 py-8">
                 <div className="mx-auto max-w-[66rem] rounded-[3px] bg-white px-10 py-8 shadow-sm">
                     <div className="flex items-start gap-6">
                         <div className="grow">

@@ -22,7 +22,7 @@ export function LabsPage() {
             ]}
         >
             {labs.data ? (
-                <main className="grow overflow-auto px-10 py-8">
+                <main className="relative grow overflow-auto px-10 py-8">
                     <div className="mb-5 flex items-baseline gap-4">
                         <h1 className="grow font-serif text-title leading-tight">Labs</h1>
                         <TakeIn

@@ -48,7 +48,7 @@ export function MakePage() {
             }
         >
             <Trouble error={makes.failureReason} />
-            <main className="grow overflow-auto px-10 py-6">
+            <main className="relative grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">Files for {order.lab}</h1>
                 {makes.data.makes.length === 0 ? (
                     <p className="mt-4 text-soft">

@@ -124,7 +124,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     chosen={chosenPictures}
                     onChoose={setPictures}
                 />
-                <main className="min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
+                <main className="relative min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
                     <OrderHead order={order} chosen={lines} />
                     <div className="mt-4 mb-3 flex items-center gap-3">
                         {(lines.length > 0 || pictures.length > 0) && (

@@ -82,7 +82,7 @@ export function Orders() {
             />
             <Trouble error={orders.data ? orders.failureReason : null} />
             {orders.data ? (
-                <main className="grow overflow-auto px-10 py-7">
+                <main className="relative grow overflow-auto px-10 py-7">
                     <div className="mb-4 flex items-center gap-4">
                         <h1 className="grow font-serif text-title leading-tight">
                             {find ? `Orders with “${find}”` : heading(where)}

@@ -35,7 +35,7 @@ export function ParcelPage() {
             }
         >
             <Trouble error={parcels.failureReason} />
-            <main className="grow overflow-auto px-10 py-6">
+            <main className="relative grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">To {lab.name}</h1>
                 {!lab.hasService && (
                     <p className="mt-1 text-[13px] text-soft">

@@ -32,7 +32,7 @@ function Settled({ studio }: { studio: Studio }) {
     const change = (what: StudioChange) => mutateAsync(what);
     const tell = (promise: Promise<unknown>) => void promise.catch((error: Error) => notices.say(error.message, { lasts: true }));
     return (
-        <main className="grow overflow-auto px-10 py-8">
+        <main className="relative grow overflow-auto px-10 py-8">
             <div className="mx-auto max-w-[62rem]">
                 <h1 className="mb-5 font-serif text-title leading-tight">{studio.name}</h1>
                 <Part title="Name and unit" about="What is typed with its own unit always stands as it is typed.">

@@ -20,7 +20,7 @@ export const Parts = ({ parts }: { parts: WordsPart[] }) => (
         {parts.map((part, i) => (
             <span
                 key={i}
-                className={`${LOOKS[part.is]} ${part.isMany ? 'font-semibold' : ''}`}
+                className={`relative ${LOOKS[part.is]} ${part.isMany ? 'font-semibold' : ''}`}
                 title={part.why ?? part.role ?? undefined}
             >
                 {part.words}
