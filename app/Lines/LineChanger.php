@@ -105,9 +105,9 @@ final class LineChanger
                 ->lockForUpdate()
                 ->get();
             foreach ($lines as $now) {
-                $patch = $change($now);
-                $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
                 try {
+                    $patch = $change($now);
+                    $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
                     // What writes more than the line itself is taken back by itself.
                     $notes[] = [$now, array_key_exists('picture', $patch) ? DB::transaction($do) : $do()];
                     $changed[] = $now;

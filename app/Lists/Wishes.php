@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
+use App\Lines\CellOfLine;
+use App\Lines\Computation;
 use App\Lines\Gatherer;
 use App\Lines\LineChanger;
 use App\Models\Line;
@@ -15,22 +17,27 @@ use Planisher\Reading\SaidWish;
 final class Wishes
 {
     /** How words are read of one line: “double the border” depends on what is there. */
-    public static function read(Order $order, string $text, Line $line): SaidWish
+    public static function read(Order $order, string $text, Line $line, ?int $cell = null): SaidWish
     {
-        return self::reader($order, $text)($line);
+        return self::reader($order, $text, $cell)($line);
     }
 
     /**
      * Lines changed as was said; undone by the caller where the rest of it fails.
      *
      * @param  array<int, int>  $seen  the versions it is said of, by the line's id
+     * @param  ?int  $cell  the one of a line's prints that it is said of
      * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
      */
-    public static function change(Order $order, string $text, array $seen): array
+    public static function change(Computation $computation, Order $order, string $text, array $seen, ?int $cell = null): array
     {
-        $read = self::reader($order, $text);
+        $read = self::reader($order, $text, $cell);
 
-        return LineChanger::changeEach($order, $seen, fn (Line $line): array => $read($line)->change);
+        return LineChanger::changeEach(
+            $order,
+            $seen,
+            fn (Line $line): array => CellOfLine::change($computation, $line, $cell, $read($line)->change),
+        );
     }
 
     /**
@@ -47,11 +54,12 @@ final class Wishes
     }
 
     /** @return \Closure(Line): SaidWish */
-    private static function reader(Order $order, string $text): \Closure
+    private static function reader(Order $order, string $text, ?int $cell): \Closure
     {
         $of = SpokenOf::in($order);
+        $on = fn (Line $line): array => $cell === null ? $line->wanted + self::pictureOf($line) : CellOfLine::form($line, $cell);
 
-        return fn (Line $line): SaidWish => SaidWish::read($text, $of->known, $of->pictures, $line->wanted + self::pictureOf($line));
+        return fn (Line $line): SaidWish => SaidWish::read($text, $of->known, $of->pictures, $on($line));
     }
 
     /** @return array<string, string> */

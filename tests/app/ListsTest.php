@@ -69,6 +69,27 @@ final class ListsTest extends TestCase
         self::assertSame('1 in', Line::query()->findOrFail($other->id)->wanted['border']);
     }
 
+    /** With a cell of a shared sheet chosen, words go to it alone. */
+    public function test_words_go_to_the_cell_that_is_chosen(): void
+    {
+        $sheet = $this->line('8 x 12 in', [
+            'make' => 'shared-sheet',
+            'sheet' => ['cells' => [['size' => '4 x 6 in'], ['size' => '4 x 6 in']]],
+        ]);
+        $tried = $this->postJson("/api/lines/{$sheet->id}/wish", ['text' => 'white border 1/4 in', 'cell' => 1])->assertOk();
+        self::assertTrue($tried->json('isSure'), (string) json_encode($tried->json()));
+        $this->postJson("/api/orders/{$this->order->id}/wishes", [
+            'text' => 'white border 1/4 in',
+            'lines' => self::seen($sheet),
+            'cell' => 1,
+        ])->assertOk();
+        $cells = Line::query()->findOrFail($sheet->id)->wanted['sheet']['cells'];
+        self::assertSame([null, '1/4 in'], [$cells[0]['border'] ?? null, $cells[1]['border'] ?? null]);
+        $this->postJson("/api/lines/{$sheet->id}/wish", ['text' => 'white border 1/4 in', 'cell' => 7])
+            ->assertOk()
+            ->assertJsonPath('line', null);
+    }
+
     public function test_a_list_is_taken_whole_or_not_at_all(): void
     {
         $before = Line::query()->count();

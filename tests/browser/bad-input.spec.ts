@@ -100,7 +100,7 @@ test('sizes and copies that are none', async ({ page }) => {
     for (const [words, told] of [
         ['1 of beehives banana', '“banana”: Not understood.'],
         ['1 of beehives 15 x 11 px', 'hardly anything on a screen'],
-        ['1 of beehives 0 x 10 in', 'has a side of 0'],
+        ['1 of beehives 0 x 10 in', 'A size has no side of 0.'],
     ] as const) {
         await field.fill(words);
         await expect(page.getByRole('list', { name: 'How it was read' })).toContainText(told);

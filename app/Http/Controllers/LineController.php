@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\SeenLines;
+use App\Lines\CellOfLine;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
@@ -17,7 +18,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Level;
-use Planisher\Finish\Finishes;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
 use Planisher\Order\WorkedLine;
@@ -57,7 +57,7 @@ final class LineController
         ]);
         $change = isset($given['figure'])
             ? $this->figure($line, $given['figure']['name'], $given['figure']['typed'])
-            : $this->ofLine($line, $given['cell'] ?? null, (array) $request->input('change'));
+            : CellOfLine::change($this->computation, $line, $given['cell'] ?? null, (array) $request->input('change'));
 
         return $this->shown(LineChanger::patch($line, $request->integer('version'), $change));
     }
@@ -68,25 +68,6 @@ final class LineController
         $request->validate(['version' => ['required', 'integer'], 'line' => ['required', 'array']]);
 
         return $this->shown(LineChanger::replace($line, $request->integer('version'), (array) $request->input('line')));
-    }
-
-    /**
-     * A change of one of the prints that a line carries, as one of the line.
-     *
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
-     */
-    private function ofLine(Line $line, ?int $cell, array $change): array
-    {
-        if ($cell === null) {
-            return $change;
-        }
-        $worked = $this->computation->line($line);
-        $cells =
-            Finishes::of($worked->line)->cells($worked->at) ??
-            throw new OrderFileError('cell', (string) $cell, 'a line that carries several prints', 'This line carries one print only.');
-
-        return $cells->change($cell, $change);
     }
 
     /**

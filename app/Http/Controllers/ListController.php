@@ -97,14 +97,20 @@ final class ListController
     /** What a line would be if something were said of it. */
     public function tried(Request $request, Line $line): JsonResponse
     {
-        $text = (string) $request->validate(['text' => ['required', 'string', 'max:'.self::LONGEST_WISH]])['text'];
+        $given = $request->validate([
+            'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
+            'cell' => ['nullable', 'integer', 'min:0'],
+        ]);
+        [$text, $cell] = [(string) $given['text'], $given['cell'] ?? null];
         $order = Order::query()->findOrFail($line->order_id);
-        $wish = Wishes::read($order, $text, $line);
+        $wish = Wishes::read($order, $text, $line, $cell);
         $view = null;
         DB::beginTransaction();
         try {
             $isNothing = $wish->change === [] && $wish->gather === null;
-            [$changed, $missed] = $isNothing ? [[], []] : Wishes::change($order, $text, [$line->id => $line->version]);
+            [$changed, $missed] = $isNothing
+                ? [[], []]
+                : Wishes::change($this->computation, $order, $text, [$line->id => $line->version], $cell);
             if ($changed !== []) {
                 [$seen, , $told] = $wish->gather === null ? [$changed[0], [], []] : Wishes::gather($order, $wish, $changed);
                 $missed = [...$missed, ...$told];
@@ -133,6 +139,7 @@ final class ListController
         $given = $request->validate([
             'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
+            'cell' => ['nullable', 'integer', 'min:0'],
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
@@ -143,11 +150,11 @@ final class ListController
             ->get()
             ->sortBy('number')
             ->first();
-        $wish = $first === null ? null : Wishes::read($order, $given['text'], $first);
+        $wish = $first === null ? null : Wishes::read($order, $given['text'], $first, $given['cell'] ?? null);
 
         return response()->json(
             DB::transaction(function () use ($order, $given, $wish, $seen): array {
-                [$changed, $missed] = Wishes::change($order, $given['text'], $seen);
+                [$changed, $missed] = Wishes::change($this->computation, $order, $given['text'], $seen, $given['cell'] ?? null);
                 $worked = $this->computation->order(Order::query()->findOrFail($order->id));
                 $lines = array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed);
                 [$made, $instead, $told] = $wish?->gather === null ? [null, [], []] : Wishes::gather($order, $wish, $changed);

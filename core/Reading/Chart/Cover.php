@@ -330,6 +330,10 @@ final class Cover
 
             return;
         }
+        if ($this->hasNoSide($i)) {
+            $why = 'A size has no side of 0.';
+            yield [$i + 3, Cost::SIGN, fn (): Item => $this->made(Kind::Unknown, $i, $i + 3, why: $why, value: 'number')];
+        }
         if ($word->isDigits()) {
             yield [
                 $i + 1,
@@ -355,6 +359,18 @@ final class Cover
                     value: isset(Vocabulary::trade()[$text]) ? 'trade' : null,
                 ),
         ];
+    }
+
+    /** “0 x 10”, “10 x 0”: nothing can be printed on it. */
+    private function hasNoSide(int $i): bool
+    {
+        [$one, $by, $other] = [$this->said->at($i), $this->said->at($i + 1), $this->said->at($i + 2)];
+
+        return $one?->isDigits() &&
+            $other?->isDigits() &&
+            $by?->is('x', 'by') &&
+            ($one->text === '0' || $other->text === '0') &&
+            ! $this->said->at($i - 1)?->is('.', ',');
     }
 
     /** @param  array<string, mixed>  $heard */

@@ -79,16 +79,18 @@ export function useTakeList(orderId: number) {
 }
 
 /** What a line would be if something were said of it. */
-export const useWishTried = (line: LineView, text: string) =>
+export const useWishTried = (line: LineView, text: string, cell?: number) =>
     useUnderstood(
         text,
-        (words) => ['wish', line.id, line.version, words],
-        (words) => api.post<WishTried>(`lines/${line.id}/wish`, { text: words }),
+        (words) => ['wish', line.id, line.version, cell, words],
+        (words) => api.post<WishTried>(`lines/${line.id}/wish`, { text: words, cell }),
     );
 
 interface Said {
     text: string;
     lines: LineView[];
+    /** the one of the line's prints that it is said of */
+    cell?: number;
     /** gets the sheet that lines share now, while the order with it is still on its way */
     onSheet: (sheet: number) => void;
 }
@@ -100,9 +102,9 @@ export function useSay(orderId: number) {
     const changed = useChangedLines(orderId);
     const away = useAway(orderId);
     return useMutation({
-        mutationFn: async ({ text, lines, onSheet }: Said) => {
+        mutationFn: async ({ text, lines, cell, onSheet }: Said) => {
             const asked = lines.map(({ id, version }) => ({ id, version }));
-            const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked });
+            const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked, cell });
             const steps = changed(lines, done.lines);
             if (done.gathered) {
                 const { line: sheet, instead } = done.gathered;

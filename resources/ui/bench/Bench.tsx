@@ -169,7 +169,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                 <main className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
-                    {isSaying && <SayIt orderId={order.id} line={kept} onTried={setTried} onDone={said} />}
+                    {isSaying && <SayIt orderId={order.id} line={kept} cell={place} onTried={setTried} onDone={said} />}
                     {stripOf && <TestStripBar order={order} line={line} of={stripOf} />}
                     {place !== undefined && (
                         <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />

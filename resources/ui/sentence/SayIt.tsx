@@ -7,6 +7,8 @@ import { useSaying } from './useSaying';
 interface Props {
     orderId: number;
     line: LineView;
+    /** the one of its prints that is chosen */
+    cell?: number;
     /** the line as it would be, or nothing while nothing is said */
     onTried: (line: LineView | null) => void;
     /** gets the sheet that stands for the line now, where that was said */
@@ -14,14 +16,14 @@ interface Props {
 }
 
 /** A field under the sentence: what is said in it changes the line as one act; while one types, sentence and drawing show it. */
-export function SayIt({ orderId, line, onTried, onDone }: Props) {
-    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone);
+export function SayIt({ orderId, line, cell, onTried, onDone }: Props) {
+    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone, cell);
     useEffect(() => onTried(seen?.line ?? null), [seen, onTried]);
     useEffect(() => () => onTried(null), [onTried]);
     return (
         <div className="border-t border-rule bg-white px-[26px] py-2" data-testid="say-it">
             <SayField
-                label="Say what is wanted"
+                label={cell === undefined ? 'Say what is wanted' : `Say what is wanted of cell ${cell + 1}`}
                 example="whole with 2 in to mat over, thin black line, optical centre"
                 text={text}
                 onText={setText}
