@@ -193,7 +193,7 @@ final class BorderRules
                 ['borderless', 'full bleed', 'no white edges', 'without white'],
             ),
             Rule::of(
-                'NO [more] [{colour}] BORDER [at all|ROUND] | BORDER OFF | no [{colour}] BORDER',
+                'NO [more] [{colour}] BORDER [at all|ROUND] | BORDER OFF | no [{colour}] BORDER | BORDER none',
                 ['border' => null],
                 ['no border', 'without a border', 'take off the border'],
             ),

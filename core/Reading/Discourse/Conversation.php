@@ -23,6 +23,8 @@ use Planisher\Reading\TooMuch;
  */
 final class Conversation
 {
+    private const WHICH = 'Which picture?';
+
     private const SOME_PICTURE =
         '/^\W*(?:(?:and|also|plus)\s+)?(?:the|that|those|these)\s+(?:[\p{L}-]+\s+){1,3}'.
         '(?:ones?|pictures?|photos?|pics?|shots?)\W*$/iu';
@@ -699,11 +701,14 @@ final class Conversation
         if ($this->isBeside($segment, $segments, $n, $sentence, $names, $before)) {
             return [];
         }
+        if ($this->namesTheLast($segment, $names)) {
+            return [];
+        }
         $names = array_values(array_diff($names, $segment->excepted, $this->heading->excepted ?? [], $this->never));
         $names === [] &&
             $segment->pictures === [] &&
             ($segment->size ?? ($segment->same ?? $segment->count))?->doubt(
-                $this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : 'Which picture?',
+                $this->reader->pictures->all() === [] ? 'There are no pictures in this order yet.' : self::WHICH,
             );
         if ($names === [] && $segment->pictures !== []) {
             return [];
@@ -722,6 +727,28 @@ final class Conversation
         $this->drafts = [...$this->drafts, ...$made];
 
         return $made;
+    }
+
+    /**
+     * “Size: 8x10”, “Picture: garden”: the picture of the print that stands before.
+     *
+     * @param  list<string>  $names
+     */
+    private function namesTheLast(Segment $segment, array $names): bool
+    {
+        $last = $this->drafts === [] ? null : $this->drafts[count($this->drafts) - 1];
+        $isName = $segment->size === null && $segment->count === null && $segment->same === null && count($names) === 1;
+        if (! $isName || $last === null || $last->picture !== null || $last->size === null || $this->isApart) {
+            return false;
+        }
+        $last->picture = $names[0];
+        $last->from = [...$last->from, ...$segment->pictures];
+        foreach ($last->from as $item) {
+            $item->why === self::WHICH && ($item->why = null);
+        }
+        $this->last = [$last];
+
+        return true;
     }
 
     /**

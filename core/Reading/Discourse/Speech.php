@@ -42,9 +42,9 @@ enum Speech
         '|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
 
     private const TAKES_BACK =
-        '/\b(?:saved for later|avoid|omit|exclude|ignore|scrap|cancel|forget (?:it|that|the|about)'.
+        '/\b(?:saved for later|avoid|omit\b|exclude|ignore|scrap\b|cancel|forget (?:it|that|the|about)'.
         '|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now'.
-        '|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip|nothing (?:for|of'.
+        '|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip\b|nothing (?:for|of'.
         '|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid'.
         '|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
 

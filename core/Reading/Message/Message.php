@@ -14,6 +14,9 @@ final class Message
         '|^-{2,}\s*(?:original message|forwarded message|begin forwarded)|^on .{6,80} wrote:\s*$'.
         '|^am .{6,80} schrieb.*:\s*$|^le .{6,80} a écrit\s*:|^begin forwarded|^sent from my|^get outlook/iu';
 
+    /** Above what is answered */
+    private const REPLY = '/\b(?:wrote|schrieb|écrit)\b.*:\s*$/u';
+
     private const CLOSING =
         '/^(?:(?:with|many|kind|best|warm|very|friendly|yours?|sincerely|faithfully|all the|thank|thanks|thx'.
         '|ta|cheers|regards|love|bye|cordially|gr(?:ü|ue)(?:ß|ss)e|greetings|mit freundlichen|viele|liebe'.
@@ -135,8 +138,13 @@ final class Message
         $words = array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words);
         $quoted = array_filter($words, fn (Block $block): bool => $block->depth > 0);
         $deepest = $quoted === [] ? 0 : max(array_map(fn (Block $block): int => $block->depth, $quoted));
-        $isAnswered = false;
         $asked = false;
+        // An answer that stands above what it answers
+        $isAnswered =
+            $quoted !== [] &&
+            ($words[array_key_first($words)]->depth ?? 1) === 0 &&
+            array_filter($quoted, fn (Block $block): bool => str_contains($block->text, '?')) !== [] &&
+            array_filter($blocks, fn (Block $of): bool => preg_match(self::REPLY, $of->text) === 1) !== [];
         foreach ($blocks as $block) {
             $isQuoted = $block->depth > 0;
             $isQuoted && $block->kind === BlockKind::Words && ($asked = $asked || str_contains($block->text, '?'));
