@@ -60,18 +60,44 @@ final readonly class SaidWish
     }
 
     /**
+     * What was said and changes nothing is told, where that isn't so already.
+     *
+     * @param  array<string, mixed>  $change
+     * @param  array<string, mixed>  $on
+     */
+    private static function unchanged(array &$change, array $on, ReadLine $line): void
+    {
+        if (($change['caption'] ?? null) === []) {
+            unset($change['caption']);
+            $line->doubt('A caption has no such look.');
+        }
+        if (isset($change['lettering'], $on['lettering']) && $change['lettering'] == $on['lettering']) {
+            unset($change['lettering']);
+            $line->doubt('What is to be otherwise about the lettering?');
+        }
+        $isShared = ($on['make'] ?? null) === self::SHARED;
+        if ($isShared && array_intersect_key($change, ['border' => 1, 'fit' => 1, 'keyline' => 1, 'picture' => 1]) !== []) {
+            $line->doubt('That is said of a print on the sheet. Choose the one that is meant.');
+        }
+    }
+
+    /**
      * That something becomes another thing has to be said: “2 in deep” alone makes no canvas of a print.
      *
      * @param  array<string, mixed>  $change
      * @param  array<string, mixed>  $on
      * @param  list<Item>  $items
      */
-    private static function remade(array $change, array $on, array $items, ReadLine $line): void
+    private static function remade(array &$change, array $on, array $items, ReadLine $line): void
     {
+        self::unchanged($change, $on, $line);
         $make = $change['make'] ?? null;
         $now = $on === [] ? null : (string) ($on['make'] ?? Finishes::USUAL);
         if (! is_string($make) || $now === null || $make === $now || $make === Finishes::USUAL) {
             return;
+        }
+        if ($now !== Finishes::USUAL && preg_match('/\b(?:instead|rather|not|becomes?|make it|made into|turn)\b/iu', $line->text) !== 1) {
+            $line->doubt('Is it to become something else: '.(Finishes::named($make)?->label(1) ?? $make).'?');
         }
         foreach ($items as $item) {
             if (
