@@ -7,6 +7,7 @@ namespace Planisher\Reading;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
+use Planisher\Language\Offer;
 use Planisher\Language\Words\Common;
 use Planisher\Language\Words\Lexer;
 use Planisher\Language\Words\PictureNames;
@@ -189,7 +190,10 @@ final class Reader
             }
             foreach ($items as $item) {
                 $isIn = $item->at <= $word->at && $item->end() >= $word->end();
-                $isIn && $item->kind->saysSomething() && $item->doubt("“{$word->instead}” was read as “{$word->text}”.");
+                if ($isIn && $item->kind->saysSomething()) {
+                    $with = str_ireplace($word->instead, $word->text, $item->words);
+                    $item->doubt("“{$word->instead}” was read as “{$word->text}”.", [new Offer("“{$word->text}”", $with)]);
+                }
             }
         }
     }

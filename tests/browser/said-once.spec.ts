@@ -76,7 +76,6 @@ test('an e-mail of thirty lines, a third of them odd', async ({ page }) => {
     };
     await answer(/2 of net/, 'net-grey.jpg');
     await answer(/lustr/, '“lustre”');
-    await answer(/in black and white/, 'Take it as it was read');
     await answer(/30x40/, '30 × 40 cm');
     await answer(/cove blue/, 'Take it as it was read');
     await answer(/no white/, 'Take it as it was read');
@@ -96,7 +95,7 @@ test('an e-mail of thirty lines, a third of them odd', async ({ page }) => {
         await hand.key(i < many ? 'y' : 'm', i < many ? 'yes' : 'yes, and make');
     }
     await expect(page.getByText('30 of 30 made and read back')).toBeVisible({ timeout: 120_000 });
-    hand.tell(`thirty lines from an e-mail to made files, six of them unclear, ${many} to look at`);
+    hand.tell(`thirty lines from an e-mail to made files, five of them unclear, ${many} to look at`);
     expect(hand.count).toBeLessThanOrEqual(40);
 });
 
@@ -104,7 +103,7 @@ test('what isn’t clear stays with what may be meant, and a press says it', asy
     await newOrder(page, 'Keepers of Tarn Light');
     await addPictures(page, ...['beehives', 'dunes-dusk', 'lone-tree'].map((name) => `${PICTURES}/${name}.jpg`));
     const field = page.getByRole('textbox', { name: /What was ordered/ });
-    await field.fill('8x10:\n2 of the beehives\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
+    await field.fill('8x10:\n2 of the beehives\ndune, on lustr\n30x40 of lone tree in black and white\nsomething splendid');
     const read = page.getByRole('list', { name: 'How it was read' });
     await expect(read).toHaveAttribute('aria-busy', 'false');
     await expect(read.getByText('Make 2 prints of Beehives cropped to 8 × 10 in')).toBeVisible();
@@ -113,18 +112,17 @@ test('what isn’t clear stays with what may be meant, and a press says it', asy
     const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
     await expect(lines).toHaveCount(1);
     // What wasn't clear is there still, under its heading.
-    await expect(field).toHaveValue('8x10:\ndune, on lustr\n30x40 of lone tree in black and white\nsomething nice');
+    await expect(field).toHaveValue('8x10:\ndune, on lustr\n30x40 of lone tree in black and white\nsomething splendid');
     await read.getByRole('button', { name: '“lustre”' }).click();
     await expect(field).toHaveValue(/dune, on lustre\n/);
     await expect(read).toHaveAttribute('aria-busy', 'false'); // what stands below moves up when it is read anew
     await read.getByRole('button', { name: '30 × 40 cm' }).click();
     await expect(field).toHaveValue(/30 x 40 cm of lone tree/);
     await expect(read).toHaveAttribute('aria-busy', 'false');
-    await read.getByRole('button', { name: 'Take it as it was read' }).click();
     await page.getByRole('button', { name: /^Add 2 lines/ }).click();
     await expect(lines).toHaveCount(3);
     await expect(page.getByRole('main')).toContainText('in black and white'); // on the line, as a remark
-    await expect(field).toHaveValue('8x10:\nsomething nice');
+    await expect(field).toHaveValue('8x10:\nsomething splendid');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(lines).toHaveCount(1);
 });

@@ -843,12 +843,17 @@ final class PictureNames
     /** @return list<string> */
     private function of(string $word): array
     {
-        return $this->byWord[self::plain($word)] ?? ($this->byWord[self::plain(self::singular($word))] ?? []);
+        return $this->byWord[self::plain($this->wordOf($word))] ?? [];
     }
 
+    /** The word of a name that is meant: “dune” for “dunes-dusk”, and the other way round. */
     private function wordOf(string $word): string
     {
-        return isset($this->byWord[self::plain($word)]) ? $word : self::singular($word);
+        if (isset($this->byWord[self::plain($word)])) {
+            return $word;
+        }
+
+        return strlen($word) > 3 && isset($this->byWord[self::plain("{$word}s")]) ? "{$word}s" : self::singular($word);
     }
 
     /** @return list<string> pictures whose number ends in that one */

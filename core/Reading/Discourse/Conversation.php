@@ -23,6 +23,9 @@ use Planisher\Reading\TooMuch;
  */
 final class Conversation
 {
+    /** In words: a line of a list */
+    private const SHORT = 4;
+
     private const WHICH = 'Which picture?';
 
     private const SOME_PICTURE =
@@ -441,6 +444,7 @@ final class Conversation
                 ($this->unsettled ??= 'How many of each?') &&
                 $sentence->of(Kind::Each)[0]->doubt('How many of each?');
             $this->prose($sentence);
+            $this->missed($sentence);
 
             return;
         }
@@ -503,6 +507,16 @@ final class Conversation
         }
     }
 
+    /** A short line in a list under a size is a picture that isn't known by that name, and no talk. */
+    private function missed(Sentence $sentence): void
+    {
+        $isListed = $this->heading?->size !== null && $this->heading->pictures === [] && ! $this->isApart;
+        $unknown = $sentence->of(Kind::Unknown);
+        if ($isListed && $unknown !== [] && $sentence->speech === Speech::Order && str_word_count($sentence->text) <= self::SHORT) {
+            $unknown[0]->doubt('No picture is called so.', $this->reader->pictures->like(mb_strtolower($unknown[0]->words)));
+        }
+    }
+
     /** “And the blue one”: a picture is spoken of, and none is called so. */
     private function isUnnamed(Sentence $sentence): bool
     {
@@ -559,6 +573,7 @@ final class Conversation
                 $not->why = null;
             }
             $this->prose($sentence);
+            $this->missed($sentence);
 
             return;
         }
@@ -1026,7 +1041,9 @@ final class Conversation
         $isOfAll =
             $segment->isEach ||
             array_filter($sentence->of(Kind::All), fn (Item $all): bool => $all->value === $many || $all->value === 0) !== [];
-        if ($many > 1 && $count->count === $many && ! $isOfAll && ! str_contains(mb_strtolower($count->words), 'x')) {
+        // Which of them is asked first.
+        $isAsked = array_filter($segment->pictures, fn (Item $item): bool => $item->why !== null) !== [];
+        if ($many > 1 && ! $isAsked && $count->count === $many && ! $isOfAll && ! str_contains(mb_strtolower($count->words), 'x')) {
             $count->doubt("{$many} in all, or {$many} of each? It was read as one of each.", [
                 new Offer("{$many} of each", "{$many} of each"),
                 new Offer('one of each', 'one of each'),
