@@ -63,7 +63,7 @@ final class ListsTest extends TestCase
         $this->postJson('/api/house-finishes', ['name' => 'Album page', 'line' => $line->id, 'choices' => ['border']])->assertCreated();
         $lines = (array) $this->read('regatta 5x7 as album page')->assertOk()->json('lines');
         self::assertTrue($lines[0]['isSure']);
-        self::assertStringContainsString('1 in', $lines[0]['prints'][0]['said']);
+        self::assertMatchesRegularExpression('/border of 1\sin/u', $lines[0]['prints'][0]['said']);
         $other = $this->line('8 x 10 in', [], 'regatta.jpg');
         $this->postJson("/api/orders/{$this->order->id}/wishes", ['text' => 'Album page', 'lines' => self::seen($other)])->assertOk();
         self::assertSame('1 in', Line::query()->findOrFail($other->id)->wanted['border']);
