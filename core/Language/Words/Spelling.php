@@ -31,6 +31,19 @@ final class Spelling
      */
     public static function meant(string $word, array $known): ?string
     {
+        $near = self::near($word, $known);
+
+        return count($near) === 1 ? $near[0] : null;
+    }
+
+    /**
+     * The known words that a word may be a slip of.
+     *
+     * @param  array<string, mixed>  $known  words, as keys
+     * @return list<string>
+     */
+    public static function near(string $word, array $known): array
+    {
         $length = strlen($word);
         if (
             $length < 5 ||
@@ -39,7 +52,7 @@ final class Spelling
             isset($known["{$word}s"]) ||
             preg_match('/^[a-z]+$/', $word) !== 1
         ) {
-            return null;
+            return [];
         }
         $best = [];
         $least = $length >= 8 ? 2 : 1;
@@ -56,6 +69,6 @@ final class Spelling
             }
         }
 
-        return count($best) === 1 ? $best[0] : null;
+        return $best;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Chart;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Rule\Vocabulary;
@@ -13,6 +14,7 @@ use Planisher\Language\Words\Common;
 use Planisher\Language\Words\Foreign;
 use Planisher\Language\Words\Named;
 use Planisher\Language\Words\PictureNames;
+use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
 use Planisher\Reading\Rule\RuleBook;
@@ -355,10 +357,19 @@ final class Cover
                     $i,
                     $i + 1,
                     why: 'Not understood.',
-                    offers: $this->pictures->like($text),
+                    offers: [...$this->pictures->like($text), ...$this->spelled($text)],
                     value: isset(Vocabulary::trade()[$text]) ? 'trade' : null,
                 ),
         ];
+    }
+
+    /** @return list<Offer> words of the trade that a word may be a slip of */
+    private function spelled(string $text): array
+    {
+        return array_map(
+            fn (string $of): Offer => new Offer("“{$of}”", $of),
+            array_slice(Spelling::near($text, $this->book->words()), 0, 3),
+        );
     }
 
     /** “0 x 10”, “10 x 0”: nothing can be printed on it. */
