@@ -27,14 +27,14 @@ final class OtherRules
                 cost: -0.4,
             ),
             Rule::with(
-                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|rotate~|flip~|warm~ it|cool~ it'.
+                '(retouch~|airbrush~|vignette~|straighten~|rotate~|flip~|warm~ it|cool~ it'.
                     '|dodge~|burn~ in|replace~|erase~|clone~) {words}',
                 $remark,
                 ['retouch her skin', 'straighten the horizon'],
                 cost: -0.2,
             ),
             Rule::with(
-                '(retouch~|photoshop~|airbrush~|vignette~|straighten~|colour [-] correct~|deckled [edge]'.
+                '(retouch~|airbrush~|vignette~|straighten~|colour [-] correct~|deckled [edge]'.
                     '|torn edges|gift wrap~|gift wrapped|laminated|drop shadow)',
                 $remark,
                 ['retouched', 'deckled edge', 'gift wrapped'],
