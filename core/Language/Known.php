@@ -7,13 +7,12 @@ namespace Planisher\Language;
 use Planisher\Lab\LabCard;
 use Planisher\Measure\Unit;
 
-/** What there is to be spoken of: the lab and what it offers, the studio's marks, its unit, its own words, and how large pictures are. */
+/** What there is to be spoken of: lab, marks, unit, house finishes, and how large pictures are. */
 final readonly class Known
 {
     /**
      * @param  list<string>  $marks  file names of the studio's marks, the usual one first
      * @param  array<string, array{int, int}>  $pixels  width and height of pictures by name, where they are known
-     * @param  list<OwnWord>  $own  words that the studio has taught
      * @param  array<string, array<string, mixed>|Unsure>  $finishes  what house finishes of that name settle, as changes of a line;
      *                                                                unsure where the lab doesn't have all of it
      */
@@ -22,7 +21,6 @@ final readonly class Known
         public array $marks = [],
         public Unit $unit = Unit::Inch,
         public array $pixels = [],
-        public array $own = [],
         public array $finishes = [],
     ) {}
 }

@@ -13,7 +13,8 @@ final readonly class Length
     /** Nothing on paper is longer than 100 m; it keeps pixel products inside 64 bits. */
     private const LONGEST_NM = 100_000_000_000;
 
-    private const VULGAR = [
+    /** Signs for fractions, and how they are written with figures */
+    public const VULGAR = [
         '½' => '1/2',
         '¼' => '1/4',
         '¾' => '3/4',

@@ -149,7 +149,7 @@ final readonly class SaidWish
                 case Kind::Count:
                     $item->isBare &&
                         $next?->kind !== Kind::Size &&
-                        $item->doubt("Are that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
+                        $item->doubt("Is that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
                     if (isset($change['copies'])) {
                         $item->doubt('How many, this or that?');
                     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Language\Words;
 
+use Planisher\Measure\Length;
+
 /** Parts a text into words, runs of digits and signs. */
 final class Lexer
 {
@@ -64,7 +66,7 @@ final class Lexer
             if ($plain === 'x' && $kind === WordKind::Sign) {
                 $kind = WordKind::Letters;
             }
-            if ($written[0] >= "\xc2" && isset(self::VULGAR[$written])) {
+            if ($written[0] >= "\xc2" && isset(Length::VULGAR[$written])) {
                 $plain = $written;
             }
             $words[] = new Word(mb_strtolower($plain), $at, strlen($written), $isGlued, $kind);
@@ -72,18 +74,6 @@ final class Lexer
 
         return self::mended($words);
     }
-
-    public const VULGAR = [
-        '½' => '1/2',
-        '¼' => '1/4',
-        '¾' => '3/4',
-        '⅓' => '1/3',
-        '⅔' => '2/3',
-        '⅛' => '1/8',
-        '⅜' => '3/8',
-        '⅝' => '5/8',
-        '⅞' => '7/8',
-    ];
 
     private static function latin(string $word): string
     {

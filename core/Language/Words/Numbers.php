@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Language\Words;
 
+use Planisher\Measure\Length;
+
 /** Numbers in figures and in words, wherever they stand: “12”, “1 1/2”, “½”, “2,5”, “two and a half”, “a dozen”, “an eighth of an”. */
 final class Numbers
 {
@@ -72,8 +74,8 @@ final class Numbers
         if ($word->isDigits()) {
             return self::figures($words, $i);
         }
-        if (isset(Lexer::VULGAR[$word->text])) {
-            return [new Number(Lexer::VULGAR[$word->text], self::value(Lexer::VULGAR[$word->text]), $i + 1)];
+        if (isset(Length::VULGAR[$word->text])) {
+            return [new Number(Length::VULGAR[$word->text], self::value(Length::VULGAR[$word->text]), $i + 1)];
         }
         if ($word->is('.', ',') && ($words[$i + 1] ?? null)?->isDigits() && $words[$i + 1]->isGlued && ! $word->isGlued) {
             return [new Number("0.{$words[$i + 1]->text}", (float) "0.{$words[$i + 1]->text}", $i + 2)];
@@ -118,8 +120,8 @@ final class Numbers
             $part = "{$next($from)->text}/{$next($from + 2)->text}";
             array_unshift($found, new Number("{$text} {$part}", (int) $text + self::value($part), $i + $from + 3));
         }
-        if ($next(1) !== null && isset(Lexer::VULGAR[$next(1)->text])) {
-            $part = Lexer::VULGAR[$next(1)->text];
+        if ($next(1) !== null && isset(Length::VULGAR[$next(1)->text])) {
+            $part = Length::VULGAR[$next(1)->text];
             $found[] = new Number("{$text} {$part}", (int) $text + self::value($part), $i + 2);
         }
         // 2.5, 2,5

@@ -318,7 +318,7 @@ final class Spoken
     {
         $this->units === [] && ($this->units[0] = $this->units[1] = $this->unit);
         for ($i = count($this->units); $i <= $before; $i++) {
-            $isFigure = $this->at($i - 2)?->isDigits() || isset(Lexer::VULGAR[$this->text($i - 2)]);
+            $isFigure = $this->at($i - 2)?->isDigits() || isset(Length::VULGAR[$this->text($i - 2)]);
             $unit = $isFigure ? $this->unitAt($i - 1) : null;
             $this->units[$i] = ($unit === null ? null : Unit::tryFrom($unit[0])) ?? $this->units[$i - 1];
         }

@@ -1187,7 +1187,7 @@ final class Conversation
                 foreach ($sentence->segments as $segment) {
                     $segment->size === $item && ($segment->size = null);
                 }
-                $sentence->leaveEmpty();
+                $sentence->dropEmpty();
                 if (
                     count($sentence->segments) === 2 &&
                     $sentence->segments[0]->pictures !== [] &&
@@ -1325,7 +1325,7 @@ final class Conversation
                     }
                 }
             }
-            $sentence->leaveEmpty();
+            $sentence->dropEmpty();
         }
         $isBegun && $sentence->segments === [] && ! $sentence->isStruck && ($this->unsettled ??= 'Something is left out here.');
     }

@@ -61,8 +61,8 @@ final class Sentence
         );
     }
 
-    /** Leaves out segments of which nothing is left. */
-    public function leaveEmpty(): void
+    /** Drops segments of which nothing is left. */
+    public function dropEmpty(): void
     {
         $this->segments = array_values(array_filter($this->segments, fn (Segment $segment): bool => $segment->isBegun()));
     }

@@ -24,9 +24,9 @@ final class Message
         '|🙏+)\W*$/iu';
 
     private const GREETING =
-        '/^\s*(?:(?:hi|hello|hey|hiya|dear|hallo|hola|bonjour|morning|evening|good (?:morning|afternoon'.
+        '/^\s*(?:(?i:hi|hello|hey|hiya|dear|hallo|hola|bonjour|morning|evening|good (?:morning|afternoon'.
         '|evening|day)|guten (?:tag|morgen|abend)|greetings|ok(?:ay)?)\b(?:\s+(?!\d)(?:there|all|again|love'.
-        '|lovely|hon|both|miss|mr|mrs|ms|dr|madam|sir|\p{Lu}[\p{L}\'’.-]*)){0,3}\s*(?:[,!.–—-]+|:\)|$)+\s*)/u';
+        '|lovely|hon|both|(?i:miss|mr|mrs|ms|dr|madam|sir)|\p{Lu}[\p{L}\'’.-]*)){0,3}\s*(?:[,!.–—-]+|:\)|$)+\s*)/u';
 
     private const BULLET =
         '/^(?:\s*(?:[-–—*•·▪‣◦→+]\s+|\(?\d{1,3}[.)]\s+(?=\S)|\d\.\d\.?\s+(?![x×]\s)(?=\p{L}{3})'.

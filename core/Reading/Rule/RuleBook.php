@@ -7,7 +7,6 @@ namespace Planisher\Reading\Rule;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Known;
-use Planisher\Language\OwnWord;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Unsure;
 
@@ -89,7 +88,7 @@ final class RuleBook
     /** @return list<Rule> */
     private static function all(Known $known): array
     {
-        return [...array_map(self::own(...), $known->own), ...self::house($known), ...LabRules::of($known), ...self::general()];
+        return [...self::house($known), ...LabRules::of($known), ...self::general()];
     }
 
     /** @return list<Rule> those that hold everywhere, the same objects each time */
@@ -122,10 +121,5 @@ final class RuleBook
         }
 
         return $rules;
-    }
-
-    private static function own(OwnWord $own): Rule
-    {
-        return Rule::of(LabRules::plain($own->words), $own->means === '' ? [] : ['#own' => $own->means], [], cost: -1.0);
     }
 }
