@@ -5,43 +5,41 @@ declare(strict_types=1);
 namespace App\Lines;
 
 use App\Models\Line;
+use Planisher\Finding\Cells;
 use Planisher\Finish\Finishes;
 use Planisher\OrderFile\OrderFileError;
 
 /** One of the prints that a line carries, by its place: a cell of a shared sheet. */
-final class CellOfLine
+final readonly class CellOfLine
 {
-    /**
-     * A change of it, as one of the line; of the line itself where no cell is meant.
-     *
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
-     *
-     * @throws OrderFileError where the line carries one print only, or has no such cell
-     */
-    public static function change(Computation $computation, Line $line, ?int $cell, array $change): array
+    private function __construct(private Cells $cells, private int $place) {}
+
+    /** @throws OrderFileError where the line carries one print only, or has no such cell */
+    public static function of(Computation $computation, Line $line, int $place): self
     {
-        if ($cell === null) {
-            return $change;
-        }
         $worked = $computation->line($line);
         $cells =
             Finishes::of($worked->line)->cells($worked->at) ??
-            throw new OrderFileError('cell', (string) $cell, 'a line that carries several prints', 'This line carries one print only.');
+            throw new OrderFileError('cell', (string) $place, 'a line that carries several prints', 'This line carries one print only.');
+        isset($cells->all[$place]) || throw new OrderFileError('cell', (string) $place, 'a cell of this line', 'There is no such cell.');
 
-        return $cells->change($cell, $change);
+        return new self($cells, $place);
     }
 
     /**
-     * What stands in it, as the order file has it.
+     * A change of it, as one of the line.
      *
+     * @param  array<string, mixed>  $change
      * @return array<string, mixed>
      */
-    public static function form(Line $line, int $cell): array
+    public function change(array $change): array
     {
-        $form = (array) ($line->wanted['sheet']['cells'][$cell] ?? []);
-        $name = $line->names()[$cell] ?? null;
+        return $this->cells->change($this->place, $change);
+    }
 
-        return $form + ($name === null ? [] : ['picture' => $name]);
+    /** @return array<string, mixed> what stands in it, as a line of its own */
+    public function form(): array
+    {
+        return $this->cells->all[$this->place]->line->toArray();
     }
 }

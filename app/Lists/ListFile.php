@@ -7,6 +7,7 @@ namespace App\Lists;
 use App\Http\UploadName;
 use Illuminate\Http\UploadedFile;
 use Planisher\Reading\Message\ListTable;
+use Planisher\Reading\TooMuch;
 
 /** A list that a client has sent as a file: its words, a line each. */
 final class ListFile
@@ -15,7 +16,8 @@ final class ListFile
 
     private const LARGEST = 4_000_000;
 
-    private const MOST_ROWS = 2000;
+    /** One below its head more than are read at once: what is more is told, and not left out. */
+    private const MOST_ROWS = TooMuch::MOST_LINES + 2;
 
     /** First bytes of what is no list, and what it is. */
     private const OTHERS = [

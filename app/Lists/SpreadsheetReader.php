@@ -13,11 +13,13 @@ use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
 use PhpOffice\PhpSpreadsheet\RichText\RichText;
 use PhpOffice\PhpSpreadsheet\Style\NumberFormat;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
+use Planisher\Reading\TooMuch;
 
 /** Reads the cells of a spreadsheet as they look there. No formula is worked out: what its program last made of it is what counts. */
 final class SpreadsheetReader implements IReadFilter
 {
-    private const MOST_ROWS = 2000;
+    /** One below its head more than are read at once: what is more is told, and not left out. */
+    private const MOST_ROWS = TooMuch::MOST_LINES + 2;
 
     private const MOST_COLUMNS = 40;
 

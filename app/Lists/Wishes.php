@@ -11,33 +11,57 @@ use App\Lines\LineChanger;
 use App\Models\Line;
 use App\Models\Order;
 use Planisher\Finish\Gathers;
+use Planisher\OrderFile\OrderFileError;
 use Planisher\Reading\SaidWish;
 
-/** Wishes said of lines that are there, in words. */
+/** Words said of lines of an order that are there, or of one of the prints that such a line carries. Of each they are read once. */
 final class Wishes
 {
-    /** How words are read of one line: “double the border” depends on what is there. */
-    public static function read(Order $order, string $text, Line $line, ?int $cell = null): SaidWish
+    private readonly SpokenOf $of;
+
+    /** @var array<string, SaidWish> by the line and its version: “double the border” depends on what is there */
+    private array $read = [];
+
+    /** @param  ?int  $cell  the one of a line's prints that it is said of */
+    public function __construct(
+        private readonly Computation $computation,
+        private readonly Order $order,
+        private readonly string $text,
+        private readonly ?int $cell = null,
+    ) {
+        $this->of = SpokenOf::in($order);
+    }
+
+    /** @throws OrderFileError where the line has no such cell */
+    public function of(Line $line): SaidWish
     {
-        return self::reader($order, $text, $cell)($line);
+        return $this->read["{$line->id} {$line->version}"] ??= SaidWish::read(
+            $this->text,
+            $this->of->known,
+            $this->of->pictures,
+            $this->cell === null ? $line->wanted + self::pictureOf($line) : $this->cellOf($line, $this->cell)->form(),
+        );
+    }
+
+    /** How it was read of the first line that it was said of. */
+    public function first(): ?SaidWish
+    {
+        return array_values($this->read)[0] ?? null;
     }
 
     /**
      * Lines changed as was said; undone by the caller where the rest of it fails.
      *
      * @param  array<int, int>  $seen  the versions it is said of, by the line's id
-     * @param  ?int  $cell  the one of a line's prints that it is said of
      * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
      */
-    public static function change(Computation $computation, Order $order, string $text, array $seen, ?int $cell = null): array
+    public function change(array $seen): array
     {
-        $read = self::reader($order, $text, $cell);
+        return LineChanger::changeEach($this->order, $seen, function (Line $line): array {
+            $change = $this->of($line)->change;
 
-        return LineChanger::changeEach(
-            $order,
-            $seen,
-            fn (Line $line): array => CellOfLine::change($computation, $line, $cell, $read($line)->change),
-        );
+            return $this->cell === null || $change === [] ? $change : $this->cellOf($line, $this->cell)->change($change);
+        });
     }
 
     /**
@@ -46,20 +70,16 @@ final class Wishes
      * @param  list<Line>  $lines
      * @return array{Line, list<int>, list<string>} the new line, those it stands for, and what is to be told
      */
-    public static function gather(Order $order, SaidWish $wish, array $lines): array
+    public function gather(SaidWish $wish, array $lines): array
     {
         $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
 
-        return Gatherer::gather($order, $seen, [], null, $wish->gatherOn ?? Gathers::CHEAPEST, (int) $wish->gather);
+        return Gatherer::gather($this->order, $seen, [], null, $wish->gatherOn ?? Gathers::CHEAPEST, (int) $wish->gather);
     }
 
-    /** @return \Closure(Line): SaidWish */
-    private static function reader(Order $order, string $text, ?int $cell): \Closure
+    private function cellOf(Line $line, int $cell): CellOfLine
     {
-        $of = SpokenOf::in($order);
-        $on = fn (Line $line): array => $cell === null ? $line->wanted + self::pictureOf($line) : CellOfLine::form($line, $cell);
-
-        return fn (Line $line): SaidWish => SaidWish::read($text, $of->known, $of->pictures, $on($line));
+        return CellOfLine::of($this->computation, $line, $cell);
     }
 
     /** @return array<string, string> */

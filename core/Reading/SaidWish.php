@@ -14,7 +14,7 @@ use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Contrast;
-use Planisher\Reading\Discourse\Maker;
+use Planisher\Reading\Discourse\Outputs;
 use Planisher\Reading\Discourse\Reasons;
 use Planisher\Reading\Discourse\Settler;
 
@@ -220,33 +220,13 @@ final readonly class SaidWish
                 isset($of['shape'], $on['longSide']) && ($change['longSide'] = null);
                 isset($of['longSide'], $on['shape']) && ($change['shape'] = null);
             } else {
-                if (isset($of['shape'])) {
-                    $of['longSide'] = Maker::longSide((string) $of['shape']);
-                    $last?->doubt("A copy beside a print has the print’s own shape: {$of['longSide']} px on its long side.");
-                }
-                unset($of['shape']);
-                $before = is_array($on['screenCopy'] ?? null) ? $on['screenCopy'] : [];
-                $change['screenCopy'] = Settler::merged(Settler::merged($before, $of), (array) ($change['screenCopy'] ?? []));
+                $change = Outputs::besides($change, $on, $last);
             }
         }
         $change = array_filter($change, fn (string $key): bool => $key[0] !== '#', ARRAY_FILTER_USE_KEY);
-        if (self::isTiffWithQuality($change, $on)) {
-            $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?', [new Offer('a JPEG', 'jpeg')]);
-            unset($change['output']['quality']);
-        }
+        $change = Outputs::withoutQuality($change, $on, $last);
 
         return [$change, $gather, $sheet];
-    }
-
-    /**
-     * @param  array<string, mixed>  $change
-     * @param  array<string, mixed>  $on
-     */
-    private static function isTiffWithQuality(array $change, array $on): bool
-    {
-        $format = $change['output']['format'] ?? ($on['output']['format'] ?? null);
-
-        return isset($change['output']['quality']) && $format === 'tiff';
     }
 
     /** @param  list<Item>  $items */

@@ -57,7 +57,7 @@ final class LineController
         ]);
         $change = isset($given['figure'])
             ? $this->figure($line, $given['figure']['name'], $given['figure']['typed'])
-            : CellOfLine::change($this->computation, $line, $given['cell'] ?? null, (array) $request->input('change'));
+            : $this->ofLine($line, $given['cell'] ?? null, (array) $request->input('change'));
 
         return $this->shown(LineChanger::patch($line, $request->integer('version'), $change));
     }
@@ -68,6 +68,17 @@ final class LineController
         $request->validate(['version' => ['required', 'integer'], 'line' => ['required', 'array']]);
 
         return $this->shown(LineChanger::replace($line, $request->integer('version'), (array) $request->input('line')));
+    }
+
+    /**
+     * A change of one of the prints that a line carries, as one of the line.
+     *
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private function ofLine(Line $line, ?int $cell, array $change): array
+    {
+        return $cell === null ? $change : CellOfLine::of($this->computation, $line, $cell)->change($change);
     }
 
     /**

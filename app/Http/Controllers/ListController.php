@@ -101,18 +101,16 @@ final class ListController
             'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
             'cell' => ['nullable', 'integer', 'min:0'],
         ]);
-        [$text, $cell] = [(string) $given['text'], $given['cell'] ?? null];
         $order = Order::query()->findOrFail($line->order_id);
-        $wish = Wishes::read($order, $text, $line, $cell);
+        $wishes = new Wishes($this->computation, $order, (string) $given['text'], $given['cell'] ?? null);
+        $wish = $wishes->of($line);
         $view = null;
         DB::beginTransaction();
         try {
             $isNothing = $wish->change === [] && $wish->gather === null;
-            [$changed, $missed] = $isNothing
-                ? [[], []]
-                : Wishes::change($this->computation, $order, $text, [$line->id => $line->version], $cell);
+            [$changed, $missed] = $isNothing ? [[], []] : $wishes->change([$line->id => $line->version]);
             if ($changed !== []) {
-                [$seen, , $told] = $wish->gather === null ? [$changed[0], [], []] : Wishes::gather($order, $wish, $changed);
+                [$seen, , $told] = $wish->gather === null ? [$changed[0], [], []] : $wishes->gather($wish, $changed);
                 $missed = [...$missed, ...$told];
                 $view = LineView::of($seen, $this->computation->line($seen));
             }
@@ -143,21 +141,15 @@ final class ListController
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $first = Line::query()
-            ->with('pictures')
-            ->where('order_id', $order->id)
-            ->whereKey(array_keys($seen))
-            ->get()
-            ->sortBy('number')
-            ->first();
-        $wish = $first === null ? null : Wishes::read($order, $given['text'], $first, $given['cell'] ?? null);
+        $wishes = new Wishes($this->computation, $order, $given['text'], $given['cell'] ?? null);
 
         return response()->json(
-            DB::transaction(function () use ($order, $given, $wish, $seen): array {
-                [$changed, $missed] = Wishes::change($this->computation, $order, $given['text'], $seen, $given['cell'] ?? null);
+            DB::transaction(function () use ($order, $wishes, $seen): array {
+                [$changed, $missed] = $wishes->change($seen);
+                $wish = $wishes->first();
                 $worked = $this->computation->order(Order::query()->findOrFail($order->id));
                 $lines = array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed);
-                [$made, $instead, $told] = $wish?->gather === null ? [null, [], []] : Wishes::gather($order, $wish, $changed);
+                [$made, $instead, $told] = $wish?->gather === null ? [null, [], []] : $wishes->gather($wish, $changed);
 
                 return [
                     'lines' => $lines,

@@ -84,10 +84,7 @@ final class Maker
                 : ($change['carrier'] = (string) $change[Says::ON_SHEET]);
         }
         $change = $this->screen($change, $size, $last);
-        if (isset($change['output']['quality']) && ($change['output']['format'] ?? null) === 'tiff') {
-            $last?->doubt('A TIFF has no quality: it loses nothing. Is it to be a JPEG?');
-            unset($change['output']['quality']);
-        }
+        $change = Outputs::withoutQuality($change, [], $last);
         if (isset($change['number'])) {
             $last?->doubt('A line’s number is given once it is there.');
         }
@@ -148,27 +145,11 @@ final class Maker
         if (! isset($change[Says::SCREEN])) {
             return $change;
         }
-        $of = $change[Says::SCREEN];
-        if ($size === null && ! isset($change[Says::IS_BESIDE])) {
-            return array_intersect_key($of, ['longSide' => 1, 'shape' => 1]) + ['make' => 'screen-copy'] + $change;
+        if ($size !== null) {
+            return Outputs::besides($change, [], $last);
         }
-        if ($size === null) {
-            return ['make' => 'screen-copy'] + array_intersect_key($of, ['longSide' => 1, 'shape' => 1]) + $change;
-        }
-        if (isset($of['shape'])) {
-            $of['longSide'] = self::longSide((string) $of['shape']);
-            unset($of['shape']);
-            $last?->doubt("A copy beside a print has the print’s own shape: {$of['longSide']} px on its long side.");
-        }
-        $change['screenCopy'] = Settler::merged($of, (array) ($change['screenCopy'] ?? []));
 
-        return $change;
-    }
-
-    /** Of a shape in pixels: “1920 x 1080”. */
-    public static function longSide(string $shape): int
-    {
-        return max(array_map(intval(...), explode(' x ', $shape)));
+        return array_intersect_key($change[Says::SCREEN], ['longSide' => 1, 'shape' => 1]) + ['make' => 'screen-copy'] + $change;
     }
 
     /**

@@ -14,19 +14,25 @@ const SAYS: Record<WordsPart['is'], string | undefined> = {
     left: 'not understood',
 };
 
-/** Words as they were written, and how they were read: what was not understood stands out. */
-export const Parts = ({ parts }: { parts: WordsPart[] }) => (
-    <>
-        {parts.map((part, i) => (
-            <span
-                key={i}
-                className={`relative ${LOOKS[part.is]} ${part.isMany ? 'font-semibold' : ''}`}
-                title={part.why ?? part.role ?? undefined}
-            >
-                {part.words}
-                {part.role && !part.why && <span className="sr-only"> ({part.role})</span>}
-                {SAYS[part.is] && <span className="sr-only"> ({SAYS[part.is]})</span>}
-            </span>
-        ))}
-    </>
-);
+/**
+ * Words as they were written, and how they were read: what was not understood stands out, a number of prints is bold, and what each
+ * says is told under the pointer, and behind them to who can't see it.
+ */
+export function Parts({ parts }: { parts: WordsPart[] }) {
+    const roles = parts.filter((part) => part.role !== null && part.why === null).map(({ role }) => role);
+    return (
+        <>
+            {parts.map((part, i) => (
+                <span
+                    key={i}
+                    className={`relative ${LOOKS[part.is]} ${part.isMany ? 'font-semibold' : ''}`}
+                    title={part.why ?? part.role ?? undefined}
+                >
+                    {part.words}
+                    {SAYS[part.is] && <span className="sr-only"> ({SAYS[part.is]})</span>}
+                </span>
+            ))}
+            {roles.length > 0 && <span className="sr-only"> ({roles.join('; ')})</span>}
+        </>
+    );
+}
