@@ -92,7 +92,7 @@ final class PlaceRules
             Rule::of('(width|height) to follow', [], 'width to follow'),
             Rule::with('(image|print area|picture area) [of|at|is] {measure} | {measure} image', $wide, 'image 9 in', cost: 0.3),
             Rule::with(
-                '(image|print area|printed area|picture area|crop~) [of|at|is|to] {size} | '.
+                '(image|print area|printed area|picture area) [of|at|is|to] {size} | '.
                     '(image|picture|photo) at {size} on (this|the) (sheet|paper)',
                 $sized,
                 ['image 15x10 in', 'print area 8x12'],
