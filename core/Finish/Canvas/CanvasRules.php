@@ -6,6 +6,7 @@ namespace Planisher\Finish\Canvas;
 
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
 /** How people say what is wanted of a canvas. */
@@ -81,6 +82,22 @@ final class CanvasRules
                     '(depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
                 $deep,
                 ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %'],
+            ),
+            Rule::with(
+                'round bars {depth} deep with {measure:spare} to spare',
+                fn (Heard $said): array => [
+                    'make' => CanvasFinish::NAME,
+                    'canvas' => ['depth' => (string) $said->value('depth'), 'spare' => $said->length('spare')],
+                ],
+                'round bars 2 cm deep with 1/2 in to spare',
+                cost: -0.4,
+            ),
+            Rule::with('round bars {depth} deep', $deep, 'round bars 2 cm deep', cost: -0.4),
+            Rule::with(
+                'on a face of {size}',
+                fn (Heard $said): array => ['make' => CanvasFinish::NAME, Says::SIZE => (string) $said->size()],
+                'on a face of 20 × 30 in',
+                cost: -0.4,
             ),
             Rule::with('{depth} [gallery] wrap', $deep, '2 inch gallery wrap', CanvasFinish::NAME),
             Rule::with('{measure} BARS [deep|thick]', $deep, '3/4 bars', CanvasFinish::NAME, 0.1),
@@ -163,7 +180,7 @@ final class CanvasRules
             ),
             Rule::of(
                 '[wrapped|wrap~] [with] [the] [PICTURE] (run~|go~|carry~|continue~) [on] (round|around'.
-                    '|over|onto) [the] (EDGE|corners|them) | wrapped with the PICTURE [itself] | '.
+                    '|over|onto) [the] (EDGE|corners|them) | EDGE running on | wrapped with the PICTURE [itself] | '.
                     '[PICTURE] run~ on [round|around] [them] | (picture|image) [-] wrap~ | '.
                     '[the] PICTURE (wrap~|fold~) (round|around|over) [the] EDGE',
                 $edge('runs-on'),

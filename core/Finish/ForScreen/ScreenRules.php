@@ -23,7 +23,7 @@ final class ScreenRules
     public static function all(): array
     {
         $for = '[for (SCREEN)] [,]';
-        $long = '[wide|long|across|on the (long|longest|longer) (side|edge)|long side]';
+        $long = '[wide|long|across|on (the|its) (long|longest|longer) (side|edge)|long (side|edge)]';
         $copy = fn (Heard $said): array|Unsure => self::copy($said);
         $lead = '[and|also|plus|with] [an|a|one] [small|little|sharpened]';
 
@@ -51,7 +51,7 @@ final class ScreenRules
                 cost: 0.2,
             ),
             Rule::with(
-                "{$lead} [SCREENCOPY] [copy] {$for} [of|at] {number:width} (x|by) {number:height} (px|pixels|pixel) {$for}",
+                "{$lead} [SCREENCOPY] [copy] {$for} [of|at|cropped to] {number:width} (x|by) {number:height} (px|pixels|pixel) {$for}",
                 $copy,
                 '1080 x 1350 px',
                 cost: -0.4,

@@ -135,7 +135,7 @@ final class PanelsRules
                 PanelsFinish::NAME,
             ),
             Rule::with(
-                '[{count}] PANELS [of|:] {measure:a} [,|and] {measure:b} [,] [and] [{measure:c}]',
+                '[shared out between|in|into|as] [{count}] PANELS [of|:] {measure:a} [,|and] {measure:b} [,] [and] [{measure:c}]',
                 function (Heard $said): ?array {
                     $shares = array_map(
                         fn (string $name): string => $said->length($name),
@@ -215,7 +215,7 @@ final class PanelsRules
                 ['gap 2 cm', '1 in gaps', '2 inch gaps'],
             ),
             Rule::with(
-                '{measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | '.
+                '[hung] {measure} [of wall] [showing] (apart|between [them|the PANELS|the pieces|each]) | '.
                     '[with] {measure} [of] wall [between them]',
                 $gap,
                 ['1 in between them', '3 cm of wall showing between the pieces', '2 cm apart'],
@@ -235,7 +235,7 @@ final class PanelsRules
                 $panels,
             ),
             Rule::of(
-                '(nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s'.
+                '[the] picture kept whole | (nothing|none) lost behind [the] gap~ | (don\'t|do not) lose (what~|what\'s'.
                     '|anything) [is] behind [the] gap~ | keep~ (what is|the strip|what\'s) behind [the] gap~',
                 ['panels' => ['behindGap' => 'keep']],
                 'nothing lost behind the gaps',
@@ -245,7 +245,8 @@ final class PanelsRules
                 '(leave~ out|drop~|omit~|lose) [the] (strip|picture|part|bit|what is'.
                     '|what\'s) [of picture] [that] [falls|is|lies] behind [the] (gap|gaps'.
                     '|it) [so the lines run on] | [the] strip [of picture] behind (it|them|the gap'.
-                    '|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out',
+                    '|the gaps) [is] [to be] (omitted|dropped|left out) | picture behind [the] gaps left out | '.
+                    'what lies behind a gap left out',
                 ['panels' => ['behindGap' => 'drop']],
                 'leave out the strip behind the gap',
                 $panels,

@@ -6,6 +6,7 @@ namespace Planisher\Finish\Print;
 
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
 /** How people say how much of a picture is seen, how large it is, where it lies and which way up. */
@@ -96,6 +97,12 @@ final class PlaceRules
                     '(image|picture|photo) at {size} on (this|the) (sheet|paper)',
                 $sized,
                 ['image 15x10 in', 'print area 8x12'],
+            ),
+            Rule::with(
+                'cropped to {size}',
+                fn (Heard $said): array => [Says::SIZE => (string) $said->size()],
+                'cropped to 8 × 10 in',
+                cost: -0.4,
             ),
             Rule::with(
                 '(with|has|have|having|showing|around|round) (a|an|the|its) {size} (image|print area|picture area|image area)',

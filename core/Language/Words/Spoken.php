@@ -526,7 +526,8 @@ final class Spoken
         foreach ($this->known->marks as $mark) {
             preg_match_all('/[a-z]+|\d+/', mb_strtolower(pathinfo($mark, PATHINFO_FILENAME)), $parts);
             $named = $parts[0];
-            $j = $i;
+            $isQuoted = $this->at($i)?->is('"', "'") && ! $this->at($i)->isGlued;
+            $j = $isQuoted ? $i + 1 : $i;
             while ($named !== [] && ($this->text($j) === $named[0] || ($this->text($j) === '-' && $j > $i))) {
                 $this->text($j) === '-' || array_shift($named);
                 $j++;
@@ -536,7 +537,8 @@ final class Spoken
             }
             if ($named === []) {
                 $isEnded = $this->text($j) === '.' && in_array($this->text($j + 1), ['png', 'webp'], true);
-                $found[] = new Typed($isEnded ? $j + 2 : $j, $mark);
+                $j += $isEnded ? 2 : 0;
+                $found[] = new Typed($isQuoted && $this->at($j)?->is('"', "'") ? $j + 1 : $j, $mark);
             }
         }
 

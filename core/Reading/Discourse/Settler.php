@@ -137,9 +137,9 @@ final class Settler
 
     private function held(string $path, mixed $value, Item $wish): void
     {
-        foreach ($this->said as $other => [$of]) {
+        foreach ($value === [] ? [] : $this->said as $other => [$of]) {
             $isSame = $path === $other;
-            $isPart = str_starts_with("{$path}.", "{$other}.") || str_starts_with("{$other}.", "{$path}.");
+            $isPart = $of !== [] && (str_starts_with("{$path}.", "{$other}.") || str_starts_with("{$other}.", "{$path}."));
             $differs = $isSame && $of !== $value && ! (is_numeric($of) && is_numeric($value) && (float) $of === (float) $value);
             if (
                 ($differs && ! self::isFiner($of, $value)) ||

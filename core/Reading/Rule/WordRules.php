@@ -169,6 +169,15 @@ final class WordRules
                 '20 mm high',
                 cost: 1.3,
             ),
+            Rule::with(
+                'in {face} , {length} [, {colour}]',
+                fn (Heard $said): array => [
+                    Says::STYLE => ['face' => (string) $said->value('face'), 'height' => $said->length()] +
+                        ($said->has('colour') ? ['colour' => $said->colour()] : []),
+                ],
+                'in Newsreader, 9 mm, black',
+                cost: -0.5,
+            ),
             Rule::with('[in] {face} [type]', fn (Heard $said): array => $style('face', (string) $said->value('face')), 'in Archivo'),
             Rule::of('[in] (bold|bolld)', $style('weight', 'bold'), 'bold'),
             Rule::of('[in] (italic|italics|slanted)', $style('slant', 'italic'), ['italic', 'in italics']),

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Reading;
+
+use PHPUnit\Framework\TestCase;
+use Planisher\Finish\LineReader;
+use Planisher\Line\Line;
+use Planisher\Naming\NameBook;
+use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\MergePatch;
+use Planisher\OrderFile\Node;
+use Planisher\OrderFile\OrderHead;
+use Planisher\Picture\PictureTrouble;
+use Planisher\Reading\ReadList;
+use Planisher\Reading\ReadPrint;
+use Planisher\Reading\SaidWish;
+use Planisher\Studio\Desk;
+use Planisher\Telling\Ordered;
+use Tests\core\EvenType;
+
+/** What the sentence says, it reads: for every line that comes of our lists and wishes, its sentence read again is the same sentence. */
+final class RoundTripTest extends TestCase
+{
+    /** Lines that wishes are said of: one of each finish that a wish alone doesn't make */
+    private const ON = [
+        ['picture' => 'slipway.jpg', 'size' => '8 x 10 in', 'copies' => 2],
+        ['make' => 'canvas', 'picture' => 'slipway.jpg', 'size' => '20 x 30 in', 'copies' => 1],
+        ['make' => 'panels', 'picture' => 'slipway.jpg', 'size' => '90 x 60 in', 'panels' => ['columns' => [1, 1, 1]]],
+        ['make' => 'screen-copy', 'picture' => 'slipway.jpg', 'longSide' => 1600],
+    ];
+
+    private const LEAST = 200;
+
+    public function test_a_sentence_is_read_as_what_it_says(): void
+    {
+        $sentences = [];
+        foreach ([...self::listed(), ...self::wished()] as $line) {
+            $sentence = self::isSaidWhole($line) ? self::said($line) : null;
+            $sentence === null || ($sentences[$sentence] = true);
+        }
+        self::assertGreaterThan(self::LEAST, count($sentences));
+        $otherwise = [];
+        foreach (array_keys($sentences) as $sentence) {
+            $read = ReadList::read($sentence, Given::known(), Given::PICTURES);
+            $again = array_map(fn (ReadPrint $print): ?string => self::said(self::line($print->wanted)), $read->prints());
+            if ($again !== [$sentence] || ! $read->lines[0]->isSure()) {
+                $otherwise[] = [$sentence, $again, array_filter(array_column($read->lines[0]->parts(), 'why'))];
+            }
+        }
+        self::assertSame([], $otherwise, 'is read otherwise');
+    }
+
+    /** A title isn't on the shelf, a sheet's sentence names no pictures, no prints are none, and our pictures tell no exposure. */
+    private static function isSaidWhole(?Line $line): bool
+    {
+        $form = $line?->toArray() ?? [];
+
+        return isset($form['picture']) &&
+            ! isset($form['subject']) &&
+            ! isset($form['sheet']) &&
+            ($form['copies'] ?? 1) > 0 &&
+            ! in_array('exposure', $form['caption']['parts'] ?? [], true);
+    }
+
+    /** @return list<?Line> */
+    private static function listed(): array
+    {
+        $lines = [];
+        foreach (preg_split('/^== /m', (string) file_get_contents(__DIR__.'/lists.txt'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $case) {
+            $text = explode("\n--\n", explode("\n", $case, 2)[1], 2)[0];
+            foreach (ReadList::read($text, Given::known(), Given::PICTURES)->prints() as $print) {
+                $lines[] = $print->isWhole ? self::line($print->wanted) : null;
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<?Line> */
+    private static function wished(): array
+    {
+        $lines = [];
+        foreach (array_filter(explode("\n", (string) file_get_contents(__DIR__.'/wishes.txt'))) as $case) {
+            foreach (self::ON as $on) {
+                $read = SaidWish::read(explode(' => ', $case, 2)[0], Given::known(), Given::PICTURES, $on);
+                $lines[] = $read->line->isSure() ? self::line(MergePatch::apply($on, $read->change)) : null;
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private static function line(array $wanted): ?Line
+    {
+        try {
+            return LineReader::read(
+                Node::root(array_filter(array_diff_key($wanted, ['remark' => 1]), fn (mixed $of): bool => $of !== null)),
+            );
+        } catch (\Planisher\OrderFile\OrderFileError) {
+            return null;
+        }
+    }
+
+    private static function said(?Line $line): ?string
+    {
+        if ($line === null) {
+            return null;
+        }
+        $head = new OrderHead('1', 'Client', '2026-11-30');
+        $lab = Given::known()->lab;
+        $facts = array_map(fn (): PictureTrouble => PictureTrouble::none(), array_values($line->pictures()));
+        $worked = WorkedLine::work(
+            $line,
+            $facts,
+            $lab,
+            NameBook::names($head, $lab, [1 => $line])[1],
+            desk: new Desk($head, [], new EvenType()),
+        );
+
+        // A file's name isn't read: it comes of what else is said.
+        return preg_replace('/, named \S+(?=\.$)/', '', Ordered::said($worked->at, false));
+    }
+}
