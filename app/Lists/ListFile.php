@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
-use App\Http\UploadName;
-use Illuminate\Http\UploadedFile;
 use Planisher\Reading\Message\ListTable;
 use Planisher\Reading\TooMuch;
 
 /** A list that a client has sent as a file: its words, a line each. */
 final class ListFile
 {
-    private const ENDINGS = ['txt', 'csv', 'tsv', 'text', 'json', 'xlsx', 'ods', 'jpg', 'jpeg', 'png', 'pdf', 'doc', 'docx', 'xls'];
-
     private const LARGEST = 4_000_000;
 
     /** One below its head more than are read at once: what is more is told, and not left out. */
@@ -31,9 +27,8 @@ final class ListFile
     ];
 
     /** @throws ListRefused */
-    public static function text(UploadedFile $file): string
+    public static function text(string $path, string $name): string
     {
-        [$path, $name] = [$file->getRealPath(), UploadName::of($file, 'list', self::ENDINGS)];
         $bytes = (string) file_get_contents($path, length: self::LARGEST + 1);
         foreach (self::OTHERS as $first => $kind) {
             if (str_starts_with($bytes, (string) $first)) {

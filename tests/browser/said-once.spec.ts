@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { addLine, addPictures, download, expect, newOrder, photographed, PICTURES, test, tool } from './studio';
 import { Hand } from './hand';
@@ -189,6 +190,42 @@ test('a list is dropped as a file; one that is a picture is told', async ({ page
     await expect(page.getByRole('button', { name: /^Add this line/ })).toBeEnabled();
     await chooser.setInputFiles(`${PICTURES}/glazed-bowls.jpg`);
     await expect(page.getByRole('alert')).toContainText('is a picture (JPEG), and has no words that can be read');
+});
+
+test('an e-mail is dropped as a file: its words into the field, its picture onto the shelf', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    const picture = readFileSync(`${PICTURES}/glazed-bowls.jpg`).toString('base64');
+    const mail = [
+        'From: Ada Brindle <ada@brindle.example>',
+        'Subject: Prints',
+        'MIME-Version: 1.0',
+        'Content-Type: multipart/mixed; boundary=between',
+        '',
+        '--between',
+        'Content-Type: text/plain; charset=utf-8',
+        '',
+        'Hello,\n\n3 of glazed bowls 8x10, whole\n\nMany thanks\nAda',
+        '--between',
+        'Content-Type: image/jpeg; name="glazed-bowls.jpg"',
+        'Content-Disposition: attachment; filename="glazed-bowls.jpg"',
+        'Content-Transfer-Encoding: base64',
+        '',
+        picture.replace(/.{76}/g, '$&\n'),
+        '--between',
+        'Content-Type: application/pdf; name="order.pdf"',
+        '',
+        '%PDF-1.4',
+        '--between--',
+    ].join('\n');
+    await page
+        .getByLabel('A list from a file')
+        .setInputFiles({ name: 'prints.eml', mimeType: 'message/rfc822', buffer: Buffer.from(mail, 'utf8') });
+    await expect(page.getByRole('textbox', { name: /What was ordered/ })).toHaveValue(/3 of glazed bowls 8x10, whole/);
+    await expect(page.getByText('“order.pdf” was left out: a PDF has no words that can be read.')).toBeVisible();
+    await page.getByRole('button', { name: /^Add this line/ }).click();
+    const line = page.getByRole('main').getByRole('list').first().getByRole('listitem').first();
+    await expect(line).toContainText('Glazed bowls, whole on 8 × 10 in');
+    await expect(line).toContainText('3 prints');
 });
 
 test('said under the sentence: seen while it is typed, taken by Enter, undone as one', async ({ page }) => {

@@ -6,11 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Http\SeenLines;
 use App\Http\Uploaded;
+use App\Http\UploadName;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
+use App\Lists\Brought;
 use App\Lists\LastTime;
-use App\Lists\ListFile;
 use App\Lists\ListRefused;
 use App\Lists\ListView;
 use App\Lists\SpokenOf;
@@ -57,12 +58,12 @@ final class ListController
         return response()->json(['lastTime' => $last->of($order)]);
     }
 
-    /** The words of a file that a client has sent. */
-    public function file(Request $request): JsonResponse
+    /** The words of a file that a client has sent, and the pictures where it is an e-mail. */
+    public function file(Request $request, Order $order): JsonResponse
     {
         $file = Uploaded::file($request, 'list');
         try {
-            return response()->json(['text' => ListFile::text($file)]);
+            return response()->json(Brought::by($order, $file->getRealPath(), UploadName::of($file, 'list', Brought::ENDINGS)));
         } catch (ListRefused $e) {
             return response()->json(['message' => $e->getMessage()], 422);
         }

@@ -50,9 +50,9 @@ export const useListRead = (orderId: number, text: string, pictures: number, cho
         (words) => api.post<ListRead>(`orders/${orderId}/list/read`, { text: words, chosen }),
     );
 
-/** The words of a file that a client has sent. */
+/** What a file says that a client has sent. */
 export const listText = (orderId: number, file: File) =>
-    uploaded<ListText>(`orders/${orderId}/list/file`, 'list', file, 'The list couldn’t be read.').then(({ text }) => text);
+    uploaded<ListText>(`orders/${orderId}/list/file`, 'list', file, 'The list couldn’t be read.');
 
 /** What the order's client had last time; null where there was no time before. */
 export const useLastTime = (orderId: number) =>

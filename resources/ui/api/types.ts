@@ -2199,11 +2199,27 @@ export interface ListRead {
     lines: ReadLine[];
 }
 /**
+ * What a file that a client has sent says
+ *
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "ListText".
  */
 export interface ListText {
     text: string;
+    /**
+     * Those that came with it, which a worker reads into the order
+     */
+    pictures: {
+        name: string;
+        /**
+         * Asked after by this
+         */
+        reading: string;
+    }[];
+    /**
+     * What of it was left out, in words
+     */
+    told: string[];
 }
 /**
  * What a line would be if something were said of it

@@ -26,6 +26,7 @@ import { LineRow } from './LineRow';
 import { PassFine } from './PassFine';
 import { useChoosing } from './useChoosing';
 import { useGoOn } from './useGoOn';
+import { isList } from './isList';
 import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
 import { SayOfMany } from './SayOfMany';
@@ -72,7 +73,12 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         [notices],
     );
     const uploads = useUploads(order.id, already);
-    const drop = useDrop({ onFiles: uploads.add });
+    const [lists, setLists] = useState<File[]>([]);
+    const takeFiles = (files: File[]) => {
+        setLists(files.filter(isList));
+        uploads.add(files.filter((file) => !isList(file)));
+    };
+    const drop = useDrop({ onFiles: takeFiles });
     const choosing = useChoosing(order.lines, chosen, setChosen);
     const lines = order.lines.filter((line) => chosen.has(line.id));
     const make = useMake(order.id);
@@ -116,7 +122,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     orderId={order.id}
                     pictures={order.pictures}
                     uploads={uploads.uploads}
-                    onFiles={uploads.add}
+                    onFiles={takeFiles}
                     onTake={uploads.take}
                     onAgain={uploads.again}
                     onAway={uploads.away}
@@ -189,6 +195,9 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                         order={order}
                         chosen={chosenPictures}
                         onFiles={uploads.add}
+                        lists={lists}
+                        onListsRead={() => setLists([])}
+                        onMailed={uploads.follow}
                         onAdded={() => setPictures([])}
                         onGoOn={() => goOn.mutate()}
                         isNext={order.lines.length === 0 && order.pictures.length > 0 && uploads.uploads.length === 0}

@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
 import { takeFromFolder } from '@/api/pictures-folder';
-import { sendPicture } from '@/api/sending';
-import type { Taken } from '@/api/types';
+import { readLater, sendPicture } from '@/api/sending';
+import type { ListText, Taken } from '@/api/types';
 
 export interface Upload {
     id: number;
@@ -91,5 +91,17 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
         [begin, orderId],
     );
 
-    return { uploads, add, take, again: (upload: Upload) => enqueue(upload.id, upload.send), away };
+    /** The same for those that are with a worker already. */
+    const follow = useCallback(
+        (pictures: ListText['pictures']) =>
+            pictures.forEach(({ name, reading }) =>
+                begin(name, (told) => {
+                    told(1);
+                    return readLater(orderId, reading);
+                }),
+            ),
+        [begin, orderId],
+    );
+
+    return { uploads, add, take, follow, again: (upload: Upload) => enqueue(upload.id, upload.send), away };
 }

@@ -1,19 +1,18 @@
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { listText, useListRead, useTakeList } from '@/api/lists';
-import type { OrderSheet, OtherWords, ReadLine } from '@/api/types';
+import type { ListText, OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
 import { useAwaited } from '@/common/useAwaited';
 import { useKeys } from '@/common/useKeys';
 import { AddSheet } from '../AddSheet';
 import { useDrop } from '../dragging';
+import { isList } from '../isList';
 import { Answer } from './Answer';
 import { Doubts } from './Doubts';
 import { LastTime } from './LastTime';
 import { Parts } from './Parts';
 import { useAnswering } from './useAnswering';
-
-const IS_LIST = /\.(txt|text|csv|tsv|json|xlsx|ods)$/i;
 
 /** Of the field, when it holds a list: how it was read stands below. */
 const MOST_ROWS = 7;
@@ -23,6 +22,11 @@ interface Props {
     /** pictures that are meant where nothing is said */
     chosen: string[];
     onFiles: (files: File[], then: (name: string) => void) => void;
+    /** lists and e-mails that were dropped anywhere on the page, to be read here */
+    lists: File[];
+    onListsRead: () => void;
+    /** pictures that came with an e-mail */
+    onMailed: (pictures: ListText['pictures']) => void;
     onAdded: () => void;
     /** on to what comes next, once all that was said is on the order */
     onGoOn: () => void;
@@ -34,11 +38,13 @@ interface Props {
  * The empty end of the lines: what was ordered is typed, pasted or dropped here in the client's words, and stands beside what it
  * was read as. What is clear is taken in one press; what isn't stays until it is.
  */
-export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext }: Props) {
+export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onMailed, onAdded, onGoOn, isNext }: Props) {
     const field = useRef<HTMLTextAreaElement>(null);
     const file = useRef<HTMLInputElement>(null);
     const [text, setText] = useState('');
     const [error, setError] = useState<string | null>(null);
+    /** what was left out of a file */
+    const [told, setTold] = useState<string[]>([]);
     /** lines that are taken as they were read, though not all of them was clear */
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
     const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
@@ -55,20 +61,29 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
         take.reset();
     };
     const add = (words: string) => write(text.trim() === '' ? words : `${text.trimEnd()} ${words}`);
-    const read = (lists: File) =>
-        listText(order.id, lists).then(
-            (words) => {
-                write(text.trim() === '' ? words : `${text.trimEnd()}\n${words}`);
+    const now = useRef(text);
+    now.current = text;
+    const read = (list: File) =>
+        listText(order.id, list).then(
+            ({ text: words, pictures, told: leftOut }) => {
+                write(now.current.trim() === '' ? words : `${now.current.trimEnd()}\n${words}`);
+                setTold(leftOut);
+                onMailed(pictures);
                 field.current?.focus();
             },
             (failed: Error) => setError(failed.message),
         );
+    useEffect(() => {
+        if (lists.length > 0) {
+            lists.forEach((list) => void read(list));
+            onListsRead();
+        }
+    });
     const drop = useDrop({
         onPictures: (names) => add(names.join(', ')),
         onFiles: (files) => {
-            const lists = files.filter((one) => IS_LIST.test(one.name));
-            lists.forEach((one) => void read(one));
-            const pictures = files.filter((one) => !lists.includes(one));
+            files.filter(isList).forEach((one) => void read(one));
+            const pictures = files.filter((one) => !isList(one));
             if (pictures.length > 0) {
                 onFiles(pictures.slice(0, 1), add);
             }
@@ -76,7 +91,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
     });
 
     const lines = answer?.lines ?? [];
-    const isList = lines.length > 1;
+    const hasMany = lines.length > 1;
     const words = (line: ReadLine) => line.parts.map((part) => part.words).join('');
     const isTaken = (line: ReadLine) =>
         line.prints.length > 0 && line.prints.every((print) => print.isWhole) && (line.isSure || asRead.has(words(line)));
@@ -90,6 +105,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
         if (take.isPending || text.trim() === '') {
             return;
         }
+        setTold([]);
         if (!isRead) {
             wait(then); // a quick hand is faster than the answer
             return;
@@ -221,6 +237,13 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                     <AddSheet order={order} />
                 </div>
             </div>
+            {told.length > 0 && (
+                <ul role="status" className="mt-2 text-small text-look">
+                    {told.map((words) => (
+                        <li key={words}>{words}</li>
+                    ))}
+                </ul>
+            )}
             {text.trim() === '' && <LastTime order={order} chosen={chosen} />}
             {toldError && (
                 <p role="alert" className="mt-2 text-small text-stops">
@@ -241,9 +264,9 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                             <li
                                 key={line.number}
                                 data-sure={line.isSure}
-                                className={`grid gap-x-5 border-t border-rule py-1.5 ${isList ? 'grid-cols-[minmax(0,2fr)_minmax(0,3fr)]' : ''}`}
+                                className={`grid gap-x-5 border-t border-rule py-1.5 ${hasMany ? 'grid-cols-[minmax(0,2fr)_minmax(0,3fr)]' : ''}`}
                             >
-                                {isList && (
+                                {hasMany && (
                                     <p className="text-[13.5px] leading-snug break-words whitespace-pre-wrap">
                                         <Parts parts={line.parts} />
                                     </p>
@@ -284,7 +307,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, onAdded, onGoOn, isNext
                         ))}
                 </ol>
             )}
-            {isList && isRead && (
+            {hasMany && isRead && (
                 <p className="mt-2 text-small text-soft" role="status">
                     {prints.length} {prints.length === 1 ? 'line is' : 'lines are'} clear
                     {open.length > 0 &&
