@@ -22,12 +22,16 @@ final class Wishes
     /** @var array<string, SaidWish> by the line and its version: “double the border” depends on what is there */
     private array $read = [];
 
-    /** @param  ?int  $cell  the one of a line's prints that it is said of */
+    /**
+     * @param  ?int  $cell  the one of a line's prints that it is said of
+     * @param  ?string  $block  the block of letters or the mark that it is said of: caption, lettering.0, overlays.1
+     */
     public function __construct(
         private readonly Computation $computation,
         private readonly Order $order,
         private readonly string $text,
         private readonly ?int $cell = null,
+        private readonly ?string $block = null,
     ) {
         $this->of = SpokenOf::in($order);
     }
@@ -40,6 +44,7 @@ final class Wishes
             $this->of->known,
             $this->of->pictures,
             $this->cell === null ? $line->wanted + self::pictureOf($line) : $this->cellOf($line, $this->cell)->form(),
+            $this->block,
         );
     }
 

@@ -67,10 +67,6 @@ final readonly class SaidWish
      */
     private static function unchanged(array &$change, array $on, ReadLine $line): void
     {
-        if (($change['caption'] ?? null) === []) {
-            unset($change['caption']);
-            $line->doubt('A caption has no such look.');
-        }
         if (isset($change['lettering'], $on['lettering']) && $change['lettering'] == $on['lettering']) {
             unset($change['lettering']);
             $line->doubt('What is to be otherwise about the lettering?');

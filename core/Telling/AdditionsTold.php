@@ -47,11 +47,10 @@ final class AdditionsTold
     /** @param  non-empty-list<Lettering>  $blocks */
     private static function lettered(array $blocks): string
     {
-        $first = $blocks[0];
-        $style = $first->style->label() === '' ? '' : " {$first->style->label()}";
-        $more = count($blocks) - 1;
+        return implode(', and ', array_map(function (Lettering $block): string {
+            $style = $block->style->label() === '' ? '' : " {$block->style->label()}";
 
-        return "“{$first->start()}” in {$first->face->value}{$style}, {$first->height->label()}, {$first->colour->label()}".
-            ($more === 0 ? '' : ', and '.Words::number($more).' more');
+            return "“{$block->start()}” in {$block->face->value}{$style}, {$block->height->label()}, {$block->colour->label()}";
+        }, $blocks));
     }
 }

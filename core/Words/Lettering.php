@@ -15,6 +15,9 @@ use Planisher\OrderFile\OrderFileError;
  */
 final readonly class Lettering
 {
+    /** Letters of it that a sentence shows. */
+    private const LONGEST_START = 24;
+
     private const USUAL_HEIGHT = '9 mm';
 
     /**
@@ -61,7 +64,7 @@ final readonly class Lettering
     /** Its beginning, for a sentence. */
     public function start(): string
     {
-        return mb_strimwidth(str_replace("\n", ' / ', $this->text), 0, 24, '…');
+        return mb_strimwidth(str_replace("\n", ' / ', $this->text), 0, self::LONGEST_START, '…');
     }
 
     /** @return array<string, mixed> as in the order file, without what differs from no default */

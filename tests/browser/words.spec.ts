@@ -120,6 +120,45 @@ test('lettering is dragged to the middle, moved by keys and taken away', async (
     await expect(block).toHaveCount(1);
 });
 
+test('words go to the block of letters, the mark or the caption that has the focus', async ({ page }) => {
+    await oneGreyPrint(page);
+    const say = page.getByTestId('say-it').getByRole('textbox');
+    const take = async () => {
+        await page.keyboard.press('Enter');
+        await expect(page.getByTestId('say-it')).toHaveCount(0);
+    };
+    await page.keyboard.press('w');
+    await say.fill('the words "Sold", with the file name as a caption');
+    await take();
+    await expect(page.getByTestId('block')).toHaveCount(1);
+    await page.keyboard.press('w');
+    await say.fill('another line "Thank you"');
+    await take();
+    const second = page.getByTestId('block').nth(1);
+    await expect(second).toBeVisible();
+    await second.focus();
+    await page.keyboard.press('w');
+    await expect(say).toHaveAccessibleName(/^Say what is wanted of “Thank you”/);
+    await say.fill('white, italic, at the bottom');
+    await expect(page.getByTestId('sentence')).toContainText('italic'); // seen before it is done
+    await take();
+    await expect
+        .poll(async () => (await lineOf(page)).line.lettering)
+        .toMatchObject([{ text: 'Sold' }, { text: 'Thank you', colour: '#ffffff', slant: 'italic', y: 0.93 }]);
+    const caption = page.getByTestId('sentence').getByRole('button', { name: /\. Caption$/ });
+    await caption.focus();
+    await page.keyboard.press('w');
+    await expect(say).toHaveAccessibleName(/^Say what is wanted of the caption/);
+    await say.fill('white');
+    await take();
+    await expect.poll(async () => (await lineOf(page)).line.caption?.colour).toBe('#ffffff');
+    await second.focus();
+    await page.keyboard.press('w');
+    await say.fill('no lettering');
+    await take();
+    await expect.poll(async () => (await lineOf(page)).line.lettering?.map(({ text }) => text)).toEqual(['Sold']);
+});
+
 test('a caption is built of parts and says how it will read', async ({ page }) => {
     await newOrder(page, 'Isholm Rowing Club');
     const shot = grey('shot.jpg');

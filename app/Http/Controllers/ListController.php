@@ -33,6 +33,12 @@ final class ListController
 
     private const LONGEST_WISH = 600;
 
+    /** The one of a line's prints, and the block of letters or the mark, that something is said of */
+    private const SAID_OF = [
+        'cell' => ['nullable', 'integer', 'min:0'],
+        'block' => ['nullable', 'string', 'regex:/^(?:caption|(?:lettering|overlays)\.\d{1,2})$/'],
+    ];
+
     public function __construct(private readonly Computation $computation) {}
 
     /** What a list means, without doing anything. */
@@ -100,10 +106,10 @@ final class ListController
     {
         $given = $request->validate([
             'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
-            'cell' => ['nullable', 'integer', 'min:0'],
+            ...self::SAID_OF,
         ]);
         $order = Order::query()->findOrFail($line->order_id);
-        $wishes = new Wishes($this->computation, $order, (string) $given['text'], $given['cell'] ?? null);
+        $wishes = new Wishes($this->computation, $order, (string) $given['text'], $given['cell'] ?? null, $given['block'] ?? null);
         $wish = $wishes->of($line);
         $view = null;
         DB::beginTransaction();
@@ -138,11 +144,11 @@ final class ListController
         $given = $request->validate([
             'text' => ['required', 'string', 'max:'.self::LONGEST_WISH],
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
-            'cell' => ['nullable', 'integer', 'min:0'],
+            ...self::SAID_OF,
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $wishes = new Wishes($this->computation, $order, $given['text'], $given['cell'] ?? null);
+        $wishes = new Wishes($this->computation, $order, $given['text'], $given['cell'] ?? null, $given['block'] ?? null);
 
         return response()->json(
             DB::transaction(function () use ($order, $wishes, $seen): array {

@@ -33,7 +33,7 @@ final class MailReader
 
     private int $parts = 0;
 
-    /** @var list<string> */
+    /** @var array<int, string> of each message, in their order */
     private array $texts = [];
 
     /** @var list<array{at: string, name: string}> */

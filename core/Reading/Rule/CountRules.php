@@ -46,7 +46,9 @@ final class CountRules
             ),
             Rule::with(
                 '(twice|three times|double|half) as (big|large|wide|much|deep|high|long|small)',
-                fn (): Unsure => new Unsure([], 'As what? Say how much it is to be.'),
+                fn (Heard $said): ?Unsure => $said->isSaidOfLine() && preg_match('/\b(?:big|large)\b/i', $said->words()) === 1
+                    ? null // of a block that is chosen (WordRules)
+                    : new Unsure([], 'As what? Say how much it is to be.'),
                 'twice as big',
                 cost: -0.2,
             ),

@@ -184,6 +184,9 @@ final class FileRules
         ];
     }
 
+    /** The file's name as a caption, or as words on the picture, isn't what the file is called. */
+    private const WHERE_IT_STANDS = '/\bname\s+(?:as|in|on|at|under|below|above|beneath|along|with|for|and|or)\b/i';
+
     /** @return list<Rule> */
     private static function named(): array
     {
@@ -237,11 +240,13 @@ final class FileRules
                 cost: -0.4,
             ),
             Rule::with(
-                '(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file [name'.
-                    '|named] [is|to be|:]|subject) {words}',
-                fn (Heard $said): ?array => preg_match('/\b(?:file)\b/i', $said->words()) === 1
-                    ? self::fileName($said->text('words'))
-                    : self::subject($said->text('words')),
+                '(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file (name|named) [is|to be|:]'.
+                    '|[the] file (is to be|to be) (named|called)|subject) {words}',
+                fn (Heard $said): ?array => match (true) {
+                    preg_match('/\bfile\b/i', $said->words()) !== 1 => self::subject($said->text('words')),
+                    preg_match(self::WHERE_IT_STANDS, $said->words()) === 1 => null,
+                    default => self::fileName($said->text('words')),
+                },
                 ['named Otters', 'file name Grandma 90'],
                 cost: 0.6,
             ),

@@ -75,7 +75,7 @@ final class ToneRules
                 ['20 % more contrast', 'contrast 0.2', 'contrast up by 10 %'],
                 cost: -0.2,
             ),
-            Rule::with('[SLIGHTLY] MORE contrast [in it] | boost~ [the] contrast | contrastier | contrast up', $step(self::STEP), [
+            Rule::with('[SLIGHTLY] (MORE|stronger|higher) contrast [in it] | boost~ [the] contrast | contrastier | contrast up', $step(self::STEP), [
                 'a bit more contrast',
                 'boost the contrast',
             ]),

@@ -42,6 +42,12 @@ final class WordRules
                 cost: -0.4,
             ),
             Rule::with(
+                '[with] [the] {parts} (as|for) [a|the|its] CAPTION',
+                $parts,
+                ['the file name as a caption', 'with the exposure for a caption'],
+                cost: -0.5,
+            ),
+            Rule::with(
                 '[with] [a] CAPTION [line] {parts} (ABOVE|BELOW|in the border)',
                 $where,
                 'caption exposure and date above',
@@ -91,7 +97,14 @@ final class WordRules
                 ['lettered "Hello"', 'with the words “Hello”', 'lettering "Hello"'],
                 cost: -0.4,
             ),
-            Rule::with('(add~|put~|with|and) {text}', $text, 'add "Hello"', cost: -0.1),
+            Rule::with('(put~|with) {text}', $text, 'with "Hello"', cost: -0.1),
+            Rule::with(
+                '(add~|and|also|plus|another (line|block|text) [of] [LETTERS]|(add~|also|and|more) (text|words|lettering|LETTERS))'.
+                    ' [the words] [saying|reading|that says|:|,] {text}',
+                fn (Heard $said): array => [Says::LETTERING => (string) $said->value('text'), Says::STYLE => ['more' => true]],
+                ['add "Hello"', 'another line “Hello”'],
+                cost: -0.5,
+            ),
             Rule::with(
                 '[names|writing|words|text] (BELOW|ABOVE) [the PICTURE] [written] [in (italic|bold|white'.'|black)] [:] {text}',
                 $under,
@@ -139,6 +152,16 @@ final class WordRules
         ];
     }
 
+    /** @return array<string, mixed> a step of a twentieth or, where it isn't a slight one, a tenth of the picture */
+    private static function moved(Heard $said): array
+    {
+        $words = mb_strtolower($said->words());
+        $by = preg_match('/\b(?:bit|little|touch|hair|slightly)\b/', $words) === 1 ? 0.05 : 0.1;
+        $isBack = preg_match('/\b(?:left|up|upwards|higher)\b/', $words) === 1;
+
+        return [Says::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $isBack ? -$by : $by]];
+    }
+
     /** @return list<Rule> how they look, and where they stand */
     private static function styles(): array
     {
@@ -162,6 +185,12 @@ final class WordRules
                 $place,
                 ['bottom right', 'in the lower left', 'across the bottom'],
                 cost: 0.3,
+            ),
+            Rule::with(
+                '(above|below|underneath) [it|the PICTURE]',
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? $place($said) : null,
+                [],
+                cost: -1.2,
             ),
             Rule::with(
                 '{length} (high|tall) [letters] | [in] {length} [type|letters]',
@@ -211,21 +240,32 @@ final class WordRules
             ),
             Rule::of('[much] (bigger|larger) [letters|lettering]', $style('scale', 1.25), [], cost: 0.4),
             Rule::of('[much] (smaller) [letters|lettering]', $style('scale', 0.8), [], cost: 0.4),
+            Rule::with(
+                '(twice|half) (as (big|large)|the size) | double the size',
+                fn (Heard $said): ?array => $said->isSaidOfLine()
+                    ? $style('times', str_starts_with(mb_strtolower($said->words()), 'half') ? 0.5 : 2.0)
+                    : null,
+                [],
+                cost: -0.2,
+            ),
+            Rule::of('[SLIGHTLY] (fainter|weaker|paler|more transparent)', $style('fade', 0.8), [], cost: 0.4),
+            Rule::of('[SLIGHTLY] (stronger|less transparent|more opaque)', $style('fade', 1.25), [], cost: 0.4),
+            Rule::of('(remove~|delete~) [it|this] | take~ (it|this) (away|off|out) | get rid of (it|this)', $style('away', true), [], cost: 0.4),
             Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), [], cost: 0.5),
             Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), [], cost: 0.5),
             Rule::with(
                 '(shift~|move~) [the] (lettering|letters|words|text|caption) [over] [SLIGHTLY] [to] [the] (left|right|up|down)',
-                function (Heard $said): array {
-                    $words = mb_strtolower($said->words());
-                    $by = preg_match('/\b(?:left|up)\b/', $words) === 1 ? -0.1 : 0.1;
-
-                    return [
-                        Says::STYLE => [preg_match('/\b(?:left|right)\b/', $words) === 1 ? 'moveX' : 'moveY' => $by],
-                        Says::LETTERING => null,
-                    ];
-                },
+                fn (Heard $said): array => self::moved($said) + [Says::LETTERING => null],
                 [],
                 cost: -0.3,
+            ),
+            Rule::with(
+                '[shift~|move~|nudge~] [it|this] [SLIGHTLY|further] (up|upwards|down|downwards|higher|lower) [SLIGHTLY] | '.
+                    '(shift~|move~|nudge~) [it|this] [SLIGHTLY] [to] [the] (left|right) [SLIGHTLY] | '.
+                    'SLIGHTLY to the (left|right)',
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? self::moved($said) : null,
+                [],
+                cost: -0.2,
             ),
         ];
     }

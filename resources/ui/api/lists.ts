@@ -78,19 +78,25 @@ export function useTakeList(orderId: number) {
     });
 }
 
+/** What of a line something is said of; nothing: all of it. */
+export interface SaidOf {
+    /** one of its prints */
+    cell?: number;
+    /** a block of letters or a mark: caption, lettering.0, overlays.1 */
+    block?: string;
+}
+
 /** What a line would be if something were said of it. */
-export const useWishTried = (line: LineView, text: string, cell?: number) =>
+export const useWishTried = (line: LineView, text: string, { cell, block }: SaidOf) =>
     useUnderstood(
         text,
-        (words) => ['wish', line.id, line.version, cell, words],
-        (words) => api.post<WishTried>(`lines/${line.id}/wish`, { text: words, cell }),
+        (words) => ['wish', line.id, line.version, cell, block, words],
+        (words) => api.post<WishTried>(`lines/${line.id}/wish`, { text: words, cell, block }),
     );
 
-interface Said {
+interface Said extends SaidOf {
     text: string;
     lines: LineView[];
-    /** the one of the line's prints that it is said of */
-    cell?: number;
     /** gets the sheet that lines share now, while the order with it is still on its way */
     onSheet: (sheet: number) => void;
 }
@@ -102,9 +108,9 @@ export function useSay(orderId: number) {
     const changed = useChangedLines(orderId);
     const away = useAway(orderId);
     return useMutation({
-        mutationFn: async ({ text, lines, cell, onSheet }: Said) => {
+        mutationFn: async ({ text, lines, cell, block, onSheet }: Said) => {
             const asked = lines.map(({ id, version }) => ({ id, version }));
-            const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked, cell });
+            const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked, cell, block });
             const steps = changed(lines, done.lines);
             if (done.gathered) {
                 const { line: sheet, instead } = done.gathered;

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useLineActs, type LineActs } from '@/api/lines';
+import type { SaidOf } from '@/api/lists';
 import { useMark } from '@/api/pictures';
 import { useAnswers } from '@/api/client-pages';
 import { useOrder } from '@/api/orders';
@@ -35,7 +36,7 @@ const KEYS = [
     { keys: 'Enter', does: 'pass the line and go to the next that is not passed' },
     { keys: '[  and  ]', does: 'the line before, the line after' },
     { keys: 'Tab', does: 'walk the words of the sentence; Enter opens one, Esc closes it' },
-    { keys: 'W', does: 'say what is wanted, in words' },
+    { keys: 'W', does: 'say what is wanted, in words; of the lettering, the caption or the mark that has the focus' },
     { keys: 'Arrows', does: 'move the picture 1 mm; with Shift 10 mm' },
     { keys: '+  and  −', does: 'tighter, looser; so does the wheel' },
     { keys: 'T', does: 'turn the window' },
@@ -73,6 +74,9 @@ export function Bench() {
     );
 }
 
+/** The block of letters or the mark that has the focus, on the drawing or in the sentence. */
+const blockAtHand = () => document.activeElement?.closest<HTMLElement>('[data-said-of]')?.dataset.saidOf;
+
 /** A line that was undone or removed leaves the order sheet behind. */
 function Gone({ orderId }: { orderId: number }) {
     const { say } = useNotices();
@@ -83,7 +87,8 @@ function Gone({ orderId }: { orderId: number }) {
 const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
 
 function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: LineView; trouble: Error | null }) {
-    const [isSaying, setIsSaying] = useState(false);
+    /** what something is being said of */
+    const [saying, setSaying] = useState<SaidOf | null>(null);
     /** the line as it would be by what is being said of it */
     const [tried, setTried] = useState<LineView | null>(null);
     const line = tried ?? kept;
@@ -96,7 +101,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
     const sheet = `/orders/${order.id}`;
     const stripOf = line.testOf === null ? undefined : order.lines.find(({ id }) => id === line.testOf);
     const said = (shared?: number) => {
-        setIsSaying(false);
+        setSaying(null);
         if (shared !== undefined) {
             void navigate(`${sheet}/lines/${shared}`);
         }
@@ -143,7 +148,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
         '[': () => go(order.lines[at - 1]),
         ']': () => go(order.lines[at + 1]),
         o: () => void navigate(sheet),
-        w: () => setIsSaying(true),
+        w: () => setSaying({ cell: place, block: blockAtHand() }),
         ...(place === undefined ? {} : { Delete: () => tell(changeCell(place, { picture: null })) }),
     });
 
@@ -169,7 +174,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                 <main className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
-                    {isSaying && <SayIt orderId={order.id} line={kept} cell={place} onTried={setTried} onDone={said} />}
+                    {saying && <SayIt orderId={order.id} line={kept} of={saying} onTried={setTried} onDone={said} />}
                     {stripOf && <TestStripBar order={order} line={line} of={stripOf} />}
                     {place !== undefined && (
                         <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />

@@ -1,14 +1,16 @@
 import { useEffect } from 'react';
+import type { SaidOf } from '@/api/lists';
 import type { LineView } from '@/api/types';
 import { Parts } from '@/order-sheet/list/Parts';
 import { Doubted, SayField } from './SayField';
+import { exampleFor, named } from './saidOf';
 import { useSaying } from './useSaying';
 
 interface Props {
     orderId: number;
     line: LineView;
-    /** the one of its prints that is chosen */
-    cell?: number;
+    /** what of it is chosen */
+    of: SaidOf;
     /** the line as it would be, or nothing while nothing is said */
     onTried: (line: LineView | null) => void;
     /** gets the sheet that stands for the line now, where that was said */
@@ -16,15 +18,15 @@ interface Props {
 }
 
 /** A field under the sentence: what is said in it changes the line as one act; while one types, sentence and drawing show it. */
-export function SayIt({ orderId, line, cell, onTried, onDone }: Props) {
-    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone, cell);
+export function SayIt({ orderId, line, of, onTried, onDone }: Props) {
+    const { text, setText, seen, isCurrent, take } = useSaying(orderId, [line], onDone, of);
     useEffect(() => onTried(seen?.line ?? null), [seen, onTried]);
     useEffect(() => () => onTried(null), [onTried]);
     return (
         <div className="border-t border-rule bg-white px-[26px] py-2" data-testid="say-it">
             <SayField
-                label={cell === undefined ? 'Say what is wanted' : `Say what is wanted of cell ${cell + 1}`}
-                example="whole with 2 in to mat over, thin black line, optical centre"
+                label={`Say what is wanted${named(of, line)}`}
+                example={exampleFor(of)}
                 text={text}
                 onText={setText}
                 onTake={take}

@@ -74,6 +74,15 @@ export function Sentence({ line, order, change, lead }: Omit<WordProps, 'close'>
     );
 }
 
+/** The block that a word speaks of, where there is one of its kind: words go to it while it has the focus. */
+function saidOf(word: string, { line }: WordProps['line']) {
+    if (word === 'caption') {
+        return word;
+    }
+    const blocks = word === 'lettering' ? line.lettering : word === 'overlays' ? line.overlays : undefined;
+    return blocks?.length === 1 ? `${word}.0` : undefined;
+}
+
 /** How far below its word a popover opens, so that the whole sentence stays readable. */
 function belowSentence(word: HTMLElement | null): number {
     const sentence = word?.closest('p');
@@ -85,7 +94,7 @@ type OpenProps = Omit<WordProps, 'close'>;
 function Said({ word, text, ...props }: OpenProps & { word: string; text: string }) {
     const entry = WORDS[word];
     return entry ? (
-        <Opening title={entry.title} text={text} isName={word === 'name'} change={props.change}>
+        <Opening title={entry.title} text={text} isName={word === 'name'} saidOf={saidOf(word, props.line)} change={props.change}>
             {(close, change) => <entry.Panel {...props} change={change} close={close} />}
         </Opening>
     ) : (
@@ -126,6 +135,8 @@ interface OpeningProps {
     title: string;
     text: string;
     isName?: boolean;
+    /** what words are said of while it has the focus */
+    saidOf?: string;
     onOpen?: () => void;
     change: WordProps['change'];
     /** given the way to close it, and to change something, after which the word is done with */
@@ -133,7 +144,7 @@ interface OpeningProps {
 }
 
 /** An underlined word and the popover it opens. */
-function Opening({ title, text, isName, onOpen, change, children }: OpeningProps) {
+function Opening({ title, text, isName, saidOf, onOpen, change, children }: OpeningProps) {
     const [open, setOpen] = useState(false);
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
@@ -162,6 +173,7 @@ function Opening({ title, text, isName, onOpen, change, children }: OpeningProps
             <Popover.Trigger
                 ref={trigger}
                 aria-label={`${text}. ${title}`}
+                data-said-of={saidOf}
                 className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-[#f0dcd2] data-[state=open]:decoration-solid ${isName ? 'font-sans text-[15px]' : ''}`}
             >
                 {text}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useSay, useWishTried } from '@/api/lists';
+import { useSay, useWishTried, type SaidOf } from '@/api/lists';
 import type { LineView, WishesDone } from '@/api/types';
 import { useNotices } from '@/common/notices';
 import { useAwaited } from '@/common/useAwaited';
@@ -7,12 +7,12 @@ import { useAwaited } from '@/common/useAwaited';
 /**
  * Something being said of lines: how it is read, what it makes of the first of them, and taking it as one act.
  *
- * @param cell the one of the line's prints that it is said of, where one is chosen
+ * @param of what of the line it is said of, where that is chosen
  * @param onDone gets the sheet that the lines share now, where that was said
  */
-export function useSaying(orderId: number, lines: LineView[], onDone: (sheet?: number) => void, cell?: number) {
+export function useSaying(orderId: number, lines: LineView[], onDone: (sheet?: number) => void, of: SaidOf = {}) {
     const [text, setText] = useState('');
-    const { answer: seen, isCurrent } = useWishTried(lines[0]!, text, cell);
+    const { answer: seen, isCurrent } = useWishTried(lines[0]!, text, of);
     const say = useSay(orderId);
     const notices = useNotices();
     const parts = seen?.parts ?? [];
@@ -41,7 +41,7 @@ export function useSaying(orderId: number, lines: LineView[], onDone: (sheet?: n
                 onDone();
             }
         };
-        say.mutateAsync({ text, lines, cell, onSheet: toSheet }).then(said, (error: Error) =>
+        say.mutateAsync({ text, lines, ...of, onSheet: toSheet }).then(said, (error: Error) =>
             notices.say(error.message, { lasts: true }),
         );
     };

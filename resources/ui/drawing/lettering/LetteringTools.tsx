@@ -34,7 +34,7 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
     const { drawing } = line;
     const { busy, set, start, begin } = useLettering();
     const wanted = line.line.lettering ?? [];
-    const { lettering: blocks } = drawing.added;
+    const { lettering: blocks, overlays } = drawing.added;
     useKeys({ l: () => begin(wanted.length) });
     const at = `translate(${place.x}px, ${place.y}px)${place.isTurned ? ' rotate(90deg)' : ''}`;
     const keep = (which: number, next: Partial<Lettering> | null) =>
@@ -70,10 +70,29 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
                                 onMove={(moves) => set(moves ? { does: 'move', at: i } : null)}
                                 onKeep={(next) => keep(i, next)}
                                 onType={() => begin(i)}
+                                saidOf={`lettering.${i}`}
                             />
                         </div>
                     ),
             )}
+            {overlays.length === (line.line.overlays ?? []).length &&
+                overlays.map(({ name, box }, i) => (
+                    <button
+                        key={i}
+                        type="button"
+                        data-said-of={`overlays.${i}`}
+                        aria-label={`Mark “${name}”. W says something of it.`}
+                        className={`absolute outline-1 outline-transparent outline-dashed focus-visible:outline-copper ${
+                            line.line.overlays?.[i]?.where === 'whole' ? '' : 'pointer-events-auto hover:outline-copper'
+                        }`}
+                        style={{
+                            left: box.left * scale,
+                            top: box.top * scale,
+                            width: box.width * scale,
+                            height: box.height * scale,
+                        }}
+                    />
+                ))}
             {typed !== null && (
                 <div key={typed} {...hung(wanted[typed] ?? newBlock)}>
                     <TypedBlock
@@ -112,10 +131,24 @@ interface UnderHandProps {
     onMove: (moves: boolean) => void;
     onKeep: (next: Partial<Lettering> | null) => Promise<unknown>;
     onType: () => void;
+    /** its place among the line's, for words */
+    saidOf: string;
 }
 
 /** A block as it is set: dragged by hand or by arrows; its right edge says how wide it may become. */
-function BlockUnderHand({ block, wanted, drawing, others, scale, isTurned, isMoved, onMove, onKeep, onType }: UnderHandProps) {
+function BlockUnderHand({
+    block,
+    wanted,
+    drawing,
+    others,
+    scale,
+    isTurned,
+    isMoved,
+    onMove,
+    onKeep,
+    onType,
+    saidOf,
+}: UnderHandProps) {
     const [grabbed, setGrabbed] = useState<{ x: number; y: number; to: Caught } | null>(null);
     const [widest, setWidest] = useState<number | null>(null);
     const { box } = block;
@@ -201,8 +234,9 @@ function BlockUnderHand({ block, wanted, drawing, others, scale, isTurned, isMov
             <div
                 role="button"
                 tabIndex={0}
-                aria-label={`Lettering “${wanted.text}”. Enter types it, arrows move it, Delete takes it away.`}
+                aria-label={`Lettering “${wanted.text}”. Enter types it, arrows move it, W says something of it, Delete takes it away.`}
                 data-testid="block"
+                data-said-of={saidOf}
                 className="group pointer-events-auto absolute cursor-move touch-none outline-1 outline-transparent outline-dashed hover:outline-copper focus-visible:outline-copper"
                 style={{ left: left * scale, top: top * scale, width: box.width * scale, height: box.height * scale }}
                 onPointerDown={(event) => {
