@@ -12,6 +12,7 @@ use App\Models\HouseFinish;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\Order;
+use App\Models\OwnWord;
 use App\Models\Studio;
 use App\Models\User;
 use App\Orders\History;
@@ -343,6 +344,7 @@ final class DemoSeeder extends Seeder
             foreach (self::FINISHES as $name => $wanted) {
                 $this->finish($name, $wanted);
             }
+            OwnWord::query()->create(['words' => 'minis', 'means' => '4 x 6 in, whole']);
             self::folder($pictures);
         } finally {
             File::deleteDirectory($folder);

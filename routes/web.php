@@ -14,6 +14,7 @@ use App\Http\Controllers\MarkController;
 use App\Http\Controllers\NamesController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OrderFileController;
+use App\Http\Controllers\OwnWordController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
@@ -93,6 +94,11 @@ Route::middleware('web')
             Route::delete('house-finishes/{finish}', [HouseFinishController::class, 'destroy']);
             Route::post('orders/{order}/house-finishes/{finish}', [HouseFinishController::class, 'give']);
             Route::get('lines/{line}/choices', [HouseFinishController::class, 'choices']);
+
+            Route::get('own-words', [OwnWordController::class, 'index']);
+            Route::post('own-words', [OwnWordController::class, 'store']);
+            Route::patch('own-words/{word}', [OwnWordController::class, 'update']);
+            Route::delete('own-words/{word}', [OwnWordController::class, 'destroy']);
 
             Route::post('orders/{order}/list/read', [ListController::class, 'read']);
             Route::post('orders/{order}/list/file', [ListController::class, 'file']);

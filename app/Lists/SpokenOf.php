@@ -7,6 +7,7 @@ namespace App\Lists;
 use App\Models\HouseFinish;
 use App\Models\Order;
 use App\Models\OrderPicture;
+use App\Models\OwnWord;
 use App\Models\Studio;
 use App\Models\StudioMark;
 use Planisher\Finish\Finishes;
@@ -46,6 +47,7 @@ final readonly class SpokenOf
                 array_values(StudioMark::query()->orderBy('id')->pluck('name')->all()),
                 Studio::current()->unit,
                 finishes: self::finishes($lab),
+                own: OwnWord::known(),
             ),
             array_values($order->pictures->map(fn (OrderPicture $picture): string => $picture->name)->all()),
         );

@@ -15,6 +15,7 @@ final readonly class Known
      * @param  array<string, array{int, int}>  $pixels  width and height of pictures by name, where they are known
      * @param  array<string, array<string, mixed>|Unsure>  $finishes  what house finishes of that name settle, as changes of a line;
      *                                                                unsure where the lab doesn't have all of it
+     * @param  OwnWords  $own  what the studio has taught
      */
     public function __construct(
         public LabCard $lab,
@@ -22,5 +23,6 @@ final readonly class Known
         public Unit $unit = Unit::Inch,
         public array $pixels = [],
         public array $finishes = [],
+        public OwnWords $own = new OwnWords(),
     ) {}
 }

@@ -50,6 +50,10 @@ final class ReadLine
         $parts = [];
         $at = 0;
         foreach ($this->items as $item) {
+            if ($item->at < $at && $item->why !== null && $parts !== [] && $parts[count($parts) - 1]['why'] === null) {
+                // One own word of the studio's may say several things, of which a later one isn't sure.
+                $parts[count($parts) - 1] = [...self::part('', 'unsure', $item), 'words' => $parts[count($parts) - 1]['words']];
+            }
             if ($item->length === 0 || $item->at < $at) {
                 continue;
             }

@@ -58,6 +58,20 @@ final class Reader
      */
     public function items(string $text, array $on = [], ?string $make = null): array
     {
+        $meant = $this->known->own->meant($text, $this->pictures->isWord(...));
+        $items = $this->itemsOf($meant->text, $on, $make);
+
+        return $meant->isAsWritten()
+            ? $items
+            : array_map(fn (Item $item): Item => $item->placed(...$meant->written($item->at, $item->length)), $items);
+    }
+
+    /**
+     * @param  array<string, mixed>  $on
+     * @return list<Item>
+     */
+    private function itemsOf(string $text, array $on, ?string $make): array
+    {
         $words = $this->mended($this->ours(Lexer::words($text)), $text);
         if ($words === []) {
             return [];

@@ -192,6 +192,30 @@ test('a list is dropped as a file; one that is a picture is told', async ({ page
     await expect(page.getByRole('alert')).toContainText('is a picture (JPEG), and has no words that can be read');
 });
 
+test('a word is taught where it isn’t clear, read from then on, and forgotten on the studio’s page', async ({ page }) => {
+    await newOrder(page, 'Brindle Pottery');
+    await addPictures(page, `${PICTURES}/glazed-bowls.jpg`);
+    await page.getByRole('textbox', { name: /What was ordered/ }).fill('glazed bowls, 2 tiddlers');
+    const read = page.getByRole('list', { name: 'How it was read' });
+    await expect(read.getByRole('listitem').first()).toHaveAttribute('data-sure', 'false');
+    await read.getByRole('button', { name: 'Say what “tiddlers” always means' }).click();
+    const means = page.getByRole('textbox', { name: '“tiddlers” always means' });
+    await means.fill('flimflam');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('“flimflam” isn’t understood. Say what it means in words that are.')).toBeVisible();
+    await means.fill('4x6, whole');
+    await page.keyboard.press('Enter');
+    await expect(read.getByRole('listitem').first()).toHaveAttribute('data-sure', 'true');
+    await expect(read).toContainText('Make 2 prints of Glazed bowls whole on 4 × 6 in');
+    await page.getByRole('button', { name: /^Add this line/ }).click();
+    await expect(page.getByRole('main').getByRole('list').first()).toContainText('2 prints');
+    await page.goto('/studio');
+    const own = page.getByRole('region', { name: 'Own words' });
+    await expect(own.getByRole('listitem').filter({ hasText: 'tiddlers' }).getByRole('textbox')).toHaveValue('4x6, whole');
+    await own.getByRole('button', { name: 'Forget “tiddlers”' }).click();
+    await expect(own.getByText('tiddlers')).toHaveCount(0);
+});
+
 test('an e-mail is dropped as a file: its words into the field, its picture onto the shelf', async ({ page }) => {
     await newOrder(page, 'Brindle Pottery');
     const picture = readFileSync(`${PICTURES}/glazed-bowls.jpg`).toString('base64');

@@ -61,6 +61,12 @@ final class Item
         };
     }
 
+    /** The same at another place. */
+    public function placed(int $at, int $length): self
+    {
+        return new self(...['at' => $at, 'length' => $length] + get_object_vars($this));
+    }
+
     /** It says nothing of prints. */
     public function pass(): void
     {

@@ -356,9 +356,7 @@ final class Conversation
      */
     public static function moved(array $items, int $by): array
     {
-        return $by === 0
-            ? $items
-            : array_map(fn (Item $item): Item => new Item(...['at' => $item->at + $by] + get_object_vars($item)), $items);
+        return $by === 0 ? $items : array_map(fn (Item $item): Item => $item->placed($item->at + $by, $item->length), $items);
     }
 
     // ---------------------------------------------------------------- sentences

@@ -2222,6 +2222,28 @@ export interface ListText {
     told: string[];
 }
 /**
+ * The studio's own words, in the order of the alphabet
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OwnWords".
+ */
+export interface OwnWords {
+    words: OwnWord[];
+}
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OwnWord".
+ */
+export interface OwnWord {
+    id: number;
+    words: string;
+    /**
+     * in words that are understood; empty: it is never minded
+     */
+    means: string;
+    version: number;
+}
+/**
  * What a line would be if something were said of it
  *
  * This interface was referenced by `Answers`'s JSON-Schema

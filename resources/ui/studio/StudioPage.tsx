@@ -13,6 +13,7 @@ import { BelowOrders } from '@/common/BelowOrders';
 import { NAME_PARTS } from '@/names/nameParts';
 import { Parts } from '@/sentence/Parts';
 import { Typed } from '@/sentence/Typed';
+import { OwnWords } from './OwnWords';
 import { People } from './People';
 import { UsualFile } from './UsualFile';
 
@@ -102,6 +103,12 @@ function Settled({ studio }: { studio: Studio }) {
                             onSet={(exportFolder) => change({ exportFolder: exportFolder || null })}
                         />
                     </div>
+                </Part>
+                <Part
+                    title="Own words"
+                    about="What clients’ words mean here. A list is read by them; what they said stays as it was."
+                >
+                    <OwnWords />
                 </Part>
                 <Part title="House finishes" about="Choices and marks kept under a name.">
                     <Link to="/house-finishes" className="text-[13px] font-semibold text-copper underline underline-offset-4">

@@ -1,8 +1,10 @@
 import { thumbUrl } from '@/api/client';
 import { Answer } from './Answer';
+import { isWord, TeachWord } from './TeachWord';
 import type { OrderPicture, OtherWords, WordsPart } from '@/api/types';
 
 interface Props {
+    orderId: number;
     parts: WordsPart[];
     pictures: OrderPicture[];
     /** the words are those that stand in the field now */
@@ -11,7 +13,7 @@ interface Props {
 }
 
 /** What isn't clear in a line, each with what may be meant: one press says it. */
-export function Doubts({ parts, pictures, isCurrent, onChoose }: Props) {
+export function Doubts({ orderId, parts, pictures, isCurrent, onChoose }: Props) {
     const doubts = parts.map((part, i) => ({ part, i })).filter(({ part }) => part.why !== null);
     return (
         <ul className="mt-1 flex flex-col gap-1.5">
@@ -33,11 +35,17 @@ export function Doubts({ parts, pictures, isCurrent, onChoose }: Props) {
                             </Answer>
                         ))}
                     </span>
+                    {isWord(part.words.trim()) && part.offers.every(({ picture }) => picture === null) && (
+                        <TeachWord orderId={orderId} words={tidy(part.words)} likely={part.offers[0]?.with.trim() ?? ''} />
+                    )}
                 </li>
             ))}
         </ul>
     );
 }
+
+/** Without signs and spaces around it. */
+const tidy = (words: string) => words.replace(/^[\s\p{P}]+|[\s\p{P}]+$/gu, '');
 
 const named = (name: string | null, pictures: OrderPicture[]) =>
     name === null ? undefined : pictures.find((of) => of.name === name);

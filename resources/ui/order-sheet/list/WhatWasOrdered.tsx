@@ -283,6 +283,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
                                     ))}
                                     {!line.isSure && (
                                         <Doubts
+                                            orderId={order.id}
                                             parts={line.parts}
                                             pictures={order.pictures}
                                             isCurrent={isRead}
