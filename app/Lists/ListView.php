@@ -36,6 +36,7 @@ final readonly class ListView
                 fn (ReadLine $line): array => [
                     'number' => $line->number,
                     'isSure' => $line->isSure(),
+                    'speaksOf' => $line->speaksOf,
                     'parts' => $line->parts(),
                     'prints' => array_map(
                         fn (ReadPrint $print): array => [
@@ -43,7 +44,7 @@ final readonly class ListView
                             'remark' => $print->remark,
                             'isSure' => $print->isSure,
                             'isWhole' => $print->isWhole,
-                            'said' => $print->isWhole ? $tell($print->wanted) : null,
+                            ...$print->isWhole ? $tell($print->wanted) : ['said' => null, 'kind' => null],
                         ],
                         $line->prints,
                     ),
@@ -56,11 +57,13 @@ final readonly class ListView
     /** @return \Closure(array<string, mixed>): string says how something is made, of whatever picture */
     public function tellerOfKinds(Order $order): \Closure
     {
-        return $this->teller($order->loadMissing(['client', 'lab.profiles', 'pictures.picture']), isOfAny: true);
+        $tell = $this->teller($order->loadMissing(['client', 'lab.profiles', 'pictures.picture']));
+
+        return fn (array $wanted): string => $tell($wanted)['kind'] ?? $tell($wanted)['said'];
     }
 
-    /** @return \Closure(array<string, mixed>): string */
-    private function teller(Order $order, bool $isOfAny = false): \Closure
+    /** @return \Closure(array<string, mixed>): array{said: string, kind: ?string} what is told of it, and of it without its picture */
+    private function teller(Order $order): \Closure
     {
         $card = $order->lab->labCard();
         $desk = $this->desks->for($order);
@@ -72,16 +75,16 @@ final readonly class ListView
             return $picture === null ? PictureTrouble::none() : ($facts[$picture->id] ??= $this->pictures->known($picture));
         };
 
-        return function (array $wanted) use ($card, $desk, $head, $known, $isOfAny): string {
+        return function (array $wanted) use ($card, $desk, $head, $known): array {
             try {
                 $line = LineReader::read(Node::root($wanted));
                 $name = NameBook::names($head, $card, [1 => $line])[1];
                 $worked = WorkedLine::work($line, array_map($known, array_values($line->pictures())), $card, $name, null, $desk);
             } catch (OrderFileError $e) {
-                return $e->getMessage();
+                return ['said' => $e->getMessage(), 'kind' => null];
             }
 
-            return $isOfAny ? Ordered::kind($worked->at) : Ordered::said($worked->at, isset($wanted['output']));
+            return ['said' => Ordered::said($worked->at, isset($wanted['output'])), 'kind' => Ordered::kind($worked->at)];
         };
     }
 }

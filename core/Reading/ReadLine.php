@@ -13,6 +13,9 @@ final class ReadLine
     /** @var list<ReadPrint> */
     public array $prints = [];
 
+    /** The number of the line of which it takes something back, or changes it */
+    public ?int $speaksOf = null;
+
     /**
      * @param  int  $number  in the list, from 1
      * @param  string  $text  as it was written

@@ -21,7 +21,7 @@ final class Ordered
         $segments = Sentence::segments($at);
         $kept = [];
         foreach ($segments as $i => $segment) {
-            $isOfPicture = fn (int $at): bool => in_array($segments[$at]['word'] ?? null, ['picture', 'turn'], true);
+            $isOfPicture = fn (int $at): bool => in_array($segments[$at]['word'] ?? null, ['picture', 'turn', 'marked'], true);
             if (! $isOfPicture($i) && ! ($segment['word'] === null && $isOfPicture($i + 1))) {
                 $kept[] = $segment;
             }

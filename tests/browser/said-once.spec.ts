@@ -192,6 +192,39 @@ test('a list is dropped as a file; one that is a picture is told', async ({ page
     await expect(page.getByRole('alert')).toContainText('is a picture (JPEG), and has no words that can be read');
 });
 
+test('a long list is short: what is alike in one row, what is unclear alike answered once, what is taken back beside it', async ({
+    page,
+}) => {
+    await thirtyPictures(page, 'Isholm Rowing Club');
+    const field = page.getByRole('textbox', { name: /What was ordered/ });
+    await field.fill(
+        [
+            ...['slip', 'quay', 'bell', 'rope'].map((subject) => `${subject}-red 4x6 x2`),
+            'tide-red 8x10',
+            'lamp-red 8x10 tiddler',
+            'hull-red 8x10 tiddler',
+            'sorry, scrap the tide-red 8x10',
+        ].join('\n'),
+    );
+    await expect(page.locator('[data-sure]').first()).toContainText(
+        '2 prints cropped to 4 × 6 in each, of 4 pictures: slip-red, quay-red, bell-red, rope-red',
+    );
+    const row = (text: string | RegExp) => page.locator('[data-sure]').filter({ hasText: text });
+    await expect(page.locator('[data-sure]')).toHaveCount(4);
+    await expect(page.locator('[data-sure]').nth(1)).toContainText('tide-red 8x10');
+    await expect(page.locator('[data-sure]').nth(2)).toContainText('sorry, scrap the');
+    await page.getByRole('button', { name: 'Each of 4 lines' }).click();
+    await expect(page.locator('[data-sure]')).toHaveCount(7);
+    await expect(row('rope-red')).toContainText('Make 2 prints of Rope red');
+    await row('sorry, scrap the').getByRole('button', { name: 'It is meant so' }).click();
+    await row('lamp-red').getByRole('button', { name: 'Take them as they were read' }).click();
+    await page.getByRole('button', { name: /^Add 6 lines/ }).click();
+    await expect(field).toHaveValue('');
+    const lines = page.getByRole('main').getByRole('list').first().getByRole('listitem');
+    await expect(lines).toHaveCount(6);
+    await expect(lines.filter({ hasText: 'Tide red' })).toHaveCount(0);
+});
+
 test('a word is taught where it isn’t clear, read from then on, and forgotten on the studio’s page', async ({ page }) => {
     await newOrder(page, 'Brindle Pottery');
     await addPictures(page, `${PICTURES}/glazed-bowls.jpg`);

@@ -1382,6 +1382,7 @@ final class Conversation
             $isOfLast = preg_match('/\b(?:scrap|cancel|forget) (?:it|that|the first|this)\b|\bnever mind that\b/i', $sentence->text) === 1;
             if ($isOfLast && $this->last !== []) {
                 $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $this->last, true)));
+                $this->speaksOf($sentence, $this->last[0]);
                 $this->last = [];
                 $this->lines[$sentence->line]->doubt('This takes back what was said before. It was left out.', $sentence->items[0]->at);
 
@@ -1403,11 +1404,18 @@ final class Conversation
         );
         $sizes === [] && ($this->struck = [...$this->struck, ...$names]);
         if ($taken !== []) {
+            $this->speaksOf($sentence, $taken[0]);
             $this->drafts = array_values(array_filter($this->drafts, fn (Draft $draft): bool => ! in_array($draft, $taken, true)));
             $sentence->first()?->doubt('This takes back what was said before. It was left out.');
         } elseif ($sizes !== [] && ! $this->blocks[$sentence->line]->isStruck) {
             $sentence->first()?->doubt('This takes something back, and nothing before it is that.');
         }
+    }
+
+    private function speaksOf(Sentence $sentence, Draft $draft): void
+    {
+        $line = $this->lines[$sentence->line];
+        $draft->line === $sentence->line || ($line->speaksOf = $this->lines[$draft->line]->number);
     }
 
     private static function makeOf(Draft $draft): string
@@ -1438,6 +1446,7 @@ final class Conversation
                 $draft->isAsked = true;
             }
             $sentence->first()?->doubt($why);
+            $this->speaksOf($sentence, $there[0]);
 
             return true;
         }
@@ -1478,6 +1487,7 @@ final class Conversation
             $draft->isAsked = true;
         }
         $sentence->first()?->doubt($why);
+        $this->speaksOf($sentence, array_values($of)[0]);
         $this->prose($sentence);
         $this->last = $of;
 

@@ -17,6 +17,9 @@ use Planisher\Language\Unsure;
 /** What a lab calls its papers, products, mounts and options is understood by these names, and a paper by its surface. */
 final class LabRules
 {
+    /** Papers that are offered instead of one that the lab doesn't have */
+    private const MOST_OFFERED = 3;
+
     /** @return list<Rule> */
     public static function of(Known $known): array
     {
@@ -151,6 +154,15 @@ final class LabRules
         return $surface === null ? new Unsure([], 'Which paper is that?') : self::ofSurface($surface, $said->known);
     }
 
+    /**
+     * @param  list<Paper>  $papers
+     * @return list<Offer>
+     */
+    private static function offered(array $papers): array
+    {
+        return array_map(fn (Paper $paper): Offer => new Offer($paper->name, "on {$paper->name}"), $papers);
+    }
+
     /** @return array<string, mixed>|Unsure the lab's paper of a surface */
     private static function ofSurface(Surface $surface, Known $known): array|Unsure
     {
@@ -158,11 +170,15 @@ final class LabRules
 
         return match (true) {
             count($papers) === 1 => ['paper' => $papers[0]->name],
-            $papers === [] => new Unsure([], "{$known->lab->name} lists no {$surface->value} paper."),
+            $papers === [] => new Unsure(
+                [],
+                "{$known->lab->name} lists no {$surface->value} paper.",
+                self::offered(array_slice(array_values($known->lab->papers), 0, self::MOST_OFFERED)),
+            ),
             default => new Unsure(
                 ['paper' => $papers[0]->name],
                 "{$known->lab->name} has several {$surface->value} papers.",
-                array_map(fn (Paper $paper): Offer => new Offer($paper->name, "on {$paper->name}"), $papers),
+                self::offered($papers),
             ),
         };
     }

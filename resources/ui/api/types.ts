@@ -2178,6 +2178,10 @@ export interface ReadPrint {
      * it in our own words
      */
     said: string | null;
+    /**
+     * the same without its picture
+     */
+    kind: string | null;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -2186,6 +2190,10 @@ export interface ReadPrint {
 export interface ReadLine {
     number: number;
     isSure: boolean;
+    /**
+     * the number of the line of which it takes something back, or changes it
+     */
+    speaksOf: number | null;
     parts: WordsPart[];
     prints: ReadPrint[];
 }

@@ -35,7 +35,7 @@ export function Doubts({ orderId, parts, pictures, isCurrent, onChoose }: Props)
                             </Answer>
                         ))}
                     </span>
-                    {isWord(part.words.trim()) && part.offers.every(({ picture }) => picture === null) && (
+                    {canBeTaught(part) && (
                         <TeachWord orderId={orderId} words={tidy(part.words)} likely={part.offers[0]?.with.trim() ?? ''} />
                     )}
                 </li>
@@ -43,6 +43,12 @@ export function Doubts({ orderId, parts, pictures, isCurrent, onChoose }: Props)
         </ul>
     );
 }
+
+/** What is wanted may be; which picture, how many, or what is taken back, may not. */
+const canBeTaught = ({ words, role, offers }: WordsPart) =>
+    isWord(words.trim()) &&
+    (role === null || role.startsWith('what is wanted')) &&
+    offers.every(({ picture }) => picture === null);
 
 /** Without signs and spaces around it. */
 const tidy = (words: string) => words.replace(/^[\s\p{P}]+|[\s\p{P}]+$/gu, '');

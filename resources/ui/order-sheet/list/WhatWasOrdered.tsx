@@ -2,16 +2,14 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { listText, useListRead, useTakeList } from '@/api/lists';
 import type { ListText, OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { Button, Key } from '@/common/Button';
-import { Mark } from '@/common/Mark';
 import { useAwaited } from '@/common/useAwaited';
 import { useKeys } from '@/common/useKeys';
 import { AddSheet } from '../AddSheet';
 import { useDrop } from '../dragging';
 import { isList } from '../isList';
-import { Answer } from './Answer';
-import { Doubts } from './Doubts';
+import { HowItWasRead } from './HowItWasRead';
 import { LastTime } from './LastTime';
-import { Parts } from './Parts';
+import { wordsOf } from './rows';
 import { useAnswering } from './useAnswering';
 
 /** Of the field, when it holds a list: how it was read stands below. */
@@ -92,9 +90,13 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
 
     const lines = answer?.lines ?? [];
     const hasMany = lines.length > 1;
-    const words = (line: ReadLine) => line.parts.map((part) => part.words).join('');
     const isTaken = (line: ReadLine) =>
-        line.prints.length > 0 && line.prints.every((print) => print.isWhole) && (line.isSure || asRead.has(words(line)));
+        asRead.has(wordsOf(line))
+            ? line.prints.every((print) => print.isWhole)
+            : line.isSure && line.prints.length > 0 && line.prints.every((print) => print.isWhole);
+    /** … by what was taken as it was read */
+    const isGone = (line: ReadLine) =>
+        line.prints.length === 0 && lines.some((other) => other.speaksOf === line.number && asRead.has(wordsOf(other)));
     const ready = lines.filter(isTaken);
     const prints = ready.flatMap((line) => line.prints);
     const open = lines.filter((line) => !isTaken(line) && (line.prints.length > 0 || !line.isSure));
@@ -112,7 +114,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
         }
         if (prints.length === 0) {
             // Said twice it is meant as it was read.
-            setAsRead(new Set(open.filter((line) => line.prints.some((print) => print.isWhole)).map(words)));
+            setAsRead(new Set(open.filter((line) => line.prints.some((print) => print.isWhole)).map(wordsOf)));
             return;
         }
         take.mutate(prints, {
@@ -121,8 +123,8 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
                     open.length === 0
                         ? ''
                         : lines
-                              .filter((line) => !isTaken(line) && isKept(line))
-                              .map(words)
+                              .filter((line) => !isTaken(line) && !isGone(line) && isKept(line))
+                              .map(wordsOf)
                               .join('\n'),
                 );
                 onAdded();
@@ -158,13 +160,15 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
             field.current?.blur();
         }
     };
-    const choose = (line: ReadLine, part: number, offer: OtherWords) => {
-        const said = line.parts.map((of, i) => (i === part ? offer.with : of.words));
+    const choose = (of: ReadLine[], offer: OtherWords, part?: number) => {
         const all = text.split(/\r\n|\r|\n/);
-        if (all[line.number - 1] !== words(line)) {
-            return; // it was read of another text
+        for (const line of of) {
+            if (all[line.number - 1] !== wordsOf(line)) {
+                return; // it was read of another text
+            }
+            const at = part ?? line.parts.findIndex(({ why }) => why !== null);
+            all[line.number - 1] = line.parts.map((one, i) => (i === at ? offer.with : one.words)).join('');
         }
-        all[line.number - 1] = said.join('');
         write(all.join('\n'));
         field.current?.focus();
     };
@@ -251,62 +255,28 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
                 </p>
             )}
             {lines.length > 0 && (
-                <ol
-                    ref={answering.list}
+                <HowItWasRead
+                    order={order}
+                    lines={lines}
+                    isRead={isRead}
+                    isTaken={isTaken}
+                    list={answering.list}
                     onKeyDown={answering.onKeyDown}
-                    className="mt-3"
-                    aria-label="How it was read"
-                    aria-busy={!isRead}
-                >
-                    {lines
-                        .filter((line) => line.parts.some((part) => part.is !== 'passed'))
-                        .map((line) => (
-                            <li
-                                key={line.number}
-                                data-sure={line.isSure}
-                                className={`grid gap-x-5 border-t border-rule py-1.5 ${hasMany ? 'grid-cols-[minmax(0,2fr)_minmax(0,3fr)]' : ''}`}
-                            >
-                                {hasMany && (
-                                    <p className="text-[13.5px] leading-snug break-words whitespace-pre-wrap">
-                                        <Parts parts={line.parts} />
-                                    </p>
-                                )}
-                                <div className="min-w-0">
-                                    {line.prints.map((print, i) => (
-                                        <p key={i} className="flex items-baseline gap-2 font-serif text-[16px] leading-snug">
-                                            <Mark level={!print.isWhole ? 'stops' : isTaken(line) ? 'fine' : 'look'} />
-                                            <span className="min-w-0">
-                                                {print.said ?? 'Not a whole line yet.'}
-                                                {print.remark && <i className="text-soft"> Remark: {print.remark}</i>}
-                                            </span>
-                                        </p>
-                                    ))}
-                                    {!line.isSure && (
-                                        <Doubts
-                                            orderId={order.id}
-                                            parts={line.parts}
-                                            pictures={order.pictures}
-                                            isCurrent={isRead}
-                                            onChoose={(part, offer) => choose(line, part, offer)}
-                                        />
-                                    )}
-                                    {!isTaken(line) && line.prints.some((print) => print.isWhole) && (
-                                        <div className="mt-1.5 text-small">
-                                            <Answer
-                                                isCurrent={isRead}
-                                                onSay={() => {
-                                                    setAsRead(new Set([...asRead, words(line)]));
-                                                    field.current?.focus();
-                                                }}
-                                            >
-                                                Take it as it was read
-                                            </Answer>
-                                        </div>
-                                    )}
-                                </div>
-                            </li>
-                        ))}
-                </ol>
+                    onChoose={choose}
+                    onTakeAsRead={(taken) => {
+                        setAsRead(new Set([...asRead, ...taken.map(wordsOf)]));
+                        field.current?.focus();
+                    }}
+                    onLeaveOut={({ number }) => {
+                        write(
+                            text
+                                .split(/\r\n|\r|\n/)
+                                .filter((_, i) => i !== number - 1)
+                                .join('\n'),
+                        );
+                        field.current?.focus();
+                    }}
+                />
             )}
             {hasMany && isRead && (
                 <p className="mt-2 text-small text-soft" role="status">
