@@ -15,6 +15,7 @@ use Planisher\Finish\Finishes;
 use Planisher\Measure\Box;
 use Planisher\Measure\Unit;
 use Planisher\Order\WorkedLine;
+use Planisher\Parcel\Goes;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\Window;
 use Planisher\Plan\Added;
@@ -48,6 +49,7 @@ final class LineView
             'addable' => (object) Sentence::addable($at),
             'short' => Sentence::short($at),
             'prints' => Sentence::prints($at),
+            'goes' => Goes::of($worked)?->toArray(),
             'fileName' => (string) $worked->name,
             'drawing' => self::drawing($at),
             'facts' => FactStrip::of($at),

@@ -11,6 +11,7 @@ use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
 use Illuminate\Support\Collection;
+use Planisher\Parcel\Goes;
 use Planisher\Parcel\Item;
 use Planisher\Parcel\ParcelState;
 use Planisher\Telling\Sentence;
@@ -23,7 +24,7 @@ final class Contents
     /**
      * All lines of an order that are printed.
      *
-     * @return list<array{line: Line, short: string, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}>
+     * @return list<array{line: Line, short: string, goes: ?Goes, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}>
      */
     public function of(Order $order): array
     {
@@ -40,6 +41,7 @@ final class Contents
             $all[] = [
                 'line' => $line,
                 'short' => Sentence::short($of->at),
+                'goes' => Goes::of($of),
                 'files' => $files,
                 'why' => self::why($line, $files),
                 'parcel' => $files->isEmpty() ? null : $packed[$files[0]->id] ?? null,

@@ -14,6 +14,7 @@ use App\Models\ParcelFile;
 use Illuminate\Support\Collection;
 use Planisher\Lab\Price;
 use Planisher\Measure\Figure;
+use Planisher\Parcel\Goes;
 
 /** An order's parcels, and what may go, as their page gets it. */
 final class ParcelView
@@ -34,7 +35,7 @@ final class ParcelView
     }
 
     /**
-     * @param  array{line: Line, short: string, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}  $row
+     * @param  array{line: Line, short: string, goes: ?Goes, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}  $row
      * @return array<string, mixed>
      */
     private static function line(array $row): array
@@ -43,6 +44,7 @@ final class ParcelView
             'id' => $row['line']->id,
             'number' => $row['line']->number,
             'short' => $row['short'],
+            'goes' => $row['goes']?->toArray(),
             'files' => $row['files']->map(fn (MadeFile $file): string => $file->name)->values()->all(),
             'why' => $row['why'],
             'parcel' => $row['parcel']?->number,

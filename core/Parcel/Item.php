@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Parcel;
 
 use Planisher\Finish\Finishes;
-use Planisher\Lab\LabCard;
 use Planisher\Lab\Price;
-use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\Order\WorkedLine;
@@ -65,19 +63,15 @@ final readonly class Item
             throw new \InvalidArgumentException("Line {$number} makes no file “{$planned}”.");
         }
         $file = $files[$place];
-        $sheet = self::sheet($file, $worked->lab, $worked->plan->layout->bleed);
-        $size = $worked->lab->lists($sheet) ?? $sheet;
+        $piece = Piece::of($worked, $file);
 
         return new self(
             $called ?? $planned,
             $number,
             $worked,
             $file,
-            $size,
-            self::piece(
-                $worked,
-                $worked->lab->priceOf($size) ?? (count($files) === 1 ? $worked->lab->priceOf($worked->plan->size()) : null),
-            ),
+            $piece->sheet,
+            $piece->cost,
             $bytes,
             $sha256,
             (int) $place + 1,
@@ -139,36 +133,5 @@ final readonly class Item
             ],
             fn (mixed $value): bool => $value !== null,
         );
-    }
-
-    /** What is printed, without the bleed that is cut away. */
-    private static function sheet(PlannedFile $file, LabCard $lab, int $bleed): Size
-    {
-        $side = fn (int $pixels): int => $file->resolution->lengthOf($pixels) - 2 * $bleed;
-        $unit = $lab->sizes[0]->unit();
-        $pixel = $file->resolution->lengthOf(1);
-        [$width, $height] = [$side($file->width), $side($file->height)];
-        // A side is as near to what it is meant to be as whole pixels come.
-        foreach ($lab->sizes as $size) {
-            foreach ([$size, $size->turned()] as $way) {
-                if (abs($way->width->nanometres - $width) <= $pixel && abs($way->height->nanometres - $height) <= $pixel) {
-                    return $way;
-                }
-            }
-        }
-
-        return Size::of(Length::ofNanometres(max(1, $width), $unit), Length::ofNanometres(max(1, $height), $unit));
-    }
-
-    private static function piece(WorkedLine $worked, ?Price $print): ?Price
-    {
-        $product = $worked->lab->product($worked->line->printedOn());
-        $all = $print;
-        foreach (array_filter([$worked->line->mount, ...$worked->line->options]) as $name) {
-            $cost = ($product?->mount($name) ?? $product?->option($name))?->cost($worked->lab->currency);
-            $all = $all === null || $cost === null ? $all : new Price($all->hundredths + $cost->hundredths, $all->currency);
-        }
-
-        return $all;
     }
 }

@@ -1131,6 +1131,7 @@ export interface LineView {
         [k: string]: string;
     };
     short: string;
+    goes: Goes | null;
     prints: string;
     fileName: string;
     drawing: DrawingFigures | null;
@@ -1159,6 +1160,40 @@ export interface LineView {
      * the line that it is a test strip for
      */
     testOf: number | null;
+}
+/**
+ * What goes to the lab of a line, in numbers
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Goes".
+ */
+export interface Goes {
+    copies: number;
+    /**
+     * what one of it is: “print of 8 × 10 in”
+     */
+    one: string;
+    /**
+     * … of several
+     */
+    many: string;
+    /**
+     * pictures on paper: all that share a sheet count
+     */
+    prints: number;
+    /**
+     * that the lab prints
+     */
+    pieces: number;
+    /**
+     * that several share
+     */
+    sheets: number;
+    /**
+     * of all of it, in hundredths; none where the card doesn't say
+     */
+    price: number | null;
+    currency: string | null;
 }
 /**
  * One print of a line that carries several, as if it were a line of its own
@@ -2446,6 +2481,7 @@ export interface ParcelLine {
     id: number;
     number: number;
     short: string;
+    goes: Goes | null;
     files: string[];
     /**
      * why it can't go

@@ -9,6 +9,7 @@ import { useTell } from '@/common/useTell';
 import { useHistory } from '@/undo/history';
 import type { LineView, OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
+import { InAll } from '@/common/InAll';
 import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/common/notices';
 import { Above, TopBar } from '@/common/TopBar';
@@ -186,6 +187,11 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             />
                         ))}
                     </ol>
+                    {order.lines.length > 0 && (
+                        <p className="border-t border-rule py-2 pl-[46px] text-[13px] text-soft">
+                            In all: <InAll lines={order.lines.map(({ goes }) => goes)} />
+                        </p>
+                    )}
                     {order.lines.length === 0 && (
                         <p className="border-t border-rule py-6 text-soft">
                             No lines yet. Drop the pictures on the left, then write or paste what was ordered:

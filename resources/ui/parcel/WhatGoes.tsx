@@ -6,6 +6,7 @@ import { makeAgain } from '@/api/makes';
 import { useParcelActs } from '@/api/parcels';
 import type { ParcelLine, Parcels } from '@/api/types';
 import { Button, Key } from '@/common/Button';
+import { InAll } from '@/common/InAll';
 import { Mark } from '@/common/Mark';
 import { useKeys } from '@/common/useKeys';
 import { useNotices } from '@/common/notices';
@@ -65,6 +66,11 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
                         : files === 0 && can.every(({ parcel }) => parcel !== null)
                           ? 'Everything that is made is in a parcel already. Tick a line to have it sent once more.'
                           : `${files} ${files === 1 ? 'file' : 'files'} of ${going.length} ${going.length === 1 ? 'line' : 'lines'}`}
+                    {files > 0 && (
+                        <>
+                            : <InAll lines={going.map(({ goes }) => goes)} />
+                        </>
+                    )}
                 </p>
                 <Button look="main" onClick={pack} disabled={files === 0 || acts.pack.isPending}>
                     {lab.hasService ? 'Pack and send' : 'Pack'}
