@@ -34,6 +34,10 @@ final class Pages
 
     private const SAID_TO = 200;
 
+    private const LARGE_LINES = 300;
+
+    private const LARGE_PICTURES = 2000;
+
     private const PICTURES = 20_000;
 
     private const TURNS = 9;
@@ -54,6 +58,7 @@ final class Pages
         $this->startPage();
         $this->cardChange();
         $this->words();
+        $this->wordsOfALargeOrder();
         $this->folder();
         (new Parcels($this->table))->run();
         (new Workers($this->table))->run();
@@ -166,6 +171,42 @@ final class Pages
             $this->post("/api/orders/{$order->id}/wishes", ['text' => $turn++ % 2 === 0 ? 'whole' : 'cropped to fill', 'lines' => $asked]);
         };
         $this->told('a wish said to '.self::SAID_TO.' lines', $this->milliseconds($say), $sheet, 'their order sheet', 1000);
+    }
+
+    /** The same words where there are many lines and pictures they could speak of, asked of the page. */
+    private function wordsOfALargeOrder(): void
+    {
+        $small = Order::query()->findOrFail((int) Order::query()->whereHas('lines')->min('id'));
+        $large = $small->replicate(['number'])->fill(['number' => '2702-1']);
+        $large->save();
+        $picture = (int) DB::table('order_pictures')->where('order_id', $small->id)->value('picture_id');
+        foreach (array_chunk(range(1, self::LARGE_PICTURES), 500) as $numbers) {
+            DB::table('order_pictures')->insert(
+                array_map(
+                    fn (int $n): array => ['order_id' => $large->id, 'picture_id' => $picture, 'name' => sprintf('IMG_%04d.jpg', $n)],
+                    $numbers,
+                ),
+            );
+        }
+        for ($n = 1; $n <= self::LARGE_LINES; $n++) {
+            LineChanger::add($large, ['size' => '8 x 10 in', 'picture' => sprintf('IMG_%04d.jpg', $n)]);
+        }
+        $of = SpokenOf::in($large->refresh());
+        $list = fn (int $n): string => sprintf('%d of IMG_%04d 8x10, matte', $n % 3 + 1, $n);
+        $lines = array_map($list, range(1, self::LIST_LINES));
+        $few = array_slice($of->pictures, 0, self::LIST_LINES);
+        $alone = $this->milliseconds(fn () => ReadList::read(implode("\n", $lines), $of->known, $few));
+        $read = $this->milliseconds(fn () => ReadList::read(implode("\n", $lines), $of->known, $of->pictures));
+        $where = self::LARGE_PICTURES.' pictures';
+        $this->told("the list read, among {$where}", $read, $alone, 'among '.self::LIST_LINES, 200);
+        $one = fn (Order $order, string $text): float => $this->milliseconds(
+            fn (): string => $this->post("/api/orders/{$order->id}/list/read", ['text' => $text]),
+        );
+        $inSmall = $one($small, '2 of it 8x10, matte');
+        $this->told("  a typed line, asked of the page, {$where}", $one($large, $lines[0]), $inSmall, 'in a small order', 50);
+        $line = (int) $large->lines()->min('id');
+        $wish = fn (): string => $this->post("/api/lines/{$line}/wish", ['text' => 'whole with 2 in to mat over, thin black line']);
+        $this->told("  a wish typed, {$where}, ".self::LARGE_LINES.' lines', $this->milliseconds($wish), $read, 'the list', 50);
     }
 
     private function folder(): void

@@ -30,6 +30,11 @@ final readonly class OwnWords
         $this->pattern = $words === [] ? null : "/(?<![\\p{L}\\p{N}])(?:{$any})(?![\\p{L}\\p{N}])/iu";
     }
 
+    public function isEmpty(): bool
+    {
+        return $this->pattern === null;
+    }
+
     /**
      * A text with the meaning of own words in their stead.
      *

@@ -58,6 +58,9 @@ final class Reader
      */
     public function items(string $text, array $on = [], ?string $make = null): array
     {
+        if ($this->known->own->isEmpty()) {
+            return $this->itemsOf($text, $on, $make);
+        }
         $meant = $this->known->own->meant($text, $this->pictures->isWord(...));
         $items = $this->itemsOf($meant->text, $on, $make);
 

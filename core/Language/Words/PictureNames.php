@@ -282,7 +282,7 @@ final class PictureNames
 
     public function isWord(string $word): bool
     {
-        return isset($this->byWord[self::plain($word)]) && ! in_array($word, self::COMMON, true);
+        return isset($this->byWord[self::plain($word)]) && ! self::isCommon($word);
     }
 
     /** @return list<Typed> each a Named */
@@ -314,7 +314,7 @@ final class PictureNames
     {
         $j = $i;
         $isCalled = false;
-        while (in_array($said->text($j), self::CALLED, true) || ($isCalled && in_array($said->text($j), ['_', '.', '-', ':'], true))) {
+        while (self::isCalling($said->text($j)) || ($isCalled && in_array($said->text($j), ['_', '.', '-', ':'], true))) {
             $isCalled = true;
             $j++;
         }
@@ -559,7 +559,7 @@ final class PictureNames
         $used = [self::plain($this->wordOf($word->text))];
         $end = $i + 1;
         $letters = $word->isLetters() ? 1 : 0;
-        $isWeak = $word->isDigits() || in_array($word->text, self::COMMON, true) || isset($this->usual[self::plain($word->text)]);
+        $isWeak = $word->isDigits() || self::isCommon($word->text) || isset($this->usual[self::plain($word->text)]);
         $isPlural = $word->isLetters() && ! isset($this->byWord[self::plain($word->text)]);
         $found = [];
         $j = $i + 1;
@@ -611,7 +611,7 @@ final class PictureNames
                 $isWeak &&
                 ($next->isDigits()
                     ? isset($this->usual[$used[0]]) === false && $letters === 0
-                    : in_array($next->text, self::COMMON, true) && $letters < 3);
+                    : self::isCommon($next->text) && $letters < 3);
             $isPlural = $isPlural || ($next->isLetters() && ! isset($this->byWord[self::plain($next->text)]));
             $end = ++$j;
         }
@@ -901,6 +901,23 @@ final class PictureNames
             fn (string $name): Offer => new Offer($name, $name, $name),
             array_slice(array_values(array_unique($names)), 0, self::MOST_OFFERS),
         );
+    }
+
+    private static function isCommon(string $word): bool
+    {
+        static $all = null;
+        $all ??= array_fill_keys(self::COMMON, true);
+
+        return isset($all[$word]);
+    }
+
+    /** “No. 12”, “picture 12” */
+    private static function isCalling(string $word): bool
+    {
+        static $all = null;
+        $all ??= array_fill_keys(self::CALLED, true);
+
+        return isset($all[$word]);
     }
 
     private static function plain(string $word): string

@@ -125,21 +125,34 @@ final class Cover
     /** @return ?list<Item> what a line of the same shape was read as, of this one's pictures and sizes */
     private function remembered(): ?array
     {
+        $path = $this->shapes?->path($this->said, $this->make);
         $items = [];
-        foreach ($this->shapes?->path($this->said, $this->make) ?? [] as [$from, $to, $by]) {
-            $cheapest = null;
-            foreach ($this->edges($from, $by) as [$end, $cost, $item]) {
-                if ($end === $to && ($cheapest === null || $cost < $cheapest[0])) {
-                    $cheapest = [$cost, $item];
-                }
-            }
-            if ($cheapest === null) {
+        foreach ($path->steps ?? [] as $step => [$from, $to, $by]) {
+            $words = $by instanceof Rule ? $this->said->written($from, $to) : '';
+            $read = $by instanceof Rule ? $path->read($step, $words) : null;
+            $item = $read?->placed($this->said->words[$from]->at, $read->length) ?? $this->cheapest($from, $to, $by);
+            if ($item === null) {
                 return null;
             }
-            $items[] = $cheapest[1] instanceof \Closure ? $cheapest[1]() : $cheapest[1];
+            $by instanceof Rule && $read === null && $path->keep($step, $words, $item);
+            $items[] = $item;
         }
 
         return $items === [] ? null : $items;
+    }
+
+    /** What the words from one place to another are, by what is known to have read them. */
+    private function cheapest(int $from, int $to, Rule|string $by): ?Item
+    {
+        $cheapest = null;
+        foreach ($this->edges($from, $by) as [$end, $cost, $item]) {
+            if ($end === $to && ($cheapest === null || $cost < $cheapest[0])) {
+                $cheapest = [$cost, $item];
+            }
+        }
+        $item = $cheapest[1] ?? null;
+
+        return $item instanceof \Closure ? $item() : $item;
     }
 
     /**

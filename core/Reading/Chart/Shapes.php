@@ -14,17 +14,16 @@ use Planisher\Language\Words\Typed;
  */
 final class Shapes
 {
-    /** @var array<string, list<array{int, int, Rule|string}>> from and to which words, and by what, by the line's shape */
+    /** @var array<string, Path> by the line's shape */
     private array $paths = [];
 
     /** @param  list<array{int, int, Rule|string}>  $path */
     public function keep(Spoken $said, ?string $make, array $path): void
     {
-        $this->paths[self::of($said, $make)] = $path;
+        $this->paths[self::of($said, $make)] = new Path($path);
     }
 
-    /** @return ?list<array{int, int, Rule|string}> */
-    public function path(Spoken $said, ?string $make): ?array
+    public function path(Spoken $said, ?string $make): ?Path
     {
         return $this->paths[self::of($said, $make)] ?? null;
     }

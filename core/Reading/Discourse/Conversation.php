@@ -38,6 +38,9 @@ final class Conversation
     /** @var list<Draft> */
     private array $drafts = [];
 
+    /** Whether a print was read that has no size yet */
+    private bool $isWaiting = false;
+
     /** @var list<Draft> those of the sentence before */
     private array $last = [];
 
@@ -737,7 +740,7 @@ final class Conversation
             $made[] = $this->draft($segment, $name, $from, $sentence);
         }
         $this->known($made);
-        $this->drafts = [...$this->drafts, ...$made];
+        $this->add(...$made);
 
         return $made;
     }
@@ -803,6 +806,12 @@ final class Conversation
         return true;
     }
 
+    private function add(Draft ...$made): void
+    {
+        array_push($this->drafts, ...$made);
+        $this->isWaiting = $this->isWaiting || array_filter($made, fn (Draft $draft): bool => $draft->size === null) !== [];
+    }
+
     /**
      * What waits for a size is the same print, where its picture gets one later on.
      *
@@ -810,6 +819,9 @@ final class Conversation
      */
     private function known(array $made): void
     {
+        if (! $this->isWaiting) {
+            return;
+        }
         $sized = array_map(fn (Draft $draft): ?string => $draft->size === null ? null : $draft->picture, $made);
         $this->drafts = array_values(
             array_filter(
@@ -1149,7 +1161,7 @@ final class Conversation
                 $segment->scope?->doubt('In which size?');
                 $segment->size ??= null;
                 foreach (array_diff($this->reader->pictures->all(), $this->struck) as $name) {
-                    $this->drafts[] = $this->draft($segment, $name, [], $sentence);
+                    $this->add($this->draft($segment, $name, [], $sentence));
                 }
             }
 
@@ -1168,7 +1180,7 @@ final class Conversation
         foreach ($names as $name) {
             $made[] = $this->draft($segment, $name, [], $sentence);
         }
-        $this->drafts = [...$this->drafts, ...$made];
+        $this->add(...$made);
 
         return $made;
     }
@@ -1577,7 +1589,7 @@ final class Conversation
                 $segment->scope?->doubt('In which size?');
             $isSized = $segment->size !== null || $segment->same !== null || $this->over($segment)?->size !== null;
             foreach ($isSized ? $names : [] as $name) {
-                $this->drafts[] = $this->draft($segment, $name, [], $sentence);
+                $this->add($this->draft($segment, $name, [], $sentence));
             }
         }
         foreach ($this->struckMakes as $make) {
