@@ -179,14 +179,11 @@ final class Pages
         $small = Order::query()->findOrFail((int) Order::query()->whereHas('lines')->min('id'));
         $large = $small->replicate(['number'])->fill(['number' => '2702-1']);
         $large->save();
-        $picture = (int) DB::table('order_pictures')->where('order_id', $small->id)->value('picture_id');
-        foreach (array_chunk(range(1, self::LARGE_PICTURES), 500) as $numbers) {
-            DB::table('order_pictures')->insert(
-                array_map(
-                    fn (int $n): array => ['order_id' => $large->id, 'picture_id' => $picture, 'name' => sprintf('IMG_%04d.jpg', $n)],
-                    $numbers,
-                ),
-            );
+        $picture = array_diff_key((array) DB::table('pictures')->first(), ['id' => 1]);
+        for ($n = 1; $n <= self::LARGE_PICTURES; $n++) {
+            $id = DB::table('pictures')->insertGetId(['sha256' => hash('sha256', "large {$n}")] + $picture);
+            $name = sprintf('IMG_%04d.jpg', $n);
+            DB::table('order_pictures')->insert(['order_id' => $large->id, 'picture_id' => $id, 'name' => $name]);
         }
         for ($n = 1; $n <= self::LARGE_LINES; $n++) {
             LineChanger::add($large, ['size' => '8 x 10 in', 'picture' => sprintf('IMG_%04d.jpg', $n)]);

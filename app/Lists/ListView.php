@@ -8,6 +8,7 @@ use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Pictures\PictureStore;
 use App\Studio\Desks;
+use Illuminate\Database\Eloquent\Collection;
 use Planisher\Finish\LineReader;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
@@ -28,8 +29,8 @@ final readonly class ListView
     /** @return array<string, mixed> */
     public function of(Order $order, ReadList $list): array
     {
-        $order->loadMissing(['client', 'lab.profiles', 'pictures.picture', 'lines']);
-        $tell = $this->teller($order);
+        $prints = array_merge(...array_map(fn (ReadLine $line): array => $line->prints, $list->lines), ...[[]]);
+        $tell = $this->teller($order, array_map(fn (ReadPrint $print): array => $print->wanted, $prints));
 
         return [
             'lines' => array_map(
@@ -57,20 +58,25 @@ final readonly class ListView
     /** @return \Closure(array<string, mixed>): string says how something is made, of whatever picture */
     public function tellerOfKinds(Order $order): \Closure
     {
-        $tell = $this->teller($order->loadMissing(['client', 'lab.profiles', 'pictures.picture']));
+        $tell = $this->teller($order, []);
 
         return fn (array $wanted): string => $tell($wanted)['kind'] ?? $tell($wanted)['said'];
     }
 
-    /** @return \Closure(array<string, mixed>): array{said: string, kind: ?string} what is told of it, and of it without its picture */
-    private function teller(Order $order): \Closure
+    /**
+     * @param  list<array<string, mixed>>  $all  lines that are told, for the pictures that they name
+     * @return \Closure(array<string, mixed>): array{said: string, kind: ?string} what is told of one, and of it without its picture
+     */
+    private function teller(Order $order, array $all): \Closure
     {
+        $order->loadMissing(['client', 'lab.profiles']);
+        $pictures = $this->named($order, $all);
         $card = $order->lab->labCard();
-        $desk = $this->desks->for($order);
+        $desk = $this->desks->naming($order, $all);
         $head = $order->head();
         $facts = [];
-        $known = function (?string $name) use ($order, &$facts): PictureFacts|PictureTrouble {
-            $picture = $order->pictures->first(fn (OrderPicture $picture): bool => $picture->name === $name);
+        $known = function (?string $name) use ($pictures, &$facts): PictureFacts|PictureTrouble {
+            $picture = $pictures[$name ?? ''] ?? null;
 
             return $picture === null ? PictureTrouble::none() : ($facts[$picture->id] ??= $this->pictures->known($picture));
         };
@@ -86,5 +92,24 @@ final readonly class ListView
 
             return ['said' => Ordered::said($worked->at, isset($wanted['output'])), 'kind' => Ordered::kind($worked->at)];
         };
+    }
+
+    /**
+     * Those of an order's pictures that lines name, by name.
+     *
+     * @param  list<array<string, mixed>>  $all
+     * @return array<string, OrderPicture>
+     */
+    private function named(Order $order, array $all): array
+    {
+        $names = [];
+        array_walk_recursive($all, function (mixed $value, int|string $key) use (&$names): void {
+            $key === 'picture' && is_string($value) && ($names[$value] = true);
+        });
+
+        /** @var Collection<int, OrderPicture> $of */
+        $of = $order->pictures()->whereIn('name', array_map(strval(...), array_keys($names)))->get();
+
+        return $of->load('picture')->keyBy('name')->all();
     }
 }

@@ -6,7 +6,6 @@ namespace App\Lists;
 
 use App\Models\HouseFinish;
 use App\Models\Order;
-use App\Models\OrderPicture;
 use App\Models\OwnWord;
 use App\Models\Studio;
 use App\Models\StudioMark;
@@ -49,7 +48,7 @@ final readonly class SpokenOf
                 finishes: self::finishes($lab),
                 own: OwnWord::known(),
             ),
-            array_values($order->pictures->map(fn (OrderPicture $picture): string => $picture->name)->all()),
+            array_values(($order->relationLoaded('pictures') ? $order->pictures : $order->pictures())->pluck('name')->all()),
         );
     }
 }

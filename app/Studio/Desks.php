@@ -18,8 +18,12 @@ final class Desks
     /** @param  array<string, mixed>  $besides  what else is asked for, in its order-file form */
     public function for(Order $order, array $besides = []): Desk
     {
-        $named = MarksNamed::in([...$order->lines->pluck('wanted')->all(), $besides]);
+        return $this->naming($order, [...array_values($order->lines->pluck('wanted')->all()), $besides]);
+    }
 
-        return new Desk($order->head(), $this->marks->known($named), new HarfBuzz(), Studio::current()->unit);
+    /** @param  list<array<string, mixed>>  $lines  those that it is for, in their order-file form */
+    public function naming(Order $order, array $lines): Desk
+    {
+        return new Desk($order->head(), $this->marks->known(MarksNamed::in($lines)), new HarfBuzz(), Studio::current()->unit);
     }
 }

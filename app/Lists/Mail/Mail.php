@@ -31,7 +31,9 @@ final readonly class Mail
 
     public static function is(string $name, string $bytes): bool
     {
-        return strtolower(pathinfo($name, PATHINFO_EXTENSION)) === 'eml' || preg_match(self::HEAD, substr($bytes, 0, self::BEGINNING)) === 1;
+        $hasEnding = strtolower(pathinfo($name, PATHINFO_EXTENSION)) === 'eml';
+
+        return $hasEnding || preg_match(self::HEAD, substr($bytes, 0, self::BEGINNING)) === 1;
     }
 
     /**

@@ -33,7 +33,8 @@ final class PlainOfHtml
         libxml_use_internal_errors($before);
         $text = $page->documentElement === null ? '' : self::text($page->documentElement, 0);
         if (trim($text) === '') {
-            $text = strip_tags((string) preg_replace('/<(?:br|\/(?:p|div|tr|li))\b[^>]*>/i', "\n", $html)); // too deep for a reader of pages
+            // Deeper than a reader of pages goes
+            $text = strip_tags((string) preg_replace('/<(?:br|\/(?:p|div|tr|li))\b[^>]*>/i', "\n", $html));
         }
 
         return trim((string) preg_replace(['/[^\S\n\t]*\n[^\S\n\t]*/u', '/\n{3,}/'], ["\n", "\n\n"], $text));

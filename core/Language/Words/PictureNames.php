@@ -199,6 +199,14 @@ final class PictureNames
         'room',
     ];
 
+    /** A text behind a place, in bytes, of which is kept what was found there; and of how many */
+    private const LONGEST_KEPT = 100;
+
+    private const MOST_KEPT = 2000;
+
+    /** @var array<string, array{int, list<Typed>}> a place and what was found there, by what stands behind it */
+    private array $kept = [];
+
     /** @var array<string, list<string>> the words of each picture's name, by picture */
     private array $words = [];
 
@@ -223,44 +231,57 @@ final class PictureNames
     /** @param  list<string>  $names  of the order's pictures, in its order */
     public function __construct(private readonly array $names)
     {
+        $lettered = $last = []; // how many words of letters each name has, and its last number
         foreach ($names as $name) {
-            $stem = pathinfo($name, PATHINFO_FILENAME);
-            preg_match_all('/\p{L}[\p{L}\p{M}]*|\p{Nd}+/u', mb_strtolower($stem), $found);
-            $this->words[$name] = $found[0];
-            foreach (array_unique($found[0]) as $word) {
-                $this->byWord[self::plain($word)][] = $name;
-            }
-            foreach ($found[0] as $word) {
+            $words = self::wordsOf($name);
+            $this->words[$name] = $words;
+            $lettered[$name] = 0;
+            foreach ($words as $word) {
+                $isNumber = ctype_digit($word);
                 $plain = self::plain($word);
+                $isNumber || $lettered[$name]++;
+                isset($this->often[$plain][$name]) || ($this->byWord[$plain][] = $name);
                 $this->often[$plain][$name] = ($this->often[$plain][$name] ?? 0) + 1;
+                $isNumber && ($last[$name] = $word);
             }
-            if (preg_match('/(\d+)\D*$/', $stem, $m) === 1 && strlen($m[1]) < 10) {
-                $this->byNumber[(int) $m[1]][] = $name;
+            $number = $last[$name] ?? '';
+            if ($number !== '' && strlen($number) < 10) {
+                $this->byNumber[(int) $number][] = $name;
             }
         }
         foreach ($this->byWord as $word => $of) {
-            $isBeside = array_filter(
-                $of,
-                fn (string $name): bool => count(array_filter($this->words[$name], fn (string $one): bool => ! ctype_digit($one))) > 1,
-            );
-            if (count($of) > 3 && $isBeside === [] && ! ctype_digit((string) $word) && strlen((string) $word) <= 4) {
+            $isShort = ! ctype_digit((string) $word) && strlen((string) $word) <= 4;
+            if ($isShort && count($of) > 3 && max(array_intersect_key($lettered, array_flip($of))) === 1) {
                 $this->usual[$word] = true;
             }
         }
         $this->knowNumbers();
     }
 
+    /** @return list<string> words and numbers of a picture's name, in small letters */
+    private static function wordsOf(string $name): array
+    {
+        $stem = pathinfo($name, PATHINFO_FILENAME);
+        mb_check_encoding($stem, 'ASCII')
+            ? preg_match_all('/[a-z]+|\d+/', strtolower($stem), $found)
+            : preg_match_all('/\p{L}[\p{L}\p{M}]*|\p{Nd}+/u', mb_strtolower($stem), $found);
+
+        return $found[0];
+    }
+
     /** Whether most pictures have names beside their numbers. */
     private function knowNumbers(): void
     {
-        $bare = array_filter(
-            $this->names,
-            fn (string $name): bool => array_filter(
-                $this->words[$name],
-                fn (string $word): bool => ! ctype_digit($word) && ! isset($this->usual[self::plain($word)]) && ! isset(self::ROMAN[$word]),
-            ) === [],
-        );
-        $this->isNumbered = count($bare) * 3 > count($this->names);
+        $bare = 0;
+        foreach ($this->words as $words) {
+            foreach ($words as $word) {
+                if (! ctype_digit($word) && ! isset($this->usual[self::plain($word)]) && ! isset(self::ROMAN[$word])) {
+                    continue 2;
+                }
+            }
+            $bare++;
+        }
+        $this->isNumbered = $bare * 3 > count($this->names);
     }
 
     /** @return list<string> */
@@ -288,9 +309,32 @@ final class PictureNames
     /** @return list<Typed> each a Named */
     public function at(Spoken $said, int $i): array
     {
-        if ($this->names === []) {
+        $word = $said->at($i);
+        if ($this->names === [] || $word === null) {
             return [];
         }
+        $rest = substr($said->text, $word->at);
+        if (strlen($rest) > self::LONGEST_KEPT) {
+            return $this->found($said, $i);
+        }
+        // The lines of a list end alike: what stands behind a place says the same in each of them.
+        $before = $said->at($i - 1);
+        $key = ($word->isGlued ? '' : ' ').($before?->isGlued ? '' : ' ').$before?->text."\n";
+        $key .= ($this->isInSeries($said, $i) ? '+' : '').$rest;
+        if (! isset($this->kept[$key])) {
+            count($this->kept) < self::MOST_KEPT || ($this->kept = []);
+            $this->kept[$key] = [$i, $this->found($said, $i)];
+        }
+        [$then, $found] = $this->kept[$key];
+
+        return $then === $i
+            ? $found
+            : array_map(fn (Typed $one): Typed => $one->moved($i - $then), $found);
+    }
+
+    /** @return list<Typed> */
+    private function found(Spoken $said, int $i): array
+    {
         if ($said->at($i)?->is('"', "'") && ! ($said->at($i)->isGlued && $said->at($i - 1)?->isDigits())) {
             $quoted = array_filter($this->worded($said, $i + 1), fn (Typed $one): bool => $said->text($one->end) === $said->text($i));
 

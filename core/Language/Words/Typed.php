@@ -21,4 +21,10 @@ final readonly class Typed
         public ?string $why = null,
         public array $offers = [],
     ) {}
+
+    /** The same so many words further on. */
+    public function moved(int $by): self
+    {
+        return new self($this->end + $by, $this->value, $this->cost, $this->why, $this->offers);
+    }
 }

@@ -129,12 +129,12 @@ final class Cover
         $items = [];
         foreach ($path->steps ?? [] as $step => [$from, $to, $by]) {
             $words = $by instanceof Rule ? $this->said->written($from, $to) : '';
-            $read = $by instanceof Rule ? $path->read($step, $words) : null;
+            $read = $by instanceof Rule ? $path?->read($step, $words) : null;
             $item = $read?->placed($this->said->words[$from]->at, $read->length) ?? $this->cheapest($from, $to, $by);
             if ($item === null) {
                 return null;
             }
-            $by instanceof Rule && $read === null && $path->keep($step, $words, $item);
+            $by instanceof Rule && $read === null && $path?->keep($step, $words, $item);
             $items[] = $item;
         }
 

@@ -18,7 +18,10 @@ final class Blocks
     /** What a block of each kind may be told: keys of its form in an order file, and steps from what it is now. */
     private const LOOKS = [
         'caption' => ['parts', 'face', 'height', 'colour', 'align', 'where', 'inSurplus', 'scale', 'times', 'away'],
-        'lettering' => ['text', 'face', 'height', 'colour', 'weight', 'slant', 'align', 'where', 'scale', 'times', 'moveX', 'moveY', 'away', 'more'],
+        'lettering' => [
+            ...['text', 'face', 'height', 'colour', 'weight', 'slant', 'align', 'where'],
+            ...['scale', 'times', 'moveX', 'moveY', 'away', 'more'],
+        ],
         'overlays' => ['picture', 'where', 'offset', 'width', 'strength', 'scale', 'times', 'fade', 'away', 'more'],
         'screenCopy' => ['picture', 'where', 'offset', 'width', 'strength', 'scale', 'fade'],
     ];

@@ -250,7 +250,12 @@ final class WordRules
             ),
             Rule::of('[SLIGHTLY] (fainter|weaker|paler|more transparent)', $style('fade', 0.8), [], cost: 0.4),
             Rule::of('[SLIGHTLY] (stronger|less transparent|more opaque)', $style('fade', 1.25), [], cost: 0.4),
-            Rule::of('(remove~|delete~) [it|this] | take~ (it|this) (away|off|out) | get rid of (it|this)', $style('away', true), [], cost: 0.4),
+            Rule::of(
+                '(remove~|delete~) [it|this] | take~ (it|this) (away|off|out) | get rid of (it|this)',
+                $style('away', true),
+                [],
+                cost: 0.4,
+            ),
             Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), [], cost: 0.5),
             Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), [], cost: 0.5),
             Rule::with(
