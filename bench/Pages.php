@@ -189,7 +189,7 @@ final class Pages
             LineChanger::add($large, ['size' => '8 x 10 in', 'picture' => sprintf('IMG_%04d.jpg', $n)]);
         }
         $of = SpokenOf::in($large->refresh());
-        $list = fn (int $n): string => sprintf('%d of IMG_%04d 8x10, matte', $n % 3 + 1, $n);
+        $list = fn (int $n): string => sprintf('%d of IMG_%04d 8x10, matte', ($n % 3) + 1, $n);
         $lines = array_map($list, range(1, self::LIST_LINES));
         $few = array_slice($of->pictures, 0, self::LIST_LINES);
         $alone = $this->milliseconds(fn () => ReadList::read(implode("\n", $lines), $of->known, $few));

@@ -182,9 +182,10 @@ final class Reader
                 continue;
             }
             if (! array_key_exists($word->text, $this->meant)) {
-                $this->meant[$word->text] = English::is($word->text)
-                    ? null
-                    : Spelling::meant($word->text, $this->book->words() + Common::all());
+                $meant = English::is($word->text) ? null : Spelling::meant($word->text, $this->book->words() + Common::all());
+                // Hardly anybody misspells a word's first letter: a lorry isn't sorry.
+                $isOther = $meant !== null && Common::is($meant) && $meant[0] !== $word->text[0];
+                $this->meant[$word->text] = $isOther ? null : $meant;
             }
             $this->meant[$word->text] === null || ($words[$i] = $word->meant($this->meant[$word->text]));
         }

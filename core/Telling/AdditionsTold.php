@@ -47,10 +47,13 @@ final class AdditionsTold
     /** @param  non-empty-list<Lettering>  $blocks */
     private static function lettered(array $blocks): string
     {
-        return implode(', and ', array_map(function (Lettering $block): string {
-            $style = $block->style->label() === '' ? '' : " {$block->style->label()}";
+        return implode(
+            ', and ',
+            array_map(function (Lettering $block): string {
+                $style = $block->style->label() === '' ? '' : " {$block->style->label()}";
 
-            return "“{$block->start()}” in {$block->face->value}{$style}, {$block->height->label()}, {$block->colour->label()}";
-        }, $blocks));
+                return "“{$block->start()}” in {$block->face->value}{$style}, {$block->height->label()}, {$block->colour->label()}";
+            }, $blocks),
+        );
     }
 }

@@ -119,10 +119,7 @@ final class MailTest extends TestCase
         self::assertSame([], $parts['pictures']);
         $deep = $this->brought('deep');
         self::assertSame('', $deep['text']);
-        self::assertSame(
-            ['What is nested more than 20 deep in it was not read.', 'There are no words in the e-mail.'],
-            $deep['told'],
-        );
+        self::assertSame(['What is nested more than 20 deep in it was not read.', 'There are no words in the e-mail.'], $deep['told']);
         self::assertStringContainsString('no end to its head', $this->refused('endless-head'));
         self::assertStringContainsString('isn’t an e-mail', $this->refused('noise'));
         self::assertStringContainsString('isn’t an e-mail', $this->refused('nothing'));

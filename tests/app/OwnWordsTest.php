@@ -18,20 +18,26 @@ final class OwnWordsTest extends TestCase
     /** @return array<string, mixed> */
     private function read(string $text): array
     {
-        return $this->postJson("/api/orders/{$this->order->id}/list/read", ['text' => $text])->assertOk()->json('lines.0');
+        return $this->postJson("/api/orders/{$this->order->id}/list/read", ['text' => $text])
+            ->assertOk()
+            ->json('lines.0');
     }
 
     public function test_a_taught_word_is_read_in_lists_and_wishes(): void
     {
         $this->upload(self::pictureBytes(), 'regatta.jpg');
         self::assertFalse($this->read('regatta, 2 tiddlers')['isSure']);
-        $this->teach(' “Tiddlers” ', '4x6, whole')->assertCreated()->assertJson(['words' => 'Tiddlers', 'means' => '4x6, whole']);
+        $this->teach(' “Tiddlers” ', '4x6, whole')
+            ->assertCreated()
+            ->assertJson(['words' => 'Tiddlers', 'means' => '4x6, whole']);
         $read = $this->read('regatta, 2 tiddlers');
         self::assertTrue($read['isSure']);
         self::assertSame('regatta, 2 tiddlers', implode('', array_column($read['parts'], 'words')));
         self::assertStringContainsString('Make 2 prints of Regatta whole on 4 × 6 in', $read['prints'][0]['said']);
         $line = $this->wanted('8 x 10 in');
-        $this->postJson("/api/lines/{$line}/wish", ['text' => 'tiddlers'])->assertOk()->assertJson(['isSure' => true]);
+        $this->postJson("/api/lines/{$line}/wish", ['text' => 'tiddlers'])
+            ->assertOk()
+            ->assertJson(['isSure' => true]);
 
         $this->teach('super-duper', '')->assertCreated();
         self::assertTrue($this->read('super-duper regatta 8x10')['isSure'], 'never minded');
@@ -66,11 +72,13 @@ final class OwnWordsTest extends TestCase
         $this->teach('tiddlers', '4x6, whole'); // again: it is changed
         self::assertSame(['Biggies', 'tiddlers'], array_column((array) $this->getJson('/api/own-words')->json('words'), 'words'));
         $word = $this->getJson('/api/own-words')->json('words.1');
-        $to = fn (string $means, int $version): TestResponse => $this->patchJson(
-            "/api/own-words/{$word['id']}",
-            ['means' => $means, 'version' => $version],
-        );
-        $to('8x10', $word['version'])->assertOk()->assertJson(['means' => '8x10']);
+        $to = fn (string $means, int $version): TestResponse => $this->patchJson("/api/own-words/{$word['id']}", [
+            'means' => $means,
+            'version' => $version,
+        ]);
+        $to('8x10', $word['version'])
+            ->assertOk()
+            ->assertJson(['means' => '8x10']);
         $to('4x6', $word['version'])->assertConflict();
         $to('flimflam', $word['version'] + 1)->assertJsonValidationErrors('means');
         $this->deleteJson("/api/own-words/{$word['id']}")->assertNoContent();

@@ -95,9 +95,10 @@ final class MailReader
     private function part(IMessagePart $part, int $depth, array &$written): void
     {
         if (++$this->parts > self::MOST_PARTS || $depth > self::DEEPEST) {
-            $words = $depth > self::DEEPEST
-                ? 'What is nested more than '.self::DEEPEST.' deep in it was not read.'
-                : 'It has more than '.self::MOST_PARTS.' parts. What comes after them was not read.';
+            $words =
+                $depth > self::DEEPEST
+                    ? 'What is nested more than '.self::DEEPEST.' deep in it was not read.'
+                    : 'It has more than '.self::MOST_PARTS.' parts. What comes after them was not read.';
             in_array($words, $this->told, true) || ($this->told[] = $words);
 
             return;

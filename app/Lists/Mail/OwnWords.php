@@ -33,7 +33,7 @@ final readonly class OwnWords
         $lines = preg_split('/\r\n|\r|\n/', $text) ?: [];
         $isPassedOn = preg_match(self::PASSED_ON, $subject) === 1 || self::first($lines, self::isForwarded(...)) !== null;
         $quote = self::first($lines, self::beginsAnswered(...));
-        if ($isPassedOn || $quote === null || ! $isAnswer && preg_match('/^\s*(?:re|aw|sv)\s*:/i', $subject) !== 1) {
+        if ($isPassedOn || $quote === null || (! $isAnswer && preg_match('/^\s*(?:re|aw|sv)\s*:/i', $subject) !== 1)) {
             return new self(self::unsigned($lines, self::first($lines, self::beginsOther(...))), 0);
         }
         $own = array_slice($lines, 0, $quote);
@@ -120,9 +120,10 @@ final readonly class OwnWords
     private static function unsigned(array $lines, ?int $other): string
     {
         $at = self::first($lines, fn (array $all, int $i): bool => preg_match(self::SIGNATURE, $all[$i]) === 1);
-        $kept = $at === null || ($other !== null && $at > $other)
-            ? $lines
-            : [...array_slice($lines, 0, $at), ...($other === null ? [] : array_slice($lines, $other))];
+        $kept =
+            $at === null || ($other !== null && $at > $other)
+                ? $lines
+                : [...array_slice($lines, 0, $at), ...$other === null ? [] : array_slice($lines, $other)];
 
         return trim(implode("\n", $kept), "\n");
     }

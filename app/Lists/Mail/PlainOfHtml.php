@@ -69,7 +69,10 @@ final class PlainOfHtml
             in_array($name, self::CELLS, true) => trim($text)."\t",
             $name === 'tr' => rtrim($text)."\n",
             $name === 'blockquote' => "\n".preg_replace('/^/m', '> ', trim($text))."\n",
-            in_array($name, self::BLOCKS, true) => "\n".($name === 'li' ? '- ' : '').trim($text, " \n").($name === 'p' ? "\n\n" : "\n"),
+            in_array($name, self::BLOCKS, true) => "\n".
+                ($name === 'li' ? '- ' : '').
+                trim($text, " \n").
+                ($name === 'p' ? "\n\n" : "\n"),
             default => $text,
         };
     }

@@ -127,7 +127,13 @@ final class ScreenRules
         $said->has('quality') && ($of['quality'] = $said->count('quality'));
         preg_match('/sharpen/i', $said->words()) === 1 && ($of['sharpen'] = true);
         $isBeside = preg_match('/\b(?:copy|copies|version|one|also|plus|and)\b/i', $said->words()) === 1;
+        $change = [Says::SCREEN => $of, ...$isBeside ? [Says::IS_BESIDE => true] : []];
+        $isPixelsAlone = ! $said->isSaidOfLine() && preg_match('/^[\d.,\s]+(?:px|pix|pixels?)[\s,]*$/i', $said->words()) === 1;
 
-        return [Says::SCREEN => $of, ...$isBeside ? [Says::IS_BESIDE => true] : []];
+        return $isPixelsAlone
+            ? new Unsure($change, 'Is that a copy for a screen, besides?', [
+                new Offer('a copy for a screen', "and a copy for a screen of {$said->words()}"),
+            ])
+            : $change;
     }
 }

@@ -233,7 +233,11 @@ final class PlaceRules
             Rule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
             Rule::with(
                 'square | {count} : {count:other}',
-                fn (Heard $said): array|Unsure => $said->isSaidOfLine() ? new Unsure([], 'A shape alone is no size. In which size?') : [],
+                fn (Heard $said): array|Unsure => match (true) {
+                    $said->isSaidOfLine() => new Unsure([], 'A shape alone is no size. In which size?'),
+                    $said->has('count') => [Says::REMARK => $said->words()], // beside a size it may be another than its own
+                    default => [],
+                },
                 ['square', '4:5'],
                 self::print(),
                 0.5,

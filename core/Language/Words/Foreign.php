@@ -17,7 +17,7 @@ final class Foreign
         '|after)\s(?:the\s)?\d{1,2}\/\d{1,2}\b(?!\s*(?:in|cm|mm|"))|\b\d{4}-\d{2}-\d{2}\b|'.
         '\b\d{1,2}[:.]\d{2}\s?(?:am|pm|h|uhr|o\'clock)?\b(?!\s*(?:x|in|cm|mm|"|%|deep|white'.
         '|\d))(?<=\d:\d\d|am|pm|uhr)|\b\d{1,2}\s?(?:am|pm)\b|'.
-        '\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s+(?:the\s+)?\d{1,2}(?:st|nd|rd|th)?\b|'.
+        '\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s+(?:the\s+|at\s+)?\d{1,2}(?:[:.]\d{2}|st|nd|rd|th)?\b(?![:.]?\d)|'.
         '\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may'.
         '|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?'.
         '|dec(?:ember)?)\b(?:\s+\d{4})?|'.
@@ -27,10 +27,10 @@ final class Foreign
         '\bwho(?:\'?s| is| was)\s\d{1,3}\b|\b(?:aged?|is|was)\s\d{1,3}(?=[\s,.;)]+(?:years|and|who|he'.
         '|she|,|\.))|\b\d{1,3}\s(?:years?|yrs?|months?|weeks?|days?|hours?|minutes?|beds?|baths?|guests'.
         '|families|walls|tables|sq|baths|children|on roll)\b|'.
-        '\b(?:room|flat|unit|table|plot|suite|order|invoice|po|ref|sku|kennel no|dx|job|voucher|page|lot'.
-        '|rink|dressing room|section|clause|version|iso|f\/)\s*(?:no\.?|number|#|is'.
+        '\b(?:room|flat|unit|table|plot|suite|order|invoice|po|ref|sku|job|voucher|page|lot'.
+        '|section|clause|version|iso|f\/)\s*(?:no\.?|number|#|is'.
         '|:)?\s*[a-z]{0,5}-?\d[\d\/.-]*[a-z]?\b(?!\s*(?:x|×|by)\s*\d)|'.
-        '\bsku\s*:?\s*\S+|\bpo-\d+|\bqk\d\w+|'.
+        '\b(?:sku|ref(?:erence)?\.?(?:\s?(?:no|number)\.?)?)\s*:?\s*[a-z\d-]*\d[a-z\d-]*\b|\bpo-\d+|'.
         '\b(?:rooms?)\s\d+\s(?:to|-|and)\s\d+)/iu';
 
     /** Where such a number ends that begins at a place, in bytes; null where none does. */

@@ -327,9 +327,7 @@ final class PictureNames
         }
         [$then, $found] = $this->kept[$key];
 
-        return $then === $i
-            ? $found
-            : array_map(fn (Typed $one): Typed => $one->moved($i - $then), $found);
+        return $then === $i ? $found : array_map(fn (Typed $one): Typed => $one->moved($i - $then), $found);
     }
 
     /** @return list<Typed> */

@@ -284,8 +284,12 @@ final class Cover
             $this->said->words[$i]->isDigits() &&
             $this->said->words[$i - 1]->isLetters() &&
             $before !== 'x';
+        $isGluedTo = fn (int $at): bool => ($this->said->at($at)->isGlued ?? false) && $this->said->at($at - 1)?->isDigits();
+        // “12:30”, and not “8x10:2”
+        $isColon = $before === ':' && $this->said->words[$i]->isGlued && $isGluedTo($i - 1);
+        $isPartOfTime = $isColon && ! $this->said->at($i - 3)?->is('x');
         $isAfterMoney =
-            $isEnd || in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
+            $isEnd || $isPartOfTime || in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
 
         return $isGlued || $isAfterMoney ? 6.0 : 0.0;
     }

@@ -170,7 +170,8 @@ final class Blocks
                 $by->doubt('As what? Say how much it is to be.');
             } elseif ($kind !== null) {
                 $block = self::styled($block, $style, $by);
-            } elseif ($this->on !== [] || array_keys($style) !== ['scale']) { // “something big” in a message says nothing of lettering
+            } elseif ($this->on !== [] || array_keys($style) !== ['scale']) {
+                // “something big” in a message says nothing of lettering
                 $by->doubt(...self::unplaced($style));
             }
         }

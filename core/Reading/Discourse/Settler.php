@@ -119,7 +119,9 @@ final class Settler
     {
         $line = $this->last?->change['keyline'] ?? null;
 
-        return is_array($line) && ! isset($line['colour']) && array_keys($wish->change) === [Says::STYLE] &&
+        return is_array($line) &&
+            ! isset($line['colour']) &&
+            array_keys($wish->change) === [Says::STYLE] &&
             array_keys($wish->change[Says::STYLE]) === ['colour'];
     }
 

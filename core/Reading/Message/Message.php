@@ -38,13 +38,13 @@ final class Message
 
     private const ADDRESS =
         '/^(?:(?:flat|unit|no\.?)?\s*\d{1,4}[a-z]?,?\s+[\p{L}\'’. -]{2,40}\b(?:street|road|lane|avenue|close'.
-        '|drive|row|court|yard|way|elm)\b.*|[\p{L}\'’. -]{2,40}(?:straße|strasse|str\.|allee|platz|weg|lane'.
+        '|drive|row|court|yard|way)\b.*|[\p{L}\'’. -]{2,40}(?:straße|strasse|str\.|allee|platz|weg|lane'.
         '|road|street)\s+\d{1,4}\b.*|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2}|(?:tel|phone|mobile|mob|fax|e-?mail'.
         '|www)\b.*|\+?[\d\s()\/-]{7,}|\S+@\S+|https?:\S+)\s*$/iu';
 
     private const NAME =
-        '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|\(?school\)?|of|de|von|van|x+|head|drama|year'.
-        '|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)|ACA))*\s*[.,!]?\s*(?:x{1,3}|🙂'.
+        '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|of|de|von|van|x+'.
+        '|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)))*\s*[.,!]?\s*(?:x{1,3}|🙂'.
         '|😊|:\))?\s*$/u';
 
     /**
@@ -223,8 +223,6 @@ final class Message
             ) {
                 $block->kind = BlockKind::Passed;
                 $isAfter = true;
-            } elseif ($isAfter && preg_match('/\d\s*[x×]\s*\d\D+Studios/u', $text) === 1) {
-                $block->kind = BlockKind::Passed;
             } else {
                 $isAfter = $isAfter && preg_match('/\|/', $text) === 1 && $isLast;
             }

@@ -75,11 +75,11 @@ final class ToneRules
                 ['20 % more contrast', 'contrast 0.2', 'contrast up by 10 %'],
                 cost: -0.2,
             ),
-            Rule::with('[SLIGHTLY] (MORE|stronger|higher) contrast [in it] | boost~ [the] contrast | contrastier | contrast up',
-                $step(self::STEP), [
-                    'a bit more contrast',
-                    'boost the contrast',
-                ]),
+            Rule::with(
+                '[SLIGHTLY] (MORE|stronger|higher) contrast [in it] | boost~ [the] contrast | contrastier | contrast up',
+                $step(self::STEP),
+                ['a bit more contrast', 'boost the contrast'],
+            ),
             Rule::with('[SLIGHTLY] less contrast | contrast down', $step(-self::STEP), 'less contrast'),
             Rule::of(
                 'contrast [back] to (nothing|none|zero|normal) | no [more] contrast | contrast OFF',
