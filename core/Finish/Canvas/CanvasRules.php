@@ -8,6 +8,8 @@ use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
+use Planisher\Measure\Length;
+use Planisher\Measure\Size;
 
 /** How people say what is wanted of a canvas. */
 final class CanvasRules
@@ -20,6 +22,16 @@ final class CanvasRules
     private const A_LITTLE = 0.2;
 
     private const STEP = 0.15;
+
+    /** A canvas is at most such a part of its side deep (common practice, no source). */
+    private const DEEPEST_PART = 6;
+
+    /** Whether a third side is how deep it is: a small part of the others. */
+    private static function isDeep(?Size $size, string $depth): bool
+    {
+        return $size !== null &&
+            Length::parse($depth)->nanometres * self::DEEPEST_PART <= min($size->width->nanometres, $size->height->nanometres);
+    }
 
     /** @return list<Rule> */
     public static function all(): array
@@ -91,6 +103,19 @@ final class CanvasRules
                 ],
                 'round bars 2 cm deep with 1/2 in to spare',
                 cost: -0.4,
+            ),
+            Rule::with(
+                '{size} (x|by) {measure:depth}',
+                fn (Heard $said): ?array => self::isDeep($said->size(), $said->length('depth'))
+                    ? [
+                        Says::SIZE => (string) $said->size(),
+                        'make' => CanvasFinish::NAME,
+                        'canvas' => ['depth' => $said->length('depth')],
+                    ]
+                    : null,
+                '20x30x1.5',
+                CanvasFinish::NAME,
+                -1.2,
             ),
             Rule::with('round bars {depth} deep', $deep, 'round bars 2 cm deep', cost: -0.4),
             Rule::with(

@@ -92,7 +92,7 @@ final class PanelsRules
                 cost: -0.2,
             ),
             Rule::with(
-                'each [panel] [of] {size} | {size} each panel',
+                'each [panel] [of] {size} | {size} each [panel|piece]',
                 fn (Heard $said): array => [Says::EACH_SIZE => (string) $said->size()],
                 'each 30 x 80 cm',
                 PanelsFinish::NAME,

@@ -135,6 +135,10 @@ final class Numbers
                 $found[] = new Number($text.$next(2)->text, (float) ($text.$next(2)->text), $i + 3);
             }
         }
+        // “2 dozen”
+        if (! $isPadded && $next(1)?->is('dozen')) {
+            $found[] = new Number((string) (12 * (int) $text), 12.0 * (int) $text, $i + 2, isSet: true);
+        }
         // one and a half, with a figure: “1 and a half”
         $half = self::andAHalf($words, $i + 1);
         if ($half !== null && ! $isPadded) {

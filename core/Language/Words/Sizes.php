@@ -16,6 +16,9 @@ final class Sizes
 {
     private const BY = ['x', 'by', '*', 'times'];
 
+    /** A canvas is at most such a part of its side deep (common practice, no source). */
+    private const DEEPEST_PART = 6;
+
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
     /** In nanometres: inches that were written in whole millimetres, and a little more (common practice, no source) */
     private const ROUNDING = 600_000;
@@ -124,12 +127,17 @@ final class Sizes
                     continue;
                 }
                 [$size, $unlisted, $why, $offers] = $read;
+                if (self::isDeep($said, $i, (float) $width, (float) $height)) {
+                    continue;
+                }
+                // “8 x 10 x 2”: two of the one, or eight of the other? The lab's own size is likelier.
+                $isOfThree = self::isSide($said, $i - 2, $i - 1, $i) || self::isSide($said, $end + 1, $end, $end + 1);
                 $isUneven = ($said->at($j)->isGlued ?? false) !== ($said->at($j + 1)->isGlued ?? false) && $by === 'x';
                 $found[] = new Typed(
                     self::plural($said, $end),
                     $size,
                     $cost +
-                        $unlisted +
+                        $unlisted * ($isOfThree ? 4 : 1) +
                         ($isTo ? 0.6 : 0) +
                         ($by === 'times' ? 0.8 : 0) +
                         ($isUneven ? 0.3 : 0) +
@@ -141,6 +149,22 @@ final class Sizes
         }
 
         return $found;
+    }
+
+    /** Whether a number stands at a place, and a sign between it and a size. */
+    private static function isSide(Spoken $said, int $number, int $by, int $behind): bool
+    {
+        $isEven = $said->at($by)?->isGlued === $said->at($behind)?->isGlued;
+
+        return $isEven && $said->at($number)?->isDigits() && $said->at($by)?->is('x');
+    }
+
+    /** “20x30x1.5”: the last is no side but a depth, where it is a small part of the one before it. */
+    private static function isDeep(Spoken $said, int $i, float $side, float $depth): bool
+    {
+        $isThird = $said->at($i - 1)?->is(...self::BY) && $said->at($i - 2)?->isDigits() && $said->at($i - 1)->isGlued === $said->at($i)?->isGlued;
+
+        return $isThird && $depth * self::DEEPEST_PART <= $side;
     }
 
     /**

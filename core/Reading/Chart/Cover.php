@@ -17,6 +17,7 @@ use Planisher\Language\Words\PictureNames;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
+use Planisher\Language\Words\Word;
 use Planisher\Reading\Rule\RuleBook;
 
 /** The cheapest way to read all words of a line, from its first to its last: a shortest path over their places. */
@@ -62,6 +63,9 @@ final class Cover
 
     /** @var ?array<string, array<int, Rule>> the same, by a first thing that is typed */
     private ?array $byKind = null;
+
+    /** What is written in one piece, read in two */
+    private const TORN = 1.5;
 
     private const STOPS = [',', ';', '-', ':', '/', '(', ')', '|', '=', '>', '*', '·', '•', '→', '~', '+', '–', '_', '[', ']'];
 
@@ -200,7 +204,7 @@ final class Cover
         foreach ($only === null || $only === 'size' ? $said->typed('size', $i) : [] as $typed) {
             yield [
                 $typed->end,
-                max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1)),
+                max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1) + $this->apart($typed->end)),
                 fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers),
                 'size',
             ];
@@ -269,7 +273,22 @@ final class Cover
             $this->said->at($end + 1)?->isDigits() &&
             $this->said->at($end)->isGlued === $this->said->at($end + 1)->isGlued;
 
-        return $isTorn || $isCut ? 1.5 : 0.0;
+        return $isTorn || $isCut ? self::TORN : $this->apart($end - 1);
+    }
+
+    /** “8 x 10 x 2”: two of the one, or eight of the other? What is written in one way is taken apart at a cost, wherever it is. */
+    private function apart(int $by): float
+    {
+        foreach ([$by - 1, $by - 3] as $first) {
+            $of = array_map($this->said->at(...), range($first, $first + 4));
+            $isEven = count(array_unique(array_map(fn (?Word $word): bool => $word->isGlued ?? false, array_slice($of, 1)))) === 1;
+            $isThree = $isEven && $of[0]?->isDigits() && $of[2]?->isDigits() && $of[4]?->isDigits();
+            if ($isThree && $of[1]?->is('x') && $of[3]?->is('x')) {
+                return self::TORN;
+            }
+        }
+
+        return 0.0;
     }
 
     /** A number beside words that nobody knows may be anything. */

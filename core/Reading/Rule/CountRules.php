@@ -52,6 +52,32 @@ final class CountRules
                 'twice as big',
                 cost: -0.2,
             ),
+            Rule::with(
+                '(about|around|roughly|approx|approximately|circa|maybe|perhaps|up to|at least|at most|no more than|not more than'.
+                    '|max|maximum|min|minimum|anything up to|as many as) {count} [copies|prints|of [it|them|these|each]]',
+                fn (Heard $said): Unsure => new Unsure([Says::COUNT => $said->count()], "How many exactly: {$said->count()}?", [
+                    new Offer((string) $said->count(), "{$said->count()} of it"),
+                ]),
+                ['about 10', 'up to 5', 'at least 2 copies'],
+                cost: -0.6,
+            ),
+            Rule::with(
+                '{count} (-|to|or|bis|/) {count:other} [(copies|prints|of [it|them|these|each])]',
+                fn (Heard $said): ?Unsure => $said->count() < 1 || $said->count('other') <= $said->count() || $said->count('other') > 50
+                    ? null
+                    : new Unsure([Says::COUNT => $said->count()], 'How many exactly?', [
+                        new Offer((string) $said->count(), "{$said->count()} copies"),
+                        new Offer((string) $said->count('other'), "{$said->count('other')} copies"),
+                    ]),
+                ['2-3 copies', 'two or three'],
+                cost: 0.6,
+            ),
+            Rule::with(
+                '(was|were|used to be|formerly|previously) {count} | OPEN (was|were) {count} CLOSE',
+                fn (): array => [Says::INSTEAD => true],
+                'was 2',
+                cost: -0.2,
+            ),
             Rule::of('once', [Says::COUNT => 1], 'once'),
             Rule::of('twice', [Says::COUNT => 2], 'twice'),
             Rule::of('thrice', [Says::COUNT => 3], 'thrice'),
