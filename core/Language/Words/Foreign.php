@@ -17,7 +17,8 @@ final class Foreign
         '|after)\s(?:the\s)?\d{1,2}\/\d{1,2}\b(?!\s*(?:in|cm|mm|"))|\b\d{4}-\d{2}-\d{2}\b|'.
         '\b\d{1,2}[:.]\d{2}\s?(?:am|pm|h|uhr|o\'clock)?\b(?!\s*(?:x|in|cm|mm|"|%|deep|white'.
         '|\d))(?<=\d:\d\d|am|pm|uhr)|\b\d{1,2}\s?(?:am|pm)\b|'.
-        '\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s+(?:the\s+|at\s+)?\d{1,2}(?:[:.]\d{2}|st|nd|rd|th)?\b(?![:.]?\d)|'.
+        '\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s+'.
+        '(?:the\s+|at\s+)?\d{1,2}(?:[:.]\d{2}|st|nd|rd|th)?\b(?![:.]?\d)|'.
         '\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may'.
         '|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?'.
         '|dec(?:ember)?)\b(?:\s+\d{4})?|'.

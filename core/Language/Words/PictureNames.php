@@ -219,6 +219,9 @@ final class PictureNames
     /** @var array<int, list<string>> pictures by the last number of their name */
     private array $byNumber = [];
 
+    /** Whether the series that was read last has numbers that are said by their ends */
+    private bool $isByEnd = false;
+
     /** Whether pictures are known by their numbers alone, not by names */
     private bool $isNumbered = true;
 
@@ -370,8 +373,9 @@ final class PictureNames
         $names = $missing = [];
         $many = 0;
         $isClear = $isCalled;
-        $isBySuffix = false;
+        $this->isByEnd = false;
         $series = $this->series($said, $j);
+        $isBySuffix = $this->isByEnd;
         $few = count($series) < 9 ? null : array_column(self::few($series), 1, 1);
         foreach ($series as [$numbers, $end, $isLong]) {
             $many++;
@@ -412,7 +416,7 @@ final class PictureNames
                 match (true) {
                     $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
                     $isSeveral => 'Which of them is meant?',
-                    $isBySuffix => 'That is only the end of a number. Is it this picture?',
+                    $isBySuffix => 'The end of a number was read as these pictures. Are they meant?',
                     default => null,
                 },
                 $isSeveral ? $this->offers($names) : [],
@@ -461,7 +465,11 @@ final class PictureNames
                 break;
             }
             $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
-            if ($isRange) {
+            $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);
+            if ($whole !== null) {
+                $found[] = [[$whole], $number[1], false];
+                $this->isByEnd = true;
+            } elseif ($isRange) {
                 $from = (int) $last[0];
                 $digits =
                     strlen($number[0]) < strlen($last[0]) && $last[2]
@@ -486,6 +494,14 @@ final class PictureNames
         }
 
         return $found;
+    }
+
+    /** “0412, 13”: a number that is said by its end, after one that is said whole; null where there is no such picture. */
+    private function ended(string $whole, string $end): ?int
+    {
+        $number = (int) (substr($whole, 0, -strlen($end)).$end);
+
+        return strlen($end) < strlen($whole) && strlen($end) > 1 && isset($this->byNumber[$number]) ? $number : null;
     }
 
     /** Whether three numbers stand before it: a series hardly begins within another. */

@@ -162,7 +162,8 @@ final class Sizes
     /** “20x30x1.5”: the last is no side but a depth, where it is a small part of the one before it. */
     private static function isDeep(Spoken $said, int $i, float $side, float $depth): bool
     {
-        $isThird = $said->at($i - 1)?->is(...self::BY) && $said->at($i - 2)?->isDigits() && $said->at($i - 1)->isGlued === $said->at($i)?->isGlued;
+        $by = $said->at($i - 1);
+        $isThird = $by?->is(...self::BY) && $said->at($i - 2)?->isDigits() && $by->isGlued === $said->at($i)?->isGlued;
 
         return $isThird && $depth * self::DEEPEST_PART <= $side;
     }

@@ -64,6 +64,12 @@ final class Cover
     /** @var ?array<string, array<int, Rule>> the same, by a first thing that is typed */
     private ?array $byKind = null;
 
+    /** A bare number behind one of these is of something else. */
+    private const BEFORE_OTHERS = [
+        ...['in', 'on', 'at', 'from', 'by', 'under', 'over', 'above', 'below'],
+        ...['than', 'not', 'since', 'until', 'within'],
+    ];
+
     /** What is written in one piece, read in two */
     private const TORN = 1.5;
 
@@ -308,9 +314,12 @@ final class Cover
         $isColon = $before === ':' && $this->said->words[$i]->isGlued && $isGluedTo($i - 1);
         $isPartOfTime = $isColon && ! $this->said->at($i - 3)?->is('x');
         $isAfterMoney =
-            $isEnd || $isPartOfTime || in_array($before, ['£', '$', '€', '#', 'no', '/'], true) || ($before === '.' && $this->said->words[$i]->isGlued);
+            $isEnd ||
+            $isPartOfTime ||
+            in_array($before, ['£', '$', '€', '#', 'no', '/'], true) ||
+            ($before === '.' && $this->said->words[$i]->isGlued);
 
-        return $isGlued || $isAfterMoney ? 6.0 : 0.0;
+        return $isGlued || $isAfterMoney || in_array($before, self::BEFORE_OTHERS, true) ? 6.0 : 0.0;
     }
 
     private function bare(int $i, Typed $typed, bool $isSet): Item

@@ -33,6 +33,9 @@ final class Conversation
         '(?:ones?|pictures?|photos?|pics?|shots?)\W*$/iu';
 
     /** What says a size in another way */
+    /** Said of prints that come besides */
+    private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
+
     private const SIZED = [Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
 
     /** @var list<Draft> */
@@ -648,9 +651,34 @@ final class Conversation
             }
             $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
         }
+        $this->spreadEach($segments, $made, $sentence);
         $this->gather($sentence, $made);
 
         return $made;
+    }
+
+    /**
+     * “8x10 and 5x7, two each”: where it isn't of several pictures of its own, it is of each that was said before it.
+     *
+     * @param  list<Segment>  $segments
+     * @param  list<Draft>  $made
+     */
+    private function spreadEach(array $segments, array $made, Sentence $sentence): void
+    {
+        $last = end($segments);
+        $isOfEach = preg_match('/\b(?:each|ea|apiece)\W*$/iu', trim($sentence->text)) === 1;
+        if (! $isOfEach || $last === false || $last->count === null || count($last->names()) > 1) {
+            return;
+        }
+        if ($last->count->at < ($last->size->at ?? 0)) {
+            return; // “a couple of the boat, 8x10 each”
+        }
+        foreach ($made as $draft) {
+            if (! $draft->isCounted) {
+                [$draft->copies, $draft->isCounted] = [(int) $last->count->count, true];
+                $draft->from[] = $last->count;
+            }
+        }
     }
 
     /**
@@ -796,7 +824,7 @@ final class Conversation
         if (count($there) !== count($names)) {
             return false;
         }
-        $isMore = preg_match('/\b(?:more|extra|another|spare|further)\b/iu', $segment->count->words) === 1;
+        $isMore = preg_match(self::MORE, $segment->count->words) === 1;
         foreach ($there as $draft) {
             $draft->copies = (int) $segment->count->count + ($isMore ? $draft->copies : 0);
             $draft->isAsked = true;
@@ -1125,6 +1153,7 @@ final class Conversation
             return [];
         }
         $segment->size = null;
+        $this->againstCount($segment, $of);
         foreach ($of as $draft) {
             $draft->copies = (int) $segment->count?->count;
             $draft->isCounted = true;
@@ -1133,6 +1162,27 @@ final class Conversation
         }
 
         return $before !== [] ? [] : $of;
+    }
+
+    /**
+     * “x3 … x2”, “one for me and one for mum”: another number of the same prints is the right one, or comes besides.
+     *
+     * @param  list<Draft>  $of
+     */
+    private function againstCount(Segment $segment, array $of): void
+    {
+        $counted = array_values(array_filter($of, fn (Draft $draft): bool => $draft->isCounted));
+        $now = (int) $segment->count?->count;
+        if ($counted === [] || $segment->count === null) {
+            return;
+        }
+        $before = $counted[0]->copies;
+        $both = $before + $now;
+        $offers = array_map(
+            fn (int $many): Offer => new Offer((string) $many, "{$many} copies"),
+            array_values(array_unique([$now, $before, $both])),
+        );
+        $segment->count->doubt("How many of it: {$before}, {$now} or {$both}?", $offers);
     }
 
     /** @return list<Draft> */
@@ -1609,6 +1659,7 @@ final class Conversation
             }
             ($draft->from[0] ?? null)?->doubt('In which size?');
         }
+        $this->askTwins();
         $all = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $this->drafts));
         foreach ($this->sums as $sum) {
             if ($sum->value !== null && $sum->value !== $all && $this->drafts !== []) {
@@ -1620,5 +1671,24 @@ final class Conversation
         }
         $this->lookedAt();
         (new Maker($this->reader->known, $this->general))->make($this->drafts, $this->sheets, $this->lines);
+    }
+
+    /** The same print twice in one line: is it so, or is one of the numbers another's? */
+    private function askTwins(): void
+    {
+        $seen = [];
+        foreach ($this->drafts as $draft) {
+            $isMore = array_filter($draft->from, fn (Item $of): bool => preg_match(self::MORE, $of->words) === 1) !== [];
+            if ($isMore || $draft->picture === null || $draft->size === null || $draft->sheet !== null) {
+                continue;
+            }
+            $wishes = array_map(fn (Item $wish): string => json_encode($wish->change) ?: '', $draft->wishes);
+            $key = "{$draft->line} {$draft->picture} {$draft->size} ".implode(' ', $wishes);
+            if (isset($seen[$key])) {
+                $draft->isAsked = $seen[$key]->isAsked = true;
+                end($draft->from) === false || end($draft->from)->doubt('The same print twice: are both meant?');
+            }
+            $seen[$key] = $draft;
+        }
     }
 }

@@ -73,10 +73,26 @@ final class CountRules
                 cost: 0.6,
             ),
             Rule::with(
+                '[OPEN] (not|never|instead of|rather than) {count} [copies|prints] [CLOSE]',
+                fn (Heard $said): Unsure => new Unsure([], "How many, if not {$said->count()}?"),
+                ['not 2', 'instead of 3'],
+                cost: 0.2,
+            ),
+            Rule::with(
                 '(was|were|used to be|formerly|previously) {count} | OPEN (was|were) {count} CLOSE',
                 fn (): array => [Says::INSTEAD => true],
                 'was 2',
                 cost: -0.2,
+            ),
+            Rule::with(
+                '{count} for [my|the|our] {word} [,|and|&] [and] {count:other} for [my|the|our] {word:whom}',
+                fn (Heard $said): Unsure => new Unsure(
+                    [Says::COUNT => $said->count() + $said->count('other')],
+                    'How many in all: '.($said->count() + $said->count('other')).'?',
+                    [new Offer($said->count() + $said->count('other').' in all', $said->count() + $said->count('other').' copies')],
+                ),
+                ['3 for mum, 2 for dad', 'one for me and one for my sister'],
+                cost: -0.8,
             ),
             Rule::of('once', [Says::COUNT => 1], 'once'),
             Rule::of('twice', [Says::COUNT => 2], 'twice'),

@@ -117,6 +117,16 @@ final class LabRules
                 'on glossy paper',
                 'lustre, please',
             ]),
+            Rule::with(
+                "OPEN {count} [of (it|them|these)] [on|in] ({$words}) CLOSE | {count} of (them|these) [on|in] ({$words})",
+                fn (Heard $said): ?Unsure => match (true) {
+                    $said->isSaidOfLine() => null,
+                    is_array($paper = self::paper($said)) => new Unsure($paper, 'All of them on that paper, or so many?'),
+                    default => $paper,
+                },
+                ['(one matte)', '2 of them on lustre'],
+                cost: 0.3,
+            ),
             Rule::with("(papier|papel|papier photo|auf) ({$words}) [papier|papel]", self::paper(...), 'papel brillo'),
             Rule::with("(PAPER) ({$words}|mat)", self::paper(...), 'paper matte', cost: 0.1),
             Rule::with('[on] mat (PAPER)', self::paper(...), 'mat paper'),

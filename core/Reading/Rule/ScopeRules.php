@@ -76,6 +76,12 @@ final class ScopeRules
                 cost: -0.5,
             ),
             Rule::with(
+                '[just|exactly] (as|like) (before|usual|always|last time|the last time|the last ones|last year)',
+                fn (): Unsure => new Unsure([], 'As what was before? What the client had last time can be taken beside this field.'),
+                ['as before', 'like last time'],
+                cost: -0.3,
+            ),
+            Rule::with(
                 '[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | '.
                     'ditto | idem | likewise | as above | same again | the same for that',
                 fn (): array => [Says::SAME => 'line'],
