@@ -52,8 +52,14 @@ final readonly class SaidWish
         $change = Settler::completed($change, $on, $wishes, $known->unit);
         [$change, $gather, $sheet] = self::special($change, $on, $wishes);
         self::remade($change, $on, $items, $line);
-        if ($change === [] && $gather === null && $line->isSure() && ! self::isRead($left)) {
+        $isNothing = $change === [] && $gather === null && $line->isSure();
+        if ($isNothing && ! self::isRead($left)) {
             $line->doubt('Nothing of this was understood.');
+        } elseif ($isNothing && array_filter($left, fn (Item $item): bool => $item->kind === Kind::Remark) === []) {
+            $line->doubt('This changes nothing of the line. What is it to be?');
+        }
+        if (($change['copies'] ?? 1) === 0) {
+            $line->doubt('A line of 0 prints can’t be made. Remove the line, if none are wanted.');
         }
 
         return new self($change, $gather, $sheet, $line);

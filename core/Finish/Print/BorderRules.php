@@ -100,6 +100,13 @@ final class BorderRules
 
         return [
             Rule::with(
+                '[BORDER [of]] {measure} [{colour}] [BORDER] (on|at|along) (two|three|2|3) sides',
+                fn (): Unsure => new Unsure([], 'On which sides? Say them: top, bottom, left, right.'),
+                ['border 2 in on three sides', '1 cm white border on 2 sides'],
+                self::print(),
+                -0.8,
+            ),
+            Rule::with(
                 '{measure} [more] [wide] [of] [{colour}] [BORDER] {sides}',
                 $of,
                 ['1.5 in below', 'an inch of white at top and sides', '2 in white at the bottom'],

@@ -189,7 +189,7 @@ final class Cover
                 if ($item !== null) {
                     yield [
                         $end,
-                        max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end)),
+                        max(0.05, Cost::READ + $rule->cost + $cost - Cost::MORE * ($end - $i - 1) + $this->torn($end) + $this->begun($i)),
                         $item,
                         $rule,
                     ];
@@ -280,6 +280,15 @@ final class Cover
             $this->said->at($end)->isGlued === $this->said->at($end + 1)->isGlued;
 
         return $isTorn || $isCut ? self::TORN : $this->apart($end - 1);
+    }
+
+    /** “A4 of each” isn't four of each: digits that end a word of letters begin nothing. */
+    private function begun(int $i): float
+    {
+        $before = $this->said->at($i - 1);
+        $isEnd = $this->said->words[$i]->isGlued && $this->said->words[$i]->isDigits() && $before?->isLetters() && ! $before->is('x');
+
+        return $isEnd ? 2 * self::TORN : 0.0;
     }
 
     /** “8 x 10 x 2”: two of the one, or eight of the other? What is written in one way is taken apart at a cost, wherever it is. */
@@ -471,7 +480,9 @@ final class Cover
                 $i,
                 $end,
                 change: array_diff_key($change, [Says::REMARK => true]),
-                why: 'That isn’t done here. It stays as a remark on the line.',
+                why: $this->on === []
+                    ? 'That isn’t done here. It stays as a remark on the line.'
+                    : 'That isn’t done here. Write it into the line’s remark.',
                 rule: $rule,
             );
         }

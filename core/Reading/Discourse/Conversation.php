@@ -715,7 +715,11 @@ final class Conversation
                 return $this->count($segment, $sentence, $before);
             }
             $of = $this->neighbour($segments, $n);
-            if (
+            $isOfThese = $segment->isEach && $segment->size !== null && $before !== [];
+            if ($isOfThese) {
+                // “… in 6x4, and one A4 of each”
+                $names = array_values(array_unique(array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $before))));
+            } elseif (
                 $segment->isEach &&
                 $segment->size !== null &&
                 $this->heading === null &&
@@ -724,7 +728,9 @@ final class Conversation
             ) {
                 return $this->all($segment, $sentence);
             }
-            if ($of === null && $segment->excepted !== [] && $n > 0) {
+            if ($names !== []) {
+                $from = [];
+            } elseif ($of === null && $segment->excepted !== [] && $n > 0) {
                 $names = $segment->excepted; // “everything … except the puppies, they want doing 7x5”
                 $segment->excepted = [];
                 $segment->size?->doubt('Of those that were left out?');
