@@ -180,9 +180,8 @@ final class Sizes
             if (
                 $number->isPadded ||
                 $number->isSet ||
-                $number->value <= 0 ||
-                $number->value > 10000 ||
-                ($number->isWords && $number->value < 1)
+                $number->value < 1 ||
+                $number->value > 10000
             ) {
                 continue;
             }

@@ -467,6 +467,11 @@ final class Conversation
             }
             $sentence->speech === Speech::Changes && ! $sentence->hasSize() && ($this->unsettled ??= $why);
         }
+        $isOfOthers = count($this->drafts) > count($made) && $sentence->has(Kind::All) && $sentence->has(Kind::Wish);
+        $doubts = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark);
+        if ($isOfOthers && $doubts !== []) {
+            $this->unsettled ??= 'Something is said of all of them that isn’t clear.';
+        }
         $this->left($sentence, $line);
         $this->last = $made ?: $this->last;
     }

@@ -140,6 +140,13 @@ final class TriedTest extends TestCase
             'garden 8x10 & 11x14 x2 each' => ['2 garden 8 x 10 in', '2 garden 11 x 14 in'],
             'garden 8x10 and 5x7, two each' => ['2 garden 8 x 10 in', '2 garden 5 x 7 in'],
             'garden 8x10 Tuesday 12:30' => ['1 garden 8 x 10 in'],
+            'garden and storm 8x10, and one A4 of each' => [
+                ...['1 garden 8 x 10 in', '1 storm 8 x 10 in', '1 garden A4', '1 storm A4'],
+            ],
+            'garden 8x10 2x, storm 8x10 1x = 3 prints' => ['2 garden 8 x 10 in', '1 storm 8 x 10 in'],
+            'garden: 2x 13/18' => null,
+            "garden 5x7\nstorm 5x7\nwhite border on all but storm" => null,
+            "garden 5x7\nstorm 5x7\nall on matte, storm on lustre" => null,
             // A count is that of the size before it.
             'canyon 8x10 x2, 5x7 x1' => ['2 canyon 8 x 10 in', '1 canyon 5 x 7 in'],
             'canyon 5x7 (3), 8x10' => ['3 canyon 5 x 7 in', '1 canyon 8 x 10 in'],
