@@ -100,6 +100,9 @@ final class Spoken
     /** @var array<int, Unit> the unit said last before a place */
     private array $units = [];
 
+    /** @var ?array<int, true> places of numbers that only count what is listed */
+    private ?array $listed = null;
+
     /** @var array<string, true> all words that stand in it */
     private readonly array $texts;
 
@@ -140,6 +143,36 @@ final class Spoken
         }
 
         return true;
+    }
+
+    /** “1) garden 8x10 2) storm 5x7”: a number that only counts what is listed in the line. */
+    public function isListNumber(int $i): bool
+    {
+        $this->listed ??= $this->listNumbers();
+
+        return isset($this->listed[$i]);
+    }
+
+    /**
+     * Places of 1), 2), 3) … in their order, where no bracket is open; a line's own first number was taken off with its bullet.
+     *
+     * @return array<int, true>
+     */
+    private function listNumbers(): array
+    {
+        $found = [];
+        $open = 0;
+        $next = isset($this->texts[')']) ? [1, 2] : [];
+        foreach ($next === [] ? [] : $this->words as $i => $word) {
+            $open += $word->is('(') ? 1 : ($word->is(')') && $open > 0 ? -1 : 0);
+            $isClosed = $open === 0 && $this->at($i + 1)?->is(')') && $this->words[$i + 1]->isGlued && isset($this->words[$i + 2]);
+            if ($isClosed && ! $word->isGlued && $word->isDigits() && in_array((int) $word->text, $next, true)) {
+                $found[$i] = true;
+                $next = [(int) $word->text + 1];
+            }
+        }
+
+        return $found;
     }
 
     public function at(int $i): ?Word

@@ -174,6 +174,11 @@ final class Cover
     private function edges(int $i, Rule|string|null $only = null): iterable
     {
         $said = $this->said;
+        if ($said->isListNumber($i)) {
+            yield [$i + 2, Cost::SIGN, fn (): Item => $this->made(Kind::Stop, $i, $i + 2), 'passed'];
+
+            return;
+        }
         foreach (
             match (true) {
                 $only instanceof Rule => [$only],

@@ -656,7 +656,12 @@ final class Conversation
             }
             $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
         }
+        $sized = array_values(array_filter($segments, fn (Segment $one): bool => $one->size !== null));
+        if (count($sized) > 1 && $sentence->has(Kind::All) && preg_match('/\bbut\b(?! not)/iu', $sentence->text) === 1) {
+            end($sized)->size?->doubt('Besides, or instead?'); // “all in 6x4 but 8x10 of the harbour”
+        }
         $this->spreadEach($segments, $made, $sentence);
+        $this->spreadBracket($made, $sentence);
         $this->gather($sentence, $made);
 
         return $made;
@@ -672,7 +677,9 @@ final class Conversation
     {
         $last = end($segments);
         $isOfEach = preg_match('/\b(?:each|ea|apiece)\W*$/iu', trim($sentence->text)) === 1;
-        if (! $isOfEach || $last === false || $last->count === null || count($last->names()) > 1) {
+        $isOfAll = preg_match('/\bof (?:everything|them all|all(?: of them)?|every one)\W*$/iu', trim($sentence->text)) === 1;
+        $isItsOwn = $isOfEach && count($last === false ? [] : $last->names()) > 1;
+        if (! ($isOfEach || $isOfAll) || $last === false || $last->count === null || $isItsOwn) {
             return;
         }
         if ($last->count->at < ($last->size->at ?? 0)) {
@@ -682,6 +689,33 @@ final class Conversation
             if (! $draft->isCounted) {
                 [$draft->copies, $draft->isCounted] = [(int) $last->count->count, true];
                 $draft->from[] = $last->count;
+            }
+        }
+    }
+
+    /**
+     * “2 x (garden 8x10, storm 5x7)”, “garden (8x10, 5x7) x2”: of all that stands in the brackets.
+     *
+     * @param  list<Draft>  $made
+     */
+    private function spreadBracket(array $made, Sentence $sentence): void
+    {
+        $open = null;
+        foreach ($sentence->items as $i => $item) {
+            $item->kind === Kind::Stop && trim($item->words) === '(' && ($open = $i);
+            if ($open === null || $item->kind !== Kind::Stop || trim($item->words) !== ')') {
+                continue;
+            }
+            [$before, $behind] = [$sentence->items[$open - 1] ?? null, $sentence->items[$i + 1] ?? null];
+            $count = $before?->kind === Kind::Count ? $before : ($behind?->kind === Kind::Count ? $behind : null);
+            [$from, $to, $open] = [$sentence->items[$open]->at, $item->at, null];
+            $within = array_filter(
+                $made,
+                fn (Draft $draft): bool => array_filter($draft->from, fn (Item $of): bool => $of->at > $from && $of->at < $to) !== [],
+            );
+            foreach ($count !== null && count($within) > 1 ? $within : [] as $draft) {
+                $draft->isCounted || ($draft->from[] = $count);
+                $draft->isCounted || ([$draft->copies, $draft->isCounted] = [(int) $count->count, true]);
             }
         }
     }
@@ -1164,6 +1198,8 @@ final class Conversation
             return [];
         }
         $segment->size = null;
+        $isOfThem = preg_match('/\bof (?:them|these|those)\b/iu', $segment->count->words ?? '') === 1;
+        $isOfThem && $sentence->has(Kind::Remark) && $segment->count?->doubt('So many in all, or how many of them are to be so?');
         $this->againstCount($segment, $of);
         foreach ($of as $draft) {
             $draft->copies = (int) $segment->count?->count;

@@ -117,6 +117,9 @@ final class Segments
             if ($hasCount && self::isOneOf($items, $i)) {
                 [$item->kind, $item->count] = [Kind::Count, 1];
             }
+            if ($item->kind === Kind::Size && mb_strtolower(trim($items[$i - 1]->words ?? '')) === 'no') {
+                $item->doubt('Is it not to be in this size?');
+            }
             if (self::isOfAnother($items, $i)) {
                 $item->doubt('Another picture, or so many prints?');
             }

@@ -145,6 +145,13 @@ final class TriedTest extends TestCase
             ],
             'garden 8x10 2x, storm 8x10 1x = 3 prints' => ['2 garden 8 x 10 in', '1 storm 8 x 10 in'],
             'garden: 2x 13/18' => null,
+            'garden 5x7, no 8x10' => null,
+            'for the wall: 1) garden 8x10 2) storm 5x7 3) wood 4x6' => ['1 garden 8 x 10 in', '1 storm 5 x 7 in', '1 wood 4 x 6 in'],
+            '2 x (garden 8x10, storm 5x7)' => ['2 garden 8 x 10 in', '2 storm 5 x 7 in'],
+            'garden (8x10, 5x7) x2' => ['2 garden 8 x 10 in', '2 garden 5 x 7 in'],
+            'garden 8x10, storm 5x7, two of everything' => ['2 garden 8 x 10 in', '2 storm 5 x 7 in'],
+            'Thanks for the garden 8x10!' => null,
+            '6x4 of everything but 8x10 of garden' => null,
             "garden 5x7\nstorm 5x7\nwhite border on all but storm" => null,
             "garden 5x7\nstorm 5x7\nall on matte, storm on lustre" => null,
             // A count is that of the size before it.
