@@ -92,6 +92,15 @@ final class PanelsRules
                 cost: -0.2,
             ),
             Rule::with(
+                '{count} (x|by) {count:down}',
+                fn (Heard $said): ?Unsure => $said->isSaidOfLine() && max($said->count(), $said->count('down')) < 5
+                    ? new Unsure([], 'So large, or so many panels beside and above each other? Say the size with its unit.')
+                    : null,
+                [],
+                PanelsFinish::NAME,
+                -1.0,
+            ),
+            Rule::with(
                 'each [panel] [of] {size} | {size} each [panel|piece]',
                 fn (Heard $said): array => [Says::EACH_SIZE => (string) $said->size()],
                 'each 30 x 80 cm',

@@ -29,7 +29,8 @@ enum Speech
 
     private const REPORTS =
         '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice'.
-        '|\bthank(?:s| you)(?: so much| very much| again)? for (?:the|my|our|those|these|(?!asking|helping|looking)\w+ing)\b|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up'.
+        '|\bthank(?:s| you)(?: so much| very much| again)? for (?:the|my|our|those|these|(?!asking|helping|looking)\w+ing)\b'.
+        '|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up'.
         '|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit'.
         '|wall is|come from|comes from|starts at|cost us|fee note|cheque|payment|i was going to'.
         '|was going to have|(?:were|are) \$)/iu';
