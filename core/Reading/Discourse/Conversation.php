@@ -713,9 +713,14 @@ final class Conversation
                 $made,
                 fn (Draft $draft): bool => array_filter($draft->from, fn (Item $of): bool => $of->at > $from && $of->at < $to) !== [],
             );
-            foreach ($count !== null && count($within) > 1 ? $within : [] as $draft) {
-                $draft->isCounted || ($draft->from[] = $count);
-                $draft->isCounted || ([$draft->copies, $draft->isCounted] = [(int) $count->count, true]);
+            if ($count === null || count($within) < 2) {
+                continue;
+            }
+            foreach ($within as $draft) {
+                if (! $draft->isCounted) {
+                    [$draft->copies, $draft->isCounted] = [(int) $count->count, true];
+                    $draft->from[] = $count;
+                }
             }
         }
     }

@@ -10,15 +10,6 @@ namespace Planisher\Reading\Message;
  */
 final class ListTable
 {
-    private const COLUMNS = [
-        'count' => '/^(?:qty|quantity|copies|count|how many|number of (?:copies|prints|pieces)|pcs|pieces|amount|prints)\.?$/i',
-        'picture' => '/^(?:file(?: ?name)?|picture|image|photo|photograph|pic|picture (?:name|number|no\.?)|image (?:name|'.
-            'number|no\.?)|filename)s?$/i',
-        'size' => '/^(?:size|print size|format|dimensions?|paper size)s?$/i',
-        'wish' => '/^(?:finish|paper|product|notes?|remarks?|comments?|wish(?:es)?|options?|surface|instructions?|type|'.
-            'crop|border|details?)$/i',
-    ];
-
     /** A picture's, or how many where pictures have a column of their own. */
     private const NUMBER = '/^(?:numbers?|no\.?|nr\.?)$/i';
 
@@ -64,11 +55,9 @@ final class ListTable
     {
         $columns = [];
         foreach ($row as $i => $cell) {
-            foreach (self::COLUMNS as $kind => $pattern) {
-                if (preg_match($pattern, trim($cell)) === 1 && ($kind === 'wish' || ! in_array($kind, $columns, true))) {
-                    $columns[$i] = $kind;
-                    break;
-                }
+            $kind = Columns::kind($cell);
+            if ($kind !== null && $kind !== 'none' && ($kind === 'wish' || ! in_array($kind, $columns, true))) {
+                $columns[$i] = $kind;
             }
         }
         foreach ($row as $i => $cell) {

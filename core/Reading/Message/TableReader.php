@@ -16,18 +16,6 @@ use Planisher\Reading\TooMuch;
 /** Reads the rows of a table: columns by what stands above them, else by what stands in them. Money and totals are left out. */
 final class TableReader
 {
-    private const HEADS = [
-        'count' => '/^(?:qty|quantity|copies|count|how many|number of (?:copies|prints|pieces)|pcs|pieces|amount'.
-            '|prints|anzahl|menge|quantité|cantidad|nos)\.?$/iu',
-        'picture' => '/^(?:file(?: ?name)?|pictures?|images?|photos?|photograph|pic|(?:picture|image|photo) (?:name'.
-            '|number|no\.?)|filename|bild|foto|ref)s?$/iu',
-        'size' => '/^(?:size|print size|format|dimensions?|paper size|größe|taille|tamaño)s?$/iu',
-        'wish' => '/^(?:finish|paper|product|notes?|remarks?|comments?|wish(?:es)?|options?|surface|instructions?'.
-            '|type|crop|border|details?|description)$/iu',
-        'none' => '/^(?:(?:unit )?price|total|sum|cost|amount due|sku|item|line|no\.?|nr\.?|#|each|£|\$|€|code|ean'.
-            '|room|name|client|customer|pupil|date)s?$/iu',
-    ];
-
     private const TOTALS = '/^(?:sub)?-?(?:totals?|sum|summe|in all|delivery|gesamt|postage)\b/iu';
 
     private const MARK = '/^(?:[x✓✔☑✅×]+|\|+(?:\s*\|+)*)$/iu';
@@ -158,17 +146,7 @@ final class TableReader
     /** @param  list<array{string, int}>  $cells */
     private function isHeader(array $cells): bool
     {
-        $known = 0;
-        foreach ($cells as [$text]) {
-            foreach (self::HEADS as $pattern) {
-                if (preg_match($pattern, $text) === 1) {
-                    $known++;
-                    break;
-                }
-            }
-        }
-
-        return $known >= 2;
+        return count(array_filter($cells, fn (array $cell): bool => Columns::kind($cell[0]) !== null)) >= 2;
     }
 
     /**
@@ -198,14 +176,13 @@ final class TableReader
         $columns = max(array_map(count(...), $rows));
         for ($n = 0; $n < $columns; $n++) {
             $head = $isHeaded ? $rows[$first][$n][0] ?? '' : '';
-            foreach ($head === '' ? [] : self::HEADS as $role => $pattern) {
-                if (preg_match($pattern, $head) === 1 && ($role === 'wish' || $role === 'none' || ! in_array($role, $roles, true))) {
-                    $roles[$n] = $role;
-                    break;
-                }
+            $kind = Columns::kind($head);
+            if ($kind !== null && (in_array($kind, ['wish', 'none'], true) || ! in_array($kind, $roles, true))) {
+                $roles[$n] = $kind;
             }
-            if (! isset($roles[$n]) || $head === 'Ref' || $roles[$n] === 'wish') {
-                $isWish = ($roles[$n] ?? null) === 'wish';
+            // A wish may be anything, and a reference a picture's or an order's.
+            $isWish = ($roles[$n] ?? null) === 'wish';
+            if (! isset($roles[$n]) || $isWish || mb_strtolower($head) === 'ref') {
                 $seen = $this->role($rows, $read, $n, $isHeaded ? $first : null);
                 $roles[$n] = $isWish && ! in_array($seen, ['picture', 'size'], true) ? 'wish' : $seen;
             }
