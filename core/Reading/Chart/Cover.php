@@ -299,7 +299,7 @@ final class Cover
     /** “8 x 10 x 2”: two of the one, or eight of the other? What is written in one way is taken apart at a cost, wherever it is. */
     private function apart(int $by): float
     {
-        foreach ([$by - 1, $by - 3] as $first) {
+        foreach ($this->said->text($by) === 'x' ? [$by - 1, $by - 3] : [] as $first) {
             $of = array_map($this->said->at(...), range($first, $first + 4));
             $isEven = count(array_unique(array_map(fn (?Word $word): bool => $word->isGlued ?? false, array_slice($of, 1)))) === 1;
             $isThree = $isEven && $of[0]?->isDigits() && $of[2]?->isDigits() && $of[4]?->isDigits();
