@@ -22,7 +22,27 @@ final class SheetRules
     /** @return list<Rule> */
     public static function all(): array
     {
-        return [...self::gathered(), ...self::laid(), ...self::ofCells()];
+        return [...self::gathered(), ...self::laid(), ...self::ofCells(), ...self::told()];
+    }
+
+    /** @return list<Rule> a sheet's own sentence: what its cells hold is told there, and said of the cells */
+    private static function told(): array
+    {
+        $cells = '{count:a} {size:aa} [,|and] [{count:b} {size:bb}] [,|and] [{count:c} {size:cc}] [,|and] [{count:d} {size:dd}]';
+        $sheets = fn (Heard $said): ?array => $said->isSaidOfLine()
+            ? ['copies' => $said->count()] + ($said->size() === null ? [] : ['size' => (string) $said->size()])
+            : null;
+
+        return [
+            Rule::with("[make~] {count} shared (sheet|sheets) of {$cells} on {size}", $sheets, [], self::SHEET, -2.0),
+            Rule::with(
+                "[make~] {count} shared (sheet|sheets) of {$cells} on ([{count:sheets} of] the cheapest (sheet|sheets)) [, {size:cheapest}]",
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? ['copies' => $said->count(), 'size' => 'cheapest'] : null,
+                [],
+                self::SHEET,
+                -2.0,
+            ),
+        ];
     }
 
     /** @return list<Rule> that prints come to share a sheet */

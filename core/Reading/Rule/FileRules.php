@@ -122,12 +122,12 @@ final class FileRules
 
         return [
             Rule::of(
-                "{$to} [the lab~] (srgb|s rgb) [iec 61966 - 2 . 1|iec 61966 - 2 - 1|iec 61966] [colour|profile|space]",
+                "{$to} [the|its] [lab's|labs] (srgb|s rgb) [iec 61966 - 2 . 1|iec 61966 - 2 - 1|iec 61966] [colour|profile|space]",
                 ['output' => ['colour' => 'sRGB']],
-                ['sRGB', 'sRGB IEC61966-2.1', 'in sRGB'],
+                ['sRGB', 'sRGB IEC61966-2.1', 'in the lab’s sRGB'],
             ),
             Rule::of(
-                "{$to} [the lab~] (adobe rgb|adobergb|adobe 1998) [OPEN 1998 CLOSE|1998] [colour|profile|space]",
+                "{$to} [the|its] [lab's|labs] (adobe rgb|adobergb|adobe 1998) [OPEN 1998 CLOSE|1998] [colour|profile|space]",
                 ['output' => ['colour' => 'Adobe RGB (1998)']],
                 ['Adobe RGB (1998)', 'Adobe 1998'],
             ),
@@ -296,9 +296,13 @@ final class FileRules
         return $surface === null ? [] : ['surface' => $surface->value];
     }
 
-    /** @return ?array<string, mixed> */
+    /** @return ?array<string, mixed> of a whole file's name that name, of other words what is in the picture */
     private static function subject(string $text): ?array
     {
+        if (preg_match('/^[^\s\/]+_[^\s\/]+$/u', $text) === 1) {
+            return self::fileName((string) preg_replace('/\.(?:jpe?g|tiff?)$/i', '', $text));
+        }
+
         return $text === '' || mb_strlen($text) > 80 ? null : ['subject' => $text];
     }
 

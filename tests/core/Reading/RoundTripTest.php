@@ -52,6 +52,46 @@ final class RoundTripTest extends TestCase
         self::assertSame([], $otherwise, 'is read otherwise');
     }
 
+    /** A sheet's sentence doesn't name its pictures: said of the sheet itself it changes nothing. */
+    public function test_a_shared_sheets_sentence_is_read_as_what_it_says(): void
+    {
+        $sentences = 0;
+        $otherwise = [];
+        foreach ([...self::listed(), ...self::sheets()] as $line) {
+            $form = $line?->toArray() ?? [];
+            $sentence = isset($form['sheet']) ? self::said($line) : null;
+            if ($sentence === null) {
+                continue;
+            }
+            $sentences++;
+            $wish = SaidWish::read($sentence, Given::known(), Given::PICTURES, $form);
+            $again = self::said(self::line(MergePatch::apply($form, $wish->change)));
+            if ($again !== $sentence || ! $wish->line->isSure()) {
+                $otherwise[] = [$sentence, $again, array_filter(array_column($wish->line->parts(), 'why'))];
+            }
+        }
+        self::assertGreaterThan(5, $sentences);
+        self::assertSame([], $otherwise, 'is read otherwise');
+    }
+
+    /** @return list<?Line> */
+    private static function sheets(): array
+    {
+        $cells = [['picture' => 'slipway.jpg', 'size' => '4 x 5 in'], ['picture' => 'oars.jpg', 'size' => '2 x 3 in', 'copies' => 3]];
+        $of = fn (array $sheet, array $line = []): ?Line => self::line(
+            $line + ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => $cells] + $sheet],
+        );
+
+        return [
+            $of([]),
+            $of(['gutter' => '3 mm']),
+            $of(['gutter' => '1/4 in', 'cutMarks' => true], ['copies' => 4]),
+            $of([], ['size' => 'cheapest']),
+            $of([], ['lettering' => [['text' => 'Hello']]]),
+            $of(['cutMarks' => true], ['size' => '12 x 18 in', 'turn' => 'landscape']),
+        ];
+    }
+
     /** A title isn't on the shelf, a sheet's sentence names no pictures, no prints are none, and our pictures tell no exposure. */
     private static function isSaidWhole(?Line $line): bool
     {
