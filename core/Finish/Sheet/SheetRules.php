@@ -29,14 +29,15 @@ final class SheetRules
     private static function told(): array
     {
         $cells = '{count:a} {size:aa} [,|and] [{count:b} {size:bb}] [,|and] [{count:c} {size:cc}] [,|and] [{count:d} {size:dd}]';
+        $sheet = '[make~] {count} shared (sheet|sheets)';
         $sheets = fn (Heard $said): ?array => $said->isSaidOfLine()
             ? ['copies' => $said->count()] + ($said->size() === null ? [] : ['size' => (string) $said->size()])
             : null;
 
         return [
-            Rule::with("[make~] {count} shared (sheet|sheets) of {$cells} on {size}", $sheets, [], self::SHEET, -2.0),
+            Rule::with("{$sheet} of {$cells} on {size}", $sheets, [], self::SHEET, -2.0),
             Rule::with(
-                "[make~] {count} shared (sheet|sheets) of {$cells} on ([{count:sheets} of] the cheapest (sheet|sheets)) [, {size:cheapest}]",
+                "{$sheet} of {$cells} on ([{count:sheets} of] the cheapest (sheet|sheets)) [, {size:cheapest}]",
                 fn (Heard $said): ?array => $said->isSaidOfLine() ? ['copies' => $said->count(), 'size' => 'cheapest'] : null,
                 [],
                 self::SHEET,

@@ -656,15 +656,35 @@ final class Conversation
             }
             $made = [...$made, ...$this->segment($segment, $segments, $n, $sentence, $made)];
         }
-        $sized = array_values(array_filter($segments, fn (Segment $one): bool => $one->size !== null));
-        if (count($sized) > 1 && $sentence->has(Kind::All) && preg_match('/\bbut\b(?! not)/iu', $sentence->text) === 1) {
-            end($sized)->size?->doubt('Besides, or instead?'); // “all in 6x4 but 8x10 of the harbour”
-        }
+        $this->askSizes($segments, $made, $sentence);
         $this->spreadEach($segments, $made, $sentence);
         $this->spreadBracket($made, $sentence);
         $this->gather($sentence, $made);
 
         return $made;
+    }
+
+    /**
+     * “All in 6x4 but 8x10 of the harbour”, “3 prints of garden: 8x10, 5x7, 4x6”: several sizes that may be meant otherwise.
+     *
+     * @param  list<Segment>  $segments
+     * @param  list<Draft>  $made
+     */
+    private function askSizes(array $segments, array $made, Sentence $sentence): void
+    {
+        $sizes = array_values(array_filter(array_map(fn (Segment $one): ?Item => $one->size, $segments)));
+        if (count($sizes) < 2) {
+            return;
+        }
+        if ($sentence->has(Kind::All) && preg_match('/\bbut\b(?! not)/iu', $sentence->text) === 1) {
+            $sizes[count($sizes) - 1]->doubt('Besides, or instead?');
+        }
+        $count = $segments[0]->count;
+        $pictures = array_unique(array_map(fn (Draft $of): ?string => $of->picture, $made));
+        $isAlone = count(array_filter($made, fn (Draft $of): bool => $of->isCounted)) === 1 && count($pictures) === 1;
+        if ($isAlone && $count?->count === count($sizes) && $count->at < $sizes[0]->at) {
+            $count->doubt("{$count->count} of the first size, or one of each?");
+        }
     }
 
     /**
@@ -676,7 +696,7 @@ final class Conversation
     private function spreadEach(array $segments, array $made, Sentence $sentence): void
     {
         $last = end($segments);
-        $isOfEach = preg_match('/\b(?:each|ea|apiece)\W*$/iu', trim($sentence->text)) === 1;
+        $isOfEach = preg_match('/\b(?:each|ea|apiece)(?: (?:size|one|print|picture|of them))?\W*$/iu', trim($sentence->text)) === 1;
         $isOfAll = preg_match('/\bof (?:everything|them all|all(?: of them)?|every one)\W*$/iu', trim($sentence->text)) === 1;
         $isItsOwn = $isOfEach && count($last === false ? [] : $last->names()) > 1;
         if (! ($isOfEach || $isOfAll) || $last === false || $last->count === null || $isItsOwn) {
@@ -751,8 +771,13 @@ final class Conversation
         }
         if ($names === [] && $scope?->kind === Kind::Place) {
             $many = (int) $scope->value;
-            $names = $many > 0 ? array_slice($this->reader->pictures->all(), 0, $many) : array_slice($this->reader->pictures->all(), $many);
-            $before === [] || $scope->doubt('Of these, or of all pictures of the order?');
+            $spoken = array_values(array_unique(array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts))));
+            $of = $spoken === [] ? $this->reader->pictures->all() : $spoken;
+            $names = $many > 0 ? array_slice($of, 0, $many) : array_slice($of, $many);
+            if ($spoken !== [] && $spoken !== $this->reader->pictures->all()) {
+                $scope->doubt('Of these, or of all pictures of the order?');
+                $segment->size === null && ($this->unsettled ??= 'Which of them are spoken of?');
+            }
         }
         if ($names === [] && $from === []) {
             if ($segment->size === null && $segment->same === null && $segment->count !== null) {
@@ -1203,6 +1228,11 @@ final class Conversation
             return [];
         }
         $segment->size = null;
+        $uncounted = array_filter($this->drafts, fn (Draft $draft): bool => ! $draft->isCounted);
+        if ($before === [] && ! $segment->isEach && $segment->scope === null && count($uncounted) > 1 && count($of) < count($uncounted)) {
+            $segment->count?->doubt('Of the last, or of each?', [new Offer('of each', "{$segment->count->count} of each")]);
+            $this->unsettled ??= 'Of the last, or of each?';
+        }
         $isOfThem = preg_match('/\bof (?:them|these|those)\b/iu', $segment->count->words ?? '') === 1;
         $isOfThem && $sentence->has(Kind::Remark) && $segment->count?->doubt('So many in all, or how many of them are to be so?');
         $this->againstCount($segment, $of);

@@ -40,6 +40,35 @@ final class Sentence
     }
 
     /**
+     * @param  list<Item>  $items
+     * @param  \Closure(Item): bool  $ends  whether one ends a part, of which it is the last
+     * @return list<list<Item>>
+     */
+    private static function apart(array $items, \Closure $ends): array
+    {
+        $parts = [[]];
+        foreach ($items as $item) {
+            $parts[count($parts) - 1][] = $item;
+            $ends($item) && ($parts[] = []);
+        }
+
+        return $parts;
+    }
+
+    /**
+     * “8x10: garden; canvas 16x20: storm”: where each part has its picture and its size, a semicolon ends a sentence.
+     *
+     * @param  list<list<Item>>  $parts
+     */
+    private static function areWhole(array $parts): bool
+    {
+        $has = fn (array $part, Kind $kind): bool => array_filter($part, fn (Item $item): bool => $item->kind === $kind) !== [];
+        $whole = array_filter($parts, fn (array $part): bool => $part === [] || ($has($part, Kind::Size) && $has($part, Kind::Pictures)));
+
+        return count($parts) > 1 && count($whole) === count($parts);
+    }
+
+    /**
      * The sentences of a line.
      *
      * @param  list<Item>  $items
@@ -47,10 +76,10 @@ final class Sentence
      */
     public static function all(array $items, string $text, int $line): array
     {
-        $parts = [[]];
-        foreach ($items as $item) {
-            $parts[count($parts) - 1][] = $item;
-            $item->kind === Kind::End && ($parts[] = []);
+        $parts = [];
+        foreach (self::apart($items, fn (Item $item): bool => $item->kind === Kind::End) as $part) {
+            $halves = self::apart($part, fn (Item $item): bool => $item->kind === Kind::Stop && $item->words === ';');
+            array_push($parts, ...self::areWhole($halves) ? $halves : [$part]);
         }
 
         return array_values(
