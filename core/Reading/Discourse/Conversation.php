@@ -682,7 +682,7 @@ final class Conversation
         $count = $segments[0]->count;
         $pictures = array_unique(array_map(fn (Draft $of): ?string => $of->picture, $made));
         $isAlone = count(array_filter($made, fn (Draft $of): bool => $of->isCounted)) === 1 && count($pictures) === 1;
-        if ($isAlone && $count?->count === count($sizes) && $count->at < $sizes[0]->at) {
+        if ($count !== null && $isAlone && $count->count === count($sizes) && $count->at < $sizes[0]->at) {
             $count->doubt("{$count->count} of the first size, or one of each?");
         }
     }
