@@ -682,7 +682,9 @@ final class Conversation
         $count = $segments[0]->count;
         $pictures = array_unique(array_map(fn (Draft $of): ?string => $of->picture, $made));
         $isAlone = count(array_filter($made, fn (Draft $of): bool => $of->isCounted)) === 1 && count($pictures) === 1;
-        if ($count !== null && $isAlone && $count->count === count($sizes) && $count->at < $sizes[0]->at) {
+        $picture = $segments[0]->pictures[0] ?? null;
+        $isBefore = $count !== null && $picture !== null && $count->at < $picture->at && $picture->at < $sizes[0]->at;
+        if ($isBefore && $isAlone && $count->count === count($sizes)) {
             $count->doubt("{$count->count} of the first size, or one of each?");
         }
     }
@@ -999,10 +1001,14 @@ final class Conversation
             $draft->size = ($segment->size ?? $near)?->size;
         } elseif ($like !== null) {
             $draft->size = $like->size;
-            $segment->same?->value === 'line' && ($draft->wishes = [...$like->wishes, ...$segment->wishes]);
         } elseif ($heading?->size !== null) {
             $draft->size = $heading->size->size;
             $draft->from[] = $heading->size;
+        }
+        $isScope = $segment->scope?->kind === Kind::Same && $segment->scope->value === 'line';
+        $of = $isScope ? $this->like($segment, $sentence) : $like;
+        if ($of !== null && ($isScope || $segment->same?->value === 'line')) {
+            $draft->wishes = [...$of->wishes, ...$segment->wishes]; // “ditto”, “ditto but 5x7”, “the same in 5x7”
         }
         foreach ($draft->wishes as $i => $wish) {
             if ($wish->kind === Kind::Same) {
@@ -1144,6 +1150,7 @@ final class Conversation
                 $all->doubt("{$all->value} of {$many} pictures: which?");
             }
         }
+        $this->askOneOf($segment, $sentence);
         $count = $segment->count;
         if ($count === null) {
             return;
@@ -1171,6 +1178,20 @@ final class Conversation
                 );
                 $all === [] || ($picture->why = null);
             }
+        }
+    }
+
+    /** “One of the harbours”: of several pictures that a word names, only one is wanted. */
+    private function askOneOf(Segment $segment, Sentence $sentence): void
+    {
+        $picture = $segment->pictures[0] ?? null;
+        if ($picture === null || count($segment->pictures) > 1 || ! $picture->named?->isPlural) {
+            return;
+        }
+        $before = substr($sentence->text, 0, max(0, $picture->at - $sentence->items[0]->at));
+        if (preg_match('/\b(?:one|1|any) of (?:the|my|our|your|these|those)?\s*$/iu', $before) === 1) {
+            $offers = array_map(fn (string $name): Offer => new Offer($name, $name, $name), array_slice($picture->names(), 0, 3));
+            $picture->doubt('One of them: which?', $offers);
         }
     }
 
