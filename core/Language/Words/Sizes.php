@@ -177,12 +177,7 @@ final class Sizes
     {
         $found = [];
         foreach ($said->numbersAt($i) as $number) {
-            if (
-                $number->isPadded ||
-                $number->isSet ||
-                $number->value < 1 ||
-                $number->value > 10000
-            ) {
+            if ($number->isPadded || $number->isSet || $number->value < 1 || $number->value > 10000) {
                 continue;
             }
             $unit = $said->unitAt($number->end);
