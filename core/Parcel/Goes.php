@@ -8,6 +8,7 @@ use Planisher\Finish\Finishes;
 use Planisher\Lab\Price;
 use Planisher\Order\WorkedLine;
 use Planisher\Plan\PlannedFile;
+use Planisher\Plan\Situation;
 
 /** What goes to the lab of a line, in numbers: told before anything is sent, and summed up over an order. */
 final readonly class Goes
@@ -41,6 +42,7 @@ final readonly class Goes
         $finish = Finishes::of($line);
         $cells = $finish->cells($worked->at)?->all;
         $pieces = array_map(fn (PlannedFile $file): Piece => Piece::of($worked, $file), $plan->files ?? []);
+        $files = max(1, count($pieces));
         $size = $line->crop?->size->label() ?? ($pieces === [] ? null : $pieces[0]->sheet->label());
         $on = $line->printedOn() === $finish->label(1) ? null : $line->printedOn(); // no “canvas on canvas”
         $of = ($size === null ? '' : " of {$size}").($on === null ? '' : " on {$on}");
@@ -49,9 +51,9 @@ final readonly class Goes
             $line->copies,
             $finish->label(1).$of,
             $finish->label(2).$of,
-            $line->copies * count($cells ?? [1]),
-            $line->copies * max(1, count($pieces)),
-            $cells === null ? 0 : $line->copies,
+            $line->copies * ($cells === null ? 1 : array_sum(array_map(fn (Situation $cell): int => $cell->line->copies, $cells))),
+            $line->copies * $files,
+            $cells === null ? 0 : $line->copies * $files,
             self::price($pieces)?->times($line->copies),
         );
     }

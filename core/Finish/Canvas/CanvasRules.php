@@ -8,6 +8,7 @@ use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
+use Planisher\Language\Words\Sizes;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 
@@ -23,14 +24,11 @@ final class CanvasRules
 
     private const STEP = 0.15;
 
-    /** A canvas is at most such a part of its side deep (common practice, no source). */
-    private const DEEPEST_PART = 6;
-
-    /** Whether a third side is how deep it is: a small part of the others. */
+    /** Whether a third side is how deep it is. */
     private static function isDeep(?Size $size, string $depth): bool
     {
         return $size !== null &&
-            Length::parse($depth)->nanometres * self::DEEPEST_PART <= min($size->width->nanometres, $size->height->nanometres);
+            Sizes::isDepth(Length::parse($depth)->nanometres, min($size->width->nanometres, $size->height->nanometres));
     }
 
     /** @return list<Rule> */

@@ -159,13 +159,19 @@ final class Sizes
         return $isEven && $said->at($number)?->isDigits() && $said->at($by)?->is('x');
     }
 
+    /** Whether a third figure is how deep something is, and no side of it: a small part of the side, in the same unit. */
+    public static function isDepth(float $depth, float $side): bool
+    {
+        return $depth * self::DEEPEST_PART <= $side;
+    }
+
     /** “20x30x1.5”: the last is no side but a depth, where it is a small part of the one before it. */
     private static function isDeep(Spoken $said, int $i, float $side, float $depth): bool
     {
         $by = $said->at($i - 1);
         $isThird = $by?->is(...self::BY) && $said->at($i - 2)?->isDigits() && $by->isGlued === $said->at($i)?->isGlued;
 
-        return $isThird && $depth * self::DEEPEST_PART <= $side;
+        return $isThird && self::isDepth($depth, $side);
     }
 
     /**

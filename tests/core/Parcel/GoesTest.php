@@ -37,6 +37,15 @@ final class GoesTest extends TestCase
             ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'copies' => 5, 'sheet' => ['cells' => $cells]],
             ['many' => 'shared sheets of 8 × 10 in', 'prints' => 10, 'pieces' => 5, 'sheets' => 5, 'price' => 1_100],
         ];
+        yield 'eight of one picture to a sheet, twice' => [
+            [
+                'make' => 'shared-sheet',
+                'size' => '8 x 10 in',
+                'copies' => 2,
+                'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '2 x 3 in', 'copies' => 8]]],
+            ],
+            ['copies' => 2, 'prints' => 16, 'pieces' => 2, 'sheets' => 2],
+        ];
         yield 'on a product' => [['size' => '8 x 12 in', 'product' => 'metal'], ['one' => 'print of 8 × 12 in on metal']];
         yield 'a canvas, on canvas by itself' => [['make' => 'canvas', 'size' => '20 x 30 in'], ['one' => 'canvas of 20 × 30 in']];
         yield 'for a screen' => [['make' => 'screen-copy', 'longSide' => 2048], null];
