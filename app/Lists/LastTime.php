@@ -70,15 +70,16 @@ final readonly class LastTime
      */
     private function told(Order $order, array $kinds): array
     {
-        $tell = $this->view->tellerOfKinds($order);
+        $said = $this->view->kinds($order, array_column($kinds, 'wanted'));
 
         return array_map(
-            fn (array $kind): array => [
+            fn (array $kind, string $told): array => [
                 'wanted' => (object) $kind['wanted'],
                 'lines' => $kind['lines'],
-                'said' => $tell($kind['wanted']),
+                'said' => $told,
             ],
             $kinds,
+            $said,
         );
     }
 }

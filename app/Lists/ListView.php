@@ -55,12 +55,15 @@ final readonly class ListView
         ];
     }
 
-    /** @return \Closure(array<string, mixed>): string says how something is made, of whatever picture */
-    public function tellerOfKinds(Order $order): \Closure
+    /**
+     * @param  list<array<string, mixed>>  $kinds
+     * @return list<string> how each is made, of whatever picture
+     */
+    public function kinds(Order $order, array $kinds): array
     {
-        $tell = $this->teller($order, []);
+        $told = array_map($this->teller($order, $kinds), $kinds);
 
-        return fn (array $wanted): string => $tell($wanted)['kind'] ?? $tell($wanted)['said'];
+        return array_map(fn (array $one): string => $one['kind'] ?? $one['said'], $told);
     }
 
     /**

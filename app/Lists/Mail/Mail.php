@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Lists\Mail;
 
 use App\Lists\ListRefused;
-use Planisher\Imaging\Child\Limits;
-use Planisher\Imaging\Child\Program;
-use Planisher\Imaging\Child\Stopped;
+use App\Lists\ReadApart;
 
 /** A client's e-mail as a file: read by a process of its own (`bin/mail.php`), within limits, since a stranger wrote it. */
 final readonly class Mail
@@ -50,22 +48,8 @@ final readonly class Mail
         if ($isLonger && preg_match('/\R\R/', (string) file_get_contents($path, length: self::LONGEST_HEAD)) !== 1) {
             throw new ListRefused("“{$name}” has no end to its head, and isn’t an e-mail. Copy its words and paste them here.");
         }
-        try {
-            $php = PHP_SAPI === 'cli' ? PHP_BINARY : PHP_BINDIR.'/php';
-            [, $said] = Program::start(
-                [$php, '-d', 'memory_limit=200M', '-d', 'display_errors=stderr', base_path('bin/mail.php'), $path, $folder],
-                Limits::asked(),
-            )->end();
-        } catch (Stopped $e) {
-            throw new ListRefused("“{$name}” wasn’t read: {$e->getMessage()} Drop its pictures, and paste its words.", 0, $e);
-        }
-        $answer = json_decode($said, true);
-        if (! is_array($answer)) {
-            throw new ListRefused("“{$name}” is damaged, and couldn’t be read. Copy its words and paste them here.");
-        }
-        if (isset($answer['refused'])) {
-            throw new ListRefused("“{$name}” {$answer['refused']}");
-        }
+        $pasted = 'Copy its words and paste them here.';
+        $answer = ReadApart::by('mail.php', [$path, $folder], $name, 200, $pasted, 'Drop its pictures, and paste its words.');
 
         return new self($answer['text'], $answer['pictures'], $answer['lists'], $answer['told']);
     }

@@ -82,7 +82,7 @@ final class MailReader
         $place = count($this->texts);
         $this->texts[$place] = ''; // before those that it passes on
         $this->part($message, $depth, $written);
-        $own = OwnWords::of(
+        $own = Written::of(
             implode("\n\n", $written),
             (string) $message->getHeaderValue(HeaderConsts::SUBJECT),
             $message->getHeaderValue(HeaderConsts::IN_REPLY_TO) !== null,

@@ -219,9 +219,6 @@ final class PictureNames
     /** @var array<int, list<string>> pictures by the last number of their name */
     private array $byNumber = [];
 
-    /** Whether the series that was read last has numbers that are said by their ends */
-    private bool $isByEnd = false;
-
     /** Whether pictures are known by their numbers alone, not by names */
     private bool $isNumbered = true;
 
@@ -373,12 +370,12 @@ final class PictureNames
         $names = $missing = [];
         $many = 0;
         $isClear = $isCalled;
-        $this->isByEnd = false;
         $series = $this->series($said, $j);
-        $isBySuffix = $this->isByEnd;
+        $isBySuffix = false;
         $few = count($series) < 9 ? null : array_column(self::few($series), 1, 1);
-        foreach ($series as [$numbers, $end, $isLong]) {
+        foreach ($series as [$numbers, $end, $isLong, $isByEnd]) {
             $many++;
+            $isBySuffix = $isBySuffix || $isByEnd;
             $isClear = $isClear || $isLong;
             foreach ($numbers as $number) {
                 $of = $this->byNumber[$number] ?? [];
@@ -429,7 +426,8 @@ final class PictureNames
     /**
      * Numbers one after the other: of each further one, those that it brings.
      *
-     * @return list<array{list<int>, int, bool}> numbers, the place behind them, and whether they can hardly be anything else
+     * @return list<array{list<int>, int, bool, bool}> numbers, the place behind them, whether they can hardly be anything else, and
+     *                                                 whether only their end was said
      */
     private function series(Spoken $said, int $i): array
     {
@@ -439,7 +437,7 @@ final class PictureNames
         }
         $found = [];
         $last = $first;
-        $found[] = [[(int) $first[0]], $first[1], $first[2]];
+        $found[] = [[(int) $first[0]], $first[1], $first[2], false];
         $end = $first[1];
         $most = $this->isInSeries($said, $i) ? 8 : 400;
         while (count($found) < $most) {
@@ -467,8 +465,7 @@ final class PictureNames
             $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
             $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);
             if ($whole !== null) {
-                $found[] = [[$whole], $number[1], false];
-                $this->isByEnd = true;
+                $found[] = [[$whole], $number[1], false, true];
             } elseif ($isRange) {
                 $from = (int) $last[0];
                 $digits =
@@ -483,11 +480,11 @@ final class PictureNames
                 ) {
                     break;
                 }
-                $found[] = [range($from + 1, $to), $number[1], true];
+                $found[] = [range($from + 1, $to), $number[1], true, false];
             } elseif (! $isKnown) {
                 break;
             } else {
-                $found[] = [[(int) $number[0]], $number[1], $number[2]];
+                $found[] = [[(int) $number[0]], $number[1], $number[2], false];
             }
             $last = $number;
             $end = $number[1];

@@ -54,6 +54,9 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
 
     const write = (words: string) => {
         setText(words);
+        if (words.trim() === '') {
+            setTold([]);
+        }
         setError(null);
         wait(null);
         take.reset();
@@ -65,7 +68,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
         listText(order.id, list).then(
             ({ text: words, pictures, told: leftOut }) => {
                 write(now.current.trim() === '' ? words : `${now.current.trimEnd()}\n${words}`);
-                setTold(leftOut);
+                setTold((all) => [...all, ...leftOut]);
                 onMailed(pictures);
                 field.current?.focus();
             },

@@ -8,7 +8,7 @@ namespace App\Lists\Mail;
  * What somebody wrote in an e-mail themselves: without the signature, without the message that it answers. One that was passed on is
  * kept with what it passes on, and one that answers line by line is kept whole, since its answers stand between the questions.
  */
-final readonly class OwnWords
+final readonly class Written
 {
     /** A signature's line (RFC 3676, 4.3). */
     private const SIGNATURE = '/^-- ?$/';
