@@ -83,9 +83,12 @@ final class Blocks
         }
         if (isset($change[Says::STYLE])) {
             $last = array_key_last($this->said);
-            $last === null
-                ? ($this->loose[] = [$change[Says::STYLE], $wish])
-                : ($this->said[$last][1] = self::styled($this->said[$last][1], $change[Says::STYLE], $wish));
+            if ($last === null) {
+                $this->loose[] = [$change[Says::STYLE], $wish];
+            } else {
+                [$kind, $block] = $this->said[$last];
+                $this->said[$last][1] = self::styled($block, self::fitting($kind, $change[Says::STYLE], $wish), $wish);
+            }
         }
         // “No lettering” of the block that is chosen takes that one away.
         if ($this->chosenKind !== null && array_key_exists($this->chosenKind, $change) && ($change[$this->chosenKind] ?? []) === []) {
@@ -103,14 +106,11 @@ final class Blocks
     {
         $this->placeLoose();
         foreach ($this->said as [$kind, $block, $wish]) {
-            $block = self::possible($kind, $block, $wish);
-            if ($block !== null) {
-                match ($kind) {
-                    'caption' => $this->caption($block, $wish),
-                    'lettering' => $this->lettering($block, $wish),
-                    default => $this->overlay($kind, $block, $wish),
-                };
-            }
+            match ($kind) {
+                'caption' => $this->caption($block, $wish),
+                'lettering' => $this->lettering($block, $wish),
+                default => $this->overlay($kind, $block, $wish),
+            };
         }
 
         return $this->change;
@@ -129,7 +129,7 @@ final class Blocks
         };
         // Looks that stood before what they are of: “in white: …”, “7 pt caption”.
         foreach ($this->loose as [$style, $by]) {
-            $block = self::styled($block, $style, $by);
+            $block = self::styled($block, self::fitting($kind, $style, $by), $by);
         }
         $this->loose = [];
         $this->said[] = [$kind, $block, $wish];
@@ -169,7 +169,7 @@ final class Blocks
             if (isset($style['times']) && $this->chosenKind === null) {
                 $by->doubt('As what? Say how much it is to be.');
             } elseif ($kind !== null) {
-                $block = self::styled($block, $style, $by);
+                $block = self::styled($block, self::fitting($kind, $style, $by), $by);
             } elseif ($this->on !== [] || array_keys($style) !== ['scale']) {
                 // “something big” in a message says nothing of lettering
                 $by->doubt(...self::unplaced($style));
@@ -199,20 +199,18 @@ final class Blocks
     }
 
     /**
-     * Without what a block of its kind can't be told; null where nothing else was said.
+     * Of looks those that a block of a kind can have; the others are told where they were said.
      *
-     * @param  array<string, mixed>  $block
-     * @return ?array<string, mixed>
+     * @param  array<string, mixed>  $style
+     * @return array<string, mixed>
      */
-    private static function possible(string $kind, array $block, Item $wish): ?array
+    private static function fitting(string $kind, array $style, Item $by): array
     {
-        $can = array_intersect_key($block, array_flip(self::LOOKS[$kind]));
-        isset($can['times']) && ($can['scale'] = $can['times']);
-        if (count($can) < count($block)) {
-            $wish->doubt(self::NAMES[$kind].' has no such look.');
-        }
+        $fitting = array_intersect_key($style, array_flip(self::LOOKS[$kind]));
+        count($fitting) === count($style) || $by->doubt(self::NAMES[$kind].' has no such look.');
+        isset($fitting['times']) && ($fitting['scale'] = $fitting['times']);
 
-        return $can === [] && $block !== [] ? null : $can;
+        return $fitting;
     }
 
     /** @param  array<string, mixed>  $block */

@@ -131,6 +131,14 @@ final class BlocksTest extends TestCase
         self::assertStringContainsString('has no such look', implode(' ', array_column($wish->line->parts(), 'why')));
     }
 
+    public function test_what_it_cannot_have_is_told_where_it_was_said_and_the_rest_done(): void
+    {
+        $wish = self::read('white, bigger, 70 %', 'lettering.1');
+        self::assertEquals(['lettering' => [self::ONE, [...self::TWO, 'colour' => '#ffffff', 'height' => '7.5 mm']]], $wish->change);
+        $told = array_filter($wish->line->parts(), fn (array $part): bool => $part['why'] !== null);
+        self::assertSame(['70 %'], array_values(array_column($told, 'words')));
+    }
+
     /** As the sentence says it, which shows the beginning of a long text. */
     public function test_a_block_is_known_by_its_beginning(): void
     {
