@@ -146,10 +146,9 @@ $tell = function (array $line) use ($known, $folder): string {
         $head = new OrderHead('1', 'Client', date('Y-m-d'));
         $name = NameBook::names($head, $known->lab, [1 => $wanted])[1];
 
-        return Ordered::said(
-            WorkedLine::work($wanted, $facts, $known->lab, $name, desk: new Desk($head, [], new HarfBuzz()))->at,
-            isset($line['output']),
-        );
+        $at = WorkedLine::situation($wanted, $facts, $known->lab, $name, desk: new Desk($head, [], new HarfBuzz()));
+
+        return Ordered::of($at)->said(withFile: isset($line['output']));
     } catch (OrderFileError $e) {
         return isset($line['size']) || isset($line['sheet']) ? $e->getMessage() : 'no whole line yet';
     }

@@ -7,6 +7,7 @@ use App\Console\PersonCommand;
 use App\Console\RecoverCommand;
 use App\Console\RestoreCommand;
 use App\Console\StatusCommand;
+use App\Console\RulesCommand;
 use App\Console\SweepCommand;
 use App\Console\UpgradeCommand;
 use App\Http\Middleware\BoundedJson;
@@ -32,6 +33,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         RecoverCommand::class,
         RestoreCommand::class,
         StatusCommand::class,
+        RulesCommand::class,
         SweepCommand::class,
         UpgradeCommand::class,
     ])

@@ -28,7 +28,9 @@ final class Computation
      */
     public function order(Order $order, ?array $screenCopy = null, ?LabCard $card = null): WorkedOrder
     {
-        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy, $card);
+        $names = $screenCopy === null && $card === null ? KeptNames::of($order) : null;
+
+        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy, $card, $names);
     }
 
     /** Some lines of an order, only to be drawn: nothing is asked of what was measured of them, and their names are not theirs. */
@@ -37,14 +39,23 @@ final class Computation
         return new WorkedOrder($order->setRelation('lines', new Collection($lines)), $this->pictures, null, $this->desks);
     }
 
-    /** One line as it is now; of the others only what is wanted is read: names are told apart among them. */
+    /** One line as it is now. */
     public function line(Line $line): WorkedLine
     {
-        $order = Order::query()->findOrFail($line->order_id);
-        $now = $order->lines()->with('pictures.orderPicture.picture')->findOrFail($line->id);
-        $order->setRelation('lines', new Collection([$now]));
-        $wanted = WantedLines::of($order);
+        return $this->lines(Order::query()->findOrFail($line->order_id), [$line->id])->of($line);
+    }
 
-        return (new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, wanted: $wanted))->of($now);
+    /**
+     * Some lines of an order as they are now; of the others only their names are known, which are told apart among them.
+     *
+     * @param  list<int>  $ids
+     */
+    public function lines(Order $order, array $ids): WorkedOrder
+    {
+        $now = $order->lines()->with('pictures.orderPicture.picture')->findOrFail($ids);
+
+        $order->setRelation('lines', $now);
+
+        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, names: KeptNames::of($order));
     }
 }

@@ -49,7 +49,7 @@ final class WorkedOrder
      * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
      * @param  ?KeptLosses  $losses  null where nobody asks what becomes of its colours
      * @param  ?LabCard  $card  in place of its lab's
-     * @param  ?array<int, WantedLine>  $wanted  all its lines by number, where the order given has only those that are asked for
+     * @param  ?array<int, FileName>  $names  by number; told apart among the lines that are given where they aren't known
      */
     public function __construct(
         Order $order,
@@ -58,15 +58,17 @@ final class WorkedOrder
         Desks $desks,
         ?array $screenCopy = null,
         ?LabCard $card = null,
-        ?array $wanted = null,
+        ?array $names = null,
     ) {
         $order->loadMissing(self::RELATIONS);
         $this->lab = $card ?? $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
-        $this->wanted =
-            $wanted ?? $order->lines->keyBy('number')->map(fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy))->all();
+        $this->wanted = $order->lines
+            ->keyBy('number')
+            ->map(fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy))
+            ->all();
         $this->desk = $desks->for($order, $screenCopy ?? []);
-        $this->names = NameBook::names($order->head(), $this->lab, $this->wanted);
+        $this->names = $names ?? NameBook::names($order->head(), $this->lab, $this->wanted);
     }
 
     /** @param  ?array<string, mixed>  $screenCopy */

@@ -88,12 +88,13 @@ final readonly class ListView
             try {
                 $line = LineReader::read(Node::root($wanted));
                 $name = NameBook::names($head, $card, [1 => $line])[1];
-                $worked = WorkedLine::work($line, array_map($known, array_values($line->pictures())), $card, $name, null, $desk);
+                $pictures = array_map($known, array_values($line->pictures()));
+                $told = Ordered::of(WorkedLine::situation($line, $pictures, $card, $name, desk: $desk));
             } catch (OrderFileError $e) {
                 return ['said' => $e->getMessage(), 'kind' => null];
             }
 
-            return ['said' => Ordered::said($worked->at, isset($wanted['output'])), 'kind' => Ordered::kind($worked->at)];
+            return ['said' => $told->said(withFile: isset($wanted['output'])), 'kind' => $told->kind()];
         };
     }
 

@@ -12,6 +12,7 @@ use App\Models\StudioMark;
 use Planisher\Finish\Finishes;
 use Planisher\Lab\LabCard;
 use Planisher\Language\Known;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
 /** What words about an order can be about: its lab, its pictures, the studio's marks and unit. */
@@ -20,20 +21,18 @@ final readonly class SpokenOf
     /** @param  list<string>  $pictures  by name, in the order's order */
     private function __construct(public Known $known, public array $pictures) {}
 
-    /** @return array<string, array<string, mixed>|Unsure> what house finishes settle, by name; those of shared sheets need their prints */
+    /** @return array<string, \Closure(?string): (array<string, mixed>|Unsure)> what house finishes settle, by name */
     private static function finishes(LabCard $lab): array
     {
-        $finishes = [];
-        foreach (HouseFinish::query()->get()->sortBy('id') as $house) {
+        $settles = fn (HouseFinish $house): \Closure => function (?string $make) use ($house, $lab): array|Unsure {
             $finish = $house->houseFinish();
-            if ($finish->hasPlaces()) {
-                continue;
-            }
-            [$change, $lacking] = $finish->give($lab, Finishes::USUAL);
-            $finishes[$house->name] = $lacking === [] ? $change : new Unsure($change, 'Left out of it: '.implode(', ', $lacking).'.');
-        }
+            [$change, $lacking] = $finish->give($lab, $make ?? Finishes::USUAL);
+            $change += $finish->hasPlaces() ? [Says::PLACES => $finish->pictures()] : [];
 
-        return $finishes;
+            return $lacking === [] ? $change : new Unsure($change, 'Left out of it: '.implode(', ', $lacking).'.');
+        };
+
+        return HouseFinish::query()->orderBy('id')->get()->keyBy('name')->map($settles)->all();
     }
 
     public static function in(Order $order): self

@@ -44,7 +44,20 @@ class Lab extends Model
         return $this->hasMany(Order::class);
     }
 
+    /** @var ?array{mixed, Collection<int, LabProfile>, LabCard} what it was read of, and the card: reading it takes milliseconds */
+    private ?array $read = null;
+
     public function labCard(): LabCard
+    {
+        [$card, $profiles] = [$this->attributes['card'] ?? null, $this->profiles];
+        if ($this->read === null || $this->read[0] !== $card || $this->read[1] !== $profiles) {
+            $this->read = [$card, $profiles, $this->readCard()];
+        }
+
+        return $this->read[2];
+    }
+
+    private function readCard(): LabCard
     {
         $profiles = $this->profiles->mapWithKeys(fn (LabProfile $held): array => [$held->file => $held->profile()])->all();
 

@@ -44,7 +44,7 @@ final class PictureStore
     {
         $sha256 = Checksum::of($upload);
         $picture = Picture::query()->where('sha256', $sha256)->first();
-        if ($picture === null || $this->trouble($picture, $name) !== null) {
+        if ($picture === null || $this->trouble($picture, $picture->pictureFacts($name)) !== null) {
             $facts = $this->keep($upload, $name, $sha256, $limits);
             $picture = Picture::query()->updateOrCreate(
                 ['sha256' => $facts->sha256],
@@ -73,7 +73,9 @@ final class PictureStore
     /** The facts of a stored picture, or why it can't be used. Only when its size or time has changed is it hashed again. */
     public function known(OrderPicture $inOrder): PictureFacts|PictureTrouble
     {
-        return $this->trouble($inOrder->picture, $inOrder->name) ?? $inOrder->facts();
+        $facts = $inOrder->facts();
+
+        return $this->trouble($inOrder->picture, $facts) ?? $facts;
     }
 
     /**
@@ -101,7 +103,7 @@ final class PictureStore
         $paths = $this->marks->pathsOf($plan->shown);
         foreach (Sources::in($plan->shown) as $facts) {
             $picture = Picture::query()->where('sha256', $facts->sha256)->firstOrFail();
-            $trouble = $this->trouble($picture, $facts->name);
+            $trouble = $this->trouble($picture, $facts);
             $trouble === null || abort(404, "{$trouble->title}. {$trouble->text}");
             $paths[$facts->sha256] = $this->path($facts);
         }
@@ -136,8 +138,8 @@ final class PictureStore
             return $path;
         }
         $picture = Picture::query()->where('sha256', $sha256)->first();
-        if ($picture !== null && $this->trouble($picture, $picture->facts['name'] ?? '') === null) {
-            $facts = PictureFacts::fromArray($picture->facts);
+        $facts = $picture === null ? null : PictureFacts::fromArray($picture->facts);
+        if ($picture !== null && $facts !== null && $this->trouble($picture, $facts) === null) {
             $this->proxied($this->path($facts), $facts->name, $sha256, Limits::patient());
         }
 
@@ -160,16 +162,15 @@ final class PictureStore
         return 'proxies/'.substr($sha256, 0, 2)."/{$sha256}-{$kind}.jpg";
     }
 
-    private function trouble(Picture $picture, string $name): ?PictureTrouble
+    private function trouble(Picture $picture, PictureFacts $facts): ?PictureTrouble
     {
-        $facts = $picture->pictureFacts($name);
         $stamp = $this->disk->stamp(self::key($facts));
         if ($stamp === null) {
-            return PictureTrouble::missing($name);
+            return PictureTrouble::missing($facts->name);
         }
         $untouched = $stamp->bytes === $facts->bytes && $stamp->changedAt === $picture->modified_at;
 
-        return $untouched || $this->disk->isWhole(self::key($facts), $facts->sha256) ? null : PictureTrouble::changed($name);
+        return $untouched || $this->disk->isWhole(self::key($facts), $facts->sha256) ? null : PictureTrouble::changed($facts->name);
     }
 
     /**

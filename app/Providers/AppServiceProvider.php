@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Console\RulesCommand;
 use App\Files\Disk;
 use App\Files\LocalDisk;
 use App\Files\RemoteDisk;
@@ -22,6 +23,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
 use League\Flysystem\Local\LocalFilesystemAdapter;
 use Planisher\Imaging\Colour\Profiles;
+use Planisher\Reading\Rule\RuleBook;
 
 class AppServiceProvider extends ServiceProvider
 {
@@ -77,5 +79,13 @@ class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict($this->app->environment() !== 'production');
         InHand::watch();
+        RuleBook::keptIn(self::rulesIndex());
+        $this->optimizes(RulesCommand::NAME, key: 'rules');
+    }
+
+    /** Beside what is kept of the configuration and the routes. */
+    public static function rulesIndex(): string
+    {
+        return dirname(app()->getCachedConfigPath()).'/rules.php';
     }
 }

@@ -81,6 +81,12 @@ final readonly class HouseFinish
         return Finishes::of(self::read($this->wanted)) instanceof Gathers;
     }
 
+    /** How many pictures it has places for. */
+    public function pictures(): int
+    {
+        return count(self::read($this->wanted)->pictures());
+    }
+
     /** @return array<string, string> each choice in words */
     public function words(): array
     {

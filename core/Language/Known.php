@@ -13,8 +13,9 @@ final readonly class Known
     /**
      * @param  list<string>  $marks  file names of the studio's marks, the usual one first
      * @param  array<string, array{int, int}>  $pixels  width and height of pictures by name, where they are known
-     * @param  array<string, array<string, mixed>|Unsure>  $finishes  what house finishes of that name settle, as changes of a line;
-     *                                                                unsure where the lab doesn't have all of it
+     * @param  array<string, \Closure(?string): (array<string, mixed>|Unsure)>  $finishes  by the names of house finishes, what one
+     *                                                                                    settles of what is made, as a change of a
+     *                                                                                    line; unsure where the lab doesn't have all
      * @param  OwnWords  $own  what the studio has taught
      */
     public function __construct(

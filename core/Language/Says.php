@@ -33,6 +33,9 @@ final class Says
     /** Prints that share sheets: how many to one, 0 for all, and on which */
     public const GATHER = '#gather';
 
+    /** A sheet with places for so many pictures, which fill them in their order */
+    public const PLACES = '#places';
+
     /** A copy for a screen, and whether it is wanted beside a print */
     public const SCREEN = '#screen';
 

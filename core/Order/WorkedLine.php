@@ -52,6 +52,26 @@ final readonly class WorkedLine
         ?callable $measure = null,
         Desk $desk = new Desk(),
     ): self {
+        $at = self::situation($line, $pictures, $lab, $name, $measure, $desk);
+        $finish = Finishes::of($line);
+
+        return new self($at, $line, $at->lab, $name, $at->plan, Checks::judge($at, $finish->checks(), $finish->cells($at)));
+    }
+
+    /**
+     * The same without its findings: what there is to tell of it.
+     *
+     * @param  list<PictureFacts|PictureTrouble>  $pictures  of its places, in their order
+     * @param  ?callable(Plan): ?ColourLoss  $measure
+     */
+    public static function situation(
+        Line $line,
+        array $pictures,
+        LabCard $lab,
+        FileName $name,
+        ?callable $measure = null,
+        Desk $desk = new Desk(),
+    ): Situation {
         $lab = $lab->of($line->product, $line->paper);
         $plan = self::plan($line, $pictures, $lab, $name, $desk);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
@@ -62,11 +82,8 @@ final readonly class WorkedLine
             $name,
             $desk,
         );
-        $at = new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed, $desk);
 
-        $finish = Finishes::of($line);
-
-        return new self($at, $line, $lab, $name, $plan, Checks::judge($at, $finish->checks(), $finish->cells($at)));
+        return new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed, $desk);
     }
 
     /** @return list<PictureFacts> of the pictures that can be used */

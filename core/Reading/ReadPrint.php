@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Finish\LinePictures;
+
 /** A line of an order as somebody's words were read. */
 final readonly class ReadPrint
 {
@@ -21,4 +23,17 @@ final readonly class ReadPrint
         public bool $isWhole,
         public ?string $forLab = null,
     ) {}
+
+    /** @param  list<string>  $pictures  in its places, in their order */
+    public function holding(array $pictures): self
+    {
+        $wanted = LinePictures::put($this->wanted, $pictures);
+
+        return new self($wanted, $this->remark, $this->isSure, $this->isWhole, $this->forLab);
+    }
+
+    public function unsure(): self
+    {
+        return new self($this->wanted, $this->remark, false, $this->isWhole, $this->forLab);
+    }
 }

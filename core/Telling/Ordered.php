@@ -7,21 +7,28 @@ namespace Planisher\Telling;
 use Planisher\Plan\Situation;
 
 /** A line as it is told beside the words that it was read from: the sentence, as far as they settle it. */
-final class Ordered
+final readonly class Ordered
 {
-    /** @param  bool  $withFile  whether how its file is written is told, too */
-    public static function said(Situation $at, bool $withFile): string
+    /** @param  list<array{word: ?string, text: string}>  $segments */
+    private function __construct(private array $segments) {}
+
+    public static function of(Situation $at): self
     {
-        return self::text(Sentence::segments($at), $withFile).'.';
+        return new self(Sentence::segments($at));
+    }
+
+    /** @param  bool  $withFile  whether how its file is written is told, too */
+    public function said(bool $withFile): string
+    {
+        return self::text($this->segments, $withFile).'.';
     }
 
     /** “2 prints cropped to 8 × 10 in, on Cotton rag paper”: without what only a picture would settle. */
-    public static function kind(Situation $at): string
+    public function kind(): string
     {
-        $segments = Sentence::segments($at);
         $kept = [];
-        foreach ($segments as $i => $segment) {
-            $isOfPicture = fn (int $at): bool => in_array($segments[$at]['word'] ?? null, ['picture', 'turn', 'marked'], true);
+        foreach ($this->segments as $i => $segment) {
+            $isOfPicture = fn (int $at): bool => in_array($this->segments[$at]['word'] ?? null, ['picture', 'turn', 'marked'], true);
             if (! $isOfPicture($i) && ! ($segment['word'] === null && $isOfPicture($i + 1))) {
                 $kept[] = $segment;
             }

@@ -154,7 +154,8 @@ final class ListController
             DB::transaction(function () use ($order, $wishes, $seen): array {
                 [$changed, $missed] = $wishes->change($seen);
                 $wish = $wishes->first();
-                $worked = $this->computation->order(Order::query()->findOrFail($order->id));
+                $ids = array_map(fn (Line $line): int => $line->id, $changed);
+                $worked = $this->computation->lines(Order::query()->findOrFail($order->id), $ids);
                 $lines = array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $changed);
                 [$made, $instead, $told] = $wish?->gather === null ? [null, [], []] : $wishes->gather($wish, $changed);
 

@@ -53,6 +53,12 @@ final class Rule
         return $this->needs ??= $this->node()->needs();
     }
 
+    /** @param  list<array<string, true>>  $needs  as it is known already: then its notation isn't read for them */
+    public function needing(array $needs): void
+    {
+        $this->needs = $needs;
+    }
+
     public function node(): Node
     {
         return $this->node ??= Notation::read($this->says);

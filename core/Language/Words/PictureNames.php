@@ -204,6 +204,9 @@ final class PictureNames
 
     private const MOST_KEPT = 2000;
 
+    /** Names of which it pays to keep where each of them stands */
+    private const MANY = 32;
+
     /** @var array<string, array{int, list<Typed>}> a place and what was found there, by what stands behind it */
     private array $kept = [];
 
@@ -224,6 +227,9 @@ final class PictureNames
 
     /** @var array<string, list<Offer>> names that were meant by a word, where they were looked for */
     private array $alike = [];
+
+    /** @var array{list<string>, array<string, int>} names, and where each stands among them */
+    private array $placed = [[], []];
 
     /** @var array<string, true> words that nearly every name has, beside its number */
     private array $usual = [];
@@ -863,8 +869,9 @@ final class PictureNames
         $forms = [$plain, self::plain(self::singular($word))];
         if (ctype_digit($word) && $word[0] !== '0') {
             // “Act 2” is 2 and not 02, where there are both.
-            $numbered = array_intersect($this->byWord[$plain] ?? [], $names);
-            $exact = array_values(array_filter($numbered, fn (string $name): bool => in_array($word, $this->words[$name], true)));
+            $places = $this->places($names);
+            $isExact = fn (string $name): bool => isset($places[$name]) && in_array($word, $this->words[$name], true);
+            $exact = array_values(array_filter($this->byWord[$plain] ?? [], $isExact));
             if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
                 return $exact;
             }
@@ -875,15 +882,36 @@ final class PictureNames
         $found = [];
         foreach (array_unique($forms) as $form) {
             $often = $this->often[$form] ?? [];
-            count($often) > count($names) && ($often = array_intersect_key($often, array_flip($names)));
+            count($often) > count($names) && ($often = array_intersect_key($often, $this->places($names)));
             foreach ($often as $name => $many) {
                 $many > ($usedOften[$form] ?? 0) && ($found[$name] = true);
             }
         }
 
-        return count($found) < 2
-            ? array_values(array_intersect(array_map(strval(...), array_keys($found)), $names))
-            : array_values(array_filter($names, fn (string $name): bool => isset($found[$name])));
+        $all = $found === [] ? [] : $this->places($names);
+        $places = [];
+        foreach ($found as $name => $_) {
+            isset($all[$name]) && ($places[$name] = $all[$name]);
+        }
+        asort($places);
+
+        return array_map(strval(...), array_keys($places));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return array<string, int> where each of them stands; kept for the last ones, since a list asks for the same again and again
+     */
+    private function places(array $names): array
+    {
+        if (count($names) < self::MANY) {
+            return array_flip($names);
+        }
+        if ($this->placed[0] !== $names) {
+            $this->placed = [$names, array_flip($names)];
+        }
+
+        return $this->placed[1];
     }
 
     /** Whether two words stand the other way round in a name: “tier lemon”. */

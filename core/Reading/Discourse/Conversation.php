@@ -36,7 +36,7 @@ final class Conversation
     /** Said of prints that come besides */
     private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
 
-    private const SIZED = [Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
+    private const SIZED = ['size', Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
 
     /** @var list<Draft> */
     private array $drafts = [];
@@ -1288,6 +1288,12 @@ final class Conversation
         $segment->count->doubt("How many of it: {$before}, {$now} or {$both}?", $offers);
     }
 
+    /** @param  list<Item>  $wishes */
+    private static function haveSize(array $wishes): bool
+    {
+        return array_filter($wishes, fn (Item $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== []) !== [];
+    }
+
     /** @return list<Draft> */
     private function all(Segment $segment, Sentence $sentence): array
     {
@@ -1302,7 +1308,7 @@ final class Conversation
 
             return $this->fill($segment, $waiting);
         }
-        if ($segment->size === null && $segment->same === null) {
+        if ($segment->size === null && $segment->same === null && ! ($this->drafts === [] && self::haveSize($segment->wishes))) {
             foreach ($this->drafts as $draft) {
                 if ($segment->count !== null && ! $draft->isCounted) {
                     $draft->copies = (int) $segment->count->count;
@@ -1752,12 +1758,7 @@ final class Conversation
             $this->drafts = $left;
         }
         foreach ($this->waiting() as $draft) {
-            if (
-                array_filter(
-                    [...$draft->wishes, ...$this->general],
-                    fn (Item $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== [],
-                ) !== []
-            ) {
+            if (self::haveSize([...$draft->wishes, ...$this->general])) {
                 continue;
             }
             ($draft->from[0] ?? null)?->doubt('In which size?');

@@ -36,5 +36,8 @@ final class Draft
     /** @var array<string, mixed> what is wanted of that sheet */
     public array $sheetWishes = [];
 
+    /** Pictures that its sheet has places for, where it is one that others fill with it */
+    public ?int $places = null;
+
     public function __construct(public readonly int $line) {}
 }

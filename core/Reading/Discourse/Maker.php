@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
+use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Language\Known;
 use Planisher\Language\Says;
@@ -48,6 +49,7 @@ final class Maker
         foreach ($sheets as [$of, $how, $wish]) {
             $made = $this->gathered($made, $of, $how, $wish);
         }
+        $made = self::filled($made);
         foreach ($made as [$draft, $print]) {
             $lines[$draft->line]->prints[] = $print;
         }
@@ -64,6 +66,8 @@ final class Maker
         $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
         $size = $draft->size;
         $last = $own === [] ? null : end($own);
+        $draft->places = $change[Says::PLACES] ?? null;
+        $change = self::ofItsSize($draft, $change);
         isset($change[Says::SIZE]) && ($size = Size::parse((string) $change[Says::SIZE], $this->known->unit));
         $change = Settler::completed($change + ($size === null ? [] : ['size' => (string) $size]), [], $own, $this->known->unit);
         isset($change['size']) && ($size = Size::parse((string) $change['size'], $this->known->unit));
@@ -117,6 +121,68 @@ final class Maker
     }
 
     /**
+     * A house finish may have a size, and another one may have been said.
+     *
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed>
+     */
+    private static function ofItsSize(Draft $draft, array $change): array
+    {
+        $given = array_values(array_filter($draft->wishes, fn (Item $wish): bool => isset($wish->change['size'])));
+        if ($draft->size === null || $given === []) {
+            return $change;
+        }
+        $sizes = [$change['size'] ?? null, ...array_column($change['sheet']['cells'] ?? [], 'size')];
+        foreach (array_filter($sizes, is_string(...)) as $size) {
+            if (Size::parse($size)->sameAs($draft->size)) {
+                return $change;
+            }
+        }
+        $own = Size::parse((string) $given[0]->change['size'])->label();
+        $given[0]->doubt("“{$given[0]->words}” is of {$own}, and {$draft->size->label()} was said. Leave one of them out.");
+        $draft->isAsked = true;
+
+        return $change;
+    }
+
+    /**
+     * Pictures that fill the places of a sheet, as many as it has.
+     *
+     * @param  list<array{Draft, ReadPrint}>  $made
+     * @return list<array{Draft, ReadPrint}>
+     */
+    private static function filled(array $made): array
+    {
+        $filled = $names = [];
+        foreach ($made as [$draft, $print]) {
+            [$last, $sheet] = end($filled) ?: [null, null];
+            $isNext = $last !== null && $draft->places > 1 && count($names) < $draft->places && $draft->wishes === $last->wishes;
+            if (! $isNext || $last->copies !== $draft->copies) {
+                $filled[] = [$draft, $print];
+                $names = [$draft->picture];
+
+                continue;
+            }
+            $names[] = $draft->picture;
+            $filled[count($filled) - 1][1] = $sheet->holding(array_values(array_filter($names)));
+        }
+
+        return array_map(fn (array $one): array => [$one[0], self::isFull($one[0], $one[1]) ? $one[1] : $one[1]->unsure()], $filled);
+    }
+
+    private static function isFull(Draft $draft, ReadPrint $print): bool
+    {
+        $held = count(array_filter(LinePictures::take($print->wanted)[1]));
+        if ($draft->places === null || $held === $draft->places) {
+            return true;
+        }
+        $wish = array_values(array_filter($draft->wishes, fn (Item $wish): bool => isset($wish->change[Says::PLACES])))[0] ?? null;
+        $wish?->doubt("It has places for {$draft->places} pictures; {$held} of them ".($held === 1 ? 'is' : 'are').' filled.');
+
+        return false;
+    }
+
+    /**
      * What is said of all holds where nothing else is said of one.
      *
      * @param  array<string, mixed>  $general
@@ -160,6 +226,9 @@ final class Maker
     private function print(array $base, array $change, Draft $draft, array $remark, bool $isSure): ReadPrint
     {
         $full = MergePatch::apply($base + ($draft->picture === null ? [] : ['picture' => $draft->picture]), $this->made($change));
+        if ($draft->places !== null) {
+            $full = LinePictures::put(array_diff_key($full, ['picture' => true]), $draft->picture === null ? [] : [$draft->picture]);
+        }
         $line = $this->read[serialize(array_diff_key($full, ['picture' => true]))] ??= $this->line($full) ?? false;
         $first = $draft->wishes[0] ?? ($draft->from[0] ?? null);
         if ($line instanceof OrderFileError) {
@@ -184,7 +253,10 @@ final class Maker
         return new ReadPrint(
             $line === false
                 ? array_filter($full, fn (mixed $value): bool => $value !== null)
-                : array_replace(['make' => $line->make] + $line->toArray(), $draft->picture === null ? [] : ['picture' => $draft->picture]),
+                : array_replace(
+                    ['make' => $line->make] + $line->toArray(),
+                    $draft->picture === null || $draft->places !== null ? [] : ['picture' => $draft->picture],
+                ),
             $said === '' ? null : $said,
             $isSure && $isWhole && $draft->picture !== null,
             $isWhole,

@@ -7,6 +7,7 @@ namespace Planisher\Reading\Rule;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Known;
+use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Unsure;
 
@@ -16,36 +17,31 @@ final class RuleBook
     /** @var ?\WeakMap<Known, self> */
     private static ?\WeakMap $books = null;
 
-    /** @var array<string, list<Rule>> by a first word */
-    private array $byFirst = [];
+    /** @var list<Rule> of this studio and its lab */
+    private readonly array $own;
 
-    /** @var array<string, list<Rule>> by a first thing that is typed */
-    private array $byKind = [];
+    private readonly RuleIndex $ownIndex;
 
-    /** @var array<string, true> all words that stand in rules */
-    private array $words = [];
+    private readonly RuleIndex $generalIndex;
 
-    /** @var list<Rule> */
-    public readonly array $rules;
+    /** @var ?array<string, list<Rule>> */
+    private ?array $byKind = null;
+
+    /** @var ?array<string, true> */
+    private ?array $words = null;
 
     /** @var array<string, true> what may stand behind an “in” that is no inch */
     public readonly array $adjectives;
 
+    /** Where the index of the rules that hold everywhere is kept, if it is */
+    private static ?string $kept = null;
+
     private function __construct(Known $known)
     {
-        $this->rules = self::all($known);
+        $this->own = [...self::house($known), ...LabRules::of($known)];
+        $this->ownIndex = RuleIndex::of($this->own);
+        $this->generalIndex = self::index();
         $adjectives = [];
-        foreach ($this->rules as $rule) {
-            foreach ($rule->node()->first() as $first => $_) {
-                $first = (string) $first;
-                if (strlen($first) > 2 && $first[0] === '{') {
-                    $this->byKind[substr($first, 1, -1)][] = $rule;
-                } else {
-                    $this->byFirst[$first][] = $rule;
-                }
-            }
-            $this->words += $rule->node()->words();
-        }
         foreach ($known->lab->papers as $paper) {
             $adjectives[explode(' ', LabRules::plain($paper->name))[0]] = true;
         }
@@ -62,33 +58,59 @@ final class RuleBook
         return self::$books[$known] ??= new self($known);
     }
 
+    /** From now on the index is looked for in that file; see RuleIndex::keep(). */
+    public static function keptIn(string $file): void
+    {
+        self::$kept = $file;
+    }
+
+    private static function index(): RuleIndex
+    {
+        static $index = null;
+
+        return $index ??= (self::$kept === null ? null : RuleIndex::kept(self::$kept, self::general())) ?? RuleIndex::of(self::general());
+    }
+
     /** @return list<Rule> rules that may begin with that word */
     public function beginningWith(string $word): array
     {
-        return $this->byFirst[$word] ?? [];
+        return $this->both($this->ownIndex->byFirst[$word] ?? [], $this->generalIndex->byFirst[$word] ?? []);
     }
 
     /** @return array<string, list<Rule>> rules that may begin with something typed, by its kind */
     public function beginningTyped(): array
     {
+        if ($this->byKind === null) {
+            $this->byKind = [];
+            foreach ($this->ownIndex->byKind + $this->generalIndex->byKind as $kind => $_) {
+                $this->byKind[$kind] = $this->both($this->ownIndex->byKind[$kind] ?? [], $this->generalIndex->byKind[$kind] ?? []);
+            }
+        }
+
         return $this->byKind;
+    }
+
+    /**
+     * @param  list<int>  $own
+     * @param  list<int>  $general
+     * @return list<Rule>
+     */
+    private function both(array $own, array $general): array
+    {
+        $all = self::general();
+
+        return [...array_map(fn (int $at): Rule => $this->own[$at], $own), ...array_map(fn (int $at): Rule => $all[$at], $general)];
     }
 
     public function isWord(string $word): bool
     {
-        return isset($this->words[$word]);
+        return isset($this->ownIndex->words[$word]) || isset($this->generalIndex->words[$word]);
     }
 
     /** @return array<string, true> */
     public function words(): array
     {
-        return $this->words;
-    }
-
-    /** @return list<Rule> */
-    private static function all(Known $known): array
-    {
-        return [...self::house($known), ...LabRules::of($known), ...self::general()];
+        return $this->words ??= $this->ownIndex->words + $this->generalIndex->words;
     }
 
     /** @return list<Rule> those that hold everywhere, the same objects each time */
@@ -111,10 +133,11 @@ final class RuleBook
     private static function house(Known $known): array
     {
         $rules = [];
-        foreach ($known->finishes as $name => $change) {
+        foreach ($known->finishes as $name => $settles) {
+            $named = LabRules::plain((string) $name);
             $rules[] = Rule::with(
-                '[with|as|in|on] [the|our] [house finish] '.LabRules::plain((string) $name).' [finish]',
-                fn (): array|Unsure => $change,
+                "[with|as|in|on] [the|our|a|an|one|on one] [house finish] ({$named} | {$named}s) [finish]",
+                fn (Heard $said): array|Unsure => $settles($said->make),
                 [],
                 cost: -0.3,
             );

@@ -11,6 +11,7 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\Line;
 use Planisher\Measure\Size;
 use Planisher\Naming\NameBook;
+use Planisher\Naming\NameParts;
 use Planisher\Naming\SafeText;
 use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderHead;
@@ -67,7 +68,7 @@ final class NameBookTest extends TestCase
     #[DataProvider('sizes')]
     public function test_sizes(string $size, string $says): void
     {
-        self::assertSame($says, NameBook::size(Size::parse($size)));
+        self::assertSame($says, NameParts::size(Size::parse($size)));
     }
 
     /** @return iterable<array{string, string}> */

@@ -7,7 +7,9 @@ namespace Tests\core\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Language\Foreign\Tongue;
+use Planisher\Finish\LinePictures;
 use Planisher\Language\Known;
+use Planisher\Language\Says;
 use Planisher\Language\Rule\Notation;
 use Planisher\Language\Words\Lexer;
 use Planisher\Language\Words\Numbers;
@@ -281,10 +283,43 @@ final class ReadingTest extends TestCase
     public function test_the_studios_own_names(): void
     {
         $given = Given::known();
-        $known = new Known($given->lab, $given->marks, $given->unit, finishes: ['Gallery white' => ['border' => '1 in', 'fit' => 'whole']]);
+        $known = new Known(
+            $given->lab,
+            $given->marks,
+            $given->unit,
+            finishes: ['Gallery white' => fn (): array => ['border' => '1 in', 'fit' => 'whole']],
+        );
         foreach (['gallery white', 'as Gallery white', 'oars 8x10 with gallery white'] as $text) {
             self::assertSame('1 in', SaidWish::read($text, $known, Given::PICTURES)->change['border'] ?? null, $text);
         }
+    }
+
+    /** A house finish of a sheet is filled with the pictures, as many as it has places for, on as many lines as that takes. */
+    public function test_house_finishes_of_sheets(): void
+    {
+        $given = Given::known();
+        $two = ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => [['size' => '5 x 7 in'], ['size' => '5 x 7 in']]]];
+        $known = new Known(
+            $given->lab,
+            $given->marks,
+            $given->unit,
+            finishes: ['Two up' => fn (?string $make): array => $two + [Says::PLACES => 2]],
+        );
+        $read = fn (string $text): array => ReadList::read($text, $known, Given::PICTURES)->lines[0]->prints;
+        $held = fn (ReadPrint $print): array => LinePictures::take($print->wanted)[1];
+
+        $full = $read('slipway, oars as Two up');
+        self::assertSame([['slipway.jpg', 'oars.jpg'], true], [$held($full[0]), $full[0]->isSure]);
+        self::assertSame('shared-sheet', $full[0]->wanted['make']);
+
+        $half = $read('two ups of slipway, oars and beehives');
+        self::assertSame([['slipway.jpg', 'oars.jpg'], ['beehives.jpg']], array_map($held, $half));
+        self::assertSame([true, false], array_column($half, 'isSure'));
+
+        // Its prints are of 5 × 7 in, so that size says nothing else, and another one does.
+        self::assertTrue($read('slipway and oars 5x7 two up')[0]->isSure);
+        self::assertFalse($read('slipway and oars 4x6 two up')[0]->isSure);
+        self::assertCount((int) ceil(count(Given::PICTURES) / 2), $read('all pictures as two up'));
     }
 
     public function test_more_than_anybody_writes_is_told(): void

@@ -152,7 +152,7 @@ final class RoundTripTest extends TestCase
         $head = new OrderHead('1', 'Client', '2026-11-30');
         $lab = Given::known()->lab;
         $facts = array_map(fn (): PictureTrouble => PictureTrouble::none(), array_values($line->pictures()));
-        $worked = WorkedLine::work(
+        $at = WorkedLine::situation(
             $line,
             $facts,
             $lab,
@@ -161,6 +161,6 @@ final class RoundTripTest extends TestCase
         );
 
         // A file's name isn't read: it comes of what else is said.
-        return preg_replace('/, named \S+(?=\.$)/', '', Ordered::said($worked->at, false));
+        return preg_replace('/, named \S+(?=\.$)/', '', Ordered::of($at)->said(withFile: false));
     }
 }

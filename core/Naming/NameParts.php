@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Naming;
+
+use Planisher\Lab\FileFormat;
+use Planisher\Lab\LabCard;
+use Planisher\Line\Line;
+use Planisher\Line\NamePart;
+use Planisher\Measure\Size;
+use Planisher\OrderFile\OrderHead;
+
+/** What the names of a line's files are joined of: all that the line itself brings to them, before they are told apart from others. */
+final readonly class NameParts
+{
+    /** @var list<string> what its files are called where nothing else of the order is */
+    public array $stems;
+
+    /** Whether parts were cut to the lab's length */
+    public bool $isShortened;
+
+    /**
+     * @param  int  $room  characters that the lab takes, without the ending
+     * @param  bool  $hasCopies  for a screen, which are named beside
+     * @param  non-empty-list<list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}>>  $files  each one's parts
+     */
+    private function __construct(
+        public string $extension,
+        public int $room,
+        public string $join,
+        public bool $hasCopies,
+        private array $files,
+    ) {
+        $this->stems = $this->joined($room);
+        $this->isShortened = $this->stems !== $this->joined(PHP_INT_MAX);
+    }
+
+    /** @param  string  $number  the line's, in as many digits as the order's other lines have */
+    public static function of(OrderHead $order, LabCard $lab, Line $line, string $number): self
+    {
+        $extension = ($line->wanted->isPrinted() ? $line->output->formatFor($lab) : FileFormat::Jpeg)->extension();
+
+        return new self(
+            $extension,
+            $lab->nameLength - strlen($extension) - 1,
+            $line->name->join,
+            $line->screenCopy !== null,
+            array_map(fn (string $of): array => self::parts($order, $line, $number, $of), $line->wanted->apart($lab)),
+        );
+    }
+
+    /** "8x10", "60x40cm", "8-5x11", "a4" */
+    public static function size(Size $size): string
+    {
+        if ($size->name !== null) {
+            return strtolower($size->name);
+        }
+        $unit = $size->width->unit;
+        $side = fn (float $length): string => str_replace('.', '-', rtrim(rtrim(number_format($length, 3, '.', ''), '0'), '.'));
+
+        return $side($size->width->in($unit)).'x'.$side($size->height->in($unit)).($unit->value === 'in' ? '' : $unit->value);
+    }
+
+    /** @return list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}> the parts that have something to say */
+    private static function parts(OrderHead $order, Line $line, string $number, string $of): array
+    {
+        $parts = [];
+        $pattern = $line->name->parts;
+        // What tells the files of a line apart is always said: behind the number, where the pattern doesn't place it.
+        if ($of !== '' && ! in_array(NamePart::Panel, $pattern, true)) {
+            $at = array_search(NamePart::Number, $pattern, true);
+            array_splice($pattern, $at === false ? count($pattern) : (int) $at + 1, 0, [NamePart::Panel]);
+        }
+        foreach ($pattern as $part) {
+            $text = match ($part) {
+                NamePart::Client => $order->client,
+                NamePart::Order => $order->number,
+                NamePart::Size => $line->crop === null ? '' : self::size($line->crop->size),
+                NamePart::Subject => $line->subjectOf(null),
+                NamePart::Finish => $line->make,
+                NamePart::Panel => $of,
+                NamePart::Number => $number,
+                NamePart::Copies => $line->copies.'-copies',
+                NamePart::Date => $order->date,
+                default => $part,
+            };
+            $text = SafeText::of($text);
+            if ($text !== '') {
+                $parts[] = [
+                    'text' => $text,
+                    'tellsApart' => $part instanceof NamePart && $part->tellsApart(),
+                    'isWhole' => $part === NamePart::Size,
+                    'isOf' => $part === NamePart::Panel,
+                ];
+            }
+        }
+
+        return $parts ?: [['text' => $number, 'tellsApart' => true, 'isWhole' => false, 'isOf' => false]];
+    }
+
+    /**
+     * The names of its files, each in at most $most characters: what they have in common is shortened for the longest of them, so that
+     * they differ only in what tells them apart, and sort together.
+     *
+     * @return list<string>
+     */
+    public function joined(int $most): array
+    {
+        $lengths = array_map(fn (array $parts): int => strlen($this->stem(array_column($parts, 'text'))), $this->files);
+        $longest = $this->files[(int) array_search(max($lengths), $lengths, true)];
+        $short = $this->shortened($longest, $most);
+        $isTold =
+            array_filter(
+                $longest,
+                fn (array $part, int $i): bool => $part['isOf'] && $part['text'] !== $short[$i],
+                ARRAY_FILTER_USE_BOTH,
+            ) === [];
+
+        return array_map(
+            fn (array $parts): string => $this->safe(
+                $this->stem(
+                    $isTold
+                        ? array_map(fn (array $part, string $common): string => $part['isOf'] ? $part['text'] : $common, $parts, $short)
+                        : $this->shortened($parts, $most),
+                ),
+            ),
+            $this->files,
+        );
+    }
+
+    /**
+     * The texts of parts that fit joined into $room characters, the longest part shortened first. A size is said whole or, where all
+     * else has gone and there is still no room, not at all: a shortened one would be another size.
+     *
+     * @param  list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}>  $parts
+     * @return list<string>
+     */
+    private function shortened(array $parts, int $room): array
+    {
+        while (strlen($this->stem(array_column($parts, 'text'))) > $room) {
+            $longest = null;
+            foreach ($parts as $i => $part) {
+                $weight = strlen($part['text']) - ($part['tellsApart'] ? 2000 : 0) - ($part['isWhole'] ? 1000 : 0);
+                if ($part['text'] !== '' && ($longest === null || $weight > $longest['weight'])) {
+                    $longest = ['part' => $i, 'weight' => $weight];
+                }
+            }
+            if ($longest === null) {
+                break;
+            }
+            $text = &$parts[$longest['part']]['text'];
+            $text = $parts[$longest['part']]['isWhole'] ? '' : rtrim(substr($text, 0, -1), '-');
+            unset($text);
+        }
+
+        return array_column($parts, 'text');
+    }
+
+    /** @param  list<string>  $texts */
+    private function stem(array $texts): string
+    {
+        return implode($this->join, array_filter($texts, fn (string $text): bool => $text !== ''));
+    }
+
+    private function safe(string $name): string
+    {
+        return SafeText::isReserved($name) ? "print{$this->join}{$name}" : $name;
+    }
+}
