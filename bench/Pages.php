@@ -201,6 +201,7 @@ final class Pages
         );
         $inSmall = $one($small, '2 of it 8x10, matte');
         $this->told("  a typed line, asked of the page, {$where}", $one($large, $lines[0]), $inSmall, 'in a small order', 50);
+        $this->get("/api/orders/{$large->id}"); // it is open
         $line = (int) $large->lines()->min('id');
         $wish = fn (): string => $this->post("/api/lines/{$line}/wish", ['text' => 'whole with 2 in to mat over, thin black line']);
         $this->told("  a wish typed, {$where}, ".self::LARGE_LINES.' lines', $this->milliseconds($wish), $read, 'the list', 50);

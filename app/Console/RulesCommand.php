@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Providers\AppServiceProvider;
+use App\Lists\KeptRules;
 use Illuminate\Console\Command;
-use Planisher\Reading\Rule\RuleBook;
-use Planisher\Reading\Rule\RuleIndex;
 
 /** Part of `artisan optimize`: the index of the reader's rules written out, so that no page reads the notation of all of them. */
 final class RulesCommand extends Command
@@ -20,7 +18,7 @@ final class RulesCommand extends Command
 
     public function handle(): int
     {
-        RuleIndex::keep(AppServiceProvider::rulesIndex(), RuleBook::general());
+        KeptRules::write();
 
         return self::SUCCESS;
     }

@@ -45,6 +45,15 @@ final class Computation
         return $this->lines(Order::query()->findOrFail($line->order_id), [$line->id])->of($line);
     }
 
+    /** A line of an order as it would be if it were this. */
+    public function tried(Order $order, Line $line): WorkedLine
+    {
+        $names = KeptNames::of($order, $line);
+        $order->setRelation('lines', new Collection([$line]));
+
+        return (new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, names: $names))->of($line);
+    }
+
     /**
      * Some lines of an order as they are now; of the others only their names are known, which are told apart among them.
      *

@@ -29,8 +29,11 @@ final class KeptNames
     /** So few that are read anew each time cost less than keeping them. */
     private const FEW = 8;
 
-    /** @return array<int, FileName> by the line's number */
-    public static function of(Order $order): array
+    /**
+     * @param  ?Line  $as  one of its lines as it would be
+     * @return array<int, FileName> by the line's number
+     */
+    public static function of(Order $order, ?Line $as = null): array
     {
         $order->loadMissing(['client', 'lab.profiles']);
         [$head, $lab] = [$order->head(), $order->lab->labCard()];
@@ -42,14 +45,17 @@ final class KeptNames
         foreach ($pictures as $picture) {
             $names[$picture->line_id][$picture->place] = $picture->name;
         }
-        $lines = Line::query()->where('order_id', $order->id)->orderBy('number')->toBase()->get(['id', 'number', 'wanted']);
-        $digits = NameBook::digits($lines->pluck('number')->all());
+        $lines = Line::query()->where('order_id', $order->id)->toBase()->orderBy('number')->get(['id', 'number', 'wanted']);
+        $digits = NameBook::digits(array_map(intval(...), array_values($lines->pluck('number')->all())));
         $key = "names-of-{$order->id}";
         $all = hash('xxh128', serialize([self::SHAPE, $head, $order->lab->card, $digits]));
         $kept = self::kept($key);
         $parts = $now = [];
         foreach ($lines as $line) {
             $its = $names[$line->id] ?? [];
+            if ($as !== null && $line->id === $as->id) {
+                [$line->wanted, $its] = [json_encode($as->wanted, JSON_THROW_ON_ERROR), $as->names()];
+            }
             $hash = hash('xxh128', serialize([$all, $line->number, $line->wanted, $its]));
             $now[$hash] = $parts[$line->number] =
                 $kept[$hash] ??

@@ -191,6 +191,21 @@ final class LineChanger
     }
 
     /**
+     * A line as it would be, not saved; pictures that would be others are written, and taken back by the caller.
+     *
+     * @param  array<string, mixed>  $patch  of the line's order-file form
+     *
+     * @throws OrderFileError
+     */
+    public static function tried(Line $line, array $patch): Line
+    {
+        $tried = (clone $line)->setRelations($line->getRelations());
+        self::patched($tried, $patch);
+
+        return $tried;
+    }
+
+    /**
      * @param  array<string, mixed>  $patch
      *
      * @throws OrderFileError

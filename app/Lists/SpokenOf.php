@@ -32,7 +32,7 @@ final readonly class SpokenOf
             return $lacking === [] ? $change : new Unsure($change, 'Left out of it: '.implode(', ', $lacking).'.');
         };
 
-        return HouseFinish::query()->orderBy('id')->get()->keyBy('name')->map($settles)->all();
+        return HouseFinish::query()->get()->sortBy('id')->keyBy('name')->map($settles)->all();
     }
 
     public static function in(Order $order): self

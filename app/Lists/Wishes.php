@@ -62,11 +62,21 @@ final class Wishes
      */
     public function change(array $seen): array
     {
-        return LineChanger::changeEach($this->order, $seen, function (Line $line): array {
-            $change = $this->of($line)->change;
+        return LineChanger::changeEach($this->order, $seen, $this->patch(...));
+    }
 
-            return $this->cell === null || $change === [] ? $change : $this->cellOf($line, $this->cell)->change($change);
-        });
+    /**
+     * What it changes of a line.
+     *
+     * @return array<string, mixed> a merge patch of its order-file form
+     *
+     * @throws OrderFileError where the line has no such cell
+     */
+    public function patch(Line $line): array
+    {
+        $change = $this->of($line)->change;
+
+        return $this->cell === null || $change === [] ? $change : $this->cellOf($line, $this->cell)->change($change);
     }
 
     /**

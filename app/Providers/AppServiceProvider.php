@@ -10,6 +10,7 @@ use App\Files\LocalDisk;
 use App\Files\RemoteDisk;
 use App\Health\QuickConnector;
 use App\Labs\ProfileStore;
+use App\Lists\KeptRules;
 use App\Models\Studio;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
@@ -79,13 +80,7 @@ class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict($this->app->environment() !== 'production');
         InHand::watch();
-        RuleBook::keptIn(self::rulesIndex());
+        RuleBook::keptBy(KeptRules::read(...));
         $this->optimizes(RulesCommand::NAME, key: 'rules');
-    }
-
-    /** Beside what is kept of the configuration and the routes. */
-    public static function rulesIndex(): string
-    {
-        return dirname(app()->getCachedConfigPath()).'/rules.php';
     }
 }

@@ -9,17 +9,17 @@ use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
 use Planisher\Language\Words\Common;
-use Planisher\Language\Words\Lexer;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Language\Words\Sizes;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
-use Planisher\Language\Words\Word;
 use Planisher\Measure\Unit;
 use Planisher\Reading\Chart\Cover;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Shapes;
 use Planisher\Reading\Rule\RuleBook;
+use Planisher\Written\Lexer;
+use Planisher\Written\Word;
 
 /** Reads words: what each of them is. Of a studio, a lab and an order's pictures. */
 final class Reader

@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\DB;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
 use Planisher\Reading\ReadList;
+use Planisher\Reading\SaidWish;
 use Planisher\Reading\TooMuch;
 
 /** A client's list read and taken, and wishes said of lines, all in one grammar. */
@@ -111,15 +112,14 @@ final class ListController
         $order = Order::query()->findOrFail($line->order_id);
         $wishes = new Wishes($this->computation, $order, (string) $given['text'], $given['cell'] ?? null, $given['block'] ?? null);
         $wish = $wishes->of($line);
-        $view = null;
+        [$view, $missed] = [null, []];
         DB::beginTransaction();
         try {
-            $isNothing = $wish->change === [] && $wish->gather === null;
-            [$changed, $missed] = $isNothing ? [[], []] : $wishes->change([$line->id => $line->version]);
-            if ($changed !== []) {
-                [$seen, , $told] = $wish->gather === null ? [$changed[0], [], []] : $wishes->gather($wish, $changed);
-                $missed = [...$missed, ...$told];
-                $view = LineView::of($seen, $this->computation->line($seen));
+            if ($wish->gather !== null) {
+                [$view, $missed] = $this->gathered($wishes, $wish, $line);
+            } elseif ($wish->change !== []) {
+                $seen = LineChanger::tried($line, $wishes->patch($line));
+                $view = LineView::of($seen, $this->computation->tried($order, $seen));
             }
         } catch (OrderFileError $e) {
             $missed = [$e->inWords()];
@@ -136,6 +136,22 @@ final class ListController
                     ? null
                     : [...$view, 'id' => $line->id, 'number' => $line->number, 'version' => $line->version, 'planHash' => null],
         ]);
+    }
+
+    /**
+     * The sheet that a line’s prints would share.
+     *
+     * @return array{?array<string, mixed>, list<string>} it, and what is to be told
+     */
+    private function gathered(Wishes $wishes, SaidWish $wish, Line $line): array
+    {
+        [$changed, $missed] = $wishes->change([$line->id => $line->version]);
+        if ($changed === []) {
+            return [null, $missed];
+        }
+        [$sheet, , $told] = $wishes->gather($wish, $changed);
+
+        return [LineView::of($sheet, $this->computation->line($sheet)), [...$missed, ...$told]];
     }
 
     /** What is said of lines, done to each; what shares a sheet comes to do so last, and all of it is one act. */

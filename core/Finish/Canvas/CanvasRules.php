@@ -8,9 +8,9 @@ use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
-use Planisher\Language\Words\Sizes;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
+use Planisher\Written\WrittenSizes;
 
 /** How people say what is wanted of a canvas. */
 final class CanvasRules
@@ -28,7 +28,7 @@ final class CanvasRules
     private static function isDeep(?Size $size, string $depth): bool
     {
         return $size !== null &&
-            Sizes::isDepth(Length::parse($depth)->nanometres, min($size->width->nanometres, $size->height->nanometres));
+            WrittenSizes::isDepth(Length::parse($depth)->nanometres, min($size->width->nanometres, $size->height->nanometres));
     }
 
     /** @return list<Rule> */

@@ -7,6 +7,9 @@ namespace Planisher\Lab\Text;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
+use Planisher\Written\Lexer;
+use Planisher\Written\WrittenSizes;
+use Planisher\Written\WrittenWords;
 
 /**
  * A list of sizes in any writing: `8x10, 8 by 12, 20×30 cm, A4`, `20,3 x 30,5 cm`, `8 in square`. What has no unit takes the one
@@ -14,14 +17,6 @@ use Planisher\Measure\Unit;
  */
 final readonly class SizeList
 {
-    private const NUMBER = '(?:\d+[ -])?\d+\s*\/\s*\d+|\d*\s?[½¼¾⅓⅔⅛⅜⅝⅞]|\d+(?:[.,]\d+)?|[.,]\d+';
-
-    private const UNIT = '(?:inches|inch|in\b|cm\b|mm\b|centimet(?:er|re)s?|millimet(?:er|re)s?|"|″|”|\'\')';
-
-    private const BY = '\s*(?:x|×|\*|\bby\b)\s*';
-
-    private const NAMED = '(?<![\w.])(?<name>[AB][0-8])(?!\w|\s*\/)';
-
     /** Words round sizes that say nothing themselves. */
     private const NOISE =
         '/^(?:and|or|also|sizes?|prints?|in|of|up to|to|as|all|for|the|from|we|offer|print|paper|cm|mm|inch|'.
@@ -39,9 +34,9 @@ final readonly class SizeList
         $text = (string) preg_replace('/[\x{00A0}\x{2009}\x{202F}\t ]+/u', ' ', $text);
         $bare = self::unitOfAll($text) ?? $bare;
         [$sizes, $twice, $rest] = [[], [], $text];
-        foreach (self::found($text) as $words) {
+        foreach (self::written($text, $bare) as [$words, $typed]) {
             try {
-                $size = self::size($words, $bare);
+                $size = Size::parse($typed, $bare);
             } catch (MeasureError) {
                 continue;
             }
@@ -62,27 +57,41 @@ final readonly class SizeList
     /** @return list<string> everything that is written like a size, in its order */
     public static function found(string $text): array
     {
-        [$number, $unit, $by] = [self::NUMBER, self::UNIT, self::BY];
-        // A comma belongs to the number unless another side follows: “8x10,11x14” is two sizes.
-        $pattern =
-            "/(?<![\w.])(?:{$number})\s*{$unit}?{$by}(?:{$number})(?![\d\/½¼¾])(?!\s*{$unit}?\s*(?:x|×|\*)\s*\d)(?:\s*{$unit})?".
-            "|(?:{$number})\s*{$unit}?\s*square(?:\s*{$unit})?|".
-            self::NAMED.
-            '/iu';
-
-        return preg_match_all($pattern, $text, $m) > 0 ? array_map(trim(...), $m[0]) : [];
+        return array_map(fn (array $one): string => $one[0], self::written($text, Unit::Inch));
     }
 
     /** @throws MeasureError when it is none */
     public static function size(string $words, Unit $bare): Size
     {
-        if (preg_match('/^(.*?)\s*square\s*(.*)$/iu', $words, $m)) {
-            $side = trim("{$m[1]} {$m[2]}");
+        return Size::parse(self::written($words, $bare)[0][1] ?? $words, $bare);
+    }
 
-            return Size::parse("{$side} x {$side}", $bare);
+    /**
+     * What is written like a size, and as what it is read: the longest of what it may be, and three sides are none.
+     *
+     * @return list<array{string, string}> as it stands there, and as Size::parse reads it
+     */
+    private static function written(string $text, Unit $usual): array
+    {
+        $words = new WrittenWords(Lexer::words($text));
+        $found = [];
+        for ($i = 0; $i < count($words->words); $i = $end) {
+            $end = $i + 1;
+            $isInside = $words->words[$i]->isGlued && $words->at($i - 1)?->isSign() === false;
+            $longest = null;
+            foreach ($isInside ? [] : WrittenSizes::at($words, $i, $usual) as $size) {
+                if (! $size->isOfThree && ($longest === null || $size->end > $longest->end)) {
+                    $longest = $size;
+                }
+            }
+            if ($longest !== null) {
+                $end = $longest->end;
+                $at = $words->words[$i]->at;
+                $found[] = [substr($text, $at, $words->words[$end - 1]->end() - $at), $longest->typed];
+            }
         }
 
-        return Size::parse(self::spelled($words), $bare);
+        return $found;
     }
 
     /** The unit said once for all: in front (“in cm:”), or behind the last size and nowhere else. */
@@ -91,17 +100,11 @@ final readonly class SizeList
         if (preg_match('/(?:\bin|\(|sizes?)\s*(cm|mm|inches|centimet(?:er|re)s)\s*\)?\s*:/iu', $text, $m)) {
             return Unit::spelled($m[1]);
         }
-        $found = self::found($text);
-        $united = array_filter($found, fn (string $words): bool => preg_match('/'.self::UNIT.'/iu', $words) === 1);
-        $isLast = count($found) > 1 && array_keys($united) === [count($found) - 1];
+        $found = self::written($text, Unit::Inch);
+        $units = array_map(fn (array $one): ?string => preg_match('/[a-z]{2,}$/', $one[1], $m) === 1 ? $m[0] : null, $found);
+        $isLast = count($found) > 1 && array_keys(array_filter($units)) === [count($found) - 1];
 
-        return $isLast && preg_match('/('.self::UNIT.')\s*$/iu', (string) end($found), $m) ? Unit::spelled($m[1]) : null;
-    }
-
-    /** “11 1 / 2” as the measure reads it. */
-    private static function spelled(string $words): string
-    {
-        return (string) preg_replace(['/\s*\/\s*/', '/(\d)([½¼¾⅓⅔⅛⅜⅝⅞])/u'], ['/', '$1 $2'], $words);
+        return $isLast ? Unit::spelled((string) end($units)) : null;
     }
 
     private static function without(string $text, string $words): string

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Planisher\Language\Words;
 
 use Planisher\Language\Offer;
+use Planisher\Written\Numbers;
+use Planisher\Written\Word;
+use Planisher\Written\WordKind;
 
 /**
  * The pictures of an order as they are spoken of: by name, by words of it in any order, by number, in lists and ranges:
@@ -213,7 +216,7 @@ final class PictureNames
     /** @var array<string, list<string>> the words of each picture's name, by picture */
     private array $words = [];
 
-    /** @var array<string, list<string>> pictures by a word of their name */
+    /** @var array<string, list<string>> pictures by a word of their name, where they were asked for */
     private array $byWord = [];
 
     /** @var array<string, array<string, int>> how often a word stands in the names of pictures */
@@ -224,6 +227,9 @@ final class PictureNames
 
     /** Whether pictures are known by their numbers alone, not by names */
     private bool $isNumbered = true;
+
+    /** Whether no picture has a name beside its number */
+    private bool $isAllNumbered = true;
 
     /** @var array<string, list<Offer>> names that were meant by a word, where they were looked for */
     private array $alike = [];
@@ -237,27 +243,29 @@ final class PictureNames
     /** @param  list<string>  $names  of the order's pictures, in its order */
     public function __construct(private readonly array $names)
     {
-        $lettered = $last = []; // how many words of letters each name has, and its last number
+        $lettered = []; // how many words of letters each name has
         foreach ($names as $name) {
-            $words = self::wordsOf($name);
-            $this->words[$name] = $words;
-            $lettered[$name] = 0;
+            $this->words[$name] = $words = self::wordsOf($name);
+            $letters = 0;
+            $last = '';
             foreach ($words as $word) {
-                $isNumber = ctype_digit($word);
-                $plain = self::plain($word);
-                $isNumber || $lettered[$name]++;
-                isset($this->often[$plain][$name]) || ($this->byWord[$plain][] = $name);
+                if ($word[0] <= '9') {
+                    $last = $word;
+                    $plain = ltrim($word, '0') ?: '0';
+                } else {
+                    $letters++;
+                    $plain = $word;
+                }
                 $this->often[$plain][$name] = ($this->often[$plain][$name] ?? 0) + 1;
-                $isNumber && ($last[$name] = $word);
             }
-            $number = $last[$name] ?? '';
-            if ($number !== '' && strlen($number) < 10) {
-                $this->byNumber[(int) $number][] = $name;
+            $lettered[$name] = $letters;
+            if ($last !== '' && strlen($last) < 10) {
+                $this->byNumber[(int) $last][] = $name;
             }
         }
-        foreach ($this->byWord as $word => $of) {
+        foreach ($this->often as $word => $of) {
             $isShort = ! ctype_digit((string) $word) && strlen((string) $word) <= 4;
-            if ($isShort && count($of) > 3 && max(array_intersect_key($lettered, array_flip($of))) === 1) {
+            if ($isShort && count($of) > 3 && max(array_intersect_key($lettered, $of)) === 1) {
                 $this->usual[$word] = true;
             }
         }
@@ -288,6 +296,7 @@ final class PictureNames
             $bare++;
         }
         $this->isNumbered = $bare * 3 > count($this->names);
+        $this->isAllNumbered = $bare === count($this->names);
     }
 
     /** @return list<string> */
@@ -309,7 +318,7 @@ final class PictureNames
 
     public function isWord(string $word): bool
     {
-        return isset($this->byWord[self::plain($word)]) && ! self::isCommon($word);
+        return isset($this->often[self::plain($word)]) && ! self::isCommon($word);
     }
 
     /** @return list<Typed> each a Named */
@@ -613,7 +622,8 @@ final class PictureNames
         if ($word === null || $word->isSign() || ($said->text($i) === 'a' && $said->at($i + 1)?->isDigits())) {
             return [];
         }
-        $candidates = $this->of($word->text);
+        $isNumberAlone = $this->isAllNumbered && $word->isDigits(); // which is looked for by itself
+        $candidates = $isNumberAlone ? [] : $this->of($word->text);
         if ($candidates === []) {
             return [];
         }
@@ -621,7 +631,7 @@ final class PictureNames
         $end = $i + 1;
         $letters = $word->isLetters() ? 1 : 0;
         $isWeak = $word->isDigits() || self::isCommon($word->text) || isset($this->usual[self::plain($word->text)]);
-        $isPlural = $word->isLetters() && ! isset($this->byWord[self::plain($word->text)]);
+        $isPlural = $word->isLetters() && ! isset($this->often[self::plain($word->text)]);
         $found = [];
         $j = $i + 1;
         $isTurned = false;
@@ -673,7 +683,7 @@ final class PictureNames
                 ($next->isDigits()
                     ? isset($this->usual[$used[0]]) === false && $letters === 0
                     : self::isCommon($next->text) && $letters < 3);
-            $isPlural = $isPlural || ($next->isLetters() && ! isset($this->byWord[self::plain($next->text)]));
+            $isPlural = $isPlural || ($next->isLetters() && ! isset($this->often[self::plain($next->text)]));
             $end = ++$j;
         }
         $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
@@ -867,17 +877,21 @@ final class PictureNames
     {
         $plain = self::plain($word);
         $forms = [$plain, self::plain(self::singular($word))];
+        $isNumber = ctype_digit($plain);
+        if (! $isNumber && ! isset($this->often[$forms[0]]) && ! isset($this->often[$forms[1]])) {
+            return [];
+        }
         if (ctype_digit($word) && $word[0] !== '0') {
             // “Act 2” is 2 and not 02, where there are both.
             $places = $this->places($names);
             $isExact = fn (string $name): bool => isset($places[$name]) && in_array($word, $this->words[$name], true);
-            $exact = array_values(array_filter($this->byWord[$plain] ?? [], $isExact));
+            $exact = array_values(array_filter($this->having($plain), $isExact));
             if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
                 return $exact;
             }
         }
 
-        ctype_digit($plain) && ($forms = [...$forms, ...array_keys(self::ROMAN, (int) $plain, true)]);
+        $isNumber && ($forms = [...$forms, ...array_keys(self::ROMAN, (int) $plain, true)]);
         $usedOften = array_count_values($used);
         $found = [];
         foreach (array_unique($forms) as $form) {
@@ -926,17 +940,23 @@ final class PictureNames
     /** @return list<string> */
     private function of(string $word): array
     {
-        return $this->byWord[self::plain($this->wordOf($word))] ?? [];
+        return $this->having(self::plain($this->wordOf($word)));
+    }
+
+    /** @return list<string> pictures whose names have that word */
+    private function having(string $plain): array
+    {
+        return $this->byWord[$plain] ??= array_map(strval(...), array_keys($this->often[$plain] ?? []));
     }
 
     /** The word of a name that is meant: “dune” for “dunes-dusk”, and the other way round. */
     private function wordOf(string $word): string
     {
-        if (isset($this->byWord[self::plain($word)])) {
+        if (isset($this->often[self::plain($word)])) {
             return $word;
         }
 
-        return strlen($word) > 3 && isset($this->byWord[self::plain("{$word}s")]) ? "{$word}s" : self::singular($word);
+        return strlen($word) > 3 && isset($this->often[self::plain("{$word}s")]) ? "{$word}s" : self::singular($word);
     }
 
     /** @return list<string> pictures whose number ends in that one */
@@ -961,12 +981,12 @@ final class PictureNames
     private function near(string $word): array
     {
         $near = [];
-        foreach (strlen($word) < 4 ? [] : array_keys($this->byWord) as $of) {
+        foreach (strlen($word) < 4 ? [] : array_keys($this->often) as $of) {
             $of = (string) $of;
             if (abs(strlen($of) - strlen($word)) <= 2 && ! ctype_digit($of)) {
                 $far = Spelling::distance($word, $of);
                 if ($far <= (strlen($word) > 6 ? 2 : 1)) {
-                    $near = [...$near, ...$this->byWord[$of]];
+                    $near = [...$near, ...$this->having($of)];
                 }
             }
         }

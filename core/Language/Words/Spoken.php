@@ -9,71 +9,18 @@ use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
 use Planisher\Words\Face;
+use Planisher\Written\Number;
+use Planisher\Written\Word;
+use Planisher\Written\WrittenWords;
 
 /** The words of one line, and all that each of them may be. Every number is typed here, by its neighbours. */
 final class Spoken
 {
-    private const UNITS = [
-        'in' => 'in',
-        'ins' => 'in',
-        'inch' => 'in',
-        'inches' => 'in',
-        '"' => 'in',
-        'zoll' => 'in',
-        'pouces' => 'in',
-        'pulgadas' => 'in',
-        'cm' => 'cm',
-        'cms' => 'cm',
-        'centimetre' => 'cm',
-        'centimetres' => 'cm',
-        'centimeter' => 'cm',
-        'centimeters' => 'cm',
-        'mm' => 'mm',
-        'mms' => 'mm',
-        'mil' => 'mm',
-        'mils' => 'mm',
-        'millimetre' => 'mm',
-        'millimetres' => 'mm',
-        'millimeter' => 'mm',
-        'millimeters' => 'mm',
-        'pt' => 'pt',
-        'pts' => 'pt',
-        'point' => 'pt',
-        'points' => 'pt',
-        'm' => 'm',
-        'metre' => 'm',
-        'metres' => 'm',
-        'meter' => 'm',
-        'meters' => 'm',
-        'ft' => 'ft',
-        'foot' => 'ft',
-        'feet' => 'ft',
-    ];
-
     private const MOST_OF_A_TEXT = 200;
 
     private const PER_CENT = ['%', 'percent', 'pct'];
 
     private const PIXELS = ['px', 'pixel', 'pixels', 'pix'];
-
-    /** Behind an “in” that is no inch: “8x10 in matte”, “12 in all”. */
-    private const NOT_INCHES = [
-        'the',
-        'a',
-        'an',
-        'all',
-        'total',
-        'one',
-        'each',
-        'black',
-        'colour',
-        'color',
-        'its',
-        'their',
-        'this',
-        'it',
-        'my',
-    ];
 
     /** Kinds that begin with a number, or with the word for one of a unit: “an inch” */
     private const NUMERIC = [
@@ -94,9 +41,6 @@ final class Spoken
     /** @var array<string, list<Typed>> what was found, by kind and place */
     private array $found = [];
 
-    /** @var array<int, list<Number>> by place */
-    private array $numbers = [];
-
     /** @var array<int, Unit> the unit said last before a place */
     private array $units = [];
 
@@ -105,6 +49,9 @@ final class Spoken
 
     /** @var array<string, true> all words that stand in it */
     private readonly array $texts;
+
+    /** Numbers and units among them */
+    public readonly WrittenWords $figures;
 
     /**
      * @param  list<Word>  $words
@@ -120,8 +67,9 @@ final class Spoken
         public readonly bool $isUnitSaid,
         private readonly ?Sizes $sizes,
         private readonly ?PictureNames $pictures,
-        private readonly array $adjectives = [],
+        array $adjectives = [],
     ) {
+        $this->figures = new WrittenWords($words, $adjectives);
         $texts = [];
         foreach ($words as $word) {
             $texts[$word->text] = true;
@@ -234,45 +182,13 @@ final class Spoken
     /** @return list<Number> */
     public function numbersAt(int $i): array
     {
-        return $this->numbers[$i] ??= Numbers::at($this->words, $i);
+        return $this->figures->numbersAt($i);
     }
 
-    /**
-     * The unit at that place: as we write it, the place behind it, and what it costs.
-     *
-     * @return ?array{string, int, float}
-     */
+    /** @return ?array{string, int, float} see WrittenWords::unitAt() */
     public function unitAt(int $i): ?array
     {
-        $word = $this->at($i);
-        if ($word?->is('-') && $word->isGlued && $this->at($i + 1)?->isGlued) {
-            $word = $this->at(++$i);
-        }
-        if ($word?->is("'") && $this->at($i + 1)?->is("'") && $this->at($i + 1)->isGlued) {
-            return ['in', $i + 2, 0.0];
-        }
-        $unit = $word === null ? null : self::UNITS[$word->text] ?? null;
-        if ($unit === null || ($word?->is('"') && ! $word->isGlued)) {
-            return null;
-        }
-        if (
-            $word?->is('in', 'ins', 'mm', 'cm', 'pt', 'm', 'ft') &&
-            $this->at($i + 1)?->is('.') &&
-            $this->at($i + 1)->isGlued &&
-            ! $this->at($i + 2)?->isLetters()
-        ) {
-            return [$unit, $i + 1, 0.0];
-        }
-        $cost = 0.0;
-        if ($word?->is('in') && ! $word->isGlued) {
-            $next = $this->at($i + 1);
-            $isOther =
-                $next !== null &&
-                (in_array($next->text, self::NOT_INCHES, true) || isset($this->adjectives[$next->text]) || $next->isDigits());
-            $cost = $isOther ? 1.2 : 0.0;
-        }
-
-        return [$unit, $i + 1, $cost];
+        return $this->figures->unitAt($i);
     }
 
     /** @return list<Typed> lengths on paper, as an order file has them */
@@ -303,7 +219,7 @@ final class Spoken
         // “an inch”, “inch and a half”, “inch of white”
         $from = in_array($this->text($i), ['an', 'a'], true) ? $i + 1 : $i;
         if (in_array($this->text($from), ['inch', 'centimetre', 'centimeter', 'millimetre'], true)) {
-            $unit = self::UNITS[$this->text($from)];
+            $unit = WrittenWords::UNITS[$this->text($from)];
             $bare = $from === $i ? 0.4 : 0.0;
             if (
                 $this->text($from + 1) === 'and' &&

@@ -17,8 +17,8 @@ use Planisher\Language\Words\PictureNames;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
-use Planisher\Language\Words\Word;
 use Planisher\Reading\Rule\RuleBook;
+use Planisher\Written\Word;
 
 /** The cheapest way to read all words of a line, from its first to its last: a shortest path over their places. */
 final class Cover

@@ -155,7 +155,8 @@ final class Maker
     {
         $filled = $names = [];
         foreach ($made as [$draft, $print]) {
-            [$last, $sheet] = end($filled) ?: [null, null];
+            $at = count($filled) - 1;
+            $last = $at < 0 ? null : $filled[$at][0];
             $isNext = $last !== null && $draft->places > 1 && count($names) < $draft->places && $draft->wishes === $last->wishes;
             if (! $isNext || $last->copies !== $draft->copies) {
                 $filled[] = [$draft, $print];
@@ -164,10 +165,13 @@ final class Maker
                 continue;
             }
             $names[] = $draft->picture;
-            $filled[count($filled) - 1][1] = $sheet->holding(array_values(array_filter($names)));
+            $filled[$at] = [$last, $filled[$at][1]->holding(array_values(array_filter($names)))];
+        }
+        foreach ($filled as $at => [$draft, $print]) {
+            self::isFull($draft, $print) || ($filled[$at] = [$draft, $print->unsure()]);
         }
 
-        return array_map(fn (array $one): array => [$one[0], self::isFull($one[0], $one[1]) ? $one[1] : $one[1]->unsure()], $filled);
+        return array_values($filled);
     }
 
     private static function isFull(Draft $draft, ReadPrint $print): bool

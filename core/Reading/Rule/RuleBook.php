@@ -33,8 +33,8 @@ final class RuleBook
     /** @var array<string, true> what may stand behind an “in” that is no inch */
     public readonly array $adjectives;
 
-    /** Where the index of the rules that hold everywhere is kept, if it is */
-    private static ?string $kept = null;
+    /** @var ?\Closure(): mixed gives the index of the rules that hold everywhere, where it is kept */
+    private static ?\Closure $kept = null;
 
     private function __construct(Known $known)
     {
@@ -58,17 +58,17 @@ final class RuleBook
         return self::$books[$known] ??= new self($known);
     }
 
-    /** From now on the index is looked for in that file; see RuleIndex::keep(). */
-    public static function keptIn(string $file): void
+    /** @param  \Closure(): mixed  $kept  gives what RuleIndex::toKeep() gave, or nothing; asked once, when words are read */
+    public static function keptBy(\Closure $kept): void
     {
-        self::$kept = $file;
+        self::$kept = $kept;
     }
 
     private static function index(): RuleIndex
     {
         static $index = null;
 
-        return $index ??= (self::$kept === null ? null : RuleIndex::kept(self::$kept, self::general())) ?? RuleIndex::of(self::general());
+        return $index ??= RuleIndex::kept(self::$kept === null ? null : (self::$kept)(), self::general()) ?? RuleIndex::of(self::general());
     }
 
     /** @return list<Rule> rules that may begin with that word */

@@ -9,7 +9,7 @@ use Planisher\Language\Rule\Vocabulary;
 
 /**
  * Where rules are found: by the word, or the kind of thing typed, that they may begin with, and what each needs of a line. Reading the
- * notation of all rules takes longer than reading a line by them, so the index of those that hold everywhere can be kept in a file.
+ * notation of all rules takes longer than reading a line by them, so the index of those that hold everywhere can be kept.
  */
 final readonly class RuleIndex
 {
@@ -44,11 +44,11 @@ final readonly class RuleIndex
     /**
      * The same as it was kept, if it was kept of these very rules.
      *
+     * @param  mixed  $kept  what toKeep() gave
      * @param  list<Rule>  $rules  each of which gets to know what it needs
      */
-    public static function kept(string $file, array $rules): ?self
+    public static function kept(mixed $kept, array $rules): ?self
     {
-        $kept = is_file($file) ? require $file : null;
         if (! is_array($kept) || ($kept['of'] ?? null) !== self::sum($rules)) {
             return null;
         }
@@ -60,14 +60,13 @@ final readonly class RuleIndex
         return $index;
     }
 
-    /** @param  list<Rule>  $rules */
-    public static function keep(string $file, array $rules): void
+    /**
+     * @param  list<Rule>  $rules
+     * @return array<string, mixed> plain arrays
+     */
+    public static function toKeep(array $rules): array
     {
-        $kept = ['of' => self::sum($rules), ...get_object_vars(self::of($rules))];
-        $beside = $file.'.'.getmypid();
-        if (file_put_contents($beside, '<?php return '.var_export($kept, true).';') === false || ! rename($beside, $file)) {
-            throw new \RuntimeException("The rules’ index could not be written to {$file}.");
-        }
+        return ['of' => self::sum($rules), ...get_object_vars(self::of($rules))];
     }
 
     /**

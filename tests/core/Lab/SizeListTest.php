@@ -25,13 +25,17 @@ final class SizeListTest extends TestCase
     {
         yield ['8x10, 8 by 12, 20×30 cm, A4', ['8 x 10 in', '8 x 12 in', '20 x 30 cm', 'A4'], []];
         yield ['8x10,11x14', ['8 x 10 in', '11 x 14 in'], []];
-        yield ['20,3 x 30,5 cm', ['20,3 x 30,5 cm'], []];
+        yield ['20,3 x 30,5 cm', ['20.3 x 30.5 cm'], []];
         yield ['10x15, 13x18, 20x30 cm', ['10 x 15 cm', '13 x 18 cm', '20 x 30 cm'], []];
         yield ['Sizes in cm: 10x15 and 13x18', ['10 x 15 cm', '13 x 18 cm'], []];
-        yield ['8 in square, 8½ x 11; 11 1/2 x 14 1/4 in', ['8 x 8 in', '8 ½ x 11 in', '11 1/2 x 14 1/4 in'], []];
+        yield ['8 in square, 8½ x 11; 11 1/2 x 14 1/4 in', ['8 x 8 in', '8 1/2 x 11 in', '11 1/2 x 14 1/4 in'], []];
         yield ["4×6\"\n5×7\"\n8\" x 10\"", ['4 x 6 in', '5 x 7 in', '8 x 10 in'], []];
         yield ['jumbo, 8x10, 10x8', ['8 x 10 in'], ['jumbo']];
         yield ['A4 · A3 | B5', ['A4', 'A3', 'B5'], []];
+        // As a client writes them: it is one reader.
+        yield ['eight by ten, 5" x 7", DIN A4, 4R and 12x12ins', ['8 x 10 in', '5 x 7 in', 'A4', '4 x 6 in', '12 x 12 in'], []];
+        yield ['8x10x2, 11 × 14', ['11 x 14 in'], ['8x10x2']];
+        yield ['1 m x 1.5 m, 2 ft by 3 ft', ['100 x 150 cm', '24 x 36 in'], []];
         yield ['', [], []];
     }
 

@@ -6,13 +6,11 @@ namespace Tests\core\Reading;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Language\Foreign\Tongue;
 use Planisher\Finish\LinePictures;
+use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
-use Planisher\Language\Says;
 use Planisher\Language\Rule\Notation;
-use Planisher\Language\Words\Lexer;
-use Planisher\Language\Words\Numbers;
+use Planisher\Language\Says;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
@@ -24,6 +22,8 @@ use Planisher\Reading\ReadPrint;
 use Planisher\Reading\Rule\RuleBook;
 use Planisher\Reading\SaidWish;
 use Planisher\Reading\TooMuch;
+use Planisher\Written\Lexer;
+use Planisher\Written\Numbers;
 
 /** What the reader is made of, and what holds for every list whatever is in it. */
 final class ReadingTest extends TestCase

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Planisher\Language\Words;
+namespace Planisher\Written;
 
 /** A word, a run of digits or a sign of what was written. */
 final readonly class Word

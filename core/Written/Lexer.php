@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Planisher\Language\Words;
+namespace Planisher\Written;
 
 use Planisher\Measure\Length;
 
