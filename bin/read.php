@@ -148,7 +148,7 @@ $tell = function (array $line) use ($known, $folder): string {
 
         $at = WorkedLine::situation($wanted, $facts, $known->lab, $name, desk: new Desk($head, [], new HarfBuzz()));
 
-        return Ordered::of($at)->said(withFile: isset($line['output']));
+        return Ordered::of($at)->told(withFile: isset($line['output']));
     } catch (OrderFileError $e) {
         return isset($line['size']) || isset($line['sheet']) ? $e->getMessage() : 'no whole line yet';
     }

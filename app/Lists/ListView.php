@@ -94,7 +94,7 @@ final readonly class ListView
                 return ['said' => $e->getMessage(), 'kind' => null];
             }
 
-            return ['said' => $told->said(withFile: isset($wanted['output'])), 'kind' => $told->kind()];
+            return ['said' => $told->told(withFile: isset($wanted['output'])), 'kind' => $told->kind()];
         };
     }
 

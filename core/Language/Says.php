@@ -36,6 +36,9 @@ final class Says
     /** A sheet with places for so many pictures, which fill them in their order */
     public const PLACES = '#places';
 
+    /** A surface that is not wanted; another paper may be said */
+    public const NOT_PAPER = '#not-paper';
+
     /** A copy for a screen, and whether it is wanted beside a print */
     public const SCREEN = '#screen';
 

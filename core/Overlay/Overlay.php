@@ -55,7 +55,13 @@ final readonly class Overlay
     /** “halloway mark at its bottom right, 18 % wide, at 70 %” */
     public function inWords(): string
     {
-        return "“{$this->name()}” {$this->where->label()}".
+        return "“{$this->name()}” {$this->placed()}";
+    }
+
+    /** “at its bottom right, 18 % wide, at 70 %” */
+    public function placed(): string
+    {
+        return $this->where->label().
             ($this->where === OverlayPlace::Whole ? '' : ", {$this->width->label()} wide").
             ($this->strength < 1 ? ', at '.Figure::percent($this->strength) : '');
     }

@@ -4,17 +4,63 @@ declare(strict_types=1);
 
 namespace Planisher\Telling;
 
+use Planisher\Finish\Finishes;
+use Planisher\Phrase\Words;
 use Planisher\Plan\Situation;
 
 /** A line as it is told beside the words that it was read from: the sentence, as far as they settle it. */
 final readonly class Ordered
 {
-    /** @param  list<array{word: ?string, text: string}>  $segments */
-    private function __construct(private array $segments) {}
+    /** Pictures that are named of prints that are alike; of more it is told how many there are */
+    private const NAMED = 4;
+
+    /**
+     * @param  list<array{word: ?string, text: string}>  $segments
+     * @param  list<list<array{word: ?string, text: string}>>  $cells  of each print that it carries, where it carries several
+     */
+    private function __construct(private array $segments, private array $cells) {}
 
     public static function of(Situation $at): self
     {
-        return new self(Sentence::segments($at));
+        $cells = Finishes::of($at->line)->cells($at)->all ?? [];
+
+        return new self(Sentence::segments($at), array_values(array_map(Sentence::ofCell(...), $cells)));
+    }
+
+    /**
+     * All that was understood, the prints of a shared sheet among it.
+     *
+     * @param  bool  $withFile  whether how its file is written is told, too
+     */
+    public function told(bool $withFile): string
+    {
+        $prints = $this->prints();
+
+        return $this->said($withFile).($prints === '' ? '' : " Its prints: {$prints}.");
+    }
+
+    /** “Oars and Slipway whole on 4 × 6 in, portrait, with a white border of 0.25 in; 3 of Beehives …”: alike ones together. */
+    private function prints(): string
+    {
+        $alike = [];
+        foreach ($this->cells as $segments) {
+            $is = array_column($segments, 'text', 'word');
+            $how = '';
+            $isBehind = false;
+            foreach ($segments as $segment) {
+                $how .= $isBehind ? $segment['text'] : '';
+                $isBehind = $isBehind || $segment['word'] === 'picture';
+            }
+            $alike[($is['copies'] === '1' ? '' : "{$is['copies']} of ")."\n".$how][] = $is['picture'];
+        }
+        $told = [];
+        foreach ($alike as $how => $pictures) {
+            $more = count($pictures) - self::NAMED;
+            $named = $more > 1 ? [...array_slice($pictures, 0, self::NAMED), "{$more} more"] : $pictures;
+            $told[] = str_replace("\n", Words::list($named), $how);
+        }
+
+        return implode('; ', $told);
     }
 
     /** @param  bool  $withFile  whether how its file is written is told, too */

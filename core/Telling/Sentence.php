@@ -10,9 +10,11 @@ use Planisher\Line\ForPaper;
 use Planisher\Line\KeptData;
 use Planisher\Line\Turn;
 use Planisher\Measure\Figure;
+use Planisher\Overlay\Overlay;
 use Planisher\Phrase\Segments;
 use Planisher\Phrase\Words;
 use Planisher\Plan\Situation;
+use Planisher\Screen\ScreenCopy;
 
 /** A line written out as one plain sentence. A segment with a word opens on the bench and can be changed. */
 final class Sentence
@@ -32,6 +34,9 @@ final class Sentence
         Finishes::of($line)->said()->words($segments, $at);
         AdditionsTold::words($segments, $at);
         self::kept($segments, $at);
+        if ($line->screenCopy !== null) {
+            $segments->said(', and '.self::besides($line->screenCopy));
+        }
         if ($line->wanted->isPrinted()) {
             self::pixels($segments, $at);
         }
@@ -45,6 +50,19 @@ final class Sentence
             )
             ->word(', named ', 'name', $at->name->label())
             ->all();
+    }
+
+    /** A copy for a screen that is wanted beside it. */
+    private static function besides(ScreenCopy $copy): string
+    {
+        $on = fn (Overlay $mark): string => "{$mark->name()} on the screen copy {$mark->placed()}";
+
+        return ($copy->isSharpened ? 'a sharpened screen copy of ' : 'a screen copy of ').
+            Figure::count($copy->longSide).
+            Figure::THIN_SPACE.
+            'px'.
+            ($copy->quality === ScreenCopy::USUAL_QUALITY ? '' : " at quality {$copy->quality}").
+            ($copy->overlays === [] ? '' : ', with '.Words::list(array_map($on, $copy->overlays)));
     }
 
     /** How many pixels it has, and in which colours. */

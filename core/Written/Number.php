@@ -14,6 +14,8 @@ final readonly class Number
      * @param  bool  $isWords  spoken: “twelve”, “half an”
      * @param  bool  $isPadded  “0412”: no number to count with
      * @param  bool  $isSet  “a dozen”, “a pair”
+     * @param  bool  $hasComma  a decimal comma
+     * @param  bool  $isThousands  “1,000”
      */
     public function __construct(
         public string $typed,
@@ -24,6 +26,7 @@ final readonly class Number
         public bool $isPadded = false,
         public bool $isSet = false,
         public bool $hasComma = false,
+        public bool $isThousands = false,
     ) {}
 
     public function isWhole(): bool

@@ -132,7 +132,7 @@ final class Numbers
                 $found[] = new Number("{$text}.{$next(2)->text}", (float) "{$text}.{$next(2)->text}", $i + 3, hasComma: $next(1)->is(','));
             }
             if ($isThousands) {
-                $found[] = new Number($text.$next(2)->text, (float) ($text.$next(2)->text), $i + 3);
+                $found[] = new Number($text.$next(2)->text, (float) ($text.$next(2)->text), $i + 3, isThousands: true);
             }
         }
         // “2 dozen”

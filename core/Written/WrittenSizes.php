@@ -135,6 +135,9 @@ final class WrittenSizes
                 continue;
             }
             $unit = $said->unitAt($number->end);
+            if ($number->isThousands && ($unit[0] ?? null) !== 'mm') {
+                continue; // thousands, or a decimal? Of millimetres it is plain.
+            }
             $cost = $number->hasComma && $usual === Unit::Inch ? 0.8 : 0.0;
             if ($unit !== null && $unit[0] !== 'pt') {
                 $found[] = [$number->typed, $unit[0], $unit[1], $cost + $unit[2], $number->value];

@@ -50,7 +50,8 @@ final class PrintSaid implements Said
         }
         $carrier = self::carrier($at);
         if ($carrier !== null) {
-            $sentence->word(', laid on the lab’s ', 'carrier', "{$carrier->label()} sheet")->said(', white to trim away');
+            $marks = $print->trimMarks ? ', with trim marks' : ', no trim marks';
+            $sentence->word(', laid on the lab’s ', 'carrier', "{$carrier->label()} sheet")->said(", white to trim away{$marks}");
         } elseif (! $print->carrier->auto && $at->line->crop !== null && $at->lab->lists($at->line->crop->size) === null) {
             $sentence->word(', ', 'carrier', 'on no larger sheet');
         }
@@ -105,7 +106,8 @@ final class PrintSaid implements Said
     /** The sheet of the lab that it is laid on, as the lab lists it. */
     public static function carrier(Situation $at): ?Size
     {
-        $carrier = PrintLayout::in($at->plan?->layout)?->carrier;
+        $wanted = PrintWanted::of($at->line)?->carrier->size;
+        $carrier = $at->plan === null ? $wanted : PrintLayout::in($at->plan->layout)?->carrier;
 
         return $carrier === null ? null : $at->lab->lists($carrier) ?? $carrier;
     }

@@ -48,10 +48,10 @@ final class SheetSaid implements Said
         if ($wanted->margin->nanometres > 0 && ! $wanted->isByHand()) {
             $sentence->word(', ', 'margin', "{$wanted->margin->label()} inside its edge");
         }
-        if ($wanted->cutMarks) {
-            $sentence->word(', ', 'marks', 'with cut marks');
-        }
         $cuts = self::cuts($at);
+        if ($wanted->cutMarks || $cuts > 0) {
+            $sentence->word(', ', 'marks', $wanted->cutMarks ? 'with cut marks' : 'no cut marks');
+        }
         if ($cuts > 0) {
             $sentence->word(', ', 'cuts', $cuts === 1 ? 'cut once' : 'cut apart in '.Words::number($cuts));
         }

@@ -200,6 +200,9 @@ final class PictureNames
         'good',
         'other',
         'room',
+        ...['dark', 'darker', 'light', 'lighter', 'bright', 'brighter', 'warm', 'warmer', 'cool', 'cooler', 'cold', 'soft', 'softer', 'sharp'],
+        ...['deep', 'thin', 'thick', 'high', 'low', 'long', 'short', 'plain', 'clean', 'fine', 'heavy', 'rich', 'clear', 'close', 'tight'],
+        ...['natural', 'pale', 'faded', 'grey', 'gray', 'sepia', 'colour', 'color', 'glossy', 'satin', 'lustre', 'silk', 'velvet'],
     ];
 
     /** A text behind a place, in bytes, of which is kept what was found there; and of how many */

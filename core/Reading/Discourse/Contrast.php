@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
+use Planisher\Language\Says;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 
 /** “Not glossy but silk”, “8x10, not 8x12”, “stretch instead of mirror”: what isn't wanted is told from what is. */
 final class Contrast
 {
+    /** What says of what a piece is made: “metal instead of canvas” */
+    private const MATERIALS = ['make' => true, 'product' => true, 'paper' => true];
+
     /**
      * @param  list<Item>  $items
      * @param  array<string, mixed>  $on  the line it is said of; empty where there is none
@@ -18,6 +22,7 @@ final class Contrast
      */
     public static function settled(array $items, array $on): array
     {
+        self::papers($items);
         $left = [];
         $negated = [];
         for ($i = 0; $i < count($items); $i++) {
@@ -59,12 +64,53 @@ final class Contrast
         return $left;
     }
 
+    /**
+     * The same in a message: a wish behind a not is none. What is there to take it away from isn't known, so where nothing is said in its
+     * place, that is asked. A sign strikes out all that stands behind it.
+     *
+     * @param  list<Item>  $items  of one sentence
+     */
+    public static function struck(array $items): void
+    {
+        self::papers($items);
+        foreach ($items as $i => $not) {
+            $isWord = preg_match('/\p{L}/u', $not->words) === 1;
+            if (! $isWord || ($not->kind !== Kind::Not && $not->kind !== Kind::Instead)) {
+                continue;
+            }
+            for ($next = $i + 1; ($items[$next] ?? null)?->kind === Kind::Passed; $next++);
+            $what = $items[$next] ?? null;
+            if ($what?->kind !== Kind::Wish) {
+                continue;
+            }
+            $isSaidOtherwise = array_filter($items, fn (Item $one): bool => $one !== $what && self::isOfOneKind($one, $what)) !== [];
+            $isSaidOtherwise || $not->doubt("Not “{$what->words}”: what is it to be instead?");
+            $what->pass();
+        }
+    }
+
+    /**
+     * “Cotton rag, not glossy”: where the paper is said, nothing is asked of what it isn't to be.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function papers(array $items): void
+    {
+        $isSaid = array_filter($items, fn (Item $item): bool => isset($item->change['paper']) || isset($item->change['product'])) !== [];
+        foreach ($items as $item) {
+            $isSaid && isset($item->change[Says::NOT_PAPER]) && ($item->why = null);
+        }
+    }
+
     private static function isOfOneKind(Item $one, Item $other): bool
     {
         if ($one->kind !== $other->kind) {
             return false;
         }
         if ($one->kind !== Kind::Wish) {
+            return true;
+        }
+        if (array_intersect_key(self::MATERIALS, $one->change) !== [] && array_intersect_key(self::MATERIALS, $other->change) !== []) {
             return true;
         }
         $paths = fn (array $change): array => array_diff(self::paths($change), ['make']) ?: self::paths($change);

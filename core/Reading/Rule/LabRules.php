@@ -12,6 +12,7 @@ use Planisher\Language\Known;
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
 /** What a lab calls its papers, products, mounts and options is understood by these names, and a paper by its surface. */
@@ -132,7 +133,7 @@ final class LabRules
             Rule::with('[on] mat (PAPER)', self::paper(...), 'mat paper'),
             Rule::with(
                 '(not|nicht|non) [the] (gloss|glossy|shiny|mat|MATT|lustre) [kind|one|paper] [please]',
-                fn (): array => [],
+                self::otherThan(...),
                 'not glossy',
                 cost: 0.3,
             ),
@@ -171,6 +172,28 @@ final class LabRules
     private static function offered(array $papers): array
     {
         return array_map(fn (Paper $paper): Offer => new Offer($paper->name, "on {$paper->name}"), $papers);
+    }
+
+    /**
+     * “Not glossy”: what is printed on is as it was where it isn't glossy; else it has to be said on what.
+     *
+     * @return array<string, mixed>|Unsure
+     */
+    private static function otherThan(Heard $said): array|Unsure
+    {
+        $surface = match (true) {
+            preg_match('/glos|shin/i', $said->words()) === 1 => Surface::Glossy,
+            preg_match('/lust/i', $said->words()) === 1 => Surface::Lustre,
+            default => Surface::Matte,
+        };
+        $now = $said->now('paper');
+        $change = [Says::NOT_PAPER => $surface->value];
+        if ($said->known->lab->paper(is_string($now) ? $now : null)?->surface !== $surface) {
+            return $change;
+        }
+        $others = array_values(array_filter($said->known->lab->papers, fn (Paper $paper): bool => $paper->surface !== $surface));
+
+        return new Unsure($change, 'What is it to be printed on instead?', self::offered(array_slice($others, 0, self::MOST_OFFERED)));
     }
 
     /** @return array<string, mixed>|Unsure the lab's paper of a surface */

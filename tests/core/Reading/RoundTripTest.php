@@ -36,7 +36,7 @@ final class RoundTripTest extends TestCase
     public function test_a_sentence_is_read_as_what_it_says(): void
     {
         $sentences = [];
-        foreach ([...self::listed(), ...self::wished()] as $line) {
+        foreach ([...self::listed(), ...self::wished(), ...self::besides()] as $line) {
             $sentence = self::isSaidWhole($line) ? self::said($line) : null;
             $sentence === null || ($sentences[$sentence] = true);
         }
@@ -89,6 +89,24 @@ final class RoundTripTest extends TestCase
             $of([], ['size' => 'cheapest']),
             $of([], ['lettering' => [['text' => 'Hello']]]),
             $of(['cutMarks' => true], ['size' => '12 x 18 in', 'turn' => 'landscape']),
+        ];
+    }
+
+    /** @return list<?Line> with a copy for a screen besides, in all that it may have */
+    private static function besides(): array
+    {
+        $mark = ['picture' => 'halloway-mark.png', 'where' => 'top-left', 'width' => '20 %', 'strength' => 0.5];
+        $of = fn (array $copy, array $line = []): ?Line => self::line(
+            $line + ['picture' => 'slipway.jpg', 'size' => '11 x 15 in', 'screenCopy' => $copy],
+        );
+
+        return [
+            $of([]),
+            $of(['longSide' => 2400, 'quality' => 80, 'sharpen' => true]),
+            $of(['overlays' => [$mark]]),
+            $of(['sharpen' => true], ['carrier' => '12 x 18 in']),
+            $of(['longSide' => 900], ['carrier' => '12 x 18 in', 'trimMarks' => false]),
+            $of([], ['make' => 'canvas', 'size' => '20 x 30 in']),
         ];
     }
 

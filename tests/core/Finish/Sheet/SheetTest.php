@@ -95,7 +95,7 @@ final class SheetTest extends TestCase
         self::assertSame([false, true], array_map(fn (Picture $picture): bool => $picture->isTurned, $file->pictures()));
         self::assertFalse($worked->isStopped());
         self::assertStringContainsString(
-            'Make 1 shared sheet of two 3 × 4 in on 4 × 6 in, landscape, edge to edge, cut once',
+            'Make 1 shared sheet of two 3 × 4 in on 4 × 6 in, landscape, edge to edge, no cut marks, cut once',
             self::said($worked),
         );
         self::assertSame('Two 3 × 4 in on 4 × 6 in', str_replace("\u{2009}", ' ', Sentence::short($worked->at)));
