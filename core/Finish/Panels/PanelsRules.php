@@ -80,7 +80,7 @@ final class PanelsRules
             ),
             Rule::with('split~ [it] (in|into|over|across) {count} [ways]', $beside, 'split it in three', cost: 0.1),
             Rule::with(
-                "{$made} {count} PANELS [of|:] [{size}] [each]",
+                "{$made} {count} (panel|panels|strips|sections|parts) [of|:] {size} [each] | {$made} {count} {size} (panel|panels) | (triptych|diptych) [of|,|:] {count} (x|of) {size}",
                 fn (Heard $said): ?array => $said->size() === null || self::equal($said->count()) === null
                     ? null
                     : [
@@ -88,7 +88,7 @@ final class PanelsRules
                         'panels' => ['columns' => self::equal($said->count())],
                         Says::EACH_SIZE => (string) $said->size(),
                     ],
-                ['three panels of 30x60 in', '2 panels of 80 x 60 cm'],
+                ['three panels of 30x60 in', '2 panels of 80 x 60 cm', 'as three 12x18 panels', 'triptych 3 x 12x18'],
                 cost: -0.2,
             ),
             Rule::with(

@@ -463,7 +463,7 @@ final class PictureNames
             $isRange = in_array($word, ['-', 'to', 'through', 'thru', 'until', 'till', 'bis', 'hasta'], true);
             $next = match (true) {
                 $isRange => $end + 1,
-                in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y'], true) => in_array(
+                in_array($word, [',', '&', 'and', '+', '/', 'und', 'et', 'y'], true) => in_array(
                     $said->text($end + 1),
                     ['and', '&', 'number', 'no', '#'],
                     true,
@@ -568,7 +568,8 @@ final class PictureNames
         $isUnit =
             $next?->isGlued &&
             (($next->isLetters() && ! $next->is('x')) ||
-                $next->is('%', '/', '"') ||
+                $next->is('%', '"') ||
+                ($next->is('/') && ! ($isLong && $this->isLongNumber($said->at($i + 2)))) ||
                 ($next->is('.', ',') &&
                     $said->at($i + 2)?->isDigits() &&
                     $said->at($i + 2)->isGlued &&
@@ -578,6 +579,12 @@ final class PictureNames
         }
 
         return [$word->text, $end, $isLong];
+    }
+
+    /** “0412/0413”: a picture's number of three digits or more. */
+    private function isLongNumber(?Word $word): bool
+    {
+        return $word !== null && $word->isDigits() && strlen($word->text) > 2 && isset($this->byNumber[(int) substr($word->text, 0, 9)]);
     }
 
     /**

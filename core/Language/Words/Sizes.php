@@ -18,6 +18,8 @@ final class Sizes
     /** In nanometres: inches that were written in whole millimetres, and a little more (common practice, no source) */
     private const ROUNDING = 600_000;
 
+    private const LOOSE = ['about', 'around', 'roughly', 'approx', 'approximately', 'circa', 'nearly', 'maximum', 'max', 'minimum', 'min'];
+
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
     private const METRIC = [
         '9x13',
@@ -67,11 +69,24 @@ final class Sizes
                 continue;
             }
             [$size, $unlisted, $why, $offers] = $read;
+            if (self::isLoose($said, $i)) {
+                [$why, $offers] = ["Is it to be {$size->label()}, or something near it?", [new Offer($size->label(), (string) $size)]];
+            }
             $cost = $written->cost + ($written->isNamed ? 0 : $unlisted * ($written->isOfThree ? 4 : 1));
             $found[] = new Typed($written->end, $size, $cost, $why, $offers);
         }
 
         return $found;
+    }
+
+    /** “About 8x10”, “up to 16x20”: a size that isn't settled. */
+    private static function isLoose(Spoken $said, int $i): bool
+    {
+        $before = $said->text($i - 1);
+        $isMost = $before === 'to' && $said->text($i - 2) === 'up';
+        $isThan = $before === 'than' && in_array($said->text($i - 2), ['bigger', 'larger', 'smaller', 'more', 'less'], true);
+
+        return $isMost || $isThan || in_array($before, self::LOOSE, true);
     }
 
     /** @return list<Typed> */
@@ -147,6 +162,10 @@ final class Sizes
         $isMetric = in_array($figures, self::METRIC, true);
         $isDoubtful =
             count($listed) === 2 || ($unit === Unit::Inch ? $isMetric || $isLarge : ! $isMetric && $portrait->height->inches() < 9);
+        $isOdd = preg_match('#/(\d+)#', (string) $size, $part) === 1 && ! in_array((int) $part[1], [2, 4, 8, 16, 32], true);
+        if ($isOdd) {
+            return [$in($unit), 0.3, 'Is that the size?', [new Offer($in($unit)->label(), (string) $in($unit))]];
+        }
         $ask = $isDoubtful ? 'Inches or centimetres? It isn’t said, and could be either.' : null;
         $offers = array_map(fn (Size $one): Offer => new Offer($one->label(), (string) $one), array_values($both));
 

@@ -34,7 +34,7 @@ final class Item
         public readonly bool $isEach = false,
         public readonly bool $isBare = false,
         public readonly ?Rule $rule = null,
-        public readonly string $words = '',
+        public string $words = '',
     ) {}
 
     /** @param  list<Offer>  $offers */

@@ -170,8 +170,8 @@ final class Blocks
                 $by->doubt('As what? Say how much it is to be.');
             } elseif ($kind !== null) {
                 $block = self::styled($block, self::fitting($kind, $style, $by), $by);
-            } elseif ($this->on !== [] || array_keys($style) !== ['scale']) {
-                // “something big” in a message says nothing of lettering
+            } elseif ($this->on !== [] || array_keys($style) !== ['scale'] || preg_match('/er\b/i', $by->words) === 1) {
+                // “something big” in a message says nothing of lettering, “bigger” may be said of the print
                 $by->doubt(...self::unplaced($style));
             }
         }

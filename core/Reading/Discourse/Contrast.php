@@ -65,6 +65,22 @@ final class Contrast
     }
 
     /**
+     * “All but the oars”: behind an all, a but leaves out.
+     *
+     * @param  list<Item>  $items  of one sentence
+     */
+    public static function besides(array $items): void
+    {
+        foreach ($items as $i => $but) {
+            if ($but->kind !== Kind::Passed || strcasecmp($but->words, 'but') !== 0 || ($items[$i - 1] ?? null)?->kind !== Kind::All) {
+                continue;
+            }
+            for ($next = $i + 1; ($items[$next] ?? null)?->kind === Kind::Passed; $next++);
+            ($items[$next] ?? null)?->kind === Kind::Pictures && ($but->kind = Kind::Not);
+        }
+    }
+
+    /**
      * The same in a message: a wish behind a not is none. What is there to take it away from isn't known, so where nothing is said in its
      * place, that is asked. A sign strikes out all that stands behind it.
      *
@@ -80,6 +96,9 @@ final class Contrast
             }
             for ($next = $i + 1; ($items[$next] ?? null)?->kind === Kind::Passed; $next++);
             $what = $items[$next] ?? null;
+            if ($what?->kind === Kind::Remark) {
+                $what->words = "{$not->words} {$what->words}";
+            }
             if ($what?->kind !== Kind::Wish) {
                 continue;
             }
@@ -110,7 +129,8 @@ final class Contrast
         if ($one->kind !== Kind::Wish) {
             return true;
         }
-        if (array_intersect_key(self::MATERIALS, $one->change) !== [] && array_intersect_key(self::MATERIALS, $other->change) !== []) {
+        $isMaterial = fn (Item $of): bool => $of->change !== [] && array_diff_key($of->change, self::MATERIALS) === [];
+        if ($isMaterial($one) && $isMaterial($other)) {
             return true;
         }
         $paths = fn (array $change): array => array_diff(self::paths($change), ['make']) ?: self::paths($change);

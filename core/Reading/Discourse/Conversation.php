@@ -636,6 +636,7 @@ final class Conversation
         $made = [];
         $this->exceptions($sentence);
         $this->formerly($sentence);
+        $this->becoming($sentence);
         $this->eithers($sentence);
         $this->doubled($sentence);
         $this->swapped($sentence);
@@ -1370,6 +1371,20 @@ final class Conversation
         }
     }
 
+    /** “8x10 -> 11x14”, “change the 8x10 to an 11x14”: the size that it had, and the one that it is to have; or are both wanted? */
+    private function becoming(Sentence $sentence): void
+    {
+        $sizes = $sentence->of(Kind::Size);
+        foreach (array_slice($sizes, 1) as $n => $now) {
+            $from = $sizes[$n]->end() - $sentence->items[0]->at;
+            $between = substr($sentence->text, $from, $now->at - $sentence->items[0]->at - $from);
+            $isTo = preg_match('/\b(?:change|swap|turn|upgrade|upsize|exchange|make)\b/iu', $sentence->text) === 1;
+            if (preg_match('/^[^,;.]*(?:->|=>|→|➜)/u', $between) === 1 || ($isTo && preg_match('/^[^,;.]*\b(?:in)?to\b/iu', $between) === 1)) {
+                $now->doubt("Instead of {$sizes[$n]->words}, or both?", [new Offer("{$now->words} only", $now->words)]);
+            }
+        }
+    }
+
     /** “8x10 or 11x14”: one of the two, and somebody has to say which. The first stands until then. */
     private function eithers(Sentence $sentence): void
     {
@@ -1440,6 +1455,24 @@ final class Conversation
         }
     }
 
+    /**
+     * Whether pictures are ordered by themselves before a place of the sentence.
+     *
+     * @param  list<string>  $names
+     */
+    private function isOrderedBefore(Sentence $sentence, array $names, int $at): bool
+    {
+        $ordered = [];
+        foreach ($sentence->segments as $segment) {
+            foreach ($segment->size === null ? [] : $segment->pictures as $picture) {
+                $isByItself = $picture->at < $at && count($picture->names()) === 1;
+                $isByItself && ($ordered[] = $picture->names()[0]);
+            }
+        }
+
+        return $sentence->has(Kind::All, Kind::Wish) && array_intersect($ordered, $names) !== [];
+    }
+
     /** “But not 0406”: pictures behind a not are left out of what stands before it. */
     private function exceptions(Sentence $sentence): void
     {
@@ -1463,7 +1496,8 @@ final class Conversation
                 );
                 $last = end($before);
                 $isAfterStop = ($before[count($before) - 2] ?? null)?->kind === Kind::Stop;
-                $next = $last !== false && $last->kind === Kind::Pictures && $isAfterStop ? $last : $next;
+                $isOneOfSeveral = $isAfterStop || count($sentence->of(Kind::Pictures)) > 1;
+                $next = $last !== false && $last->kind === Kind::Pictures && $isOneOfSeveral ? $last : $next;
             }
             foreach ($sentence->segments as $segment) {
                 if ($next === null || ! in_array($next, $segment->pictures, true)) {
@@ -1471,6 +1505,15 @@ final class Conversation
                 }
                 $behind = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at >= $next->at));
                 $names = array_merge(...array_map(fn (Item $of): array => $of->names(), $behind));
+                if ($this->isOrderedBefore($sentence, $names, $item->at)) {
+                    // “… all lustre apart from the oars”: that isn't to be so, and is it to be at all?
+                    $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
+                    $why = 'Is it left out, or only not to be so?';
+                    $item->doubt($why);
+                    $this->unsettled ??= $why;
+
+                    continue;
+                }
                 $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
                 $this->struck = [...$this->struck, ...$names];
                 $this->drafts === [] && count($sentence->segments) < 2 && ($this->never = [...$this->never, ...$names]);

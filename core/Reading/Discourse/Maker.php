@@ -64,6 +64,7 @@ final class Maker
         }
         $general = array_values(array_filter($this->general, fn (Item $wish): bool => ! in_array($wish, $own, true)));
         $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
+        self::isOfItsSize($draft);
         $size = $draft->size;
         $last = $own === [] ? null : end($own);
         $draft->places = $change[Says::PLACES] ?? null;
@@ -118,6 +119,18 @@ final class Maker
     private function isGathered(Draft $draft): bool
     {
         return $draft->sheet !== null;
+    }
+
+    /** “A bigger one, 16x20”: the size says how much. */
+    private static function isOfItsSize(Draft $draft): void
+    {
+        $sizes = array_filter($draft->from, fn (Item $item): bool => $item->kind === Kind::Size);
+        foreach ($draft->wishes as $wish) {
+            $isLook = array_keys($wish->change[Says::STYLE] ?? []) === ['scale'];
+            foreach ($isLook ? $sizes : [] as $size) {
+                $size->at > $wish->at && ($wish->why = null);
+            }
+        }
     }
 
     /**

@@ -22,6 +22,7 @@ final class Sentence
     public function __construct(public array $items, public readonly string $text, public readonly int $line, ?Speech $speech = null)
     {
         $this->speech = $speech ?? Speech::of($text);
+        Contrast::besides($items);
         Contrast::struck($items);
         $this->segments = Segments::of($items);
     }

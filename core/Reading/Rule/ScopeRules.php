@@ -38,6 +38,12 @@ final class ScopeRules
                 ['all of the pictures', 'every picture'],
                 cost: -0.1,
             ),
+            Rule::with(
+                "(every|each) (second|other|2nd|third|3rd|fourth|4th) [{$things}] | [all] [the] (odd|even|odd numbered|even numbered) {$things}",
+                fn (): Unsure => new Unsure([Says::ALL => 0], 'Which are those? Name them.'),
+                'every second picture',
+                cost: -0.4,
+            ),
             Rule::with('all of (them|these|those|it)', fn (): array => [Says::ALL => 0], 'all of them', cost: -0.1),
             Rule::of('pair [it] with', [], 'pair with', cost: -0.6),
             Rule::with(

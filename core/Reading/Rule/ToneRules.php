@@ -6,6 +6,7 @@ namespace Planisher\Reading\Rule;
 
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Unsure;
 
 /** How people speak of lightness and contrast on paper, and of where a print is looked at from. */
 final class ToneRules
@@ -67,6 +68,9 @@ final class ToneRules
         $step = fn (float $by): \Closure => fn (Heard $said): array => [
             'forPaper' => ['contrast' => round(max(0.0, min(1.0, (float) ($said->now('forPaper.contrast') ?? 0) + $by)), 3)],
         ];
+        $less = fn (Heard $said): array|Unsure => (float) ($said->now('forPaper.contrast') ?? 0) > 0
+            ? $step(-self::STEP)($said)
+            : new Unsure([], 'No contrast was added that could be taken back, and the picture’s own isn’t changed here.');
 
         return [
             Rule::with(
@@ -80,7 +84,7 @@ final class ToneRules
                 $step(self::STEP),
                 ['a bit more contrast', 'boost the contrast'],
             ),
-            Rule::with('[SLIGHTLY] less contrast | contrast down', $step(-self::STEP), 'less contrast'),
+            Rule::with('[SLIGHTLY] less contrast | contrast down', $less, 'less contrast'),
             Rule::of(
                 'contrast [back] to (nothing|none|zero|normal) | no [more] contrast | contrast OFF',
                 ['forPaper' => ['contrast' => 0]],
