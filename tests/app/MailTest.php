@@ -83,7 +83,7 @@ final class MailTest extends TestCase
     public function test_a_page_is_made_plain_and_nothing_of_it_fetched(): void
     {
         $mail = $this->brought('page');
-        self::assertSame("Hi Wren,\n\nPicture\tSize\tQty\nregatta\t8×10\t2\n\n- regatta 5x7", $mail['text']);
+        self::assertSame("Hi Wren,\n\nPicture\tSize\tQty\nregatta\t8×10\t2\n\n- regatta 5x7\n\n- ~~regatta 4x6~~", $mail['text']);
         self::assertSame(['“logo.png” was left out: a small picture within the text.'], $mail['told']);
         self::assertStringContainsString('regatta 8x10', $this->brought('nested-page')['text'], 'deeper than any page is');
     }

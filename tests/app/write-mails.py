@@ -53,7 +53,7 @@ write("order", order)
 page = mail("Prints")
 page.set_content(
     "<html><head><style>p {color: red}</style></head><body><p>Hi Wren,</p><table><tr><th>Picture</th><th>Size</th>"
-    "<th>Qty</th></tr><tr><td>regatta</td><td>8&times;10</td><td>2</td></tr></table><ul><li>regatta 5x7</li></ul>"
+    "<th>Qty</th></tr><tr><td>regatta</td><td>8&times;10</td><td>2</td></tr></table><ul><li>regatta 5x7</li><li><s>regatta 4x6</s></li></ul>"
     "<p style='display:none'>regatta 11x14</p><img src='http://pictures.example/seen.png'>"
     "<img src='cid:logo'></body></html>",
     subtype="html",

@@ -16,6 +16,9 @@ final class PlainOfHtml
 
     private const CELLS = ['td', 'th'];
 
+    /** What is struck out isn't wanted */
+    private const STRUCK = ['s', 'del', 'strike'];
+
     private const HIDDEN = '/display\s*:\s*none|visibility\s*:\s*hidden/i';
 
     /** An element within more than this many isn't one that somebody wrote. */
@@ -64,6 +67,11 @@ final class PlainOfHtml
             return "\n";
         }
         $text = self::text($element, $depth);
+        $isStruck =
+            in_array($name, self::STRUCK, true) || preg_match('/text-decoration[^;]*line-through/i', $element->getAttribute('style')) === 1;
+        if ($isStruck && trim($text) !== '' && ! str_contains(trim($text), "\n")) {
+            $text = preg_replace('/^(\s*)(.*?)(\s*)$/su', '$1~~$2~~$3', $text) ?? $text; // as it is written in plain text
+        }
 
         return match (true) {
             in_array($name, self::CELLS, true) => trim($text)."\t",

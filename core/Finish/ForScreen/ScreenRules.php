@@ -65,7 +65,7 @@ final class ScreenRules
                 cost: -0.1,
             ),
             Rule::with(
-                "{$lead} (SCREENCOPY) {$for} | {$lead} (copy|version|one) for (SCREEN) | for (SCREEN) [only]",
+                "{$lead} (SCREENCOPY) {$for} | {$lead} (copy|version|one|jpeg|jpg|file) for (SCREEN) | for (SCREEN) [only]",
                 $copy,
                 ['a web copy', 'for the web', 'a copy for the screen'],
                 cost: 0.2,

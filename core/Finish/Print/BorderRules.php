@@ -68,6 +68,15 @@ final class BorderRules
             Rule::with('{colour} ROUND [of|at|,] {measure}', $border, 'white all round, 2 cm'),
             Rule::with('{colour} {measure} ROUND', $border, 'white two inches round'),
             Rule::with("leave~ {measure} [of] [{colour}] [ROUND] [$mat]", $border, 'leave 2 in all round to mat over'),
+            Rule::with(
+                'leave~ {measure} [of] [{colour}] [room|space|paper] (for|under) [the|a|its] (frame|framer|framing)',
+                fn (Heard $said): Unsure => new Unsure([], 'White round it, or so much of it under the frame?', [
+                    new Offer("a border of {$said->length('measure')}", "white border {$said->length('measure')}"),
+                    new Offer("{$said->length('measure')} under the frame", "the frame covers {$said->length('measure')}"),
+                ]),
+                'leave 5 mm for the frame',
+                cost: -0.3,
+            ),
             Rule::with("{measure} [{colour}] [room|space|paper] [ROUND] $mat", $border, '1 in to mat over'),
             Rule::with("[{colour}] [room|space|paper|margin] [left] $mat [of|,] {measure}", $border, 'room to mat over of 2 in'),
             Rule::with('(room|border|margin) of {measure} [ROUND] to mat over', $border, 'room of 1 in to mat over'),

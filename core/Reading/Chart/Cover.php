@@ -364,6 +364,12 @@ final class Cover
                 yield [$end, Cost::FOREIGN, fn (): Item => $this->made(Kind::Passed, $i, $end, value: 'foreign')];
             }
         }
+        if ($text === '~' && $this->said->text($i + 1) === '~' && $this->said->words[$i + 1]->isGlued) {
+            $isBegin = substr_count(substr($this->said->text, 0, $word->at), '~~') % 2 === 0;
+            yield [$i + 2, 0.0, fn (): Item => $this->made($isBegin ? Kind::Not : Kind::Stop, $i, $i + 2)];
+
+            return;
+        }
         if ($word->isSign()) {
             $isShort =
                 $text === '.' &&

@@ -99,6 +99,12 @@ final class Blocks
         return array_diff_key($change, self::SAID, [Says::STYLE => true]);
     }
 
+    /** Whether a block was spoken of. */
+    public function isBegun(): bool
+    {
+        return $this->said !== [];
+    }
+
     /**
      * @return array<string, mixed> a merge patch of the line
      */
@@ -170,8 +176,8 @@ final class Blocks
                 $by->doubt('As what? Say how much it is to be.');
             } elseif ($kind !== null) {
                 $block = self::styled($block, self::fitting($kind, $style, $by), $by);
-            } elseif ($this->on !== [] || array_keys($style) !== ['scale'] || preg_match('/er\b/i', $by->words) === 1) {
-                // “something big” in a message says nothing of lettering, “bigger” may be said of the print
+            } elseif (array_keys($style) !== ['scale'] || preg_match('/er\b/i', $by->words) === 1) {
+                // “something big” says nothing of lettering, “bigger” may be said of the print
                 $by->doubt(...self::unplaced($style));
             }
         }

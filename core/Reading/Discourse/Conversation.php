@@ -1078,8 +1078,11 @@ final class Conversation
 
             return null;
         }
+        $last = end($drafts);
+        $isOne = count(array_filter($drafts, fn (Draft $of): bool => $of->line === $last->line && $of->picture === $last->picture)) === 1;
+        $isOne || $segment->same?->doubt('In all of the sizes before it, or in the last of them?');
 
-        return end($drafts);
+        return $last;
     }
 
     /** “Number 6”, “item 2 again”: of a numbered list, what stands there. */
@@ -1489,6 +1492,16 @@ final class Conversation
                 }
             }
             $isSign = preg_match('/^[^\p{L}]+$/u', $item->words) === 1;
+            if ($isSign && $next === null) {
+                // “oars 5x7 ✗”
+                foreach ($sentence->segments as $segment) {
+                    $this->struck = [...$this->struck, ...array_merge(...array_map(fn (Item $of): array => $of->names(), $segment->pictures))];
+                }
+                $sentence->segments = [];
+                $sentence->isStruck = true;
+
+                continue;
+            }
             if ($next === null || in_array($next->kind, [Kind::End, Kind::Stop], true)) {
                 // “…, but the 0406 not”
                 $before = array_values(

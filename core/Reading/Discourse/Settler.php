@@ -96,6 +96,9 @@ final class Settler
 
     private function take(Item $wish): void
     {
+        if ($this->isPlaceOfBlock($wish)) {
+            $wish->change = [Says::STYLE => ['align' => 'middle']];
+        }
         $change = $this->isColourOfLine($wish) ? ['keyline' => $wish->change[Says::STYLE]] : $this->blocks->take($wish);
         $this->last = $wish;
         $change = $this->printedOn($change);
@@ -112,6 +115,14 @@ final class Settler
             $this->held((string) $path, $value, $wish);
         }
         $this->change = self::merged($this->change, $change);
+    }
+
+    /** “‘For Mum’, centred”: behind words or a mark it is said of them, and not of the picture on its paper. */
+    private function isPlaceOfBlock(Item $wish): bool
+    {
+        return $wish->change === ['raise' => null] &&
+            $this->blocks->isBegun() &&
+            preg_match('/\b(?:paper|sheet|print|image|picture|it)\b/iu', $wish->words) !== 1;
     }
 
     /** “A thin line, red” */

@@ -200,6 +200,10 @@ final class TriedTest extends TestCase
             'garden 8x10 but storm not' => ['1 garden 8 x 10 in'],
             'garden 8x10, storm 8x10, all matte apart from the storm' => null,
             'all but the garden, 5x7' => null,
+            "garden 8x10 ✓\nstorm 5x7 ✗" => ['1 garden 8 x 10 in'],
+            'garden ~~8x10~~ 5x7' => ['1 garden 5 x 7 in'],
+            "garden 8x10\n~~storm 5x7~~" => ['1 garden 8 x 10 in'],
+            "garden 8x10 x2, 5x7 x4\nstorm same" => ['2 garden 8 x 10 in', '4 garden 5 x 7 in'],
             // What isn't settled
             'garden up to 16x20' => null,
             'garden about 8x10' => null,
