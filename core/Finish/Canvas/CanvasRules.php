@@ -254,11 +254,11 @@ final class CanvasRules
                 $soft(0),
                 ['soften 30 %', 'softened about half', '30% softened'],
             ),
-            Rule::with('less (blur~|soft~|soften~) [on|of] [the] [EDGE]', $less(-self::STEP), [], CanvasFinish::NAME),
+            Rule::with('less (blur~|soft~|soften~) [on|of] [the] [EDGE]', $less(-self::STEP), 'less blurred edges', CanvasFinish::NAME),
             Rule::with(
                 '(more (blur~|soft|soften~)|softer|blurrier) [on|of] [the] [EDGE] | EDGE softer',
                 $less(self::STEP),
-                [],
+                'softer edges',
                 CanvasFinish::NAME,
             ),
             Rule::with(

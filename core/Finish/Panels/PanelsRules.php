@@ -96,7 +96,7 @@ final class PanelsRules
                 fn (Heard $said): ?Unsure => $said->isSaidOfLine() && max($said->count(), $said->count('down')) < 5
                     ? new Unsure([], 'So large, or so many panels beside and above each other? Say the size with its unit.')
                     : null,
-                [],
+                '2 by 3',
                 PanelsFinish::NAME,
                 -1.0,
             ),

@@ -94,7 +94,7 @@ final class BorderRules
 
                     return ['border' => (string) Length::exact((int) round($side->nanometres * $said->share('percent')), $side->unit)];
                 },
-                [],
+                '10 % of the short side as a border',
             ),
         ];
     }
@@ -167,17 +167,17 @@ final class BorderRules
         $times = fn (float $times): \Closure => fn (Heard $said): Unsure|array => self::scaled($said, $times);
 
         return [
-            Rule::with('double [the] BORDER | BORDER (twice|double) [as wide|the width]', $times(2), []),
-            Rule::with('(half|halve) [the] BORDER', $times(0.5), []),
+            Rule::with('double [the] BORDER | BORDER (twice|double) [as wide|the width]', $times(2), 'double the border'),
+            Rule::with('(half|halve) [the] BORDER', $times(0.5), 'halve the border'),
             Rule::with(
                 '[same] BORDER [but] {measure} (less|smaller|narrower|thinner) [ROUND] | {measure} (less|smaller|narrower) BORDER',
                 fn (Heard $said): Unsure|array => self::scaled($said, 1, '-'.$said->length('measure')),
-                [],
+                'border 5 mm narrower',
             ),
             Rule::with(
                 '[same] BORDER [but] {measure} (more|bigger|wider|larger) [ROUND] | {measure} (more|wider|bigger) BORDER',
                 fn (Heard $said): Unsure|array => self::scaled($said, 1, $said->length('measure')),
-                [],
+                'border 5 mm wider',
             ),
             Rule::with(
                 'BORDER [SLIGHTLY] (thinner|narrower|smaller) [,] [like|say|about] {measure} | '.
@@ -194,12 +194,12 @@ final class BorderRules
             Rule::with(
                 'BORDER [SLIGHTLY] (thinner|narrower|smaller) | [SLIGHTLY] (thinner|narrower|smaller) BORDER',
                 $times(self::NARROWER),
-                [],
+                'a bit thinner border',
             ),
             Rule::with(
                 'BORDER [SLIGHTLY] (wider|bigger|larger|thicker) | [SLIGHTLY] (wider|bigger|larger|thicker) BORDER',
                 $times(self::WIDER),
-                [],
+                'a bit wider border',
             ),
             Rule::of(
                 '(borderless|edge to edge|full [-] bleed|bleed to the edge|no white [edge|edges'.

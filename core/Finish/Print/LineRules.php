@@ -85,13 +85,13 @@ final class LineRules
             ),
             Rule::with('LINE [in|to] {colour} [INSTEAD {colour:old}]', $drawn, ['the line in white, not black'], cost: 0.1),
             Rule::with('outlined [in {colour}]', $drawn, 'outlined in black'),
-            Rule::with('LINE (twice|double) as (thick|wide) | double [the] LINE', $times(2), []),
+            Rule::with('LINE (twice|double) as (thick|wide) | double [the] LINE', $times(2), 'line twice as thick'),
             Rule::with(
                 '[SLIGHTLY] (thicker|wider|heavier|bolder) LINE | LINE [SLIGHTLY] (thicker|wider|heavier|bolder)',
                 $times(self::THICKER),
-                [],
+                'a bit thicker line',
             ),
-            Rule::with('[SLIGHTLY] (thinner|finer|lighter) LINE | LINE [SLIGHTLY] (thinner|finer)', $times(self::THINNER), []),
+            Rule::with('[SLIGHTLY] (thinner|finer|lighter) LINE | LINE [SLIGHTLY] (thinner|finer)', $times(self::THINNER), 'thinner line'),
         ];
     }
 }

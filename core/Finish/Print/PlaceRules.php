@@ -113,7 +113,7 @@ final class PlaceRules
             Rule::with(
                 '(image) {measure} square [cent~]',
                 fn (Heard $said): array => ['image' => ['width' => $said->length('measure'), 'height' => $said->length('measure')]],
-                [],
+                'image 6 in square',
             ),
             Rule::with(
                 '[IMAGE] {measure} on [the|its] (long|longer|longest) (edge|side) | '.
@@ -140,7 +140,7 @@ final class PlaceRules
                         ? new Unsure([], 'Its image has no size of its own yet. Say how wide it is to be.')
                         : ['image' => $scaled];
                 },
-                [],
+                'bring the image down to 80 %',
             ),
         ];
     }
@@ -173,7 +173,7 @@ final class PlaceRules
                         ? new Unsure([], 'It isn’t raised by a length yet, and can’t be lower than the middle.')
                         : ['raise' => $raise];
                 },
-                [],
+                'lower it by 5 mm',
             ),
             Rule::with('[raise~] [at|in|on|to] [the|its] optical~ [MIDDLE|centred|centered] | raise~ optical', $optical, [
                 'at the optical centre',
@@ -266,32 +266,32 @@ final class PlaceRules
         $way = '(up|down|left|right|top|bottom)';
 
         return [
-            Rule::with("show~ [SLIGHTLY] more [of the {word}] [at|on|up] [the] {$way} [side|edge]", $moved, []),
+            Rule::with("show~ [SLIGHTLY] more [of the {word}] [at|on|up] [the] {$way} [side|edge]", $moved, 'show a bit more at the top'),
             Rule::with(
                 '(move~|shift~|slide~|nudge~|bring~) [the] (crop~|window'.
                     "|PICTURE) [over] [SLIGHTLY] [more] [to] [the] {$way} [side] [SLIGHTLY]",
                 $moved,
-                [],
+                'move the crop up a bit',
             ),
-            Rule::with("crop~ [come] [SLIGHTLY] more [to] [the] {$way} [side]", $moved, []),
+            Rule::with("crop~ [come] [SLIGHTLY] more [to] [the] {$way} [side]", $moved, 'crop more to the left'),
             Rule::with(
                 'crop~ [it] [in] [SLIGHTLY] (closer|tighter|tight|close|closely) [SLIGHTLY] [in]',
                 fn (Heard $said): array|Unsure => $said->isSaidOfLine()
                     ? ['window' => ['tight' => round(min(40.0, max(1.0, (float) ($said->now('window.tight') ?? 1)) * self::TIGHTER), 4)]]
                     : new Unsure([], 'How close it is to be cropped is drawn on the bench.'),
-                [],
+                'crop it closer',
             ),
             Rule::with(
                 'crop~ [it] [SLIGHTLY] (looser|wider) [SLIGHTLY]',
                 fn (Heard $said): array => [
                     'window' => ['tight' => round(max(1.0, (float) ($said->now('window.tight') ?? 1) / self::TIGHTER), 4)],
                 ],
-                [],
+                'crop looser',
             ),
             Rule::of(
                 '(centre|center) [the] (crop~|window) [again] [,] as wide as (it|they) go~',
                 ['window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1]],
-                [],
+                'centre the crop again, as wide as it goes',
             ),
             Rule::of('(centre|center) [the] (crop~|window) [again]', ['window' => ['x' => 0.5, 'y' => 0.5]], 'centre the crop again'),
             Rule::of('(crop~|window) as wide as (it|they) go~', ['window' => ['tight' => 1]], 'crop as wide as it goes'),

@@ -35,11 +35,11 @@ final class SheetRules
             : null;
 
         return [
-            Rule::with("{$sheet} of {$cells} on {size}", $sheets, [], self::SHEET, -2.0),
+            Rule::with("{$sheet} of {$cells} on {size}", $sheets, 'make 1 shared sheet of two 3 x 4 in on 8 x 10 in', self::SHEET, -2.0),
             Rule::with(
                 "{$sheet} of {$cells} on ([{count:sheets} of] the cheapest (sheet|sheets)) [, {size:cheapest}]",
                 fn (Heard $said): ?array => $said->isSaidOfLine() ? ['copies' => $said->count(), 'size' => 'cheapest'] : null,
-                [],
+                'make 2 shared sheets of four 3 x 4 in on the cheapest sheet',
                 self::SHEET,
                 -2.0,
             ),
@@ -157,21 +157,21 @@ final class SheetRules
             Rule::with(
                 '{count} [of] each of both | {count} of each [of them]',
                 fn (Heard $said): ?array => self::cells($said, fn (array $cell): array => ['copies' => $said->count()] + $cell),
-                [],
+                '2 of each of them',
                 self::SHEET,
                 -0.4,
             ),
             Rule::with(
                 '{count} of [the] (small|smaller|little) (ones|prints|one) [INSTEAD {count:old}]',
                 fn (Heard $said): ?array => self::ofSize($said, isSmall: true, count: $said->count()),
-                [],
+                '4 of the small ones',
                 self::SHEET,
                 -0.4,
             ),
             Rule::with(
                 '{count} of [the] (big|bigger|large|larger) (ones|prints|one) [INSTEAD {count:old}]',
                 fn (Heard $said): ?array => self::ofSize($said, isSmall: false, count: $said->count()),
-                [],
+                '2 of the big ones',
                 self::SHEET,
                 -0.4,
             ),
@@ -196,7 +196,7 @@ final class SheetRules
                             ],
                         ];
                 },
-                [],
+                'add a 2x3 of oars',
                 self::SHEET,
                 -1.0,
             ),
@@ -211,7 +211,7 @@ final class SheetRules
                         ...$said->has('colour') && $said->colour() !== '#ffffff' ? ['paperColour' => $said->colour()] : [],
                     ] + $cell,
                 ),
-                [],
+                'white border of 3 mm on all of the little ones',
                 self::SHEET,
                 -0.5,
             ),
@@ -230,7 +230,7 @@ final class SheetRules
                                 : null,
                         );
                 },
-                [],
+                'turn the first one round',
                 self::SHEET,
                 -0.3,
             ),
@@ -250,7 +250,7 @@ final class SheetRules
                                 : null,
                         );
                 },
-                [],
+                'the second one 2 in from the left',
                 self::SHEET,
                 -0.3,
             ),

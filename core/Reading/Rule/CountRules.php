@@ -123,11 +123,10 @@ final class CountRules
             ),
             Rule::with('{count} @', $count(), '1 @', cost: 0.0),
             Rule::with('(just|only) [the] {count} [of it|of them|piece|print|please]', $count(), 'just two', cost: -0.7),
-            Rule::with('[of] that one {count}', $count(), [], cost: 3.0),
             Rule::with(
                 'make~ [that] a {count}',
                 fn (Heard $said): ?array => preg_match('/dozen|pair/i', $said->words()) === 1 ? [Says::COUNT => $said->count()] : null,
-                [],
+                'make that a pair',
                 cost: -0.3,
             ),
             Rule::with(
@@ -161,13 +160,13 @@ final class CountRules
                 fn (Heard $said): ?array => ! $said->isSaidOfLine()
                     ? null
                     : [Says::COUNT => max(0, (int) ($said->now('copies') ?? 1) - $said->count())],
-                [],
+                '2 fewer copies',
                 cost: -0.2,
             ),
             Rule::with(
                 'double [the] (copies|prints|quantity|number) | twice as many',
                 fn (Heard $said): ?array => ! $said->isSaidOfLine() ? null : [Says::COUNT => 2 * (int) ($said->now('copies') ?? 1)],
-                [],
+                'double the copies',
                 cost: -0.2,
             ),
             Rule::with(

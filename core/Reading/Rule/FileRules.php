@@ -275,7 +275,7 @@ final class FileRules
                 '(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb'.
                     '|megabytes) | (below|under) {number} (mb|kb)',
                 fn (): Unsure => new Unsure([], 'How large a file gets can’t be said here; the lab’s own limit is checked.'),
-                [],
+                'file below 2 mb',
                 cost: -0.3,
             ),
         ];

@@ -189,7 +189,7 @@ final class WordRules
             Rule::with(
                 '(above|below|underneath) [it|the PICTURE]',
                 fn (Heard $said): ?array => $said->isSaidOfLine() ? $place($said) : null,
-                [],
+                'below the picture',
                 cost: -1.2,
             ),
             Rule::with(
@@ -213,7 +213,7 @@ final class WordRules
             Rule::of('[in] (upright|roman) letters', $style('slant', 'upright'), 'upright letters'),
             Rule::of('align~ right | ranged right | right aligned', $style('align', 'right'), 'aligned right'),
             Rule::of('align~ left | ranged left | left aligned', $style('align', 'left'), 'aligned left'),
-            Rule::of('align~ (centre|center) | centred | centered', $style('align', 'middle'), [], cost: 0.5),
+            Rule::of('align~ (centre|center) | centred | centered', $style('align', 'middle'), 'align centre', cost: 0.5),
             Rule::with(
                 '[in|the] {colour} [letters|lettering|type|text]',
                 fn (Heard $said): array => $style('colour', $said->colour()),
@@ -238,33 +238,33 @@ final class WordRules
                 fn (Heard $said): array => $style('offset', $said->length('measure')),
                 '10 mm in from the edge',
             ),
-            Rule::of('[much] (bigger|larger) [letters|lettering]', $style('scale', 1.25), [], cost: 0.4),
-            Rule::of('[much] (smaller) [letters|lettering]', $style('scale', 0.8), [], cost: 0.4),
+            Rule::of('[much] (bigger|larger) [letters|lettering]', $style('scale', 1.25), 'bigger letters', cost: 0.4),
+            Rule::of('[much] (smaller) [letters|lettering]', $style('scale', 0.8), 'smaller letters', cost: 0.4),
             Rule::with(
                 '(twice|half) (as (big|large)|the size) | double the size',
                 fn (Heard $said): ?array => $said->isSaidOfLine()
                     ? $style('times', str_starts_with(mb_strtolower($said->words()), 'half') ? 0.5 : 2.0)
                     : null,
-                [],
+                'half the size',
                 cost: -0.2,
             ),
-            Rule::of('[SLIGHTLY] (fainter|weaker|paler|more transparent)', $style('fade', 0.8), [], cost: 0.4),
-            Rule::of('[SLIGHTLY] (stronger|less transparent|more opaque)', $style('fade', 1.25), [], cost: 0.4),
+            Rule::of('[SLIGHTLY] (fainter|weaker|paler|more transparent)', $style('fade', 0.8), 'a bit fainter', cost: 0.4),
+            Rule::of('[SLIGHTLY] (stronger|less transparent|more opaque)', $style('fade', 1.25), 'less transparent', cost: 0.4),
             Rule::of(
                 '(remove~|delete~) [it|this] | take~ (it|this) (away|off|out) | get rid of (it|this)',
                 $style('away', true),
-                [],
+                'take it away',
                 cost: 0.4,
             ),
-            Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), [], cost: 0.5),
-            Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), [], cost: 0.5),
+            Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), 'in small letters', cost: 0.5),
+            Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), 'in large type', cost: 0.5),
             // Of a line that is there it says something: “logo bottom left, small”.
-            Rule::with('small | little | tiny', fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 0.8) : null, [], cost: -0.85),
-            Rule::with('large | big | huge', fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 1.25) : null, [], cost: -0.85),
+            Rule::with('small | little | tiny', fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 0.8) : null, 'tiny', cost: -0.85),
+            Rule::with('large | big | huge', fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 1.25) : null, 'huge', cost: -0.85),
             Rule::with(
                 '(shift~|move~) [the] (lettering|letters|words|text|caption) [over] [SLIGHTLY] [to] [the] (left|right|up|down)',
                 fn (Heard $said): array => self::moved($said) + [Says::LETTERING => null],
-                [],
+                'move the lettering up',
                 cost: -0.3,
             ),
             Rule::with(
@@ -272,7 +272,7 @@ final class WordRules
                     '(shift~|move~|nudge~) [it|this] [SLIGHTLY] [to] [the] (left|right) [SLIGHTLY] | '.
                     'SLIGHTLY to the (left|right)',
                 fn (Heard $said): ?array => $said->isSaidOfLine() ? self::moved($said) : null,
-                [],
+                'nudge it up a bit',
                 cost: -0.2,
             ),
         ];
