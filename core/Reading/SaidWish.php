@@ -129,7 +129,12 @@ final readonly class SaidWish
         $isBesides =
             ($places[0] ?? null)?->kind === Kind::And ||
             in_array(($places[0] ?? null)?->words, ['also', 'Also'], true) ||
-            array_filter($places, fn (Item $of): bool => $of->kind === Kind::Also) !== [];
+            array_filter(
+                $places,
+                fn (Item $of): bool => $of->kind === Kind::Also || ($of->kind === Kind::Same && $of->value === 'line') ||
+                    preg_match('/\b(?:once|one) more\b/i', $of->words) === 1,
+            ) !== [] ||
+            preg_match('/^again$/i', ($places[0] ?? null)->words ?? '') === 1;
         foreach ($places as $i => $item) {
             $next = $places[$i + 1] ?? null;
             switch ($item->kind) {

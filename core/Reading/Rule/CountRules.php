@@ -24,6 +24,11 @@ final class CountRules
             '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example'.
             '|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
 
+        // Of a line that is there it comes to what it has.
+        $more = fn (Heard $said): array => [
+            Says::COUNT => $said->count() + ($said->isSaidOfLine() ? (int) ($said->now('copies') ?? 1) : 0),
+        ];
+
         return [
             Rule::with(
                 "x {count} [times|{$things}] | {count} (x|*) [of] | times {count} | {count} times",
@@ -33,8 +38,10 @@ final class CountRules
             ),
             Rule::with("{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]", $count(), '2 of', cost: 0.0),
             Rule::with(
-                "[in|n .|n] {count} [single|identical|more|extra|further|single] {$things} [of [these|them|it]]",
-                $count(),
+                "[in|n .|n] {count} [single|identical|more|extra|further|additional] {$things} [of [these|them|it]]",
+                fn (Heard $said): array => preg_match('/\b(?:more|extra|further|additional|spares?)\b/i', $said->words()) === 1
+                    ? $more($said)
+                    : $count()($said),
                 ['two copies', '3 prints', '5 exemplars'],
                 cost: -0.1,
             ),
@@ -140,12 +147,17 @@ final class CountRules
                 cost: 0.1,
             ),
             Rule::with(
-                '{count} more [please|copies|prints|of] | another {count} | add {count} [more]',
-                fn (Heard $said): array => [
-                    Says::COUNT => $said->count() + ($said->isSaidOfLine() ? (int) ($said->now('copies') ?? 1) : 0),
-                ],
-                ['two more', 'another 3'],
-                cost: -0.1,
+                "{count} (more|extra|further|additional) [please|{$things}|of] | another {count} [{$things}] | ".
+                    "add {count} [more|extra] [{$things}] | {count} {$things} more",
+                $more,
+                ['two more', 'another 3', 'add 2 copies'],
+                cost: -0.4,
+            ),
+            Rule::with(
+                "(plus|+) {count} [more|extra] [{$things}]",
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? $more($said) : null,
+                'plus 2 copies',
+                cost: -0.4,
             ),
             Rule::with(
                 'one more | another (copy|one|print) | an extra (copy|one|print)',
@@ -153,7 +165,7 @@ final class CountRules
                     ? [Says::COUNT => (int) ($said->now('copies') ?? 1) + 1]
                     : [Says::COUNT => 1],
                 'one more',
-                cost: -0.3,
+                cost: -0.7,
             ),
             Rule::with(
                 '{count} (fewer|less) [copies|prints]',

@@ -180,7 +180,23 @@ final class FileRules
                 'sharpened',
                 'standard sharpening',
             ]),
-            Rule::with('sharpen~ more | more sharpening', $sharpened('normal'), 'sharpen more'),
+            Rule::with(
+                'sharpen~ more | more sharpening',
+                fn (Heard $said): array|Unsure => $said->now('output.sharpen.strength') === 'normal'
+                    ? new Unsure([], 'It is sharpened as much as is done here.')
+                    : $sharpened('normal')($said),
+                'sharpen more',
+            ),
+            Rule::with(
+                'sharpen~ less | less sharpening',
+                fn (Heard $said): array|Unsure => match ($said->now('output.sharpen.strength')) {
+                    'normal' => $sharpened('gentle')($said),
+                    'gentle' => ['output' => ['sharpen' => null]],
+                    default => new Unsure([], 'It isn’t sharpened.'),
+                },
+                'sharpen less',
+                cost: -0.2,
+            ),
         ];
     }
 

@@ -284,6 +284,15 @@ final class TriedTest extends TestCase
     #[TestWith(['twice as big'])]
     #[TestWith(['smaller'])]
     #[TestWith(['2 in deep'])]
+    #[TestWith(['50 %'])]
+    #[TestWith(['2x3 crop, 12 in'])]
+    #[TestWith(['black bars'])]
+    #[TestWith(['tiff, quality 80'])]
+    #[TestWith(['same again in 8x10'])]
+    #[TestWith(['once more in 5x7'])]
+    #[TestWith(['lettering 20 mm high'])]
+    #[TestWith(['leave 5 mm for the frame'])]
+    #[TestWith(['not centred'])]
     public function test_a_wish_that_may_be_another_is_asked(string $text): void
     {
         self::assertFalse(SaidWish::read($text, self::known(), self::PICTURES, self::PRINT)->line->isSure());
@@ -295,6 +304,20 @@ final class TriedTest extends TestCase
         $said = [
             'three copies' => ['copies' => 3],
             'one more please' => ['copies' => 2],
+            '2 more copies' => ['copies' => 3],
+            'add 2 copies' => ['copies' => 3],
+            'two extra' => ['copies' => 3],
+            '+2' => ['copies' => 3],
+            'canvas 20x30, 2 in' => ['make' => 'canvas', 'canvas' => ['depth' => '2 in'], 'size' => '20 x 30 in'],
+            'and an e-mail copy of 864 px' => ['screenCopy' => ['longSide' => 864]],
+            'a small jpeg for facebook' => ['screenCopy' => []],
+            'captioned with file name and size' => ['caption' => ['parts' => ['file', 'size']]],
+            '12x8.57, without white' => ['fit' => 'fill', 'border' => null, 'size' => '12 x 8.57 in'],
+            'sharpen for screen' => ['output' => ['sharpen' => ['surface' => 'screen', 'strength' => 'normal']]],
+            'text "For Mum", centred' => ['lettering' => [['text' => 'For Mum', 'align' => 'middle']]],
+            'logo bottom left, small' => [
+                'overlays' => [['picture' => 'mark.png', 'where' => 'bottom-left', 'width' => '14.4 %']],
+            ],
             'white border 1/2 in' => ['border' => '1/2 in', 'paperColour' => '#ffffff'],
             'canvas, 1.5 in deep' => ['make' => 'canvas', 'canvas' => ['depth' => '1.5 in']],
             'small copy for e-mail, 1600 px' => ['screenCopy' => ['longSide' => 1600]],
