@@ -45,7 +45,11 @@ final class KeptNames
         foreach ($pictures as $picture) {
             $names[$picture->line_id][$picture->place] = $picture->name;
         }
-        $lines = Line::query()->where('order_id', $order->id)->toBase()->orderBy('number')->get(['id', 'number', 'wanted']);
+        $lines = Line::query()
+            ->where('order_id', $order->id)
+            ->toBase()
+            ->orderBy('number')
+            ->get(['id', 'number', 'wanted']);
         $digits = NameBook::digits(array_map(intval(...), array_values($lines->pluck('number')->all())));
         $key = "names-of-{$order->id}";
         $all = hash('xxh128', serialize([self::SHAPE, $head, $order->lab->card, $digits]));

@@ -63,10 +63,8 @@ final class WorkedOrder
         $order->loadMissing(self::RELATIONS);
         $this->lab = $card ?? $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
-        $this->wanted = $order->lines
-            ->keyBy('number')
-            ->map(fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy))
-            ->all();
+        $wanted = fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy);
+        $this->wanted = $order->lines->keyBy('number')->map($wanted)->all();
         $this->desk = $desks->for($order, $screenCopy ?? []);
         $this->names = $names ?? NameBook::names($order->head(), $this->lab, $this->wanted);
     }

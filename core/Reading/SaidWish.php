@@ -131,7 +131,8 @@ final readonly class SaidWish
             in_array(($places[0] ?? null)?->words, ['also', 'Also'], true) ||
             array_filter(
                 $places,
-                fn (Item $of): bool => $of->kind === Kind::Also || ($of->kind === Kind::Same && $of->value === 'line') ||
+                fn (Item $of): bool => $of->kind === Kind::Also ||
+                    ($of->kind === Kind::Same && $of->value === 'line') ||
                     preg_match('/\b(?:once|one) more\b/i', $of->words) === 1,
             ) !== [] ||
             preg_match('/^again$/i', ($places[0] ?? null)->words ?? '') === 1;

@@ -80,7 +80,8 @@ final class PanelsRules
             ),
             Rule::with('split~ [it] (in|into|over|across) {count} [ways]', $beside, 'split it in three', cost: 0.1),
             Rule::with(
-                "{$made} {count} (panel|panels|strips|sections|parts) [of|:] {size} [each] | {$made} {count} {size} (panel|panels) | (triptych|diptych) [of|,|:] {count} (x|of) {size}",
+                "{$made} {count} (panel|panels|strips|sections|parts) [of|:] {size} [each] | ".
+                    "{$made} {count} {size} (panel|panels) | (triptych|diptych) [of|,|:] {count} (x|of) {size}",
                 fn (Heard $said): ?array => $said->size() === null || self::equal($said->count()) === null
                     ? null
                     : [

@@ -1382,7 +1382,10 @@ final class Conversation
             $from = $sizes[$n]->end() - $sentence->items[0]->at;
             $between = substr($sentence->text, $from, $now->at - $sentence->items[0]->at - $from);
             $isTo = preg_match('/\b(?:change|swap|turn|upgrade|upsize|exchange|make)\b/iu', $sentence->text) === 1;
-            if (preg_match('/^[^,;.]*(?:->|=>|→|➜)/u', $between) === 1 || ($isTo && preg_match('/^[^,;.]*\b(?:in)?to\b/iu', $between) === 1)) {
+            if (
+                preg_match('/^[^,;.]*(?:->|=>|→|➜)/u', $between) === 1 ||
+                ($isTo && preg_match('/^[^,;.]*\b(?:in)?to\b/iu', $between) === 1)
+            ) {
                 $now->doubt("Instead of {$sizes[$n]->words}, or both?", [new Offer("{$now->words} only", $now->words)]);
             }
         }
@@ -1495,7 +1498,10 @@ final class Conversation
             if ($isSign && $next === null) {
                 // “oars 5x7 ✗”
                 foreach ($sentence->segments as $segment) {
-                    $this->struck = [...$this->struck, ...array_merge(...array_map(fn (Item $of): array => $of->names(), $segment->pictures))];
+                    $this->struck = [
+                        ...$this->struck,
+                        ...array_merge(...array_map(fn (Item $of): array => $of->names(), $segment->pictures)),
+                    ];
                 }
                 $sentence->segments = [];
                 $sentence->isStruck = true;

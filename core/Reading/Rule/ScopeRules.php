@@ -39,7 +39,8 @@ final class ScopeRules
                 cost: -0.1,
             ),
             Rule::with(
-                "(every|each) (second|other|2nd|third|3rd|fourth|4th) [{$things}] | [all] [the] (odd|even|odd numbered|even numbered) {$things}",
+                "(every|each) (second|other|2nd|third|3rd|fourth|4th) [{$things}] | ".
+                    "[all] [the] (odd|even|odd numbered|even numbered) {$things}",
                 fn (): Unsure => new Unsure([Says::ALL => 0], 'Which are those? Name them.'),
                 'every second picture',
                 cost: -0.4,

@@ -259,8 +259,18 @@ final class WordRules
             Rule::of('[in] small [letters|type|print]', $style('scale', 0.8), 'in small letters', cost: 0.5),
             Rule::of('[in] (large|big) [letters|type|print]', $style('scale', 1.25), 'in large type', cost: 0.5),
             // Of a line that is there it says something: “logo bottom left, small”.
-            Rule::with('small | little | tiny', fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 0.8) : null, 'tiny', cost: -0.85),
-            Rule::with('large | big | huge', fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 1.25) : null, 'huge', cost: -0.85),
+            Rule::with(
+                'small | little | tiny',
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 0.8) : null,
+                'tiny',
+                cost: -0.85,
+            ),
+            Rule::with(
+                'large | big | huge',
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? $style('scale', 1.25) : null,
+                'huge',
+                cost: -0.85,
+            ),
             Rule::with(
                 '(shift~|move~) [the] (lettering|letters|words|text|caption) [over] [SLIGHTLY] [to] [the] (left|right|up|down)',
                 fn (Heard $said): array => self::moved($said) + [Says::LETTERING => null],
