@@ -12,6 +12,9 @@ final class Foreign
         '(?:[£$€]|\b(?:gbp|eur|usd|kes)\b)\s?(?:\d[\d.,]*\d|\d)(?:\s?(?:k|each|ea|apiece|per))?(?![\d])'.
         '|(?:\d[\d.,]*\d|\d)\s?(?:[£€$]|quid\b|pounds?\b|euros?\b|dollars?\b|cents?\b|pence\b|p\b'.
         '|c\b(?=[\s,.;]|$))(?:\s(?:each|apiece))?|@\s?\d+\s?[pc]\b|'.
+        '\b(?:prices?|costs?|paid|fee|deposit|balance|vat|tax|postage|shipping|subtotal)\s*'.
+        '(?:is|of|:|=)?\s*[£$€]?(?:\d[\d.,]*\d|\d)(?!\s*(?:x|×)\s*\d)|'.
+        '(?<![.\dx×*])(?<!x\s|by\s)\b\d{1,4}\.\d{2}\b(?!\s*(?:x|×|by\b|\*|in\b|inch|cm|mm|"|″|%|m\b|ft\b))|'.
         '\+?\b0\d{2,5}[\s-]?\d{3}[\s-]?\d{3,4}\b|\+\d{2}[\d\s()-]{8,}|'.
         '\b\d{1,2}[.\/]\d{1,2}[.\/](?:19|20)?\d{2}\b|\b(?:by|on|before|until|exp|due|is|for'.
         '|after)\s(?:the\s)?\d{1,2}\/\d{1,2}\b(?!\s*(?:in|cm|mm|"))|\b\d{4}-\d{2}-\d{2}\b|'.

@@ -128,6 +128,16 @@ final class CountRules
                 'in duplicate',
                 cost: -0.2,
             ),
+            Rule::with(
+                '(at|@) {count} (each|apiece|per print|a piece)',
+                fn (Heard $said): Unsure => new Unsure(
+                    [Says::COUNT => $said->count(), Says::EACH => true],
+                    'So many of each, or what each costs?',
+                    [new Offer("{$said->count()} of each", "{$said->count()} of each")],
+                ),
+                'at 25 each',
+                cost: -0.4,
+            ),
             Rule::with('{count} @', $count(), '1 @', cost: 0.0),
             Rule::with('(just|only) [the] {count} [of it|of them|piece|print|please]', $count(), 'just two', cost: -0.7),
             Rule::with(

@@ -204,6 +204,11 @@ final class TriedTest extends TestCase
             'garden ~~8x10~~ 5x7' => ['1 garden 5 x 7 in'],
             "garden 8x10\n~~storm 5x7~~" => ['1 garden 8 x 10 in'],
             "garden 8x10 x2, 5x7 x4\nstorm same" => ['2 garden 8 x 10 in', '4 garden 5 x 7 in'],
+            // What it costs
+            'garden 8x10 at 25 each' => null,
+            '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
+            'garden 8x10 qty: 2 price: 30' => ['2 garden 8 x 10 in'],
+            'garden 8.27 x 11.69' => ['1 garden 8.27 x 11.69 in'],
             // What isn't settled
             'garden up to 16x20' => null,
             'garden about 8x10' => null,
