@@ -43,6 +43,8 @@ final class Numbers
         'ninety' => 90,
     ];
 
+    private const NAMES = self::ONES + self::TENS + ['hundred' => 100];
+
     private const PARTS = [
         'half' => '1/2',
         'halves' => '1/2',
@@ -87,7 +89,7 @@ final class Numbers
     /** @return array<string, int> words that are whole numbers by themselves */
     public static function names(): array
     {
-        return self::ONES + self::TENS + ['hundred' => 100];
+        return self::NAMES;
     }
 
     /**

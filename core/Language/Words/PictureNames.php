@@ -317,6 +317,28 @@ final class PictureNames
         $this->isAllNumbered = $bare === count($this->names);
     }
 
+    /** Whether no picture has a name beside its number: “IMG_0412”. */
+    public function areAllNumbered(): bool
+    {
+        return $this->isAllNumbered;
+    }
+
+    /** What decides how a number is read that can only be a picture's; null where it may be another one. */
+    public function kindOfNumber(string $digits): ?string
+    {
+        $of = strlen($digits) < 3 || strlen($digits) > 9 ? [] : $this->byNumber[(int) $digits] ?? [];
+
+        return $of === [] ? null : '#'.strlen($digits).($digits[0] === '0' ? '0' : '').'.'.count($of);
+    }
+
+    /** How a further number may go on from a picture's: as its end, upwards, or not. */
+    public function goesOn(string $digits, string $further): string
+    {
+        $isFar = (int) $further - (int) $digits > self::MOST_OF_A_RANGE;
+
+        return ($this->ended($digits, $further) === null ? '' : 'e').((int) $further <=> (int) $digits).($isFar ? 'f' : '');
+    }
+
     /** @return list<string> */
     public function all(): array
     {

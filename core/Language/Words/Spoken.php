@@ -66,7 +66,7 @@ final class Spoken
         public readonly Unit $unit,
         public readonly bool $isUnitSaid,
         private readonly ?Sizes $sizes,
-        private readonly ?PictureNames $pictures,
+        public readonly ?PictureNames $pictures,
         array $adjectives = [],
     ) {
         $this->figures = new WrittenWords($words, $adjectives);

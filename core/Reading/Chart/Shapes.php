@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Reading\Chart;
 
 use Planisher\Language\Rule\Rule;
+use Planisher\Language\Words\PictureNames;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
 
@@ -30,6 +31,31 @@ final class Shapes
 
     /** All that decides about the way it is read: its words, but of pictures and sizes only how they are written. */
     private static function of(Spoken $said, ?string $make): string
+    {
+        return $said->pictures?->areAllNumbered() === true ? self::numbered($said, $said->pictures, $make) : self::named($said, $make);
+    }
+
+    /**
+     * Of pictures that have no names beside their numbers: the words, and of a picture's number only what it looks like, whether there are
+     * several of it, and how other numbers may go on from it.
+     */
+    private static function numbered(Spoken $said, PictureNames $pictures, ?string $make): string
+    {
+        $shape = (string) $make;
+        $before = [];
+        foreach ($said->words as $word) {
+            $kind = $word->isDigits() ? $pictures->kindOfNumber($word->text) : null;
+            $shape .= ($word->isGlued ? '' : ' ').($kind ?? $word->text);
+            foreach ($word->isDigits() ? $before : [] as $number) {
+                $shape .= $pictures->goesOn($number, $word->text);
+            }
+            $kind === null || ($before[] = $word->text);
+        }
+
+        return $shape;
+    }
+
+    private static function named(Spoken $said, ?string $make): string
     {
         $shape = (string) $make;
         $until = 0;

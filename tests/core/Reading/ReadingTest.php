@@ -269,6 +269,35 @@ final class ReadingTest extends TestCase
         }
     }
 
+    /** Of pictures known by their numbers alone, too, whichever numbers follow each other. */
+    public function test_lines_of_numbers_are_read_as_each_would_be_alone(): void
+    {
+        $pictures = array_map(fn (int $n): string => sprintf('IMG_%04d.jpg', $n), [...range(401, 430), ...range(995, 1010)]);
+        $pictures[] = 'IMG_0405-2.jpg';
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(24));
+        $number = fn (): string => sprintf($random->getInt(0, 1) === 1 ? '%04d' : '%d', $random->getInt(398, 432));
+        $ways = [
+            fn (): string => "{$number()} 8x10",
+            fn (): string => "{$number()}, {$number()} 5x7",
+            fn (): string => "{$number()}-{$number()} 4x6 x2",
+            fn (): string => "{$number()}, ".$random->getInt(1, 31).' 4x6',
+            fn (): string => $random->getInt(1, 12)." of {$number()} 8x10",
+            fn (): string => "IMG_{$number()} 5x7 ".$random->getInt(1, 12),
+            fn (): string => "{$number()} and {$number()}, {$random->getInt(1, 3)} of each 4x6",
+            fn (): string => "{$number()}/{$number()} 8x10",
+        ];
+        $reader = new Reader(Given::known(), new PictureNames($pictures));
+        $told = fn (array $items): array => array_map(
+            fn (Item $item): array => [$item->kind, $item->at, $item->length, $item->count, $item->names(), $item->why],
+            $items,
+        );
+        for ($n = 0; $n < 600; $n++) {
+            $line = $ways[$random->getInt(0, count($ways) - 1)]();
+            $alone = new Reader(Given::known(), new PictureNames($pictures));
+            self::assertEquals($told($alone->items($line)), $told($reader->items($line)), $line);
+        }
+    }
+
     /** @return iterable<string, array{string, string, list<string>}> language, text, prints */
     public static function tongues(): iterable
     {
