@@ -111,9 +111,10 @@ const mood = (times) =>
     fetch(new URL('/moods', lab), { method: 'POST', body: new URLSearchParams({ mood: 'slow', times }), redirect: 'manual' });
 await mood('100');
 await page.goto('/orders/1/parcels');
+await page.getByText(/prints? in all/).waitFor();
+await take('to-the-lab');
 await page.getByRole('button', { name: /^Pack and send/ }).click();
 await page.getByText(/[1-9]\d* % is with/).waitFor({ timeout: 60_000 });
-await take('parcel');
 await mood('0');
 await page.getByRole('group', { name: 'Receipt' }).waitFor({ timeout: 120_000 });
 await page

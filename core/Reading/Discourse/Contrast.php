@@ -103,7 +103,7 @@ final class Contrast
                 continue;
             }
             $isSaidOtherwise = array_filter($items, fn (Item $one): bool => $one !== $what && self::isOfOneKind($one, $what)) !== [];
-            $isSaidOtherwise || $not->doubt("Not “{$what->words}”: what is it to be instead?");
+            $isSaidOtherwise || $not->doubt("What is it to be, if not “{$what->words}”?");
             $what->pass();
         }
     }
