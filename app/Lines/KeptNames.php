@@ -60,7 +60,7 @@ final class KeptNames
             if ($as !== null && $line->id === $as->id) {
                 [$line->wanted, $its] = [json_encode($as->wanted, JSON_THROW_ON_ERROR), $as->names()];
             }
-            $hash = hash('xxh128', serialize([$all, $line->number, $line->wanted, $its]));
+            $hash = hash('xxh128', "{$all} {$line->number} {$line->wanted} ".implode("\n", $its).' '.implode(',', array_keys($its)));
             $now[$hash] = $parts[$line->number] =
                 $kept[$hash] ??
                 NameParts::of(
