@@ -14,6 +14,8 @@ final class WrittenSizes
 {
     private const BY = ['x', 'by', '*', 'times'];
 
+    private const LEAST_SQUARE = 5;
+
     /** A canvas is at most such a part of its side deep (common practice, no source). */
     private const DEEPEST_PART = 6;
 
@@ -90,9 +92,10 @@ final class WrittenSizes
     {
         $found = [];
         foreach (self::sides($said, $i, $usual) as [$side, $unit, $end, , $value]) {
-            if ($said->text($end) === 'square' && $unit !== null) {
+            // “2 square prints” are two, “12 square” is a size
+            if ($said->text($end) === 'square' && ($unit !== null || $value >= self::LEAST_SQUARE)) {
                 $typed = self::typed($side, $unit);
-                $found[] = new WrittenSize("{$typed} x {$typed}", $end + 1, least: $value);
+                $found[] = new WrittenSize("{$typed} x {$typed}", $end + 1, $unit === null ? 0.3 : 0.0, $value);
             }
         }
 

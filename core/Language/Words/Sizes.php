@@ -69,7 +69,9 @@ final class Sizes
                 continue;
             }
             [$size, $unlisted, $why, $offers] = $read;
-            if (self::isLoose($said, $i)) {
+            if (self::isOfSomething($said, $i)) {
+                [$why, $offers] = ['Is that the size of the print, or of something else?', []];
+            } elseif (self::isLoose($said, $i)) {
                 [$why, $offers] = ["Is it to be {$size->label()}, or something near it?", [new Offer($size->label(), (string) $size)]];
             }
             $cost = $written->cost + ($written->isNamed ? 0 : $unlisted * ($written->isOfThree ? 4 : 1));
@@ -77,6 +79,14 @@ final class Sizes
         }
 
         return $found;
+    }
+
+    /** “Inside measures 7.5x9.5”: a frame is measured, or a wall. */
+    private static function isOfSomething(Spoken $said, int $i): bool
+    {
+        $near = [$said->text($i - 1), $said->text($i - 2), $said->text($i - 3)];
+
+        return array_intersect(['measures', 'measuring', 'measure', 'inside', 'aperture', 'rebate', 'outside', 'dimensions'], $near) !== [];
     }
 
     /** “About 8x10”, “up to 16x20”: a size that isn't settled. */

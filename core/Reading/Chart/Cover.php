@@ -221,7 +221,11 @@ final class Cover
             ];
         }
         foreach ($only === null || $only === 'count' ? $said->typed('count', $i) : [] as $typed) {
-            $isSet = preg_match('/dozen|pair|couple|single|brace/i', $said->written($i, $typed->end)) === 1;
+            $written = $said->written($i, $typed->end);
+            $isSet = preg_match('/dozen|pair|couple|single|brace/i', $written) === 1;
+            if ($isSet && $this->pictures->isWord(strtolower($written)) && $said->text($i - 1) !== 'a') {
+                continue; // “couple 4”, where pictures are called so
+            }
             yield [
                 $typed->end,
                 Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed),

@@ -121,7 +121,8 @@ final class Contrast
         }
     }
 
-    private static function isOfOneKind(Item $one, Item $other): bool
+    /** Whether two things are said of the same: two papers, two sizes. */
+    public static function isOfOneKind(Item $one, Item $other): bool
     {
         if ($one->kind !== $other->kind) {
             return false;

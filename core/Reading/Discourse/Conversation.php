@@ -36,6 +36,9 @@ final class Conversation
     /** Said of prints that come besides */
     private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
 
+    /** “2 of the small ones” */
+    private const SOME_OF_THEM = '/\bof the (?:small|little|tiny|large|big|short|long|first|second|third|last|other|matte?|gloss)/iu';
+
     private const SIZED = ['size', Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
 
     /** @var list<Draft> */
@@ -660,6 +663,8 @@ final class Conversation
         $this->askSizes($segments, $made, $sentence);
         $this->spreadEach($segments, $made, $sentence);
         $this->spreadBracket($made, $sentence);
+        $this->spreadSets($made, $sentence);
+        $this->askTwice($segments, $made, $sentence);
         $this->gather($sentence, $made);
 
         return $made;
@@ -749,6 +754,43 @@ final class Conversation
     }
 
     /**
+     * “3 sets: cake 8x10, rings 5x5”: so many of all that stands behind the colon.
+     *
+     * @param  list<Draft>  $made
+     */
+    private function spreadSets(array $made, Sentence $sentence): void
+    {
+        foreach ($sentence->of(Kind::Count) as $count) {
+            $behind = substr($sentence->text, $count->end() - $sentence->items[0]->at);
+            if (preg_match('/\bsets?\b/i', $count->words) !== 1 || preg_match('/^\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
+                continue;
+            }
+            foreach ($made as $draft) {
+                if (! $draft->isCounted || in_array($count, $draft->from, true)) {
+                    [$draft->copies, $draft->isCounted] = [(int) $count->count, true];
+                    in_array($count, $draft->from, true) || ($draft->from[] = $count);
+                }
+            }
+        }
+    }
+
+    /**
+     * “Cake 8x10 and rings 5x5, twice”: the last of them, or all?
+     *
+     * @param  list<Segment>  $segments
+     * @param  list<Draft>  $made
+     */
+    private function askTwice(array $segments, array $made, Sentence $sentence): void
+    {
+        $last = count($segments) < 2 ? null : end($segments)->count;
+        $isTwice = $last !== null && preg_match('/^(?:twice|thrice|(?:two|three|four|\d+) times)/iu', trim($last->words)) === 1;
+        $isBehind = $isTwice && preg_match('/,\s*$/', substr($sentence->text, 0, $last->at - $sentence->items[0]->at)) === 1;
+        if ($isBehind && count(array_filter($made, fn (Draft $draft): bool => $draft->isCounted)) === 1) {
+            $last->doubt('The last of them, or all?');
+        }
+    }
+
+    /**
      * @param  list<Segment>  $segments
      * @param  list<Draft>  $before  what came of the sentence so far
      * @return list<Draft>
@@ -765,7 +807,7 @@ final class Conversation
         if ($segment->pictures === [] && $scope?->kind === Kind::All) {
             return $this->all($segment, $sentence);
         }
-        $names = $segment->names();
+        $names = $this->others($segment, $sentence);
         $from = $segment->pictures;
         if ($names === [] && $scope?->kind === Kind::Same) {
             $of = $before !== [] ? $before : $this->last;
@@ -852,6 +894,24 @@ final class Conversation
     }
 
     /**
+     * “The other couple pictures”: those that weren't spoken of.
+     *
+     * @return list<string>
+     */
+    private function others(Segment $segment, Sentence $sentence): array
+    {
+        $names = $segment->names();
+        $first = $segment->pictures[0] ?? null;
+        $before = $first === null ? '' : substr($sentence->text, 0, max(0, $first->at - $sentence->items[0]->at));
+        if (count($names) < 2 || preg_match('/\b(?:other|remaining|rest of(?: the)?)\s+$/iu', $before) !== 1) {
+            return $names;
+        }
+        $spoken = array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts);
+
+        return array_values(array_diff($names, $spoken)) ?: $names;
+    }
+
+    /**
      * “Size: 8x10”, “Picture: garden”: the picture of the print that stands before.
      *
      * @param  list<string>  $names
@@ -862,6 +922,9 @@ final class Conversation
         $isName = $segment->size === null && $segment->count === null && $segment->same === null && count($names) === 1;
         if (! $isName || $last === null || $last->picture !== null || $last->size === null || $this->isApart) {
             return false;
+        }
+        if ($this->over($segment)?->size !== null) {
+            return false; // it has the size that it stands below
         }
         $last->picture = $names[0];
         $last->from = [...$last->from, ...$segment->pictures];
@@ -1009,7 +1072,12 @@ final class Conversation
         $isScope = $segment->scope?->kind === Kind::Same && $segment->scope->value === 'line';
         $of = $isScope ? $this->like($segment, $sentence) : $like;
         if ($of !== null && ($isScope || $segment->same?->value === 'line')) {
-            $draft->wishes = [...$of->wishes, ...$segment->wishes]; // “ditto”, “ditto but 5x7”, “the same in 5x7”
+            // “ditto”, “ditto but 5x7”, “the same but lustre”
+            $isSaidOtherwise = fn (Item $its): bool => array_filter(
+                $segment->wishes,
+                fn (Item $own): bool => Contrast::isOfOneKind($own, $its),
+            ) !== [];
+            $draft->wishes = [...array_filter($of->wishes, fn (Item $its): bool => ! $isSaidOtherwise($its)), ...$segment->wishes];
         }
         foreach ($draft->wishes as $i => $wish) {
             if ($wish->kind === Kind::Same) {
@@ -1079,7 +1147,8 @@ final class Conversation
             return null;
         }
         $last = end($drafts);
-        $isOne = count(array_filter($drafts, fn (Draft $of): bool => $of->line === $last->line && $of->picture === $last->picture)) === 1;
+        $before = $drafts[count($drafts) - 2] ?? null;
+        $isOne = $before === null || $before->picture !== $last->picture;
         $isOne || $segment->same?->doubt('In all of the sizes before it, or in the last of them?');
 
         return $last;
@@ -1238,6 +1307,12 @@ final class Conversation
         ) {
             $segment->count->doubt('How many of what is that?');
             $this->unsettled ??= 'How many of what is that?';
+
+            return [];
+        }
+        if ($before === [] && preg_match(self::SOME_OF_THEM, $sentence->text) === 1 && count($this->drafts) > 1) {
+            $segment->count?->doubt('Of which of them?');
+            $this->unsettled ??= 'Of which of them?';
 
             return [];
         }
@@ -1479,6 +1554,23 @@ final class Conversation
         return $sentence->has(Kind::All, Kind::Wish) && array_intersect($ordered, $names) !== [];
     }
 
+    /** “Everything matte except the 8x10s”: no size of all, but prints that something isn't said of. */
+    private function areLeftOut(Sentence $sentence, Item $size, Item $not): bool
+    {
+        foreach ($sentence->segments as $segment) {
+            if ($segment->size === $size && $segment->scope?->kind === Kind::All && $segment->scope->at < $not->at) {
+                $why = 'Are those left out, or only not to be so?';
+                $segment->size = null;
+                $not->doubt($why);
+                $this->unsettled ??= $why;
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** “But not 0406”: pictures behind a not are left out of what stands before it. */
     private function exceptions(Sentence $sentence): void
     {
@@ -1540,6 +1632,9 @@ final class Conversation
                     $other->excepted = [...$other->excepted, ...$names];
                 }
                 $next->why = null;
+            }
+            if ($next?->kind === Kind::Size && ! $isSign && $this->areLeftOut($sentence, $next, $item)) {
+                continue;
             }
             if ($next?->kind === Kind::Size) {
                 foreach ($sentence->segments as $n => $segment) {
@@ -1791,6 +1886,8 @@ final class Conversation
         foreach ($this->drafts as $draft) {
             $draft->isAsked = true;
         }
+        $isTold = array_filter($this->lines, fn (ReadLine $line): bool => ! $line->isSure()) !== [];
+        $isTold || $this->drafts === [] || $this->lines[$this->drafts[0]->line]->doubt($this->unsettled);
     }
 
     private function finish(): void

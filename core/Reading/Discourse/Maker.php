@@ -10,6 +10,7 @@ use Planisher\Finish\LineReader;
 use Planisher\Language\Known;
 use Planisher\Language\Says;
 use Planisher\Line\Line;
+use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\Node;
@@ -262,7 +263,7 @@ final class Maker
             }
         }
         if ($line instanceof Line) {
-            $isSure = $this->isUsual($line, $draft, $first) && $isSure;
+            $isSure = $this->isUsual($line, $draft, $first) && self::fitsItsPaper($full, $draft) && $isSure;
         }
         $isWhole = $line !== false && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
         $said = implode('; ', array_unique(array_filter([...$draft->remarks, (string) ($remark['own'] ?? '')])));
@@ -279,6 +280,28 @@ final class Maker
             $isWhole,
             isset($remark['lab']) ? (string) $remark['lab'] : null,
         );
+    }
+
+    /**
+     * “A4, so the image is 17x25.7”: in inches it would be larger than its paper.
+     *
+     * @param  array<string, mixed>  $wanted
+     */
+    private static function fitsItsPaper(array $wanted, Draft $draft): bool
+    {
+        $sides = is_array($wanted['image'] ?? null) && is_string($wanted['size'] ?? null) ? $wanted['image'] : [];
+        foreach (array_filter($sides, is_string(...)) as $side) {
+            $paper = Size::parse((string) $wanted['size'])->landscape()->width;
+            if (Length::parse($side)->nanometres > $paper->nanometres) {
+                foreach ($draft->wishes as $wish) {
+                    isset($wish->change['image']) && $wish->doubt('That is larger than its paper. In which unit is it?');
+                }
+
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The last gate: copies far beyond the usual, a quality that ruins, are asked for once more. */

@@ -418,7 +418,7 @@ final class Segments
                     $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
                     $from > 0 &&
                         $kinds[$from] === 'N' &&
-                        preg_match('/^(?:x|×)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 &&
+                        preg_match('/^(?:x|×)|^(?:in|as) a? ?(?:set|pack)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 &&
                         ($all += self::COUNT_BEHIND);
                     $from > 0 &&
                         $kinds[$from] === 'S' &&
@@ -492,7 +492,9 @@ final class Segments
             }
             switch ($item->kind) {
                 case Kind::All:
-                    $isOfAll = $segments[$at]->scope !== $item;
+                    // “1-4 all 5x7, … as a canvas”: it says that the size is of all of those
+                    $isOfSize = ($items[$i + 1] ?? null)?->kind === Kind::Size;
+                    $isOfAll = $segments[$at]->scope !== $item && ! $isOfSize;
                     break;
                 case Kind::Each:
                     $segments[$at]->isEach = true;

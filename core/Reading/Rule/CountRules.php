@@ -129,6 +129,14 @@ final class CountRules
                 cost: -0.2,
             ),
             Rule::with(
+                '(in|as) [a] (set|pack|packs|sets) of {count}',
+                fn (Heard $said): Unsure => new Unsure([Says::COUNT => $said->count()], "{$said->count()} prints of it?", [
+                    new Offer("{$said->count()} prints", "{$said->count()} prints"),
+                ]),
+                'in a set of 6',
+                cost: -0.4,
+            ),
+            Rule::with(
                 '(at|@) {count} (each|apiece|per print|a piece)',
                 fn (Heard $said): Unsure => new Unsure(
                     [Says::COUNT => $said->count(), Says::EACH => true],
