@@ -743,7 +743,8 @@ final class PictureNames
                 break;
             }
             $candidates = $narrowed;
-            $isTurned = $isTurned || ($j === $end && count($candidates) === 1 && $this->isTurned($candidates[0], $before, $next->text));
+            $isNear = $j === $end || ctype_digit($before); // “twelve of ceremony” is hardly ceremony 12
+            $isTurned = $isTurned || ($isNear && count($candidates) === 1 && $this->isTurned($candidates[0], $before, $next->text));
             $before = $next->text;
             $used[] = self::plain($next->text);
             $next->isLetters() && ! isset(self::ROMAN[$next->text]) && $letters++;

@@ -638,6 +638,7 @@ final class Conversation
     {
         $made = [];
         $this->exceptions($sentence);
+        $this->askNumbers($sentence);
         $this->formerly($sentence);
         $this->becoming($sentence);
         $this->eithers($sentence);
@@ -809,6 +810,9 @@ final class Conversation
         }
         $names = $this->others($segment, $sentence);
         $from = $segment->pictures;
+        if ($segment->same?->value === 'line' && $segment->size !== null && $from !== [] && $segment->size->at < $from[0]->at) {
+            $segment->same->doubt('The same as what? Say its sizes.'); // “… 8x10 and 5x7; lena-02 likewise”
+        }
         if ($names === [] && $scope?->kind === Kind::Same) {
             $of = $before !== [] ? $before : $this->last;
             $names = array_values(array_unique(array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $of))));
@@ -1072,12 +1076,14 @@ final class Conversation
         $isScope = $segment->scope?->kind === Kind::Same && $segment->scope->value === 'line';
         $of = $isScope ? $this->like($segment, $sentence) : $like;
         if ($of !== null && ($isScope || $segment->same?->value === 'line')) {
+            $isPrint = preg_match('/\bprints?\b/i', $segment->count->words ?? '') === 1; // “… plus 4 prints 5x7 of the same”
             // “ditto”, “ditto but 5x7”, “the same but lustre”
             $isSaidOtherwise = fn (Item $its): bool => array_filter(
                 $segment->wishes,
                 fn (Item $own): bool => Contrast::isOfOneKind($own, $its),
             ) !== [];
-            $draft->wishes = [...array_filter($of->wishes, fn (Item $its): bool => ! $isSaidOtherwise($its)), ...$segment->wishes];
+            $isLike = fn (Item $its): bool => ! $isSaidOtherwise($its) && ! ($isPrint && isset($its->change['make']));
+            $draft->wishes = [...array_filter($of->wishes, $isLike), ...$segment->wishes];
         }
         foreach ($draft->wishes as $i => $wish) {
             if ($wish->kind === Kind::Same) {
@@ -1227,6 +1233,9 @@ final class Conversation
         $count = $segment->count;
         if ($count === null) {
             return;
+        }
+        if (preg_match('/^\s*(?:\p{L}+\s+)?different\b/iu', substr($sentence->text, $count->end() - $sentence->items[0]->at)) === 1) {
+            $count->doubt('So many of each, or so many different ones?');
         }
         if ($count->count === 0) {
             $count->doubt('None of it? A line of 0 prints can’t be made.');
@@ -1446,6 +1455,28 @@ final class Conversation
                     array_shift($sentence->segments);
                 }
             }
+        }
+    }
+
+    /** “Ceremony 1 - 8x10, 2 - 5x7”: two of the first, or ceremony 2? */
+    private function askNumbers(Sentence $sentence): void
+    {
+        $letters = fn (string $name): string => (string) preg_replace('/[\d\W_]+/u', '', pathinfo($name, PATHINFO_FILENAME));
+        $last = null;
+        foreach ($sentence->items as $i => $item) {
+            $last = $item->kind === Kind::Pictures && preg_match('/\p{L}.*\d$/u', $item->words) === 1 ? $item : $last;
+            $isBeforeSize =
+                ($sentence->items[$i + 1] ?? null)?->kind === Kind::Stop &&
+                in_array($sentence->items[$i + 1]->words, ['-', '–', '—', ':', '='], true) &&
+                ($sentence->items[$i + 2] ?? null)?->kind === Kind::Size;
+            if ($item->kind !== Kind::Count || ! ctype_digit($item->words) || ! $isBeforeSize || $last === null || $last->names() === []) {
+                continue;
+            }
+            $family = $letters($last->names()[0]);
+            $meant = array_values(
+                array_filter($this->reader->pictures->numbered((int) $item->words), fn (string $name): bool => $letters($name) === $family),
+            );
+            $meant === [] || $item->doubt("{$item->count} prints, or {$meant[0]}?", [new Offer($meant[0], $meant[0])]);
         }
     }
 

@@ -384,6 +384,13 @@ final class Maker
             $wanted['sheet'] = $draft->sheetWishes + (array) ($wanted['sheet'] ?? []);
         }
         $why === null || $wish->doubt($why);
+        $sizes = [];
+        foreach ($mine as [, $print]) {
+            $sizes[$print->wanted['picture'] ?? ''][$print->wanted['size'] ?? ''] = true;
+        }
+        foreach (count($sizes) > 1 ? $sizes : [] as $of) {
+            count($of) > 1 && $wish->doubt('The same pictures in two sizes: is one of them the sheet’s?');
+        }
         $isSure = $wish->why === null && array_filter($mine, fn (array $one): bool => ! $one[1]->isSure) === [];
         $first = array_key_first($mine);
         $left = [];

@@ -222,6 +222,10 @@ final class TriedTest extends TestCase
             'garden A4 with 2cm white all round so image is 17x25.7' => null,
             'garden 12 square, wood 5x7' => ['1 garden 12 x 12 in', '1 wood 5 x 7 in'],
             'garden 30 x 40 cm plus 3 cm white border' => null,
+            'garden 8x10 and 5x7; wood likewise' => null,
+            'canvas of the garden (20 x 30) plus 4 prints 5x7 of the same' => ['1 garden 20 x 30 in canvas', '4 garden 5 x 7 in'],
+            'garden and wood on the same sheet, 4x5 each, 8x10 paper' => null,
+            'two different ones on an 8x10: garden, wood (each 4x5)' => null,
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
