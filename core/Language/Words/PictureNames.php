@@ -756,7 +756,7 @@ final class PictureNames
             $isPlural = $isPlural || ($next->isLetters() && ! isset($this->often[self::plain($next->text)]));
             $end = ++$j;
         }
-        $one = $this->settled($said, $candidates, $used, $end, $isWeak, $isPlural);
+        $one = $this->settled($said, $candidates, $used, $i, $end, $isWeak, $isPlural);
         if ($one !== null) {
             $found[] =
                 $isTurned && $one->why === null
@@ -771,7 +771,7 @@ final class PictureNames
      * @param  list<string>  $candidates
      * @param  list<string>  $used
      */
-    private function settled(Spoken $said, array $candidates, array $used, int $end, bool $isWeak, bool $isPlural): ?Typed
+    private function settled(Spoken $said, array $candidates, array $used, int $begin, int $end, bool $isWeak, bool $isPlural): ?Typed
     {
         $missing = function (string $name) use ($used): int {
             $left = array_map(self::plain(...), $this->words[$name]);
@@ -815,7 +815,16 @@ final class PictureNames
         $least = min(array_map($missing, $candidates));
         $isNamed = in_array($said->text($end), ['ones', 'pictures', 'photos', 'shots', 'images', 'series'], true);
         if (count($candidates) === 1) {
-            return new Typed($end + ($said->text($end) === 'one' ? 0 : 0), new Named($candidates), 0.2 + 0.1 * $least);
+            // “One for grandma”: somebody, rather than the porch that she sits in?
+            $isFor = in_array('for', [$said->text($begin - 1), $said->text($begin - 2)], true) && count($used) === 1;
+
+            return new Typed(
+                $end,
+                new Named($candidates),
+                0.2 + 0.1 * $least,
+                $isFor ? 'Is that the picture, or for whom it is?' : null,
+                $isFor ? $this->offers($candidates) : [],
+            );
         }
         $isSeveral = $isPlural || $isNamed;
 

@@ -867,6 +867,10 @@ final class Conversation
             }
         }
         if ($this->isBeside($segment, $segments, $n, $sentence, $names, $before)) {
+            foreach ($segment->pictures as $picture) {
+                $picture->why = null;
+            }
+
             return [];
         }
         if ($this->namesTheLast($segment, $names)) {
@@ -1556,7 +1560,15 @@ final class Conversation
     /** “Swap 04 for 14”, where nothing of 04 was ordered here: 14 is wanted. */
     private function swapped(Sentence $sentence): void
     {
-        if (preg_match('/\b(?:swap|change|exchange)\b/i', $sentence->text) !== 1) {
+        if (preg_match('/\b(?:swap|change|exchange|replace)\b/i', $sentence->text) !== 1) {
+            return;
+        }
+        $named = array_values(array_filter($sentence->segments, fn (Segment $segment): bool => $segment->pictures !== []));
+        if (count($named) === 2 && $named[0]->size !== null) {
+            $why = 'In the place of another. Is it in this order?';
+            $named[1]->pictures[0]->doubt($why);
+            $this->unsettled ??= $why;
+
             return;
         }
         foreach ($sentence->segments as $segment) {
@@ -1657,6 +1669,9 @@ final class Conversation
                     continue;
                 }
                 $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
+                if ($item->kind === Kind::Instead && $segment->pictures === [] && ($segment->size->at ?? 0) > $next->at) {
+                    $segment->size = null; // “instead of the cake 8x10, …”
+                }
                 $this->struck = [...$this->struck, ...$names];
                 $this->drafts === [] && count($sentence->segments) < 2 && ($this->never = [...$this->never, ...$names]);
                 foreach ($sentence->segments as $other) {

@@ -21,7 +21,7 @@ enum Speech
         '|(?:whit|what) wid|which (?:of|one) .{0,60}\?|is (?:it|that|there|\d+|\w+ \d+) .{0,40}(?:enough'.
         '|extra|possible|too late)|is .{0,30} good enough|do (?:you|y\'?all) |did (?:you|y\'?all|the) '.
         '|are (?:you|there) |would (?:it|that|you) (?:be|go|cost|do)|would not rather|have you|do you want'.
-        '|has it|will (?:it|they)|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)'.
+        '|has it|confirm (?:you|that|whether|my|our|we|if)|will (?:it|they)|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)'.
         '|please quote|wondering|or is that extra|what\'s the biggest|is it too late)/iu';
 
     /** Orders that are put as questions */
@@ -30,7 +30,7 @@ enum Speech
     private const REPORTS =
         '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice'.
         '|\bthank(?:s| you)(?: so much| very much| again)? for (?:the|my|our|those|these|(?!asking|helping|looking)\w+ing)\b'.
-        '|(?<!same as )last (?:time|year|month|easter)|already (?:had|have|paid|ordered)|used to|came (?:up'.
+        '|(?<!same as )(?:last|previous) (?:time|year|month|easter|order)|already (?:had|have|paid|ordered)|used to|came (?:up'.
         '|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit'.
         '|wall is|come from|comes from|starts at|cost us|fee note|cheque|payment|i was going to'.
         '|was going to have|(?:were|are) \$)/iu';
@@ -38,7 +38,7 @@ enum Speech
     private const CONDITIONS =
         '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible'.
         '|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)'.
-        '|in case|provided|whichever(?! way suits)|depending|before i decide|until i (?:write|ring|\'?ve)'.
+        '|in case|provided|whichever(?! way suits)|depending|next (?:week|month|year|time|spring|summer|autumn|winter)|some ?day|eventually|before i decide|until i (?:write|ring|\'?ve)'.
         '|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write'.
         '|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
 
