@@ -78,6 +78,11 @@ final readonly class SaidWish
             $line->doubt('What is to be otherwise about the lettering?');
         }
         $isShared = ($on['make'] ?? null) === self::SHARED;
+        $isOfEach = preg_match('/\b(?:each|every)\b/i', $line->text) === 1;
+        if ($isShared && $isOfEach && array_intersect_key($change, ['size' => 1, 'caption' => 1, 'lettering' => 1]) !== []) {
+            unset($change['size']);
+            $line->doubt('That is said of each print on the sheet. Choose one of them, or say it of the sheet.');
+        }
         if ($isShared && array_intersect_key($change, ['border' => 1, 'fit' => 1, 'keyline' => 1, 'picture' => 1]) !== []) {
             $line->doubt('That is said of a print on the sheet. Choose the one that is meant.');
         }
@@ -197,6 +202,9 @@ final readonly class SaidWish
     {
         $gather = $change[Says::GATHER]['many'] ?? null;
         $sheet = $change[Says::GATHER]['on'] ?? null;
+        if ($gather === 0 && $sheet !== null && ($on['make'] ?? '') === self::SHARED) {
+            [$change['size'], $gather, $sheet] = [$sheet, null, null]; // they share a sheet already
+        }
         $last = $wishes === [] ? null : $wishes[count($wishes) - 1];
         if (isset($change[Says::ON_SHEET])) {
             $size = (string) $change[Says::ON_SHEET];

@@ -71,7 +71,7 @@ test('a page of mixed sizes by hand, with borders and marks, to the file that is
     await panel.getByRole('button', { name: '8 × 10 in', exact: true }).click();
     await panel.getByRole('button', { name: 'two 5 × 8 in' }).click();
     const sentence = page.getByTestId('sentence');
-    await expect(sentence).toContainText('1 shared sheet of two 5 × 8 in on 8 × 10 in, landscape, edge to edge, cut once');
+    await expect(sentence).toContainText('1 shared sheet of two 5 × 8 in on 8 × 10 in, landscape, edge to edge, no cut marks, cut once');
     await expect(page.getByText('Every cell: no picture yet')).toBeVisible();
     await expect(page.getByRole('button', { name: /^Pass and go on/ })).toBeDisabled();
 
@@ -154,8 +154,7 @@ test('a page of mixed sizes by hand, with borders and marks, to the file that is
     await page.getByLabel('Free between prints').fill('1/8 in');
     await page.getByLabel('Free between prints').press('Enter');
     await expect(sentence).toContainText('on 8 × 10 in, landscape, 1/8 in apart');
-    await sentence.getByRole('button', { name: /^add/ }).click();
-    await page.getByRole('dialog').getByRole('button', { name: 'cut marks' }).click();
+    await sentence.getByRole('button', { name: /no cut marks/ }).click();
     await page.getByRole('radio', { name: /Ticks at every cut/ }).click();
     await expect(page.getByText('Cut marks are drawn')).toBeVisible();
     await sentence.getByRole('button', { name: /How it is cut apart$/ }).click();

@@ -323,9 +323,10 @@ final class CanvasRules
             ),
             Rule::with(
                 '[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with'.
-                    '|in] [{colour}] [EDGE] | {share} (dark|darken~|darker) [EDGE]',
+                    '|in] [{colour}] [EDGE] | [EDGE] {share} (dark|darken~|darker) [EDGE]',
                 $dark,
-                ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black'],
+                ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black', 'edges 20 % darker'],
+                cost: -0.2,
             ),
             Rule::with(
                 'EDGE [to be|are] (dark~|darken~|toned down) [with|to|in] [{colour}] | (dark|darken~) EDGE [with|to|in] [{colour}]',

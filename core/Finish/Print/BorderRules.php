@@ -69,7 +69,8 @@ final class BorderRules
             Rule::with('{colour} {measure} ROUND', $border, 'white two inches round'),
             Rule::with("leave~ {measure} [of] [{colour}] [ROUND] [$mat]", $border, 'leave 2 in all round to mat over'),
             Rule::with(
-                '(plus|including|incl|inclusive of) [a] {measure} [{colour}] BORDER [ROUND] | (plus|including|incl) [a] [{colour}] BORDER of {measure} [ROUND]',
+                '(plus|including|incl|inclusive of) [a] {measure} [{colour}] BORDER [ROUND] | '.
+                    '(plus|including|incl) [a] [{colour}] BORDER of {measure} [ROUND]',
                 fn (Heard $said): Unsure => new Unsure($border($said), 'Is it within that size, or added to it? It was read as within.'),
                 'plus 3 cm white border',
                 cost: -0.3,

@@ -61,9 +61,18 @@ final class PaperRules
     /** @return list<Rule> */
     private static function marks(): array
     {
+        $isOther = fn (Heard $said): bool => $said->isSaidOfLine() && ($said->make ?? PrintFinish::NAME) !== PrintFinish::NAME;
+        $print = Rule::with(
+            '[make~|turn~] [it|this|that] (as|into|just) a [normal|simple|plain|paper] print [instead|rather] | '.
+                'a [normal|simple|plain|paper] print instead',
+            fn (Heard $said): ?array => $isOther($said) ? ['make' => PrintFinish::NAME] : null,
+            'as a print instead',
+            cost: -0.4,
+        );
         $marks = '(trim|tick|corner|crop) [-] (marks|mark|lines) | ticks [for the guillotine]';
 
         return [
+            $print,
             Rule::of(
                 "NO ({$marks}) | ({$marks}) OFF | without ({$marks})",
                 ['trimMarks' => false],

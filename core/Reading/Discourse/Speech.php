@@ -21,7 +21,8 @@ enum Speech
         '|(?:whit|what) wid|which (?:of|one) .{0,60}\?|is (?:it|that|there|\d+|\w+ \d+) .{0,40}(?:enough'.
         '|extra|possible|too late)|is .{0,30} good enough|do (?:you|y\'?all) |did (?:you|y\'?all|the) '.
         '|are (?:you|there) |would (?:it|that|you) (?:be|go|cost|do)|would not rather|have you|do you want'.
-        '|has it|confirm (?:you|that|whether|my|our|we|if)|will (?:it|they)|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)'.
+        '|has it|confirm (?:you|that|whether|my|our|we|if)|will (?:it|they)'.
+        '|only asking|jist asking|just asking|no ordering|quote (?:for|only|please)'.
         '|please quote|wondering|or is that extra|what\'s the biggest|is it too late)/iu';
 
     /** Orders that are put as questions */
@@ -38,7 +39,9 @@ enum Speech
     private const CONDITIONS =
         '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible'.
         '|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)'.
-        '|in case|provided|whichever(?! way suits)|depending|next (?:week|month|year|time|spring|summer|autumn|winter)|some ?day|eventually|before i decide|until i (?:write|ring|\'?ve)'.
+        '|in case|provided|whichever(?! way suits)'.
+        '|next (?:week|month|year|time|spring|summer|autumn|winter)|some ?day|eventually|depending'.
+        '|before i decide|until i (?:write|ring|\'?ve)'.
         '|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write'.
         '|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
 

@@ -238,6 +238,7 @@ final class ReadingTest extends TestCase
             $line,
             $line + ['lettering' => [['text' => 'Hello']]],
             ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => $cells]],
+            ['make' => 'canvas', 'picture' => 'oars.jpg', 'size' => '20 x 30 in'],
         ];
     }
 
