@@ -53,9 +53,9 @@ final readonly class Cells
 
     private function ofLine(Finding $found, int $place): Finding
     {
-        return $found->remedy === null
-            ? $found
-            : $found->with(new Remedy($found->remedy->label, $this->change($place, $found->remedy->change)));
+        $ofLine = fn (Remedy $remedy): Remedy => new Remedy($remedy->label, $this->change($place, $remedy->change));
+
+        return $found->remedy === null ? $found : $found->mendedBy(array_map($ofLine, [$found->remedy, ...$found->others]));
     }
 
     /** The same for what is told once: what is fine by what it is, all else by its words. */

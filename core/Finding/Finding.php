@@ -44,12 +44,6 @@ final readonly class Finding
         return new self($this->code, $this->level, $this->title, $this->text, $all[0] ?? null, array_slice($all, 1));
     }
 
-    /** The same with another way out. */
-    public function with(Remedy $remedy): self
-    {
-        return new self($this->code, $this->level, $this->title, $this->text, $remedy);
-    }
-
     /** The same in other words. */
     public function of(string $title, string $text): self
     {

@@ -309,7 +309,7 @@ final class PictureNames
             $word === "\n" ? ($split[++$at] = []) : ($split[$at][] = $word);
         }
 
-        return $split;
+        return array_values($split);
     }
 
     /** @return list<string> words and numbers of a picture's name, in small letters */

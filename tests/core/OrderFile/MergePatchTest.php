@@ -30,5 +30,10 @@ final class MergePatchTest extends PlainTestCase
         yield ['{"a":[{"b":"c"}]}', '{"a":[1]}', '{"a":[1]}'];
         yield ['{"e":null}', '{"a":1}', '{"e":null,"a":1}'];
         yield ['{}', '{"a":{"bb":{"ccc":null}}}', '{"a":{"bb":{}}}'];
+        // By its text (section 2): an empty object changes nothing of an object, and takes the place of all else.
+        yield ['{"a":{"b":"c"}}', '{"a":{}}', '{"a":{"b":"c"}}'];
+        yield ['{"a":"b"}', '{"a":{}}', '{"a":{}}'];
+        yield ['{"a":["b"]}', '{"a":[]}', '{"a":[]}'];
+        yield ['{"a":{"b":{"c":1},"d":2}}', '{"a":{"b":{}}}', '{"a":{"b":{"c":1},"d":2}}'];
     }
 }
