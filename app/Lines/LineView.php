@@ -118,14 +118,16 @@ final class LineView
     /** @return ?array<string, mixed> */
     public static function picture(?OrderPicture $inOrder): ?array
     {
-        return $inOrder === null
+        $facts = $inOrder?->facts();
+
+        return $inOrder === null || $facts === null
             ? null
             : [
                 'id' => $inOrder->id,
                 'name' => $inOrder->name,
-                'sha256' => $inOrder->picture->sha256,
-                'width' => $inOrder->picture->facts['width'],
-                'height' => $inOrder->picture->facts['height'],
+                'sha256' => $facts->sha256,
+                'width' => $facts->width,
+                'height' => $facts->height,
             ];
     }
 

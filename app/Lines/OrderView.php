@@ -8,9 +8,9 @@ use App\Jobs\MeasureOrder;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
-use App\Models\OrderPicture;
 use App\Models\Parcel;
 use App\Parcels\Contents;
+use Illuminate\Support\Facades\DB;
 use Planisher\Lab\Extra;
 use Planisher\Lab\Product;
 use Planisher\Measure\Figure;
@@ -86,21 +86,7 @@ final class OrderView
                 'depth' => (string) $card->canvas->depth,
                 'spare' => (string) $card->canvas->spare,
             ],
-            'pictures' => $order->pictures
-                ->load('picture')
-                ->map(
-                    fn (OrderPicture $picture): array => [
-                        'id' => $picture->id,
-                        'name' => $picture->name,
-                        'sha256' => $picture->picture->sha256,
-                        'width' => $picture->picture->facts['width'],
-                        'height' => $picture->picture->facts['height'],
-                        'size' => Figure::pixels($picture->picture->facts['width'], $picture->picture->facts['height']),
-                        'lines' => $uses[$picture->id] ?? 0,
-                        'taken' => $picture->picture->taken,
-                    ],
-                )
-                ->all(),
+            'pictures' => self::pictures($order, $uses->all()),
             'lines' => $order->lines->map(fn (Line $line): array => LineView::of($line, $worked->of($line)))->all(),
             'atLab' => (object) array_map(
                 fn (Parcel $parcel): string => $parcel->handed_over_on === null ? $parcel->state->label() : 'handed over',
@@ -112,6 +98,41 @@ final class OrderView
                 ->whereIn('make_id', $order->makes()->pluck('id'))
                 ->count(),
         ];
+    }
+
+    /**
+     * Its pictures as the shelf shows them. There may be thousands, so only what is shown of them is read.
+     *
+     * @param  array<int, int>  $uses  how many lines use one, by its id
+     * @return list<array<string, mixed>>
+     */
+    private static function pictures(Order $order, array $uses): array
+    {
+        $rows = $order
+            ->pictures()
+            ->toBase()
+            ->join('pictures as its', 'its.id', '=', 'order_pictures.picture_id')
+            ->get([
+                ...['order_pictures.id', 'order_pictures.name', 'its.sha256', 'its.taken'],
+                DB::raw("json_value(its.facts, '$.width') as width"),
+                DB::raw("json_value(its.facts, '$.height') as height"),
+            ]);
+
+        return array_values(
+            array_map(
+                fn (object $row): array => [
+                    'id' => (int) $row->id,
+                    'name' => $row->name,
+                    'sha256' => $row->sha256,
+                    'width' => (int) $row->width,
+                    'height' => (int) $row->height,
+                    'size' => Figure::pixels((int) $row->width, (int) $row->height),
+                    'lines' => $uses[$row->id] ?? 0,
+                    'taken' => $row->taken,
+                ],
+                $rows->all(),
+            ),
+        );
     }
 
     /**

@@ -26,9 +26,17 @@ class Picture extends Model
         return ['facts' => 'json:unicode', 'must_stay_in' => 'json:unicode', 'modified_at' => 'integer'];
     }
 
+    /** @var ?array{mixed, mixed, PictureFacts} what they were read of, and the facts: pictures of a sheet are asked for again and again */
+    private ?array $read = null;
+
     public function pictureFacts(string $name): PictureFacts
     {
-        return PictureFacts::fromArray($this->facts)->with(name: $name, mustStayIn: $this->areas());
+        [$facts, $areas] = [$this->attributes['facts'] ?? null, $this->attributes['must_stay_in'] ?? null];
+        if ($this->read === null || $this->read[0] !== $facts || $this->read[1] !== $areas) {
+            $this->read = [$facts, $areas, PictureFacts::fromArray($this->facts)->with(mustStayIn: $this->areas())];
+        }
+
+        return $this->read[2]->with(name: $name);
     }
 
     /** @return list<MustStayIn> */

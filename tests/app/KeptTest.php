@@ -50,7 +50,9 @@ final class KeptTest extends TestCase
         $this->change($lines[4], ['copies' => 3, 'name' => ['parts' => ['size']]])->assertOk();
         $this->change($lines[5], ['screenCopy' => []])->assertOk();
         $this->assertKept('two named otherwise');
-        DB::table('lines')->where('id', $lines[2]->id)->update(['deleted_at' => now()]);
+        DB::table('lines')
+            ->where('id', $lines[2]->id)
+            ->update(['deleted_at' => now()]);
         $this->assertKept('one removed');
         $this->order->client->update(['name' => 'Skarven Sea Kayaks']);
         $order = $this->assertKept('another client');

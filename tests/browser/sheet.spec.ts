@@ -71,7 +71,9 @@ test('a page of mixed sizes by hand, with borders and marks, to the file that is
     await panel.getByRole('button', { name: '8 × 10 in', exact: true }).click();
     await panel.getByRole('button', { name: 'two 5 × 8 in' }).click();
     const sentence = page.getByTestId('sentence');
-    await expect(sentence).toContainText('1 shared sheet of two 5 × 8 in on 8 × 10 in, landscape, edge to edge, no cut marks, cut once');
+    await expect(sentence).toContainText(
+        '1 shared sheet of two 5 × 8 in on 8 × 10 in, landscape, edge to edge, no cut marks, cut once',
+    );
     await expect(page.getByText('Every cell: no picture yet')).toBeVisible();
     await expect(page.getByRole('button', { name: /^Pass and go on/ })).toBeDisabled();
 

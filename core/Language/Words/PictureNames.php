@@ -263,7 +263,7 @@ final class PictureNames
     {
         $lettered = []; // how many words of letters each name has
         foreach (self::split($names) as $at => $words) {
-            $this->words[$name = $names[$at]] = $words;
+            $this->words[($name = $names[$at])] = $words;
             $letters = 0;
             $last = '';
             foreach ($words as $word) {
