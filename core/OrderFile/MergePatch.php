@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Planisher\OrderFile;
 
 /**
- * JSON Merge Patch (RFC 7386): null removes, an object merges, all else replaces. Decoded, an empty object and an empty list are alike: where
- * an object stands it is an empty object, which changes nothing.
+ * JSON Merge Patch (RFC 7386): null removes, an object merges, all else replaces. Decoded, an empty object and an empty list are alike:
+ * where an object stands it is an empty object, which changes nothing.
  */
 final class MergePatch
 {

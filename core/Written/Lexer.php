@@ -50,12 +50,8 @@ final class Lexer
         $end = -1;
         foreach ($found[0] as [$written, $at]) {
             $between = $end < 0 ? ' ' : substr($text, $end, $at - $end);
-            $isGlued = $between === '' || (preg_match(self::UNSEEN, $between) === 1 && preg_match('/[\s\p{Z}]/u', $between) !== 1);
-            $kind = match (true) {
-                preg_match('/^\p{L}/u', $written) === 1 => WordKind::Letters,
-                preg_match('/^\p{Nd}/u', $written) === 1 => WordKind::Digits,
-                default => WordKind::Sign,
-            };
+            $isGlued = $between === '' || ($between !== ' ' && preg_match(self::UNSEEN, $between) === 1 && preg_match('/[\s\p{Z}]/u', $between) !== 1);
+            $kind = self::kind($written);
             $end = $at + strlen($written);
             $plain = $written;
             if (preg_match('/[^\x00-\x7f]/', $written) === 1) {
@@ -73,6 +69,18 @@ final class Lexer
         }
 
         return self::mended($words);
+    }
+
+    private static function kind(string $written): WordKind
+    {
+        return match (true) {
+            ctype_digit($written[0]) => WordKind::Digits,
+            ctype_alpha($written[0]) => WordKind::Letters,
+            $written[0] < "\x80" => WordKind::Sign,
+            preg_match('/^\p{L}/u', $written) === 1 => WordKind::Letters,
+            preg_match('/^\p{Nd}/u', $written) === 1 => WordKind::Digits,
+            default => WordKind::Sign,
+        };
     }
 
     private static function latin(string $word): string

@@ -26,6 +26,9 @@ final class Maker
     /** @var array<string, Line|OrderFileError|false> what was read before, by its order-file form without its picture */
     private array $read = [];
 
+    /** @var array<string, Size> as they were typed */
+    private array $sizes = [];
+
     /** @param  list<Item>  $general  wishes for all of them */
     public function __construct(private readonly Known $known, private readonly array $general) {}
 
@@ -70,9 +73,9 @@ final class Maker
         $last = $own === [] ? null : end($own);
         $draft->places = $change[Says::PLACES] ?? null;
         $change = self::ofItsSize($draft, $change);
-        isset($change[Says::SIZE]) && ($size = Size::parse((string) $change[Says::SIZE], $this->known->unit));
+        isset($change[Says::SIZE]) && ($size = $this->size((string) $change[Says::SIZE]));
         $change = Settler::completed($change + ($size === null ? [] : ['size' => (string) $size]), [], $own, $this->known->unit);
-        isset($change['size']) && ($size = Size::parse((string) $change['size'], $this->known->unit));
+        isset($change['size']) && ($size = $this->size((string) $change['size']));
         if (isset($change[Says::FRAME])) {
             if ($size === null && isset($change[Says::IS_ITS_SIZE])) {
                 $size = Size::parse((string) $change[Says::FRAME], $this->known->unit);
@@ -115,6 +118,12 @@ final class Maker
             ) === [];
 
         return [$this->print($base, $change, $draft, $remark, $isSure)];
+    }
+
+    /** A list says the same few sizes over and over. */
+    private function size(string $typed): Size
+    {
+        return $this->sizes[$typed] ??= Size::parse($typed, $this->known->unit);
     }
 
     private function isGathered(Draft $draft): bool

@@ -62,6 +62,11 @@ final class Segments
 
     private const OTHER_ORDER = 0.25;
 
+    private const MOST_KEPT = 500;
+
+    /** @var array<string, list<array{int, int}>> how a sentence was parted before, by what stands in it */
+    private static array $parted = [];
+
     /** “X2” and “2 each” begin nothing: they belong to what stands before them */
     private const COUNT_BEHIND = 0.7;
 
@@ -389,7 +394,6 @@ final class Segments
      */
     private static function parted(array $core, array $gaps): array
     {
-        $many = count($core);
         $kinds = array_map(
             fn (array $part): string => match ($part[0]->kind) {
                 Kind::Size => 'S',
@@ -399,6 +403,32 @@ final class Segments
             },
             $core,
         );
+        // The lines of a list are put together alike.
+        $flags = array_map(
+            fn (array $part): string => ($part[count($part) - 1]->isEach ? 'e' : '').(self::isBehind($part[0]) ? 'b' : ''),
+            $core,
+        );
+        $key = implode(',', $kinds).'|'.implode(',', $gaps).'|'.implode(',', $flags);
+        count(self::$parted) < self::MOST_KEPT || (self::$parted = []);
+
+        return self::$parted[$key] ??= self::cheapest($core, $gaps, $kinds);
+    }
+
+    /** “X2”, “2 each”, “in a set of 6” */
+    private static function isBehind(Item $count): bool
+    {
+        return preg_match('/^(?:x|×)|^(?:in|as) a? ?(?:set|pack)|(?:ea|each)$/iu', $count->words) === 1;
+    }
+
+    /**
+     * @param  list<list<Item>>  $core
+     * @param  list<string>  $gaps
+     * @param  list<string>  $kinds
+     * @return list<array{int, int}>
+     */
+    private static function cheapest(array $core, array $gaps, array $kinds): array
+    {
+        $many = count($core);
         $hasPictures = in_array('P', $kinds, true);
         /** @var array<int, array<string, array{float, int, string}>> $best by place behind, and the order of the last part */
         $best = [0 => ['' => [0.0, -1, '']]];
@@ -418,7 +448,7 @@ final class Segments
                     $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
                     $from > 0 &&
                         $kinds[$from] === 'N' &&
-                        preg_match('/^(?:x|×)|^(?:in|as) a? ?(?:set|pack)|(?:ea|each)$/iu', $core[$from][0]->words) === 1 &&
+                        self::isBehind($core[$from][0]) &&
                         ($all += self::COUNT_BEHIND);
                     $from > 0 &&
                         $kinds[$from] === 'S' &&
