@@ -50,7 +50,8 @@ final class Lexer
         $end = -1;
         foreach ($found[0] as [$written, $at]) {
             $between = $end < 0 ? ' ' : substr($text, $end, $at - $end);
-            $isGlued = $between === '' || ($between !== ' ' && preg_match(self::UNSEEN, $between) === 1 && preg_match('/[\s\p{Z}]/u', $between) !== 1);
+            $isUnseen = $between !== ' ' && preg_match(self::UNSEEN, $between) === 1 && preg_match('/[\s\p{Z}]/u', $between) !== 1;
+            $isGlued = $between === '' || $isUnseen;
             $kind = self::kind($written);
             $end = $at + strlen($written);
             $plain = $written;

@@ -446,10 +446,7 @@ final class Segments
                     $to > $from && ($within += self::WITHIN[$gaps[$to - 1]] ?? 0.2);
                     $order .= $kind;
                     $all = $cost + self::PART + $within + self::missing($order, $hasPictures, $from === 0) + ($isHeld ? -0.2 : 0);
-                    $from > 0 &&
-                        $kinds[$from] === 'N' &&
-                        self::isBehind($core[$from][0]) &&
-                        ($all += self::COUNT_BEHIND);
+                    $from > 0 && $kinds[$from] === 'N' && self::isBehind($core[$from][0]) && ($all += self::COUNT_BEHIND);
                     $from > 0 &&
                         $kinds[$from] === 'S' &&
                         str_contains((string) $before, 'P') &&
