@@ -78,7 +78,7 @@ final readonly class SaidWish
             $line->doubt('What is to be otherwise about the lettering?');
         }
         $isShared = ($on['make'] ?? null) === self::SHARED;
-        $isOfEach = preg_match('/\b(?:each|every)\b/i', $line->text) === 1;
+        $isOfEach = preg_match('/\b(?:under|on|over|below|to|for) (?:each|every)\b|(?:\d|in|cm|mm|")\s*each\b/i', $line->text) === 1;
         if ($isShared && $isOfEach && array_intersect_key($change, ['size' => 1, 'caption' => 1, 'lettering' => 1]) !== []) {
             unset($change['size']);
             $line->doubt('That is said of each print on the sheet. Choose one of them, or say it of the sheet.');
@@ -211,6 +211,7 @@ final readonly class SaidWish
             if ($gather !== null) {
                 $sheet = $size;
             } elseif (($on['make'] ?? '') === self::SHARED) {
+                isset($change['size']) && $last?->doubt('That is said of prints on the sheet. Choose the one that is meant.');
                 $change['size'] = $size;
             } elseif (isset($change[Says::IS_SHARED]) && ((int) ($change['copies'] ?? ($on['copies'] ?? 1))) > 1) {
                 [$gather, $sheet] = [0, $size];

@@ -65,12 +65,20 @@ final class Contrast
     }
 
     /**
-     * “All but the oars”: behind an all, a but leaves out.
+     * “All but the oars”, “oars out”: words that leave out only where they stand.
      *
      * @param  list<Item>  $items  of one sentence
      */
     public static function besides(array $items): void
     {
+        foreach ($items as $i => $out) {
+            // “Beehives out, slipway in”
+            $isOut = $out->kind === Kind::Passed && strcasecmp($out->words, 'out') === 0;
+            for ($before = $i - 1; $isOut && ($items[$before] ?? null)?->kind === Kind::Passed; $before--);
+            $next = $items[$i + 1] ?? null;
+            $isEnd = $next === null || in_array($next->kind, [Kind::Stop, Kind::And, Kind::End], true);
+            $isOut && $isEnd && ($items[$before] ?? null)?->kind === Kind::Pictures && ($out->kind = Kind::Not);
+        }
         foreach ($items as $i => $but) {
             if ($but->kind !== Kind::Passed || strcasecmp($but->words, 'but') !== 0 || ($items[$i - 1] ?? null)?->kind !== Kind::All) {
                 continue;

@@ -1657,18 +1657,21 @@ final class Conversation
                 if ($next === null || ! in_array($next, $segment->pictures, true)) {
                     continue;
                 }
-                $behind = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at >= $next->at));
+                // “X out, Y in” leaves out X alone, “all but X, Y” both.
+                $until = $next->at < $item->at ? $item->at : PHP_INT_MAX;
+                $isStruck = fn (Item $of): bool => $of->at >= $next->at && $of->at < $until;
+                $behind = array_values(array_filter($segment->pictures, $isStruck));
                 $names = array_merge(...array_map(fn (Item $of): array => $of->names(), $behind));
                 if ($this->isOrderedBefore($sentence, $names, $item->at)) {
                     // “… all lustre apart from the oars”: that isn't to be so, and is it to be at all?
-                    $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
+                    $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => ! $isStruck($of)));
                     $why = 'Is it left out, or only not to be so?';
                     $item->doubt($why);
                     $this->unsettled ??= $why;
 
                     continue;
                 }
-                $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of->at < $next->at));
+                $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => ! $isStruck($of)));
                 if ($item->kind === Kind::Instead && $segment->pictures === [] && ($segment->size->at ?? 0) > $next->at) {
                     $segment->size = null; // “instead of the cake 8x10, …”
                 }
