@@ -809,11 +809,12 @@ final class PictureNames
                 },
             );
         }
-        if ($isWeak) {
+        $isNamed = in_array($said->text($end), ['ones', 'pictures', 'photos', 'shots', 'images', 'series'], true);
+        $isOfUsual = $isNamed && count($used) === 1 && isset($this->usual[$used[0]]); // “the DSC ones”
+        if ($isWeak && ! $isOfUsual) {
             return null;
         }
         $least = min(array_map($missing, $candidates));
-        $isNamed = in_array($said->text($end), ['ones', 'pictures', 'photos', 'shots', 'images', 'series'], true);
         if (count($candidates) === 1) {
             // “One for grandma”: somebody, rather than the porch that she sits in?
             $isFor = in_array('for', [$said->text($begin - 1), $said->text($begin - 2)], true) && count($used) === 1;

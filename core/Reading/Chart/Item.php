@@ -30,7 +30,7 @@ final class Item
         public readonly ?Named $named = null,
         public ?string $why = null,
         public array $offers = [],
-        public readonly mixed $value = null,
+        public mixed $value = null,
         public readonly bool $isEach = false,
         public readonly bool $isBare = false,
         public readonly ?Rule $rule = null,

@@ -763,7 +763,7 @@ final class Conversation
     {
         foreach ($sentence->of(Kind::Count) as $count) {
             $behind = substr($sentence->text, $count->end() - $sentence->items[0]->at);
-            if (preg_match('/\bsets?\b/i', $count->words) !== 1 || preg_match('/^\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
+            if (preg_match('/\b(?:sets?|copies)\b/i', $count->words) !== 1 || preg_match('/^\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
                 continue;
             }
             foreach ($made as $draft) {

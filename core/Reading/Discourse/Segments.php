@@ -110,6 +110,9 @@ final class Segments
      */
     private static function counts(array $items): array
     {
+        if (self::isSum($items)) {
+            [$items[0]->kind, $items[0]->value] = [Kind::Sum, $items[0]->count];
+        }
         $hasPictures = $hasSize = $hasCount = false;
         $last = -1;
         foreach ($items as $i => $item) {
@@ -183,6 +186,23 @@ final class Segments
             in_array(($items[$i - 1] ?? null)?->kind, [Kind::And, Kind::Stop], true) &&
             ($items[$i + 1] ?? null)?->words === 'of' &&
             array_filter(array_slice($items, $i + 2, 2), fn (Item $of): bool => $of->kind === Kind::Pictures) !== [];
+    }
+
+    /**
+     * “4 prints: garden 8x10 x2, storm 5x7 x2”: a number before a colon, behind which several prints and numbers stand, is of all of them.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isSum(array $items): bool
+    {
+        $count = $items[0] ?? null;
+        $isOfPrints = $count?->kind === Kind::Count && preg_match('/\b(?:prints?|photos|pictures|pieces)\b/i', $count->words) === 1;
+        if (! $isOfPrints || ($items[1] ?? null)?->kind !== Kind::Stop || $items[1]->words !== ':') {
+            return false;
+        }
+        $many = fn (Kind $kind): int => count(array_filter($items, fn (Item $item): bool => $item->kind === $kind));
+
+        return $many(Kind::Pictures) > 1 && ($many(Kind::Size) > 1 || $many(Kind::Count) > 1);
     }
 
     /**
@@ -502,6 +522,22 @@ final class Segments
     }
 
     /**
+     * What a print is made into, said behind an “and”, begins the next one.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isOfNext(array $items, int $i): bool
+    {
+        if ($items[$i]->kind !== Kind::Wish || ! isset($items[$i]->change['make'])) {
+            return false;
+        }
+        for ($before = $i - 1; ($items[$before] ?? null)?->kind === Kind::Passed; $before--);
+        for ($next = $i + 1; in_array(($items[$next] ?? null)?->kind, [Kind::Passed, Kind::Stop], true); $next++);
+
+        return ($items[$before] ?? null)?->kind === Kind::And && ($items[$next] ?? null)?->kind === Kind::Size;
+    }
+
+    /**
      * A wish goes to what it stands with; what stands before everything, or behind an “all”, to all of the sentence.
      *
      * @param  list<Item>  $items
@@ -516,6 +552,9 @@ final class Segments
             $at = 0;
             foreach ($starts as $n => $start) {
                 $start <= $item->at && ($at = $n);
+            }
+            if (self::isOfNext($items, $i) && isset($starts[$at + 1])) {
+                $at++; // “0401 (8x10) and a canvas of it (16x20)”
             }
             switch ($item->kind) {
                 case Kind::All:

@@ -231,6 +231,11 @@ final class TriedTest extends TestCase
             "Next month we'll want the garden 20x30" => null,
             'Please confirm you have my order of 2 8x10 garden' => null,
             'My last order was garden 8x10 x 2.' => null,
+            'A print of garden (8x10) and a canvas of it (16x20)' => ['1 garden 8 x 10 in', '1 garden 16 x 20 in'],
+            '3 prints: garden 8x10 x2, wood 11x14' => ['2 garden 8 x 10 in', '1 wood 11 x 14 in'],
+            '4 prints: garden 8x10 x2, wood 11x14' => null,
+            '2 copies: garden 8x10, wood 11x14' => ['2 garden 8 x 10 in', '2 wood 11 x 14 in'],
+            'garden out, wood in, 8x10' => ['1 wood 8 x 10 in'],
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
