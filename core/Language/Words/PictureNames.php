@@ -543,6 +543,8 @@ final class PictureNames
             $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);
             if ($whole !== null) {
                 $found[] = [[$whole], $number[1], false, true];
+            } elseif ($word === '-' && ! $said->at($end)?->isGlued && strlen($number[0]) !== strlen($last[0])) {
+                break; // “0401 - 2”: a picture and how many
             } elseif ($isRange) {
                 $from = (int) $last[0];
                 $digits =

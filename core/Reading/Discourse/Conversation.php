@@ -855,7 +855,7 @@ final class Conversation
             } elseif ($of !== null) {
                 [$names, $from] = [$of->names(), $of->pictures];
             } elseif ($before === [] && $segment->size !== null && $this->waiting() !== [] && ! $segment->isAlso) {
-                return $this->fill($segment, $this->waiting());
+                return $this->fillAbove($segment, $sentence);
             } elseif ($this->heading !== null && $this->heading->pictures !== []) {
                 [$names, $from] = [$this->heading->names(), $this->heading->pictures];
             } elseif ($this->topic !== []) {
@@ -899,6 +899,25 @@ final class Conversation
         $this->add(...$made);
 
         return $made;
+    }
+
+    /**
+     * A size below pictures that stand one below the other: “0401”, “0402”, “8x10 each”.
+     *
+     * @return list<Draft>
+     */
+    private function fillAbove(Segment $segment, Sentence $sentence): array
+    {
+        $filled = $this->fill($segment, $this->waiting());
+        $pictures = $this->heading->pictures ?? [];
+        if ($pictures === []) {
+            return $filled;
+        }
+        $segment->isEach || $segment->size?->doubt('Of all the pictures above it, or of the last?');
+        $made = array_map(fn (string $name): Draft => $this->draft($segment, $name, $pictures, $sentence), $this->heading?->names() ?? []);
+        $this->add(...$made);
+
+        return [...$filled, ...$made];
     }
 
     /**

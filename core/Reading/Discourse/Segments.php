@@ -522,19 +522,20 @@ final class Segments
     }
 
     /**
-     * What a print is made into, said behind an “and”, begins the next one.
+     * What a print is made into, said behind an “and” and before its size, begins the next one.
      *
      * @param  list<Item>  $items
      */
-    private static function isOfNext(array $items, int $i): bool
+    private static function isOfNext(array $items, int $i, Segment $next): bool
     {
         if ($items[$i]->kind !== Kind::Wish || ! isset($items[$i]->change['make'])) {
             return false;
         }
         for ($before = $i - 1; ($items[$before] ?? null)?->kind === Kind::Passed; $before--);
-        for ($next = $i + 1; in_array(($items[$next] ?? null)?->kind, [Kind::Passed, Kind::Stop], true); $next++);
+        for ($behind = $i + 1; in_array(($items[$behind] ?? null)?->kind, [Kind::Passed, Kind::Stop], true); $behind++);
+        $isBegun = ($items[$before] ?? null)?->kind === Kind::And || (($items[$before] ?? null)?->words === ',' && $behind === $i + 1);
 
-        return ($items[$before] ?? null)?->kind === Kind::And && ($items[$next] ?? null)?->kind === Kind::Size;
+        return $isBegun && ($items[$behind] ?? null)?->kind === Kind::Size && $next->size === $items[$behind];
     }
 
     /**
@@ -553,7 +554,7 @@ final class Segments
             foreach ($starts as $n => $start) {
                 $start <= $item->at && ($at = $n);
             }
-            if (self::isOfNext($items, $i) && isset($starts[$at + 1])) {
+            if (isset($segments[$at + 1]) && self::isOfNext($items, $i, $segments[$at + 1])) {
                 $at++; // “0401 (8x10) and a canvas of it (16x20)”
             }
             switch ($item->kind) {

@@ -236,6 +236,10 @@ final class TriedTest extends TestCase
             '4 prints: garden 8x10 x2, wood 11x14' => null,
             '2 copies: garden 8x10, wood 11x14' => ['2 garden 8 x 10 in', '2 wood 11 x 14 in'],
             'garden out, wood in, 8x10' => ['1 wood 8 x 10 in'],
+            'Prints 5x7 – garden, wood, canvas 16x20 – storm' => ['1 garden 5 x 7 in', '1 wood 5 x 7 in', '1 storm 16 x 20 in'],
+            "8x10\n0412 - 2\n0413 - 3\n5x7\n0417" => ['2 DSC_0412 8 x 10 in', '3 DSC_0413 8 x 10 in', '1 DSC_0417 5 x 7 in'],
+            "garden\nwood\n8x10 each" => ['1 garden 8 x 10 in', '1 wood 8 x 10 in'],
+            "garden\nwood\n8x10" => null,
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
