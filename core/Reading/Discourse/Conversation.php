@@ -36,6 +36,11 @@ final class Conversation
     /** Said of prints that come besides */
     private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
 
+    /** “2 for each of 3 families” */
+    private const FOR_MANY =
+        '/\b(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:famil|households|couples|tables|offices|rooms|parents'.
+        '|grand\w+|aunts|uncles|sisters|brothers|guests|teachers|classes|friends|colleagues|sponsors)/iu';
+
     /** “2 of the small ones” */
     private const SOME_OF_THEM = '/\bof the (?:small|little|tiny|large|big|short|long|first|second|third|last|other|matte?|gloss)/iu';
 
@@ -763,7 +768,8 @@ final class Conversation
     {
         foreach ($sentence->of(Kind::Count) as $count) {
             $behind = substr($sentence->text, $count->end() - $sentence->items[0]->at);
-            if (preg_match('/\b(?:sets?|copies)\b/i', $count->words) !== 1 || preg_match('/^\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
+            $isOfAll = preg_match('/\b(?:sets?|copies|each)\b|x$/i', trim($count->words)) === 1;
+            if (! $isOfAll || preg_match('/^\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
                 continue;
             }
             foreach ($made as $draft) {
@@ -1259,6 +1265,9 @@ final class Conversation
         }
         if (preg_match('/^\s*(?:\p{L}+\s+)?different\b/iu', substr($sentence->text, $count->end() - $sentence->items[0]->at)) === 1) {
             $count->doubt('So many of each, or so many different ones?');
+        }
+        if (($count->isEach || $segment->isEach) && preg_match(self::FOR_MANY, $sentence->text) === 1) {
+            $count->doubt('So many in all, or for each of them?');
         }
         if ($count->count === 0) {
             $count->doubt('None of it? A line of 0 prints can’t be made.');
@@ -1993,7 +2002,10 @@ final class Conversation
         $this->askTwins();
         $all = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $this->drafts));
         foreach ($this->sums as $sum) {
-            if ($sum->value !== null && $sum->value !== $all && $this->drafts !== []) {
+            // “Just the two: …, three of each” counts the pictures
+            $isOfPrints = preg_match('/\b(?:prints?|copies|pieces|total|all)\b/i', $sum->words) === 1;
+            $isOfPictures = ! $isOfPrints && $sum->value === count($this->drafts);
+            if ($sum->value !== null && $sum->value !== $all && ! $isOfPictures && $this->drafts !== []) {
                 $sum->doubt("{$sum->value} are spoken of, and {$all} were read.");
                 foreach ($this->drafts as $draft) {
                     $draft->isAsked = true;

@@ -196,13 +196,16 @@ final class Segments
     private static function isSum(array $items): bool
     {
         $count = $items[0] ?? null;
-        $isOfPrints = $count?->kind === Kind::Count && preg_match('/\b(?:prints?|photos|pictures|pieces)\b/i', $count->words) === 1;
-        if (! $isOfPrints || ($items[1] ?? null)?->kind !== Kind::Stop || $items[1]->words !== ':') {
+        $isOfEach = preg_match('/\b(?:of|x|copies|each|sets?)\b|^x|x$/i', $count->words ?? '') === 1;
+        for ($colon = 1; in_array(($items[$colon] ?? null)?->kind, [Kind::Passed, Kind::Unknown], true); $colon++);
+        if ($count?->kind !== Kind::Count || $count->isEach || $isOfEach || ($items[$colon] ?? null)?->words !== ':') {
             return false;
         }
         $many = fn (Kind $kind): int => count(array_filter($items, fn (Item $item): bool => $item->kind === $kind));
 
-        return $many(Kind::Pictures) > 1 && ($many(Kind::Size) > 1 || $many(Kind::Count) > 1);
+        $isOfPrints = preg_match('/\b(?:prints?|photos|pictures|pieces)\b/i', $count->words) === 1;
+
+        return $many(Kind::Pictures) > 1 && (! $isOfPrints || $many(Kind::Size) > 1 || $many(Kind::Count) > 1);
     }
 
     /**

@@ -61,12 +61,19 @@ final class CountRules
             ),
             Rule::with(
                 '(about|around|roughly|approx|approximately|circa|maybe|perhaps|up to|at least|at most|no more than|not more than'.
-                    '|max|maximum|min|minimum|anything up to|as many as) {count} [copies|prints|of [it|them|these|each]]',
+                    '|max|maximum|min|minimum|anything up to|as many as) {count} [copies|prints|of [it|them|these|each]] | '.
+                    '{count} [copies|prints] or (so|thereabouts|more|less|fewer)',
                 fn (Heard $said): Unsure => new Unsure([Says::COUNT => $said->count()], "How many exactly: {$said->count()}?", [
                     new Offer((string) $said->count(), "{$said->count()} of it"),
                 ]),
-                ['about 10', 'up to 5', 'at least 2 copies'],
+                ['about 10', 'up to 5', 'at least 2 copies', 'a dozen or so'],
                 cost: -0.6,
+            ),
+            Rule::with(
+                '(twice|double|half|thrice|three times) (that|as many|this|that number|the number)',
+                fn (Heard $said): ?Unsure => $said->isSaidOfLine() ? null : new Unsure([], 'How many is that?'),
+                'twice that',
+                cost: -0.5,
             ),
             Rule::with(
                 '{count} (-|to|or|bis|/) {count:other} [(copies|prints|of [it|them|these|each])]',

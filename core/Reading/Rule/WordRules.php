@@ -110,6 +110,14 @@ final class WordRules
                 $under,
                 ['under it "Hello"', 'names along the bottom: "Hello"'],
             ),
+            Rule::with(
+                '{text}',
+                fn (Heard $said): ?Unsure => preg_match('/^[\d\s.,x]+$/i', (string) $said->value('text')) === 1
+                    ? new Unsure([], 'A number in quotes: of what is it said?')
+                    : null,
+                '"10"',
+                cost: 0.2,
+            ),
             Rule::with('{text} [on it|over it|on top]', $text, '"Hello" on it', cost: 0.3),
             Rule::with('(with the words|the words|write~|lettered) {phrase}', $text, 'with the words Happy Birthday', cost: -0.2),
             Rule::of('[the|set the] (lettering|letters|text|words|inscription)', [Says::LETTERING => null], 'the lettering', cost: 0.4),

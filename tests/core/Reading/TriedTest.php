@@ -240,6 +240,12 @@ final class TriedTest extends TestCase
             "8x10\n0412 - 2\n0413 - 3\n5x7\n0417" => ['2 DSC_0412 8 x 10 in', '3 DSC_0413 8 x 10 in', '1 DSC_0417 5 x 7 in'],
             "garden\nwood\n8x10 each" => ['1 garden 8 x 10 in', '1 wood 8 x 10 in'],
             "garden\nwood\n8x10" => null,
+            'Just two today: the garden 8x8 and the wood 8x12.' => ['1 garden 8 x 8 in', '1 wood 8 x 12 in'],
+            'Just the two: garden 8x8 and wood 8x8, three of each' => ['3 garden 8 x 8 in', '3 wood 8 x 8 in'],
+            '2 of each: garden 8x10, wood 5x7' => ['2 garden 8 x 10 in', '2 wood 5 x 7 in'],
+            'garden 5x7, 2 for each of 3 families' => null,
+            'garden 4x6 x12, wood twice that' => null,
+            'garden 4x6 a dozen or so' => null,
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
