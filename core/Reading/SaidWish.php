@@ -163,6 +163,10 @@ final readonly class SaidWish
                     $item->isBare &&
                         $next?->kind !== Kind::Size &&
                         $item->doubt("Is that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
+                    $isMore = preg_match('/\b(?:more|another|extra|additional)\b/i', $item->words) === 1;
+                    if ($isMore && array_filter($places, fn (Item $of): bool => $of->kind === Kind::Wish && $of->change !== []) !== []) {
+                        $item->doubt('Another print that is otherwise? Add a line for it.');
+                    }
                     if (isset($change['copies'])) {
                         $item->doubt('How many, this or that?');
                     }

@@ -29,13 +29,14 @@ final class ScreenRules
 
         return [
             Rule::with(
-                "{$lead} (SCREENCOPY|web one|e [-] mail one) [sharpen~] {$for} [of|at|,] {pixels} {$long} {$for} [quality {count:quality}]",
+                "{$lead} (SCREENCOPY|web one|e [-] mail one) [sharpen~] {$for} [of|at|,] {pixels} {$long} {$for} ".
+                    '[quality {count:quality}] [sharpen~]',
                 $copy,
                 ['web copy of 2048 px', 'small copy for e-mail, 1600 px', 'an e-mail copy of 864 px'],
                 cost: -0.4,
             ),
             Rule::with(
-                "{$lead} (SCREENCOPY|web one|one) {$for} [of|at|,] {count:bare} {$long} [,] [quality {count:quality}]",
+                "{$lead} (SCREENCOPY|web one|one) {$for} [of|at|,] {count:bare} {$long} [,] [quality {count:quality}] [,] [sharpen~]",
                 function (Heard $said): array|Unsure|null {
                     $isClear =
                         $said->count('bare') >= self::SMALLEST &&

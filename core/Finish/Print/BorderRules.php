@@ -109,10 +109,14 @@ final class BorderRules
     /** @return list<Rule> of some sides */
     private static function ofSides(): array
     {
-        $of = fn (Heard $said): array => [
+        $sides = fn (Heard $said): array => [
             'border' => array_fill_keys((array) $said->value('sides'), $said->length('measure')),
             ...$said->has('colour') ? ['paperColour' => $said->colour()] : [],
         ];
+        $isMore = fn (Heard $said): bool => preg_match('/\b(?:in|inch|inches|cm|mm|")\s+more\b/i', $said->words()) === 1;
+        $of = fn (Heard $said): array|Unsure => $isMore($said) && $said->now('border') !== null
+            ? new Unsure($sides($said), 'So much more, or so much in all? It was read as in all.')
+            : $sides($said);
 
         return [
             Rule::with(
@@ -177,12 +181,14 @@ final class BorderRules
             Rule::with('double [the] BORDER | BORDER (twice|double) [as wide|the width]', $times(2), 'double the border'),
             Rule::with('(half|halve) [the] BORDER', $times(0.5), 'halve the border'),
             Rule::with(
-                '[same] BORDER [but] {measure} (less|smaller|narrower|thinner) [ROUND] | {measure} (less|smaller|narrower) BORDER',
+                '[same] BORDER [but] {measure} (less|smaller|narrower|thinner) [ROUND] | '.
+                    '{measure} (less|smaller|narrower) BORDER | (smaller|narrower|thinner) BORDER by {measure}',
                 fn (Heard $said): Unsure|array => self::scaled($said, 1, '-'.$said->length('measure')),
                 'border 5 mm narrower',
             ),
             Rule::with(
-                '[same] BORDER [but] {measure} (more|bigger|wider|larger) [ROUND] | {measure} (more|wider|bigger) BORDER',
+                '[same] BORDER [but] {measure} (more|bigger|wider|larger) [ROUND] | '.
+                    '{measure} (more|wider|bigger) BORDER | (bigger|wider|larger) BORDER by {measure}',
                 fn (Heard $said): Unsure|array => self::scaled($said, 1, $said->length('measure')),
                 'border 5 mm wider',
             ),

@@ -62,7 +62,7 @@ final class OtherRules
                 cost: 0.3,
             ),
             Rule::with(
-                'remark for the lab [:] {words} | [please] tell the lab [to] {words}',
+                '(remark|note|message) (for|to) the lab [:] {words} | [please] tell the lab [to] {words}',
                 fn (Heard $said): array => ['remark' => ['lab' => $said->text('words')]],
                 'remark for the lab: gloves',
                 cost: -1.5,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Says;
@@ -150,12 +151,30 @@ final class WordRules
                 ['our logo', 'with the studio mark', 'watermark over the whole thing'],
                 cost: -0.1,
             ),
+            Rule::with(
+                '[the|our|my|an|another] [other] (other|another) (MARK)',
+                fn (Heard $said): Unsure => new Unsure(
+                    [],
+                    'Which mark is that?',
+                    array_map(fn (string $name): Offer => new Offer($name, "the mark {$name}"), array_slice($said->known->marks, 0, 4)),
+                ),
+                'our other logo',
+                cost: -0.5,
+            ),
             Rule::with('watermarked', $mark, 'watermarked'),
             Rule::with(
                 "[put~|add~] [the|our|my] (MARK|{mark}) on [the] {$screen}",
                 fn (Heard $said): array|Unsure => is_array($of = $mark($said)) ? [Says::SCREEN_MARK => $of[Says::MARK]] : $of,
                 'logo on the web copy',
                 cost: -0.4,
+            ),
+            Rule::with(
+                "[and|also|plus|with] [a|the] {$screen} with [the|our|my] [studio] (MARK|{mark})",
+                fn (Heard $said): array|Unsure => is_array($of = $mark($said))
+                    ? [Says::SCREEN => [], Says::IS_BESIDE => true, Says::SCREEN_MARK => $of[Says::MARK]]
+                    : $of,
+                'a web copy with the mark',
+                cost: -0.6,
             ),
         ];
     }
@@ -284,6 +303,15 @@ final class WordRules
                 fn (Heard $said): array => self::moved($said) + [Says::LETTERING => null],
                 'move the lettering up',
                 cost: -0.3,
+            ),
+            Rule::with(
+                '(shift~|move~|nudge~) [the] (lettering|letters|words|text|caption) [to] [the] (left|right|up|down) [by] {length}',
+                fn (Heard $said): Unsure => new Unsure(
+                    self::moved($said) + [Says::LETTERING => null],
+                    'It was moved by a step. Drag it on the drawing to its place.',
+                ),
+                'move the text up 1 cm',
+                cost: -0.5,
             ),
             Rule::with(
                 '[shift~|move~|nudge~] [it|this] [SLIGHTLY|further] (up|upwards|down|downwards|higher|lower) [SLIGHTLY] | '.

@@ -332,6 +332,8 @@ final class TriedTest extends TestCase
     #[TestWith(['smaller'])]
     #[TestWith(['2 in deep'])]
     #[TestWith(['50 %'])]
+    #[TestWith(['1 more in lustre'])]
+    #[TestWith(['our other logo'])]
     #[TestWith(['2x3 crop, 12 in'])]
     #[TestWith(['black bars'])]
     #[TestWith(['tiff, quality 80'])]
@@ -354,6 +356,9 @@ final class TriedTest extends TestCase
             '2 more copies' => ['copies' => 3],
             'add 2 copies' => ['copies' => 3],
             'two extra' => ['copies' => 3],
+            'web version 2048 sharpened' => ['screenCopy' => ['longSide' => 2048, 'sharpen' => true]],
+            'a web copy with the mark' => ['screenCopy' => ['overlays' => [['picture' => 'mark.png']]]],
+            'note for the lab: no white' => ['remark' => ['lab' => 'no white']],
             '+2' => ['copies' => 3],
             'canvas 20x30, 2 in' => ['make' => 'canvas', 'canvas' => ['depth' => '2 in'], 'size' => '20 x 30 in'],
             'and an e-mail copy of 864 px' => ['screenCopy' => ['longSide' => 864]],
