@@ -33,6 +33,10 @@ final class ReadLine
     /** Says what isn't sure, at the first words that say something, or at those behind a place. */
     public function doubt(string $why, ?int $at = null): void
     {
+        if ($this->items === []) {
+            $words = trim($this->text);
+            $this->items = [new Item(Kind::Unknown, (int) strpos($this->text, $words), strlen($words), words: $words)];
+        }
         $says = array_values(
             array_filter($this->items, fn (Item $item): bool => $item->kind->saysSomething() && ($at === null || $item->end() > $at)),
         );

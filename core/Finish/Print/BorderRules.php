@@ -52,6 +52,7 @@ final class BorderRules
                 '1/2 white',
                 '2 in of white to mat over',
             ]),
+            Rule::with("{colour} {measure} [wide|thick] BORDER [ROUND] [$mat]", $border, 'white 1 in border', cost: -0.2),
             Rule::with('{measure} [{colour}] [free|clear|paper] ROUND', $border, '0.25 in all around', cost: -0.2),
             Rule::with(
                 "$small [{colour}] BORDER [{colour:exact}] [again|back] [of|is|at|to".

@@ -23,6 +23,9 @@ use Planisher\Reading\ReadPrint;
 /** Makes lines of an order of the prints that a message speaks of. */
 final class Maker
 {
+    /** Nanometres: three metres, which no lab of ours prints in one piece (common practice, no source) */
+    private const LARGEST = 3_050_000_000;
+
     /** @var array<string, Line|OrderFileError|false> what was read before, by its order-file form without its picture */
     private array $read = [];
 
@@ -317,6 +320,11 @@ final class Maker
     private function isUsual(Line $line, Draft $draft, ?Item $first): bool
     {
         $side = $line->crop === null ? 0 : max($line->crop->size->width->nanometres, $line->crop->size->height->nanometres);
+        if ($side > self::LARGEST) {
+            ($draft->from[count($draft->from) - 1] ?? $first)?->doubt("{$line->crop?->size->label()} is far larger than is usual. Is it meant?");
+
+            return false;
+        }
         if ($line->copies > 200 || ($line->copies > 60 && $side >= 254_000_000)) {
             ($draft->from[count($draft->from) - 1] ?? $first)?->doubt("{$line->copies} prints are far more than is usual. Are they meant?");
 

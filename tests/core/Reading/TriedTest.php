@@ -246,6 +246,8 @@ final class TriedTest extends TestCase
             'garden 5x7, 2 for each of 3 families' => null,
             'garden 4x6 x12, wood twice that' => null,
             'garden 4x6 a dozen or so' => null,
+            'garden 8x10 M' => null,
+            '0412 8/10' => null,
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
