@@ -321,7 +321,8 @@ final class Maker
     {
         $side = $line->crop === null ? 0 : max($line->crop->size->width->nanometres, $line->crop->size->height->nanometres);
         if ($side > self::LARGEST) {
-            ($draft->from[count($draft->from) - 1] ?? $first)?->doubt("{$line->crop?->size->label()} is far larger than is usual. Is it meant?");
+            $size = $line->crop?->size->label();
+            ($draft->from[count($draft->from) - 1] ?? $first)?->doubt("{$size} is far larger than is usual. Is it meant?");
 
             return false;
         }
