@@ -19,6 +19,8 @@ return [
     'ambas' => 'both',
     'ambos' => 'both',
     'todas' => 'all',
+    'sólo' => 'only',
+    'solo' => 'only',
     'todos' => 'all',
     'todo' => 'everything',
     'resto' => 'rest',

@@ -25,6 +25,7 @@ return [
     'aussi' => 'also',
     'également' => 'also',
     'pas' => 'not',
+    'seulement' => 'only',
     'non' => 'not',
     'sauf' => 'except',
     'même' => 'same',
