@@ -18,6 +18,8 @@ final class Sizes
     /** In nanometres: inches that were written in whole millimetres, and a little more (common practice, no source) */
     private const ROUNDING = 600_000;
 
+    private const UP = ['up', 'above', 'upwards', 'larger', 'bigger', 'smaller', 'near', 'so', 'similar'];
+
     private const LOOSE = ['about', 'around', 'roughly', 'approx', 'approximately', 'circa', 'nearly', 'maximum', 'max', 'minimum', 'min'];
 
     /** Frames and papers are sold by these figures in centimetres, shorter side first (common practice, no source). */
@@ -71,7 +73,7 @@ final class Sizes
             [$size, $unlisted, $why, $offers] = $read;
             if (self::isOfSomething($said, $i)) {
                 [$why, $offers] = ['Is that the size of the print, or of something else?', []];
-            } elseif (self::isLoose($said, $i)) {
+            } elseif (self::isLoose($said, $i, $written->end)) {
                 [$why, $offers] = ["Is it to be {$size->label()}, or something near it?", [new Offer($size->label(), (string) $size)]];
             }
             $cost = $written->cost + ($written->isNamed ? 0 : $unlisted * ($written->isOfThree ? 4 : 1));
@@ -90,13 +92,14 @@ final class Sizes
     }
 
     /** “About 8x10”, “up to 16x20”: a size that isn't settled. */
-    private static function isLoose(Spoken $said, int $i): bool
+    private static function isLoose(Spoken $said, int $i, int $end): bool
     {
+        $isUp = in_array($said->text($end), ['and', 'or'], true) && in_array($said->text($end + 1), self::UP, true);
         $before = $said->text($i - 1);
         $isMost = $before === 'to' && $said->text($i - 2) === 'up';
         $isThan = $before === 'than' && in_array($said->text($i - 2), ['bigger', 'larger', 'smaller', 'more', 'less'], true);
 
-        return $isMost || $isThan || in_array($before, self::LOOSE, true);
+        return $isUp || $isMost || $isThan || in_array($before, self::LOOSE, true);
     }
 
     /** @return list<Typed> */

@@ -36,6 +36,9 @@ final class Conversation
     /** Said of prints that come besides */
     private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
 
+    /** A part of a side: sizes are told in round figures of either unit (common practice, no source). */
+    private const NEAR = 0.035;
+
     /** “2 for each of 3 families” */
     private const FOR_MANY =
         '/\b(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:famil|households|couples|tables|offices|rooms|parents'.
@@ -876,6 +879,12 @@ final class Conversation
             foreach ($segment->pictures as $picture) {
                 $picture->why = null;
             }
+            // “Cake and rings 5x7: cake portrait, …”
+            $its = array_filter($before, fn (Draft $draft): bool => in_array($draft->picture, $names, true));
+            foreach ($its as $draft) {
+                $draft->wishes = [...$draft->wishes, ...$segment->wishes];
+            }
+            $its === [] && ($segment->wishes[0] ?? null)?->doubt('Of which print is that said?');
 
             return [];
         }
@@ -2019,7 +2028,7 @@ final class Conversation
     /** The same print twice in one line: is it so, or is one of the numbers another's? */
     private function askTwins(): void
     {
-        $seen = [];
+        $seen = $before = [];
         foreach ($this->drafts as $draft) {
             $isMore = array_filter($draft->from, fn (Item $of): bool => preg_match(self::MORE, $of->words) === 1) !== [];
             if ($isMore || $draft->picture === null || $draft->size === null || $draft->sheet !== null) {
@@ -2032,6 +2041,24 @@ final class Conversation
                 end($draft->from) === false || end($draft->from)->doubt('The same print twice: are both meant?');
             }
             $seen[$key] = $draft;
+            $last = $before[$draft->line." {$draft->picture}"] ?? null;
+            if ($last?->size !== null && self::isSameInOtherUnits($last->size, $draft->size)) {
+                $draft->isAsked = $last->isAsked = true;
+                $size = array_values(array_filter($draft->from, fn (Item $of): bool => $of->kind === Kind::Size))[0] ?? null;
+                $size?->doubt("{$last->size->label()} in other words, or another print?");
+            }
+            $before[$draft->line." {$draft->picture}"] = $draft;
         }
+    }
+
+    /** “8x10 (20x25 cm)”: two writings of one size. */
+    private static function isSameInOtherUnits(Size $one, Size $other): bool
+    {
+        [$a, $b] = [$one->portrait(), $other->portrait()];
+        $isNear = fn (int $a, int $b): bool => abs($a - $b) < self::NEAR * max($a, $b);
+
+        return ($one->width->unit !== $other->width->unit || $one->name !== $other->name) &&
+            $isNear($a->width->nanometres, $b->width->nanometres) &&
+            $isNear($a->height->nanometres, $b->height->nanometres);
     }
 }

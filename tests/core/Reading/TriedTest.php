@@ -248,6 +248,12 @@ final class TriedTest extends TestCase
             'garden 4x6 a dozen or so' => null,
             'garden 8x10 M' => null,
             '0412 8/10' => null,
+            // One size in two writings, and what is said of one of two
+            'garden 8x10 (20x25cm)' => null,
+            'garden A4 (21x29.7 cm)' => null,
+            'garden 8x10, 20x30cm' => ['1 garden 8 x 10 in', '1 garden 20 x 30 cm'],
+            'garden 5x7 and up' => null,
+            'garden and wood 5x7: garden portrait, wood landscape' => null,
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
