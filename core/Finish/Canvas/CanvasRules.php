@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Canvas;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\Rule;
 use Planisher\Language\Says;
@@ -216,6 +217,12 @@ final class CanvasRules
                 $colour,
                 ['black edges', 'edges in black', 'white sides', 'edges plain #202020'],
                 CanvasFinish::NAME,
+            ),
+            Rule::with(
+                'canvas [-] (like|effect|textured|texture|style|look|paper) [paper|finish]',
+                fn (): Unsure => new Unsure([], 'A canvas on its bars, or paper that looks like one?', [new Offer('a canvas', 'canvas')]),
+                'canvas-like paper',
+                cost: -0.6,
             ),
             Rule::with(
                 'not [to] wrap [round] [the] EDGE [,] [which] [shall be] {colour} | '.

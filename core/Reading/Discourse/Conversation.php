@@ -647,6 +647,7 @@ final class Conversation
         $made = [];
         $this->exceptions($sentence);
         $this->askNumbers($sentence);
+        $this->askBoth($sentence);
         $this->formerly($sentence);
         $this->becoming($sentence);
         $this->eithers($sentence);
@@ -815,7 +816,7 @@ final class Conversation
             return [];
         }
         if ($segment->pictures === [] && $scope?->kind === Kind::All) {
-            return $this->all($segment, $sentence);
+            return $this->headsTheRest($segment, $segments, $n, $sentence) ? [] : $this->all($segment, $sentence);
         }
         $names = $this->others($segment, $sentence);
         $from = $segment->pictures;
@@ -933,6 +934,27 @@ final class Conversation
         $this->add(...$made);
 
         return [...$filled, ...$made];
+    }
+
+    /**
+     * “All 8x10: cake, rings”: all of those behind the colon, which get its size.
+     *
+     * @param  list<Segment>  $segments
+     */
+    private function headsTheRest(Segment $segment, array $segments, int $n, Sentence $sentence): bool
+    {
+        $end = max(array_map(fn (Item $item): int => $item->end(), $segment->items()));
+        $isColon = preg_match('/^\s*:/', substr($sentence->text, $end - $sentence->items[0]->at)) === 1;
+        $named = array_filter(array_slice($segments, $n + 1), fn (Segment $of): bool => $of->pictures !== []);
+        if ($segment->size === null || ! $isColon || $named === []) {
+            return false;
+        }
+        foreach ($named as $of) {
+            $of->size ??= $segment->size;
+            $of->wishes = [...$segment->wishes, ...$of->wishes];
+        }
+
+        return true;
     }
 
     /**
@@ -1496,6 +1518,17 @@ final class Conversation
                     array_shift($sentence->segments);
                 }
             }
+        }
+    }
+
+    /** “One canvas and one print of the cake, 16x20”: two pieces of one size are two lines. */
+    private function askBoth(Sentence $sentence): void
+    {
+        $and = '\W+(?:and|plus|&|\+)\W+(?:\w+\W+){0,2}';
+        $both = "/\bcanvas{$and}(?:prints?|paper|matte?|lustre|gloss\w*)\b|\bprints?{$and}canvas\b|\bcanvas\s*[+&]\s*(?:a\s+)?print\b/iu";
+        $isBoth = preg_match($both, $sentence->text) === 1;
+        foreach ($isBoth && count($sentence->of(Kind::Size)) === 1 ? $sentence->of(Kind::Wish) : [] as $wish) {
+            isset($wish->change['make']) && $wish->doubt('A canvas, and a print as well? Say each with its size.');
         }
     }
 

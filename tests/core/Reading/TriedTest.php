@@ -254,6 +254,9 @@ final class TriedTest extends TestCase
             'garden 8x10, 20x30cm' => ['1 garden 8 x 10 in', '1 garden 20 x 30 cm'],
             'garden 5x7 and up' => null,
             'garden and wood 5x7: garden portrait, wood landscape' => null,
+            'one canvas and one print of the garden, 16x20' => null,
+            'garden 8x10 canvas-like paper' => null,
+            'all 8x10: garden, wood, storm' => ['1 garden 8 x 10 in', '1 wood 8 x 10 in', '1 storm 8 x 10 in'],
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
