@@ -257,6 +257,13 @@ final class TriedTest extends TestCase
             'one canvas and one print of the garden, 16x20' => null,
             'garden 8x10 canvas-like paper' => null,
             'all 8x10: garden, wood, storm' => ['1 garden 8 x 10 in', '1 wood 8 x 10 in', '1 storm 8 x 10 in'],
+            'garden & wood, 3x4, both on one 4x6' => ['1 garden + wood 4 x 6 in'],
+            "garden 4x6\nwood 4x6\nall on shared sheets" => null,
+            "DSC_0412.jpg,5x7,3\nDSC_0413.jpg,8x10,2" => ['3 DSC_0412 5 x 7 in', '2 DSC_0413 8 x 10 in'],
+            '0412-0413 8x10, 0417-0418 4x6' => [
+                ...['1 DSC_0412 8 x 10 in', '1 DSC_0413 8 x 10 in'],
+                ...['1 DSC_0417 4 x 6 in', '1 DSC_0418 4 x 6 in'],
+            ],
             // What it costs
             'garden 8x10 at 25 each' => null,
             '3 garden 8x10 75.00' => ['3 garden 8 x 10 in'],
@@ -328,6 +335,46 @@ final class TriedTest extends TestCase
     }
 
     private const PRINT = ['picture' => 'garden.jpg', 'size' => '8 x 10 in', 'copies' => 1];
+
+    private const CANVAS = ['make' => 'canvas', 'canvas' => ['darken' => ['strength' => 0.25]]] + self::PRINT;
+
+    private const PANELS = ['make' => 'panels', 'size' => '90 x 60 in', 'panels' => ['columns' => [1, 1, 1]]] + self::PRINT;
+
+    private const SHEET = [
+        'make' => 'shared-sheet',
+        'size' => '8 x 12 in',
+        'sheet' => ['cells' => [['picture' => 'garden.jpg', 'size' => '4 x 6 in'], ['picture' => 'wood.jpg', 'size' => '4 x 6 in']]],
+    ];
+
+    /**
+     * Said of what is there already; null for what has to be asked.
+     *
+     * @param  array<string, mixed>  $on
+     * @param  ?array<string, mixed>  $change
+     */
+    #[TestWith([self::CANVAS, '50 %', null])]
+    #[TestWith([self::CANVAS, 'stretched edges, 2 in', ['make' => 'canvas', 'canvas' => ['edge' => 'drawn-out', 'depth' => '2 in']]])]
+    #[TestWith([self::CANVAS, 'edges darker', ['canvas' => ['darken' => ['strength' => 0.4]]]])]
+    #[TestWith([self::PANELS, 'the middle panel 40 in wide', null])]
+    #[TestWith([self::PANELS, 'each panel 30 in', null])]
+    #[TestWith([self::PANELS, 'as one piece', ['make' => 'print']])]
+    #[TestWith([self::SHEET, '1/4 in apart', ['sheet' => ['gutter' => '1/4 in']]])]
+    #[
+        TestWith([
+            self::SHEET,
+            'margin 1/2 in, on 12x18, trim marks',
+            ['sheet' => ['margin' => '1/2 in', 'cutMarks' => true], 'size' => '12 x 18 in'],
+        ]),
+    ]
+    #[TestWith([self::PRINT + ['output' => ['sharpen' => ['strength' => 'normal']]], 'sharpen more', null])]
+    #[TestWith([self::PRINT, '8x10, jpeg, 100 %', ['output' => ['quality' => 100, 'format' => 'jpeg'], 'size' => '8 x 10 in']])]
+    #[TestWith([self::PRINT, 'and a copy for the screen 1080x1350 px', null])]
+    public function test_what_is_said_of_what_is_there(array $on, string $text, ?array $change): void
+    {
+        $read = SaidWish::read($text, self::known(), self::PICTURES, $on);
+        self::assertSame($change !== null, $read->line->isSure());
+        $change === null || self::assertEquals($change, $read->change);
+    }
 
     /** Said of a print on the bench. */
     #[TestWith(['12 in'])]
