@@ -118,17 +118,18 @@ final class LineView
     /** @return ?array<string, mixed> */
     public static function picture(?OrderPicture $inOrder): ?array
     {
-        $facts = $inOrder?->facts();
+        if ($inOrder === null) {
+            return null;
+        }
+        $facts = $inOrder->facts();
 
-        return $inOrder === null || $facts === null
-            ? null
-            : [
-                'id' => $inOrder->id,
-                'name' => $inOrder->name,
-                'sha256' => $facts->sha256,
-                'width' => $facts->width,
-                'height' => $facts->height,
-            ];
+        return [
+            'id' => $inOrder->id,
+            'name' => $inOrder->name,
+            'sha256' => $facts->sha256,
+            'width' => $facts->width,
+            'height' => $facts->height,
+        ];
     }
 
     /**

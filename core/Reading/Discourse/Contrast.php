@@ -32,10 +32,7 @@ final class Contrast
 
                 continue;
             }
-            $next = $i + 1;
-            while (isset($items[$next]) && in_array($items[$next]->kind, [Kind::Passed], true)) {
-                $next++;
-            }
+            $next = self::behind($items, $i);
             $what = $items[$next] ?? null;
             $isHeld = $what !== null && in_array($what->kind, [Kind::Wish, Kind::Size, Kind::Count, Kind::Pictures, Kind::Sum], true);
             if ($isHeld) {
@@ -83,7 +80,7 @@ final class Contrast
             if ($but->kind !== Kind::Passed || strcasecmp($but->words, 'but') !== 0 || ($items[$i - 1] ?? null)?->kind !== Kind::All) {
                 continue;
             }
-            for ($next = $i + 1; ($items[$next] ?? null)?->kind === Kind::Passed; $next++);
+            $next = self::behind($items, $i);
             ($items[$next] ?? null)?->kind === Kind::Pictures && ($but->kind = Kind::Not);
         }
     }
@@ -102,7 +99,7 @@ final class Contrast
             if (! $isWord || ($not->kind !== Kind::Not && $not->kind !== Kind::Instead)) {
                 continue;
             }
-            for ($next = $i + 1; ($items[$next] ?? null)?->kind === Kind::Passed; $next++);
+            $next = self::behind($items, $i);
             $what = $items[$next] ?? null;
             if ($what?->kind === Kind::Remark) {
                 $what->words = "{$not->words} {$what->words}";
@@ -114,6 +111,18 @@ final class Contrast
             $isSaidOtherwise || $not->doubt("What is it to be, if not “{$what->words}”?");
             $what->pass();
         }
+    }
+
+    /**
+     * Where the next that is more than a passing word stands; behind the last where there is none.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function behind(array $items, int $at): int
+    {
+        for ($next = $at + 1; ($items[$next] ?? null)?->kind === Kind::Passed; $next++);
+
+        return $next;
     }
 
     /**

@@ -71,11 +71,11 @@ final class Maker
         }
         $general = array_values(array_filter($this->general, fn (Item $wish): bool => ! in_array($wish, $own, true)));
         $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
-        self::isOfItsSize($draft);
+        self::weighLooks($draft);
         $size = $draft->size;
         $last = $own === [] ? null : end($own);
         $draft->places = $change[Says::PLACES] ?? null;
-        $change = self::ofItsSize($draft, $change);
+        self::askOfSizes($draft, $change);
         isset($change[Says::SIZE]) && ($size = $this->size((string) $change[Says::SIZE]));
         $change = Settler::completed($change + ($size === null ? [] : ['size' => (string) $size]), [], $own, $this->known->unit);
         isset($change['size']) && ($size = $this->size((string) $change['size']));
@@ -135,7 +135,7 @@ final class Maker
     }
 
     /** “A bigger one, 16x20”: the size says how much. */
-    private static function isOfItsSize(Draft $draft): void
+    private static function weighLooks(Draft $draft): void
     {
         $sizes = array_filter($draft->from, fn (Item $item): bool => $item->kind === Kind::Size);
         foreach ($draft->wishes as $wish) {
@@ -150,25 +150,22 @@ final class Maker
      * A house finish may have a size, and another one may have been said.
      *
      * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
      */
-    private static function ofItsSize(Draft $draft, array $change): array
+    private static function askOfSizes(Draft $draft, array $change): void
     {
         $given = array_values(array_filter($draft->wishes, fn (Item $wish): bool => isset($wish->change['size'])));
         if ($draft->size === null || $given === []) {
-            return $change;
+            return;
         }
         $sizes = [$change['size'] ?? null, ...array_column($change['sheet']['cells'] ?? [], 'size')];
         foreach (array_filter($sizes, is_string(...)) as $size) {
             if (Size::parse($size)->sameAs($draft->size)) {
-                return $change;
+                return;
             }
         }
         $own = Size::parse((string) $given[0]->change['size'])->label();
         $given[0]->doubt("“{$given[0]->words}” is of {$own}, and {$draft->size->label()} was said. Leave one of them out.");
         $draft->isAsked = true;
-
-        return $change;
     }
 
     /**
