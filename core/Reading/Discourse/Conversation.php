@@ -389,7 +389,9 @@ final class Conversation
 
             return;
         }
-        if (preg_match('/\bitem \d+\b|^\W*of each\b/iu', $sentence->text) === 1) {
+        // “* = two copies”, below the list: a note to something above
+        $isNote = preg_match('/^\s*[*†‡]+\s*(?:=|means\b)/iu', $line->text) === 1;
+        if ($isNote || preg_match('/\bitem \d+\b|^\W*of each\b/iu', $sentence->text) === 1) {
             $this->unsettled ??= 'Something of the list is spoken of again.';
             $this->lines[$sentence->line]->doubt('This speaks of something else of the list. Look at it.', $sentence->items[0]->at);
         }

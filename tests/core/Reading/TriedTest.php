@@ -275,6 +275,9 @@ final class TriedTest extends TestCase
             'garden 8x10 2/3' => null,
             'can I change the 8x10 of garden to an 11x14' => null,
             'every second picture 4x6' => null,
+            "garden* 5x7\nwood 8x10\n* = two copies" => null,
+            "garden† 5x7\nwood 8x10\n† means two copies" => null,
+            "garden* 5x7\nwood 8x10\n\n* = lustre" => null,
             '0412/0413/0417 4x6 2ea' => ['2 DSC_0412 4 x 6 in', '2 DSC_0413 4 x 6 in', '2 DSC_0417 4 x 6 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
