@@ -21,7 +21,10 @@ export function useDownload() {
                     const { file } = error.body;
                     const again = (id: number) => () =>
                         void makeAgain(id).then(
-                            () => notices.say('It is being made again.'),
+                            () => {
+                                notices.say('It is being made again.');
+                                return client.invalidateQueries({ queryKey: ['makes'] });
+                            },
                             (failed: Error) => notices.say(failed.message, { lasts: true }),
                         );
                     notices.say(error.message, {
