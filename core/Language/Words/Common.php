@@ -13,25 +13,25 @@ final class Common
         'good morning afternoon evening day ok okay oh um well yes yeah yep yup lol haha omg tia tx xx '.
         'xo x-x bye bitte danke merci gracias '.
         'hola hallo guten tag bonjour hola gruss grüße cordially regards wishes sincerely yours best '.
-        'many much very so eh aye comma stop period newline '.
-        'could can would may might like want wants wanted need needs i we you me us they he she him her '.
-        'his hers my mine our your yours their '.
+        'many much very so eh aye comma period newline '.
+        'could can would may might like want wants wanted need needs i we you me us they he she him '.
+        'my mine our your yours '.
         'have has get got do does give order ordering print prints printed printing make made send take '.
         'taking go put photo picture pictures image images '.
         'w em says say said change use deliver bump exactly they\'ll we\'ll he\'ll she\'ll you\'re nvm '.
-        'pack there\'s time times stuff other forgot add adding supply supplied '.
+        'pack there\'s time times stuff add adding supply supplied '.
         'was were had been being went did done said the a an of for to in on at with and as by from is '.
-        'are am be it its this that these those them there here just only then now again also still '.
-        'one ones some any other etc which who whom what when where while because since but if so nor '.
-        'up out off over into onto through about around please could\'d i\'d i\'ll we\'d we\'ll i\'m '.
+        'are am be it its this that these there here just only then now also '.
+        'one who whom what when where while because but so '.
+        'out about please could\'d i\'d i\'ll we\'d we\'ll i\'m '.
         'it\'s that\'s they\'re i\'ve we\'ve don\'t '.
         'will shall should must let lets let\'s think know see look looking following follow follows below above attached enclosed list '.
         'size sized sizes print-size copy copies piece pieces number numbers nr quantity qty pcs dpi format way '.
-        'new line stop maybe perhaps possible possibly poss actually really quite bit little nice big '.
-        'small normal usual standard plain regular size '.
+        'new line possible possibly poss bit little nice big '.
+        'small normal plain size '.
         'everyone anyone someone something nothing everybody kind sort thing things mind wall frame home house office '.
         'mum mom dad gran grandma grandad nan sister brother aunt uncle friend husband wife son daughter parents family kids '.
-        'rush hurry bunch loads cos cuz coz whenever moment whatever anyway however though although yet already ever guess suppose '.
+        'rush hurry bunch loads cos cuz coz whenever moment anyway though yet guess suppose '.
         'course absolutely definitely certainly truly wonderful fantastic amazing perfect favourite favorite '.
         'favourites favorites beautiful '.
         'gorgeous cute sweet funny loved loves loving enjoy enjoyed happy glad excited present gift gifts surprise christmas xmas '.

@@ -31,7 +31,9 @@ final class Foreign
         '\bwho(?:\'?s| is| was)\s\d{1,3}\b|\b(?:aged?|is|was)\s\d{1,3}(?=[\s,.;)]+(?:years|and|who|he'.
         '|she|,|\.))|\b\d{1,3}\s(?:years?|yrs?|months?|weeks?|days?|hours?|minutes?|beds?|baths?|guests'.
         '|families|walls|tables|sq|baths|children|on roll)\b|'.
-        '\b(?:room|flat|unit|table|plot|suite|order|invoice|po|ref|sku|job|voucher|page|lot'.
+        '\border\s*(?:no\.?|number|#|ref\.?)\s*:?\s*[a-z]{0,5}-?\d[\d\/.-]*[a-z]?\b|'.
+        '\border\s+[a-z]{1,5}-\d+\b|\border\s+\d{4,}(?=\s*[):])|'.
+        '\b(?:room|flat|unit|table|plot|suite|invoice|po|ref|sku|job|voucher|page|lot'.
         '|section|clause|version|iso|f\/)\s*(?:no\.?|number|#|is'.
         '|:)?\s*[a-z]{0,5}-?\d[\d\/.-]*[a-z]?\b(?!\s*(?:x|×|by)\s*\d)|'.
         '\b(?:sku|ref(?:erence)?\.?(?:\s?(?:no|number)\.?)?)\s*:?\s*[a-z\d-]*\d[a-z\d-]*\b|\bpo-\d+|'.

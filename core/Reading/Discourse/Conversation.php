@@ -391,7 +391,7 @@ final class Conversation
         }
         // “* = two copies”, below the list: a note to something above
         $isNote = preg_match('/^\s*[*†‡]+\s*(?:=|means\b)/iu', $line->text) === 1;
-        if ($isNote || preg_match('/\bitem \d+\b|^\W*of each\b/iu', $sentence->text) === 1) {
+        if ($isNote || preg_match('/\b(?:item|line|row|entry) #?\d+\b|^\W*of each\b/iu', $sentence->text) === 1) {
             $this->unsettled ??= 'Something of the list is spoken of again.';
             $this->lines[$sentence->line]->doubt('This speaks of something else of the list. Look at it.', $sentence->items[0]->at);
         }
@@ -460,6 +460,11 @@ final class Conversation
                 $this->drafts !== [] &&
                 ($this->unsettled ??= 'How many of each?') &&
                 $sentence->of(Kind::Each)[0]->doubt('How many of each?');
+            $many = array_filter($sentence->of(Kind::All), fn (Item $all): bool => (int) $all->value > 0);
+            if ($many !== [] && $this->drafts !== [] && ! $sentence->has(Kind::Unknown)) {
+                current($many)->doubt('What of them?'); // “me: all four”
+                $this->unsettled ??= 'What of them?';
+            }
             $this->prose($sentence);
             $this->missed($sentence);
 
@@ -587,7 +592,10 @@ final class Conversation
         if ($wishes === [] || ($sentence->speech === Speech::Question && ! $isOfAll)) {
             $remarks = $sentence->of(Kind::Remark);
             if ($remarks !== [] && $this->last !== []) {
+                $isOfOne = count($this->last) > 1 && ! $isOfAll && $sentence->has(Kind::Unknown); // “Pat would like hers in b/w”
+                $isOfOne && $line->doubt('Of which of them is that said?', $remarks[0]->at);
                 foreach ($this->last as $draft) {
+                    $draft->isAsked = $draft->isAsked || $isOfOne;
                     $draft->remarks = [...$draft->remarks, ...array_map(fn (Item $item): string => $item->words, $remarks)];
                 }
             }
@@ -677,6 +685,7 @@ final class Conversation
         $this->spreadBracket($made, $sentence);
         $this->spreadSets($made, $sentence);
         $this->askTwice($segments, $made, $sentence);
+        self::askHowMany($made ?: $this->drafts, $sentence);
         $this->gather($sentence, $made);
 
         return $made;
@@ -775,7 +784,7 @@ final class Conversation
         foreach ($sentence->of(Kind::Count) as $count) {
             $behind = substr($sentence->text, $count->end() - $sentence->items[0]->at);
             $isOfAll = preg_match('/\b(?:sets?|copies|each)\b|x$/i', trim($count->words)) === 1;
-            if (! $isOfAll || preg_match('/^\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
+            if (! $isOfAll || preg_match('/^\s*\)?\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
                 continue;
             }
             foreach ($made as $draft) {
@@ -800,6 +809,26 @@ final class Conversation
         $isBehind = $isTwice && preg_match('/,\s*$/', substr($sentence->text, 0, $last->at - $sentence->items[0]->at)) === 1;
         if ($isBehind && count(array_filter($made, fn (Draft $draft): bool => $draft->isCounted)) === 1) {
             $last->doubt('The last of them, or all?');
+        }
+    }
+
+    /**
+     * “… and both at 20x16”: so many pictures or sizes have to be there.
+     *
+     * @param  list<Draft>  $made
+     */
+    private static function askHowMany(array $made, Sentence $sentence): void
+    {
+        $pictures = count(array_unique(array_filter(array_map(fn (Draft $of): ?string => $of->picture, $made))));
+        $sizes = count(array_unique(array_map(fn (Draft $of): string => (string) $of->size, $made)));
+        foreach ($sentence->items as $i => $item) {
+            $isMany = $item->kind === Kind::All && is_int($item->value) && $item->value > 0;
+            $next = $sentence->items[$i + 1] ?? null;
+            $isOfWhom = $next !== null && $next->kind === Kind::Unknown; // “for both mums”
+            if (! $isMany || $isOfWhom || $item->why !== null || in_array($item->value, [$pictures, $sizes, count($made)], true)) {
+                continue;
+            }
+            $item->doubt("{$item->value} are spoken of, and there are {$pictures}: which?");
         }
     }
 
@@ -946,7 +975,7 @@ final class Conversation
     private function headsTheRest(Segment $segment, array $segments, int $n, Sentence $sentence): bool
     {
         $end = max(array_map(fn (Item $item): int => $item->end(), $segment->items()));
-        $isColon = preg_match('/^\s*:/', substr($sentence->text, $end - $sentence->items[0]->at)) === 1;
+        $isColon = preg_match('/^\s*(?:(?:,[^:()]*)?\)\s*)?:/', substr($sentence->text, $end - $sentence->items[0]->at)) === 1;
         $named = array_filter(array_slice($segments, $n + 1), fn (Segment $of): bool => $of->pictures !== []);
         if ($segment->size === null || ! $isColon || $named === []) {
             return false;
@@ -1509,6 +1538,7 @@ final class Conversation
                 foreach ($sentence->segments as $segment) {
                     $segment->size === $item && ($segment->size = null);
                 }
+                $item->pass();
                 $sentence->dropEmpty();
                 if (
                     count($sentence->segments) === 2 &&
@@ -1792,7 +1822,7 @@ final class Conversation
         }
         foreach ($sentence->of(Kind::Wish) as $wish) {
             if (isset($wish->change[Says::GATHER])) {
-                $this->sheets[] = [$made, $wish->change[Says::GATHER], $wish];
+                $this->sheets[] = [$this->onSheet($wish, $sentence, $made), $wish->change[Says::GATHER], $wish];
             } elseif (isset($wish->change[Says::ON_SHEET])) {
                 $sheet = Size::parse((string) $wish->change[Says::ON_SHEET], $this->reader->known->unit);
                 $areas = array_map(fn (Draft $of): float => $of->copies * ($of->size?->areaSquareInches() ?? 1e9), $made);
@@ -1808,6 +1838,29 @@ final class Conversation
                 }
             }
         }
+    }
+
+    /**
+     * “Boat and gears on one 10x8, and rope as 6x4”: what has its own size behind the sheet is likely beside it.
+     *
+     * @param  list<Draft>  $made
+     * @return list<Draft>
+     */
+    private function onSheet(Item $sheet, Sentence $sentence, array $made): array
+    {
+        $isBehind = fn (Segment $of): bool => $of->size !== null &&
+            $of->pictures !== [] &&
+            min(array_map(fn (Item $item): int => $item->at, $of->items())) > $sheet->at;
+        $behind = array_filter($sentence->segments, $isBehind);
+        $isLast =
+            $behind !== [] && count($behind) < count(array_filter($sentence->segments, fn (Segment $of): bool => $of->pictures !== []));
+        if (! $isLast) {
+            return $made;
+        }
+        $names = array_merge(...array_map(fn (Segment $of): array => $of->names(), array_values($behind)));
+        $sheet->doubt('What stands behind it was read as no part of the sheet.');
+
+        return array_values(array_filter($made, fn (Draft $of): bool => ! in_array($of->picture, $names, true)));
     }
 
     // ---------------------------------------------------------------- taking back, changing
@@ -2055,6 +2108,10 @@ final class Conversation
                     $draft->isAsked = true;
                 }
             }
+        }
+        $unused = new Unused($this->drafts, $this->general, $this->struck);
+        foreach (array_merge(...array_values($this->sentences)) as $sentence) {
+            $unused->ask($sentence);
         }
         $this->lookedAt();
         (new Maker($this->reader->known, $this->general))->make($this->drafts, $this->sheets, $this->lines);

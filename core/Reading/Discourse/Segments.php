@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
+use Planisher\Language\Says;
 use Planisher\Language\Words\Named;
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
@@ -258,7 +259,7 @@ final class Segments
     {
         $core = $gaps = [];
         $gap = '';
-        $isClosed = false;
+        $isClosed = $isSheet = false;
         $beside = self::inBrackets($items);
         foreach ($items as $i => $item) {
             if (isset($beside[$i])) {
@@ -272,6 +273,7 @@ final class Segments
             };
             if (! $isPart) {
                 $isClosed = $isClosed || ($item->kind === Kind::Stop && $item->words === ')');
+                $isSheet = $isSheet || isset($item->change[Says::GATHER]); // “A and B on one sheet, C …”
                 $gap = match (true) {
                     $item->kind === Kind::Also => 'also',
                     $item->kind === Kind::And => $gap === 'also' ? 'also' : 'and',
@@ -311,7 +313,12 @@ final class Segments
                 continue; // “Two (2)”
             }
             $isMore =
-                $last !== null && $item->kind === Kind::Pictures && $last[0]->kind === Kind::Pictures && $gap !== 'also' && ! $isClosed;
+                $last !== null &&
+                $item->kind === Kind::Pictures &&
+                $last[0]->kind === Kind::Pictures &&
+                $gap !== 'also' &&
+                ! $isClosed &&
+                ! $isSheet;
             $isClosed && $gap !== 'also' && $gap !== 'paren' && ($gap = 'closed');
             if ($isMore) {
                 $core[count($core) - 1][] = $item;
@@ -320,7 +327,7 @@ final class Segments
                 $core[] = [$item];
             }
             $gap = '';
-            $isClosed = false;
+            $isClosed = $isSheet = false;
         }
 
         return [array_values($core), $gaps];
@@ -541,6 +548,14 @@ final class Segments
         return $isBegun && ($items[$behind] ?? null)?->kind === Kind::Size && $next->size === $items[$behind];
     }
 
+    /** “Cake as a canvas and rings as a print, 16x20”: said between pictures that are one thing otherwise. */
+    private static function isBetween(Item $wish, Segment $segment): bool
+    {
+        $isAt = array_map(fn (Item $of): bool => $of->at > $wish->at, $segment->pictures);
+
+        return in_array(true, $isAt, true) && in_array(false, $isAt, true);
+    }
+
     /**
      * A wish goes to what it stands with; what stands before everything, or behind an “all”, to all of the sentence.
      *
@@ -581,6 +596,7 @@ final class Segments
                         $isOfAll || ($isBefore && count($segments) > 1 && ($items[$i + 1] ?? null)?->kind === Kind::Stop)
                             ? $segments
                             : [$segments[$at]];
+                    self::isBetween($item, $segments[$at]) && $item->doubt('Of all of them, or only of those before it?');
                     foreach ($list as $segment) {
                         $item->kind === Kind::Wish || $item->change !== [] ? ($segment->wishes[] = $item) : ($segment->remarks[] = $item);
                         $item->kind === Kind::Remark && $item->change !== [] && ($segment->remarks[] = $item);

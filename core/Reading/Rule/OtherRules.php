@@ -46,6 +46,12 @@ final class OtherRules
                 ['mat it ourselves', 'trim it down'],
                 cost: -0.3,
             ),
+            Rule::of(
+                '(no|without|no further|no more) (other|further|more) (change~|changes) | nothing else [changes|changed]',
+                [],
+                ['no other change', 'nothing else changes'],
+                cost: -0.3,
+            ),
             Rule::with('[a] (mirror image|mirror-image) [of it]', $remark, 'mirror image', 'print', -0.3),
             Rule::with(
                 '[ready] framed [in {words}] | (in|with) a {word} frame | mounted [in {colour}]',

@@ -46,6 +46,16 @@ final class ScopeRules
                 cost: -0.4,
             ),
             Rule::with('all of (them|these|those|it)', fn (): array => [Says::ALL => 0], 'all of them', cost: -0.1),
+            Rule::with(
+                'use the other (picture|photo|image) [,|:] {pictures}',
+                function (Heard $said): ?array {
+                    $names = $said->value('pictures')->names ?? [];
+
+                    return $said->isSaidOfLine() && count($names) === 1 ? ['picture' => $names[0]] : null;
+                },
+                'use the other picture, slipway',
+                cost: -0.5,
+            ),
             Rule::of('pair [it] with', [], 'pair with', cost: -0.6),
             Rule::with(
                 '[one|{count}] per (pupil|person|child|family|head|sponsor|room|family|couple)',
@@ -86,6 +96,12 @@ final class ScopeRules
                 '[just|exactly] (as|like) (before|usual|always|last time|the last time|the last ones|last year)',
                 fn (): Unsure => new Unsure([], 'As what was before? What the client had last time can be taken beside this field.'),
                 ['as before', 'like last time'],
+                cost: -0.3,
+            ),
+            Rule::with(
+                "[the] same {count} [{$things}] [again]",
+                fn (Heard $said): Unsure => new Unsure([Says::SAME => 'line'], "Which {$said->count()} are those? Name them."),
+                'the same three',
                 cost: -0.3,
             ),
             Rule::with(

@@ -279,6 +279,18 @@ final class TriedTest extends TestCase
             "garden† 5x7\nwood 8x10\n† means two copies" => null,
             "garden* 5x7\nwood 8x10\n\n* = lustre" => null,
             '0412/0413/0417 4x6 2ea' => ['2 DSC_0412 4 x 6 in', '2 DSC_0413 4 x 6 in', '2 DSC_0417 4 x 6 in'],
+            // What is said and came to nothing is asked
+            '1 garden 8x10 on lustre, 1 wood 8x10 on lustre, and both again at 16x20' => null,
+            "garden 8x10\nwood 5x7\nme: all four" => null,
+            "garden 8x10, x2\nwood 5x7\nCorrection to line 2: 3 copies" => null,
+            'garden (8x10) for Gran, wood (5x7) for Aunt Pat. Pat would like hers in black and white.' => null,
+            'garden and wood side by side on one 8x10, storm 4x6' => null,
+            'garden as a canvas and wood as a print, both 16x20' => null,
+            'For sale (12x18): the same three' => null,
+            'for the grandparents (two sets): garden 5x7, wood 8x10' => ['2 garden 5 x 7 in', '2 wood 8 x 10 in'],
+            'For the show (all 8x10): garden, wood' => ['1 garden 8 x 10 in', '1 wood 8 x 10 in'],
+            "I'd like to order 2 of the 8x10 prints of garden" => ['2 garden 8 x 10 in'],
+            'order no. 17: garden 8x10' => ['1 garden 8 x 10 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
