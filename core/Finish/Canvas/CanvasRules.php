@@ -90,7 +90,7 @@ final class CanvasRules
             ]),
             Rule::with(
                 'BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | '.
-                    '(depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
+                    '[BARS] (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
                 $deep,
                 ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %'],
             ),

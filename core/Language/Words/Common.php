@@ -29,7 +29,7 @@ final class Common
         'size sized sizes print-size copy copies piece pieces number numbers nr quantity qty pcs dpi format way '.
         'new line possible possibly poss bit little nice big '.
         'small normal plain size '.
-        'everyone anyone someone something nothing everybody kind sort thing things mind wall frame home house office '.
+        'everyone anyone someone something nothing everybody kind sort thing things mind wall home house office '.
         'mum mom dad gran grandma grandad nan sister brother aunt uncle friend husband wife son daughter parents family kids '.
         'rush hurry bunch loads cos cuz coz whenever moment anyway though yet guess suppose '.
         'course absolutely definitely certainly truly wonderful fantastic amazing perfect favourite favorite '.

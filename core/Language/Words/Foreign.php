@@ -33,6 +33,7 @@ final class Foreign
         '|families|walls|tables|sq|baths|children|on roll)\b|'.
         '\border\s*(?:no\.?|number|#|ref\.?)\s*:?\s*[a-z]{0,5}-?\d[\d\/.-]*[a-z]?\b|'.
         '\border\s+[a-z]{1,5}-\d+\b|\border\s+\d{4,}(?=\s*[):])|'.
+        '\b\d\s+for\s+(?:the\s+price\s+of\s+)?(?:\d|one|two)\b(?!\s*(?:x|×|by)\s*\d)|'.
         '\b(?:room|flat|unit|table|plot|suite|invoice|po|ref|sku|job|voucher|page|lot'.
         '|section|clause|version|iso|f\/)\s*(?:no\.?|number|#|is'.
         '|:)?\s*[a-z]{0,5}-?\d[\d\/.-]*[a-z]?\b(?!\s*(?:x|×|by)\s*\d)|'.

@@ -685,6 +685,7 @@ final class Conversation
         $this->spreadBracket($made, $sentence);
         $this->spreadSets($made, $sentence);
         $this->askTwice($segments, $made, $sentence);
+        $this->askUnfamiliar($made, $sentence);
         self::askHowMany($made ?: $this->drafts, $sentence);
         $this->gather($sentence, $made);
 
@@ -810,6 +811,17 @@ final class Conversation
         if ($isBehind && count(array_filter($made, fn (Draft $draft): bool => $draft->isCounted)) === 1) {
             $last->doubt('The last of them, or all?');
         }
+    }
+
+    /** @param  list<Draft>  $made */
+    private function askUnfamiliar(array $made, Sentence $sentence): void
+    {
+        $isAsked = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) !== [];
+        if ($made === [] || $isAsked || $sentence->speech !== Speech::Order || Familiar::is($sentence)) {
+            return;
+        }
+        $of = $sentence->of(Kind::All, Kind::Each, Kind::Rest, Kind::Same, Kind::Not, Kind::Instead, Kind::Place, Kind::Sum);
+        ($of[0] ?? $sentence->first())?->doubt('Is it read as it is meant? It could be said of something else.');
     }
 
     /**

@@ -63,7 +63,7 @@ final class ScopeRules
                 'one per pupil',
                 cost: -0.3,
             ),
-            Rule::of('(as|are) a (pair|set)', [], 'as a pair', cost: -0.5),
+            Rule::of('(as|are) a (pair|set) [of]', [], ['as a pair', 'as a set of'], cost: -0.5),
             Rule::with('both [of] [them|these|those|baith] | baith | beide', fn (): array => [Says::ALL => 2], 'both'),
             Rule::with('each | every | ea', fn (): array => [Says::EACH => true], 'each', cost: 0.2),
             Rule::with(

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+
+/**
+ * How sentences are built in which “all, each, the rest, the same, not” and brackets are understood. What such a word is said of
+ * follows from where it stands; a sentence that is built in no way of these is read, too, and asked.
+ */
+final class Familiar
+{
+    /** What breaks no rule wherever it stands: pictures, sizes and numbers, one after the other */
+    private const PLAIN = '/^[PSN,:;]*$/';
+
+    /**
+     * P pictures, S a size, N how many, A all or both, E each, R the rest, D the same, ! not, I instead, L “the last”, M a sum;
+     * _ a comma or a colon, or none; # one print: its picture, its size, how many, in any order.
+     */
+    public const BUILT = [
+        // Each
+        '(P_|S_)*NE' => 'garden 8x10, storm 5x7, two of each',
+        'NE_(P_|S_)+' => '2 of each: garden 8x10, wood 5x7',
+        '(P_)?N?SE' => 'garden, wood 8x10 each',
+        'P_S_SE' => 'garden and storm 8x10, and one A4 of each',
+        '(#,)?N_P_SE' => 'lighthouse 16x20 and a couple of the boat, 8x10 each',
+        'P_NE_S' => 'garden and wood, two apiece, 5x7',
+        'P_S_NE_N_P' => 'harbour 1-3, 5x7, one each, plus one extra of harbour 2',
+        'NE_S(,#)*' => 'one of each in 4x6, and two 8x10 of the slipway',
+        '#([,;]*#)*' => 'garden, wood 8x10 2 each, storm 5x7',
+        '(N?S_)+EP' => 'one 8x10 and one 5x7 of each of the harbours',
+        'EN' => 'each of them in duplicate',
+        // All
+        'A' => 'all matte',
+        '\(?A_S(_NE?)?\)?' => 'all in 4x6, two each',
+        '\(?A_S\)?:P' => 'all 8x10: garden, wood',
+        'A_S_(P_S|S_P)' => 'all in 4x6, and garden also 8x10',
+        'S_A_S_P' => '4x6 of everything, plus an 8x10 of garden',
+        'AP_S(_NE?)?' => 'both harbours in 8x10',
+        'P_A_S(_NE?)?(,#)?' => 'garden and wood all 5x7',
+        'P_S_(N_)?A' => 'garden and wood, 5x7 both',
+        'N_P_S_A' => '2 garden 5x7 for both mums',
+        '(#,)+N?A' => 'garden 5x7, wood 8x10, all lustre',
+        'P\(A\)S' => 'the harbours (all 3) 6x4',
+        '#\(A\)' => 'garden 8x10, 3 (both fathers and the uncle)',
+        '#,!A' => 'garden 8x10, no rush at all',
+        // The rest, the same
+        '(#,)*R_S(_NE?)?' => 'garden 8x10, the rest 4x6',
+        '(#[,;]*)*N?P_D(_[NS])*' => 'garden 8x10, wood ditto',
+        'D(_[NS])*' => 'the same in 5x7',
+        '#_D(_[NS])*' => 'garden A3, plus the same picture at A4',
+        'D_P' => 'the same of the storm',
+        'P_S,NSD' => 'canvas of the garden (20x30) plus 4 prints 5x7 of the same',
+        // Not
+        '(#,)?P_!' => 'garden 8x10, storm not',
+        'P_SP!' => 'garden 8x10 but storm not',
+        '!_P' => 'no storm',
+        '#I' => 'garden 5x7 x3 (was 2)',
+        '!_#' => 'except: garden 8x10',
+        '#!' => 'garden 8x10 ✗',
+        'P(_!?S)+' => 'garden ☐ 8x10 ☑ 5x7',
+        'P!,P_S' => 'garden out, wood in, 8x10',
+        'A_S!P' => 'all 5x7 except garden',
+        'AP!P(\(!\))?_S(_NE?)?' => 'all of act 1 bar number 5, 6x4',
+        'S_P_!P(_NE?)?' => '8x10 garden, wood, not storm, 2 each',
+        // “The last”, a sum
+        'L(_[SN]E?)*' => 'the last three as 5x7',
+        'M_(#,)*#(_NE)?' => '3 prints: garden 8x10 x2, wood 11x14',
+        '(#,)*#_M' => 'garden 8x10 x2, wood 5x7 = 3 prints',
+        'NP_M' => '1 set of panels of garden cropped to 60 x 40 in in all',
+        'S_(P_N_?)+M' => '5x7: garden x2, wood x2 = 4 prints',
+        // Brackets
+        '\([SN]\)' => '(two sets)',
+        '\(S\):P' => 'Small (6x4): garden, wood',
+        '\(N\):(#,)*#' => 'for them (two sets): garden 5x7, wood 8x10',
+        'N\((#,)*#\)' => '2 x (garden 8x10, storm 5x7)',
+        'P_S,\(S\)' => 'a print of garden (8x10) and a canvas of it (16x20)',
+        'P\(S(,S)*\)N?' => 'garden (8x10, 5x7) x2',
+        '#\(N(,N)+\)' => 'team 8x10 x16 (14 players + 2 coaches)',
+        'P\([SN,]+\)(,P\([SN,]+\))*' => 'garden (5x7 x2, 8x10 x1)',
+    ];
+
+    private const ONE = '(?:P_S(?:_N|NE)?|P(?:_N|NE)_S|(?:N_|NE)P_S|(?:N_|NE)S_P|S_P(?:_N|NE)?|S(?:_N|NE)_P)';
+
+    public static function is(Sentence $sentence): bool
+    {
+        $shape = self::shape($sentence);
+
+        return preg_match(self::PLAIN, $shape) === 1 || preg_match(self::pattern(implode('|', array_keys(self::BUILT))), $shape) === 1;
+    }
+
+    /** Whether it is built in one of these ways. */
+    public static function isBuilt(Sentence $sentence, string $way): bool
+    {
+        return preg_match(self::pattern($way), self::shape($sentence)) === 1;
+    }
+
+    private static function pattern(string $ways): string
+    {
+        return '/^(?:'.strtr(strtr($ways, ['#' => self::ONE]), ['_' => '[,:]*']).')[,:;]*$/';
+    }
+
+    private static function shape(Sentence $sentence): string
+    {
+        $shape = implode('', array_map(self::letter(...), $sentence->items));
+        do {
+            $before = $shape;
+            $shape = (string) preg_replace(
+                [
+                    '/\([,:]*\)/',
+                    '/[,:]+(?=[,:;)]|$)/',
+                    '/(?<=[(;]|^)[,:;]+/',
+                    '/P(?:,?P)+/',
+                    '/\(P\)/',
+                    '/(?<=[PSN])\(([SN])\)/',
+                    '/^([^()]*)[()]([^()]*)$/',
+                ],
+                ['', '', '', 'P', 'P', ',$1', '$1$2'],
+                $shape,
+            );
+        } while ($shape !== $before);
+
+        return $shape;
+    }
+
+    private static function letter(Item $item): string
+    {
+        return match ($item->kind) {
+            Kind::Pictures => 'P',
+            Kind::Size => 'S',
+            Kind::Count => $item->isEach ? 'NE' : 'N',
+            Kind::All => 'A',
+            Kind::Each => 'E',
+            Kind::Rest => 'R',
+            Kind::Same => 'D',
+            Kind::Not => '!',
+            Kind::Instead => 'I',
+            Kind::Place => 'L',
+            Kind::Sum => 'M',
+            Kind::Or => 'O',
+            Kind::And, Kind::Also => ',',
+            Kind::Stop => match ($item->words) {
+                '(', ')', ';' => $item->words,
+                ':', '-', '–', '—', '→', '>', '->', '=' => ':',
+                default => ',',
+            },
+            default => '',
+        };
+    }
+}
