@@ -178,6 +178,8 @@ final readonly class SaidWish
                     break;
                 case Kind::Same:
                     $item->value === 'line' || $item->doubt('The same as what?');
+                    $isOfOther = array_filter($places, fn (Item $of): bool => $of->kind === Kind::Pictures) !== [];
+                    $isOfOther && $item->doubt('Is this line to be of that picture, or another line besides?');
                     break;
                 case Kind::Rest:
                 case Kind::Place:

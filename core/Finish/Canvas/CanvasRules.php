@@ -213,7 +213,7 @@ final class CanvasRules
             Rule::with(
                 '(EDGE|border of the canvas) [are|to be|in|of|a] [solid|plain'.
                     "|one colour ,] {colour} [INSTEAD ({$old})] | ".
-                    "[solid|plain] {colour} EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}",
+                    "[solid|plain] {colour} [canvas] EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}",
                 $colour,
                 ['black edges', 'edges in black', 'white sides', 'edges plain #202020'],
                 CanvasFinish::NAME,

@@ -74,7 +74,7 @@ final class PanelsRules
             ),
             Rule::with(
                 "{$made} {count} [equal|even|same|of the same size] [PICTURE] PANELS [side by side] [of ".
-                    "the same size] | {$made} {count} side by side",
+                    "(the same|equal) (size|width)] | {$made} {count} side by side",
                 $beside,
                 ['three panels', 'as a set of 2 equal panels', 'split in three panels'],
             ),

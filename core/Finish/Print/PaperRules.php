@@ -42,6 +42,7 @@ final class PaperRules
                 cost: -0.3,
             ),
             Rule::with('(use~|take~) [the] {size} sheet | {size} sheet', $on, 'use the 16x20 sheet', cost: 0.2),
+            Rule::with('(paper|sheet) [size] [of|is|:] {size}', $on, 'paper size 16x20', cost: 0.3),
             Rule::with("laid on the (lab|lab's|labs) {size} sheet", $on, 'laid on the lab’s 12 × 18 in sheet'),
             Rule::of('white to trim away', [], 'white to trim away'),
             Rule::of('(on|of|in) (the|this) (paper|sheet) | on paper', [], 'on the paper', cost: 0.3),

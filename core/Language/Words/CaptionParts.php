@@ -23,6 +23,7 @@ final class CaptionParts
         'client' => 'client',
         "client's" => 'client',
         'subject' => 'subject',
+        'title' => 'subject',
         'date' => 'date',
         'size' => 'size',
         'order number' => 'order',

@@ -1525,6 +1525,10 @@ final class Conversation
         if ($value > 0 && $value !== count($names)) {
             $segment->scope?->doubt("{$value} are spoken of, and there are ".count($names).' pictures.');
         }
+        $spoken = array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts));
+        if ($spoken !== [] && array_diff($names, $spoken) !== []) {
+            $segment->scope?->doubt('All pictures of the order, or those that were spoken of?'); // “… and all of the above in 5x7”
+        }
         if (array_intersect($names, $this->struck) !== []) {
             $segment->scope?->doubt('Are those that were taken back left out here, too?');
             $names = array_values(array_diff($names, $this->struck));

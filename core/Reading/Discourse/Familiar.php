@@ -31,6 +31,7 @@ final class Familiar
         'P_S_NE_N_P' => 'harbour 1-3, 5x7, one each, plus one extra of harbour 2',
         'NE_S(,#)*' => 'one of each in 4x6, and two 8x10 of the slipway',
         '#([,;]*#)*' => 'garden, wood 8x10 2 each, storm 5x7',
+        'N?SE:P' => '1 print 8x10 of each: garden, wood',
         '(N?S_)+EP' => 'one 8x10 and one 5x7 of each of the harbours',
         'EN' => 'each of them in duplicate',
         // All
@@ -39,7 +40,7 @@ final class Familiar
         '\(?A_S\)?:P' => 'all 8x10: garden, wood',
         'A_S_(P_S|S_P)' => 'all in 4x6, and garden also 8x10',
         'S_A_S_P' => '4x6 of everything, plus an 8x10 of garden',
-        'AP_S(_NE?)?' => 'both harbours in 8x10',
+        'AP_S(_NE?)?(,#)?' => 'both harbours in 8x10',
         'P_A_S(_NE?)?(,#)?' => 'garden and wood all 5x7',
         'P_S_(N_)?A' => 'garden and wood, 5x7 both',
         'N_P_S_A' => '2 garden 5x7 for both mums',

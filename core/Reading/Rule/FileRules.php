@@ -70,7 +70,7 @@ final class FileRules
                 cost: 0.6,
             ),
             Rule::with(
-                "[saved] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | ".
+                "[saved|save~] [it] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | ".
                     "{$jpeg} [,] {percent} | [at] [jpeg|jpg] (quality".
                     '|q) [of] {count:quality} [of {count:scale}] | [at|with] {percent} quality | '.
                     "(quality|q) [of] {percent} | {$jpeg} [at|of] [quality".
@@ -88,19 +88,19 @@ final class FileRules
                 cost: -0.2,
             ),
             Rule::of(
-                '8 [-] (bit|bits) (tiff|tif) [file] [per channel] | (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]',
+                '[saved|save~] [it] [as] 8 [-] (bit|bits) (tiff|tif) [file] [per channel] | [saved|save~] [it] [as] (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]',
                 ['output' => ['format' => 'tiff', 'bits' => 8]],
                 'TIFF with 8 bit',
                 cost: -0.2,
             ),
             Rule::of('8 [-] (bit|bits) [per channel]', ['output' => ['bits' => 8]], '8 bit', cost: -0.1),
             Rule::of(
-                '[saved] [as|in] [a] (tiff|tif|tiffs|tifs) [file|files]',
+                '[saved|save~] [it] [as|in] [a] (tiff|tif|tiffs|tifs) [file|files]',
                 ['output' => ['format' => 'tiff']],
                 ['tiff', 'as a TIFF file'],
             ),
             Rule::of(
-                "[saved] [as|in] [a] [deliver] {$jpeg} [in]",
+                "[saved|save~] [it] [as|in] [a] [deliver] {$jpeg} [in]",
                 ['output' => ['format' => 'jpeg']],
                 ['jpeg', 'as jpg files', 'saved as JPEG'],
             ),
@@ -256,7 +256,7 @@ final class FileRules
                 cost: -0.4,
             ),
             Rule::with(
-                '(named|called|titled|entitled|call~ (it|this one|them)|name (it|them)|[the] file (name|named) [is|to be|:]'.
+                '(named|called|titled|entitled|call~ (it|this one|them|the file)|name (it|them|the file)|[the] file (name|named) [is|to be|:]'.
                     '|[the] file (is to be|to be) (named|called)|subject) {words}',
                 fn (Heard $said): ?array => match (true) {
                     preg_match('/\bfile\b/i', $said->words()) !== 1 => self::subject($said->text('words')),
@@ -283,9 +283,10 @@ final class FileRules
                 'keep all metadata',
             ),
             Rule::of(
-                '[keep~] [only] [the] credits [only] [in the (metadata|data)] [,] [none of the camera stuff]',
+                '[keep~] [only] [the] credits [only] [in the (metadata|data)] [,] [none of the camera stuff] | '.
+                    'keep~ [only] [the] copyright [only]',
                 ['output' => ['keep' => 'credits']],
-                'only the credits in the metadata',
+                ['only the credits in the metadata', 'keep copyright only'],
             ),
             Rule::with(
                 '(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb'.
