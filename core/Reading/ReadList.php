@@ -86,7 +86,8 @@ final readonly class ReadList
     {
         $isOfColumns = substr_count($words, ',') > 1 && preg_match('/,\s|\s,/', trim($words)) !== 1;
 
-        return $isOfColumns && preg_match('/^[\d,]+\s/', $words) !== 1 ? strtr($words, ',', "\t") : $words;
+        // “ceremony 1,2,3 in 6x4”: pictures one after the other
+        return $isOfColumns && preg_match('/(?:^|\s)\d+(?:,\d+)+(?=\s|$)/', $words) !== 1 ? strtr($words, ',', "\t") : $words;
     }
 
     /** @return list<ReadPrint> */

@@ -76,6 +76,10 @@ final class Sizes
             } elseif (self::isLoose($said, $i, $written->end)) {
                 [$why, $offers] = ["Is it to be {$size->label()}, or something near it?", [new Offer($size->label(), (string) $size)]];
             }
+            $isLarger = $written->isNamed && $said->at($written->end)?->is('+') && $said->at($written->end)->isGlued;
+            if ($isLarger && ! ($said->at($written->end + 1)->isGlued ?? false)) {
+                [$why, $offers] = ["More than {$size->label()}: how large is that here?", []]; // “A3+”
+            }
             $cost = $written->cost + ($written->isNamed ? 0 : $unlisted * ($written->isOfThree ? 4 : 1));
             $found[] = new Typed($written->end, $size, $cost, $why, $offers);
         }

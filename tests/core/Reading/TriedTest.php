@@ -299,6 +299,11 @@ final class TriedTest extends TestCase
             'garden -> 8x10 -> frame' => null,
             'Please send 1 print 8x10 of each: garden, wood' => ['1 garden 8 x 10 in', '1 wood 8 x 10 in'],
             'school a - b as a set of 5x7s' => ['1 school-a 5 x 7 in', '1 school-b 5 x 7 in'],
+            '1x A3+ of garden' => null,
+            'school a,b 8x10. 0412,0413,0417 5x7' => [
+                ...['1 school-a 8 x 10 in', '1 school-b 8 x 10 in', '1 DSC_0412 5 x 7 in'],
+                ...['1 DSC_0413 5 x 7 in', '1 DSC_0417 5 x 7 in'],
+            ],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
