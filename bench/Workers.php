@@ -35,7 +35,7 @@ final class Workers
             $one ??= $took;
             $name = self::LINES." prints by {$workers} worker".($workers === 1 ? '' : 's');
             // More workers than cores win nothing; two, on two cores, should come near half.
-            $this->table->against($name, 1000 * $took, 'by one', 1000 * $one, round(1000 * $one * ($workers === 1 ? 1.0 : 0.75), 1));
+            $this->table->against($name, 1000 * $took, 'by one', 1000 * $one, ceil(1000 * $one * ($workers === 1 ? 1.0 : 0.75)));
         }
         $this->steps($order);
     }
