@@ -84,6 +84,10 @@ final readonly class ReadList
     /** Values apart by commas alone, as programs write them: none of these commas is a decimal's. */
     private static function inColumns(string $words): string
     {
+        // “ceremony 4 / 5x7 / 2”, “2201/8x10/2”
+        $words = preg_match('/ \/ \d+\s?[x×]\s?\d|\d\s?[x×]\s?\d\S* \/ /u', $words) === 1 ? str_replace(' / ', ' , ', $words) : $words;
+        $isOfParts = preg_match('/^\s*[^\s\/]+\/\d+\s?[x×]\s?\d+[^\s\/\d]*\/\d{1,3}\s*$/u', $words) === 1;
+        $words = $isOfParts ? strtr($words, '/', "\t") : $words;
         $isOfColumns = substr_count($words, ',') > 1 && preg_match('/,\s|\s,/', trim($words)) !== 1;
 
         // “ceremony 1,2,3 in 6x4”: pictures one after the other

@@ -104,7 +104,7 @@ final class Numbers
         $next = fn (int $n): ?Word => $words[$i + $n] ?? null;
         $glues = fn (int $n): bool => $next($n) !== null && $next($n)->isGlued;
         // 1/2
-        if ($next(1)?->is('/') && $next(2)?->isDigits() && $glues(1) && $glues(2) && ! $isPadded && (int) $next(2)->text > 0) {
+        if ($next(1)?->is('/') && $next(2)?->isDigits() && $glues(1) && $glues(2) && ! $isPadded && (int) $next(2)->text > (int) $text) {
             $found[] = new Number("{$text}/{$next(2)->text}", (int) $text / (int) $next(2)->text, $i + 3);
         }
         // 1 1/2, 1-1/2

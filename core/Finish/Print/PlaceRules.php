@@ -233,7 +233,8 @@ final class PlaceRules
             Rule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
             Rule::with(
                 'square | {count} : {count:other}',
-                fn (Heard $said): array|Unsure => match (true) {
+                fn (Heard $said): array|Unsure|null => match (true) {
+                    $said->has('count') && preg_match('/^\d{1,2}:\d{1,2}$/', $said->words()) !== 1 => null, // “2201: 2”
                     $said->isSaidOfLine() => new Unsure([], 'A shape alone is no size. In which size?'),
                     $said->has('count') => [Says::REMARK => $said->words()], // beside a size it may be another than its own
                     default => [],

@@ -380,7 +380,7 @@ final class PictureNames
 
     public function isWord(string $word): bool
     {
-        return isset($this->often[self::plain($word)]) && ! self::isCommon($word);
+        return $word !== 'i' && isset($this->often[self::plain($word)]) && ! self::isCommon($word);
     }
 
     /** @return list<Typed> each a Named */
@@ -477,6 +477,9 @@ final class PictureNames
 
                 continue;
             }
+            if (! $isClear && $many === 1 && $this->isOfNext($said, $end)) {
+                continue;
+            }
             $isSeveral = count($numbers) === 1 && count(array_unique($names)) > $many;
             $found[] = new Typed(
                 $end,
@@ -539,6 +542,9 @@ final class PictureNames
             if ($number === null) {
                 break;
             }
+            if (strlen($number[0]) < strlen($first[0]) && ! $isRange && $said->typed('size', $number[1]) !== []) {
+                break; // “2201, 1 8x10 of …”: how many of the next
+            }
             $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
             $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);
             if ($whole !== null) {
@@ -594,6 +600,19 @@ final class PictureNames
         return $numbers === 3;
     }
 
+    /** “4 5x7 of 2203”: a number before a size, behind which the picture stands, is how many. */
+    private function isOfNext(Spoken $said, int $end): bool
+    {
+        foreach ($said->typed('size', $end) as $size) {
+            $next = in_array($said->text($size->end), ['of', 'from'], true) ? $size->end + 1 : $size->end;
+            if ($this->isLongNumber($said->at($next))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * A number that may be a picture's.
      *
@@ -624,13 +643,13 @@ final class PictureNames
         }
         $isSide =
             ! $isPadded &&
-            (($next?->is('x', 'by', '*') && $said->numbersAt($i + 2) !== []) ||
+            (($next?->is('x', 'by', '*') && $said->numbersAt($i + 2) !== [] && (int) $word->text <= Sizes::LARGEST) ||
                 ($said->unitAt($i + 1) !== null && ! $next?->is('in', 'a', 'm')));
         $isUnit =
             $next?->isGlued &&
             (($next->isLetters() && ! $next->is('x')) ||
                 $next->is('%', '"') ||
-                ($next->is('/') && ! ($isLong && $this->isLongNumber($said->at($i + 2)))) ||
+                ($next->is('/') && ! ($isLong && ((int) $word->text > Sizes::LARGEST || $this->isLongNumber($said->at($i + 2))))) ||
                 ($next->is('.', ',') &&
                     $said->at($i + 2)?->isDigits() &&
                     $said->at($i + 2)->isGlued &&
@@ -692,6 +711,9 @@ final class PictureNames
         $word = $said->at($i);
         if ($word === null || $word->isSign() || ($said->text($i) === 'a' && $said->at($i + 1)?->isDigits())) {
             return [];
+        }
+        if ($said->text($i) === 'i') {
+            return []; // “I need …” is no award I
         }
         $isNumberAlone = $this->isAllNumbered && $word->isDigits(); // which is looked for by itself
         $candidates = $isNumberAlone ? [] : $this->of($word->text);

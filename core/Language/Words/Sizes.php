@@ -59,6 +59,9 @@ final class Sizes
     /** @var array<string, ?array{Size, float, ?string, list<Offer>}> */
     private array $read = [];
 
+    /** Of a side without a unit; four metres, which no lab of ours prints (common practice, no source) */
+    public const LARGEST = 400;
+
     public function __construct(private readonly LabCard $lab) {}
 
     /** @return list<Typed> */
@@ -130,16 +133,23 @@ final class Sizes
             try {
                 $size = Size::parse($typed, $said->unit);
                 $hasUnit = $size->name !== null || preg_match('/[a-z]{2}/', $typed) === 1;
-                $this->read[$key] =
-                    $hasUnit || $said->isUnitSaid
-                        ? [$this->listed($size), $this->lab->lists($size) === null ? 0.1 : 0.0, null, []]
-                        : $this->bare($size, $said->unit);
+                $this->read[$key] = match (true) {
+                    $hasUnit || $said->isUnitSaid => [$this->listed($size), $this->lab->lists($size) === null ? 0.1 : 0.0, null, []],
+                    self::isNumbered($size) => null,
+                    default => $this->bare($size, $said->unit),
+                };
             } catch (MeasureError) {
                 $this->read[$key] = null;
             }
         }
 
         return $this->read[$key];
+    }
+
+    /** “2207 x 2”: so many of a picture, and no size of anything in inches or centimetres. */
+    private static function isNumbered(Size $size): bool
+    {
+        return max((float) $size->width->number, (float) $size->height->number) > self::LARGEST;
     }
 
     /** “10.2 x 15.2 cm” is what labs call 4 × 6 in: within the rounding of a millimetre it is the size that is listed. */

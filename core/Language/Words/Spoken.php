@@ -343,7 +343,8 @@ final class Spoken
     {
         $found = [];
         foreach ($this->numbersAt($i) as $number) {
-            if ($number->isWhole() && ! $number->isPadded && $number->value <= 1_000_000) {
+            $isPicture = $number->value >= 1000 && $this->pictures?->isNumber((int) $number->value);
+            if ($number->isWhole() && ! $number->isPadded && $number->value <= 1_000_000 && ! $isPicture) {
                 $found[] = new Typed($number->end, (int) $number->value, $this->unitCost($number->end));
             }
         }

@@ -14,6 +14,7 @@ use Planisher\Language\Words\Common;
 use Planisher\Language\Words\Foreign;
 use Planisher\Language\Words\Named;
 use Planisher\Language\Words\PictureNames;
+use Planisher\Language\Words\Sizes;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
@@ -284,6 +285,7 @@ final class Cover
 
         $isCut =
             $this->said->at($end - 1)?->isDigits() &&
+            (int) $this->said->at($end - 1)->text <= Sizes::LARGEST && // “2207 x 2”
             $this->said->at($end)?->is('x') &&
             $this->said->at($end + 1)?->isDigits() &&
             $this->said->at($end)->isGlued === $this->said->at($end + 1)->isGlued;

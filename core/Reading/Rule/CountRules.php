@@ -38,7 +38,8 @@ final class CountRules
             ),
             Rule::with("{count} (of|off|nos|pcs|pc|ea|st|stk) [these|those|them|it|em|'em]", $count(), '2 of', cost: 0.0),
             Rule::with(
-                "[in|n .|n] {count} [single|identical|more|extra|further|additional] {$things} [of [these|them|it]] [again|will do|is enough|is fine]",
+                "[in|n .|n] {count} [single|identical|more|extra|further|additional] {$things} [of [these|them|it]] ".
+                    '[again|will do|is enough|is fine]',
                 fn (Heard $said): array => preg_match('/\b(?:more|extra|further|additional|spares?)\b/i', $said->words()) === 1
                     ? $more($said)
                     : $count()($said),

@@ -88,7 +88,8 @@ final class FileRules
                 cost: -0.2,
             ),
             Rule::of(
-                '[saved|save~] [it] [as] 8 [-] (bit|bits) (tiff|tif) [file] [per channel] | [saved|save~] [it] [as] (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]',
+                '[saved|save~] [it] [as] 8 [-] (bit|bits) (tiff|tif) [file] [per channel] | '.
+                    '[saved|save~] [it] [as] (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]',
                 ['output' => ['format' => 'tiff', 'bits' => 8]],
                 'TIFF with 8 bit',
                 cost: -0.2,
@@ -256,7 +257,8 @@ final class FileRules
                 cost: -0.4,
             ),
             Rule::with(
-                '(named|called|titled|entitled|call~ (it|this one|them|the file)|name (it|them|the file)|[the] file (name|named) [is|to be|:]'.
+                '(named|called|titled|entitled|call~ (it|this one|them|the file)'.
+                    '|name (it|them|the file)|[the] file (name|named) [is|to be|:]'.
                     '|[the] file (is to be|to be) (named|called)|subject) {words}',
                 fn (Heard $said): ?array => match (true) {
                     preg_match('/\bfile\b/i', $said->words()) !== 1 => self::subject($said->text('words')),

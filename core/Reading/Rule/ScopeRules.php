@@ -106,7 +106,7 @@ final class ScopeRules
             ),
             Rule::with(
                 '[the|that|in the|of the|of that] same [one|ones|picture|photo|again|thing] [again] | '.
-                    'ditto | idem | likewise | as above | same again | the same for that',
+                    'ditto | dito | idem | likewise | as above | same again | the same for that',
                 fn (): array => [Says::SAME => 'line'],
                 ['ditto', 'the same', 'likewise'],
                 cost: 0.1,

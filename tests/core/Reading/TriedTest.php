@@ -304,6 +304,10 @@ final class TriedTest extends TestCase
                 ...['1 school-a 8 x 10 in', '1 school-b 8 x 10 in', '1 DSC_0412 5 x 7 in'],
                 ...['1 DSC_0413 5 x 7 in', '1 DSC_0417 5 x 7 in'],
             ],
+            "0412: 2\n0413: 3\nall of them 5x7" => ['2 DSC_0412 5 x 7 in', '3 DSC_0413 5 x 7 in'],
+            '0412/8x10/2' => ['2 DSC_0412 8 x 10 in'],
+            'school a / 5x7 / 2' => ['2 school-a 5 x 7 in'],
+            '2 8x10 0412, 1 8x10 0413, 4 5x7 of 0417' => ['2 DSC_0412 8 x 10 in', '1 DSC_0413 8 x 10 in', '4 DSC_0417 5 x 7 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
