@@ -443,6 +443,9 @@ final class PictureNames
                 return [];
             }
         }
+        if ($i > 0 && $said->at($i)?->isGlued && array_filter($said->typed('size', $i - 1), fn (Typed $of): bool => $of->end > $i) !== []) {
+            return []; // “A2”
+        }
         $found = [];
         $names = $missing = [];
         $many = 0;
@@ -542,8 +545,9 @@ final class PictureNames
             if ($number === null) {
                 break;
             }
-            if (strlen($number[0]) < strlen($first[0]) && ! $isRange && $said->typed('size', $number[1]) !== []) {
-                break; // “2201, 1 8x10 of …”: how many of the next
+            $isCount = in_array($said->text($number[1]), ['of', 'x', 'off'], true) || $said->typed('size', $number[1]) !== [];
+            if (strlen($number[0]) < strlen($first[0]) && ! $isRange && $isCount) {
+                break; // “2201, 1 8x10 of …”, “2210, 2 of 2211”: how many of the next
             }
             $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
             $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);

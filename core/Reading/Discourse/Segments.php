@@ -548,6 +548,37 @@ final class Segments
         return $isBegun && ($items[$behind] ?? null)?->kind === Kind::Size && $next->size === $items[$behind];
     }
 
+    /**
+     * “Cake 8x10, rings 5x7, with a white border”: said behind a comma at the end of several prints, of the last or of all of them?
+     *
+     * @param  list<Item>  $items
+     * @param  list<Segment>  $segments
+     * @param  list<int>  $ends
+     */
+    private static function askOfAll(array $items, array $segments, array $ends): void
+    {
+        $sized = array_filter($segments, fn (Segment $of): bool => $of->size !== null && $of->pictures !== []);
+        if (count($sized) < 2 || count($sized) < count($segments)) {
+            return;
+        }
+        $end = end($ends);
+        $wish = null;
+        foreach ($items as $item) {
+            $isWish = $item->kind === Kind::Wish && ! isset($item->change[Says::GATHER]);
+            if (($isWish && $item->at < $end) || in_array($item->kind, [Kind::All, Kind::Each], true)) {
+                return; // each has its own, or it is said of which
+            }
+            $wish ??= $isWish ? $item : null;
+        }
+        $between = $wish === null ? [] : array_filter($items, fn (Item $of): bool => $of->at >= $end && $of->at < $wish->at);
+        $isApart =
+            array_filter(
+                $between,
+                fn (Item $of): bool => $of->kind === Kind::Stop && in_array($of->words, [',', '-', '–', '—', ':'], true),
+            ) !== [];
+        $isApart && $wish?->doubt('Of the last of them, or of all?');
+    }
+
     /** “Cake as a canvas and rings as a print, 16x20”: said between pictures that are one thing otherwise. */
     private static function isBetween(Item $wish, Segment $segment): bool
     {
@@ -567,6 +598,7 @@ final class Segments
     {
         $starts = array_map(fn (Segment $segment): int => min(array_map(fn (Item $item): int => $item->at, $segment->items())), $segments);
         $isOfAll = $isNot = false;
+        self::askOfAll($items, $segments, $ends);
         foreach ($items as $i => $item) {
             $at = 0;
             foreach ($starts as $n => $start) {

@@ -39,7 +39,7 @@ enum Speech
     private const CONDITIONS =
         '/\b(?:if (?!it (?:is|isn\'?t|is not) (?:not )?too much|you (?:can|could|would|like|please)|possible'.
         '|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)'.
-        '|in case|provided|whichever(?! way suits)'.
+        '|in case|provided|whichever(?! way suits)|(?:first|second|third|1st|2nd|3rd) choice'.
         '|next (?:week|month|year|time|spring|summer|autumn|winter)|some ?day|eventually|depending'.
         '|before i decide|until i (?:write|ring|\'?ve)'.
         '|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write'.

@@ -47,6 +47,14 @@ final class CountRules
                 cost: -0.1,
             ),
             Rule::with(
+                '(print|item|line|position|pos) {count} :',
+                fn (Heard $said): Unsure => new Unsure([], "Its number in a list, or {$said->count()} prints?", [
+                    new Offer("{$said->count()} prints", "{$said->count()} prints"),
+                ]),
+                'print 2:',
+                cost: -0.6,
+            ),
+            Rule::with(
                 '(qty|quantity|copies|count|anzahl|menge|cantidad) [:|=|is|of] {count}',
                 $count(),
                 ['qty 2', 'copies: 3'],

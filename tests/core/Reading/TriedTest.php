@@ -308,6 +308,11 @@ final class TriedTest extends TestCase
             '0412/8x10/2' => ['2 DSC_0412 8 x 10 in'],
             'school a / 5x7 / 2' => ['2 school-a 5 x 7 in'],
             '2 8x10 0412, 1 8x10 0413, 4 5x7 of 0417' => ['2 DSC_0412 8 x 10 in', '1 DSC_0413 8 x 10 in', '4 DSC_0417 5 x 7 in'],
+            "Print 1: garden 16x20\nPrint 2: wood 16x20" => null,
+            'garden 8x10, wood 8x10, storm 8x10 - with 1/2 in white borders' => null,
+            'garden 8x10 (1st choice), wood 8x10 (2nd choice)' => null,
+            'garden A2 & wood A3' => ['1 garden A2', '1 wood A3'],
+            '3 of 0412, 2 of 0413, 1 of 0417. All 5x7.' => ['3 DSC_0412 5 x 7 in', '2 DSC_0413 5 x 7 in', '1 DSC_0417 5 x 7 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
