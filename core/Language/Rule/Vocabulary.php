@@ -42,7 +42,7 @@ final class Vocabulary
         'PANELS' => 'panels | pieces | parts | panel | strips | sections',
         'SCREEN' => 'e [-] mail | email | the web | web | website | their website | (the|their) site | '.
             'the internet | screen | screens | online | the screen | instagram | facebook | phone | social [media] | socials',
-        'SCREENCOPY' => '[small|little|low res|digital] (web|screen|email|digital|internet) (copy|copies|version|file'.
+        'SCREENCOPY' => '[small|little|low res|digital] (web|screen|email|internet) (copy|copies|version|file'.
             '|one|size) | e [-] mail (copy|version|file) | small copy | little copy | web size | '.
             'screen copies',
         'MATT' => 'matte | matt | mattes',

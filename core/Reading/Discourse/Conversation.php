@@ -471,7 +471,8 @@ final class Conversation
             return;
         }
         $made = $this->order($sentence);
-        if ($sentence->speech === Speech::Condition || ($sentence->speech === Speech::Changes && $this->drafts !== $made)) {
+        $isChange = $sentence->speech === Speech::Changes && ($this->drafts !== $made || $sentence->has(Kind::Instead));
+        if ($sentence->speech === Speech::Condition || $isChange) {
             $why =
                 $sentence->speech === Speech::Condition
                     ? 'This is said on a condition. Is it wanted?'

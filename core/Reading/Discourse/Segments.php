@@ -150,6 +150,10 @@ final class Segments
             $hasSize = $hasSize || $item->kind === Kind::Size;
             $hasCount = $hasCount || $item->kind === Kind::Count;
         }
+        foreach (array_filter($items, self::isCalled(...)) === [] ? [] : $items as $item) {
+            $isLoneNumber = $item->kind === Kind::Pictures && $item->named?->isNumber && strlen($item->words) < 3;
+            $isLoneNumber && $item->doubt('Another picture, or so many prints?'); // “team a: 11, team b: 12”
+        }
 
         return $items;
     }
@@ -207,6 +211,12 @@ final class Segments
         $isOfPrints = preg_match('/\b(?:prints?|photos|pictures|pieces)\b/i', $count->words) === 1;
 
         return $many(Kind::Pictures) > 1 && (! $isOfPrints || $many(Kind::Size) > 1 || $many(Kind::Count) > 1);
+    }
+
+    /** A picture that is called by words. */
+    private static function isCalled(Item $item): bool
+    {
+        return $item->kind === Kind::Pictures && ! $item->named?->isNumber && preg_match('/\p{L}{2}/u', $item->words) === 1;
     }
 
     /**

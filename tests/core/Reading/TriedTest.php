@@ -313,6 +313,8 @@ final class TriedTest extends TestCase
             'garden 8x10 (1st choice), wood 8x10 (2nd choice)' => null,
             'garden A2 & wood A3' => ['1 garden A2', '1 wood A3'],
             '3 of 0412, 2 of 0413, 1 of 0417. All 5x7.' => ['3 DSC_0412 5 x 7 in', '2 DSC_0413 5 x 7 in', '1 DSC_0417 5 x 7 in'],
+            'no 0412, 0413 instead - 8x10' => null,
+            'garden 5x7 + digital file' => null,
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
