@@ -471,7 +471,7 @@ final class Conversation
             return;
         }
         $made = $this->order($sentence);
-        $isChange = $sentence->speech === Speech::Changes && ($this->drafts !== $made || $sentence->has(Kind::Instead));
+        $isChange = $sentence->speech === Speech::Changes && ($this->drafts !== $made || self::endsOtherwise($sentence));
         if ($sentence->speech === Speech::Condition || $isChange) {
             $why =
                 $sentence->speech === Speech::Condition
@@ -812,6 +812,19 @@ final class Conversation
         if ($isBehind && count(array_filter($made, fn (Draft $draft): bool => $draft->isCounted)) === 1) {
             $last->doubt('The last of them, or all?');
         }
+    }
+
+    /** “No 2207, 2208 instead”: in the place of what? “Instead of the 2207 …” says it. */
+    private static function endsOtherwise(Sentence $sentence): bool
+    {
+        $behind = array_values(array_filter($sentence->items, fn (Item $item): bool => $item->kind !== Kind::Passed));
+        foreach ($behind as $i => $item) {
+            if ($item->kind === Kind::Instead && ($behind[$i + 1] ?? null)?->kind !== Kind::Pictures) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  list<Draft>  $made */
