@@ -51,6 +51,9 @@ final readonly class ReadList
                 $block->kind === BlockKind::Filed
                     ? FiledLine::read($block->number, $block->text, $pictures)
                     : new ReadLine($block->number, $block->text, []);
+            if ($block->kind === BlockKind::Passed && self::seemsOfPrints($block->words(), $reader->pictures)) {
+                $lines[$at]->doubt('This was taken for no part of the order, and left out. Is that so?');
+            }
             if ($block->kind === BlockKind::TooLong) {
                 $lines[$at]->items = [new Item(Kind::Unknown, 0, strlen($block->text), why: TooMuch::ofLine($block->text))];
             }
@@ -67,6 +70,15 @@ final readonly class ReadList
         self::tellOfNothing($lines);
 
         return new self(array_values($lines));
+    }
+
+    /** Whether a size stands in what was passed, or the number of a picture. */
+    private static function seemsOfPrints(string $words, PictureNames $pictures): bool
+    {
+        preg_match_all('/(?<![\d+])\d{3,6}(?!\d)/', $words, $numbers);
+
+        return preg_match('/\d\s*[x×]\s*\d/u', $words) === 1 ||
+            array_filter($numbers[0], fn (string $number): bool => $pictures->isNumber((int) $number)) !== [];
     }
 
     /**

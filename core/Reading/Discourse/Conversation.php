@@ -831,7 +831,14 @@ final class Conversation
     private function askUnfamiliar(array $made, Sentence $sentence): void
     {
         $isAsked = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) !== [];
-        if ($made === [] || $isAsked || $sentence->speech !== Speech::Order || Familiar::is($sentence)) {
+        if ($made === [] || $isAsked || $sentence->speech !== Speech::Order) {
+            return;
+        }
+        [$count, $colon] = [$sentence->items[0], $sentence->items[1] ?? null];
+        if ($count->kind === Kind::Count && ctype_digit($count->words) && $colon?->words === ':') {
+            $count->doubt("Its number in a list, or {$count->count} prints?");
+        }
+        if (Familiar::is($sentence)) {
             return;
         }
         $of = $sentence->of(Kind::All, Kind::Each, Kind::Rest, Kind::Same, Kind::Not, Kind::Instead, Kind::Place, Kind::Sum);
@@ -1541,7 +1548,9 @@ final class Conversation
         }
         $spoken = array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $this->drafts));
         if ($spoken !== [] && array_diff($names, $spoken) !== []) {
-            $segment->scope?->doubt('All pictures of the order, or those that were spoken of?'); // “… and all of the above in 5x7”
+            // “… and all of the above in 5x7”, “… and two 4x6 of each”
+            ($segment->scope ?? ($segment->count ?? $segment->size))?->doubt('All pictures of the order, or those that were spoken of?');
+            $names = $segment->scope === null ? array_values(array_unique($spoken)) : $names;
         }
         if (array_intersect($names, $this->struck) !== []) {
             $segment->scope?->doubt('Are those that were taken back left out here, too?');
@@ -2139,12 +2148,32 @@ final class Conversation
                 }
             }
         }
+        foreach ($this->sentences as $at => $of) {
+            $this->askNumbered($at, $of);
+        }
         $unused = new Unused($this->drafts, $this->general, $this->struck);
         foreach (array_merge(...array_values($this->sentences)) as $sentence) {
             $unused->ask($sentence);
         }
         $this->lookedAt();
         (new Maker($this->reader->known, $this->general))->make($this->drafts, $this->sheets, $this->lines);
+    }
+
+    /**
+     * A number that stays in a remark is looked at where nothing else comes of its line.
+     *
+     * @param  list<Sentence>  $of
+     */
+    private function askNumbered(int $at, array $of): void
+    {
+        $isPrinted = array_filter($this->drafts, fn (Draft $draft): bool => $draft->line === $at) !== [];
+        foreach ($isPrinted ? [] : $of as $sentence) {
+            foreach ($sentence->of(Kind::Remark) as $remark) {
+                if (preg_match('/\d/', $remark->words) === 1 && $this->lines[$at]->isSure()) {
+                    $this->lines[$at]->doubt('Only a remark was read in this. Is that so?', $remark->at);
+                }
+            }
+        }
     }
 
     /** The same print twice in one line: is it so, or is one of the numbers another's? */

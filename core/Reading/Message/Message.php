@@ -59,7 +59,7 @@ final class Message
         }
         self::ticked($blocks);
         self::quoted($blocks);
-        self::signed($blocks);
+        self::signed($blocks, $isPicture ?? fn (): bool => false);
         self::addressed($blocks, $isPicture ?? fn (): bool => false);
 
         return $blocks;
@@ -143,7 +143,7 @@ final class Message
         $isAnswered =
             $quoted !== [] &&
             ($words[array_key_first($words)]->depth ?? 1) === 0 &&
-            array_filter($quoted, fn (Block $block): bool => str_contains($block->text, '?')) !== [] &&
+            (array_filter($quoted, fn (Block $block): bool => str_contains($block->text, '?')) !== [] || self::ordersAbove($words)) &&
             array_filter($blocks, fn (Block $of): bool => preg_match(self::REPLY, $of->text) === 1) !== [];
         foreach ($blocks as $block) {
             $isQuoted = $block->depth > 0;
@@ -155,6 +155,25 @@ final class Message
                 $block->kind = BlockKind::Asked;
             }
         }
+    }
+
+    /**
+     * Whether sizes are ordered above what is quoted, which then was written to the client.
+     *
+     * @param  array<int, Block>  $words
+     */
+    private static function ordersAbove(array $words): bool
+    {
+        foreach ($words as $block) {
+            if ($block->depth > 0) {
+                return false;
+            }
+            if (preg_match('/\d\s*[x×]\s*\d|\bA[2-6]\b/u', $block->text) === 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -197,8 +216,9 @@ final class Message
      * Closings, and names and addresses behind them.
      *
      * @param  list<Block>  $blocks
+     * @param  \Closure(string): bool  $isPicture
      */
-    private static function signed(array $blocks): void
+    private static function signed(array $blocks, \Closure $isPicture): void
     {
         $isAfter = false;
         $words = array_values(array_filter($blocks, fn (Block $block): bool => $block->kind === BlockKind::Words));
@@ -210,6 +230,7 @@ final class Message
                 $isAfter = true;
             } elseif (
                 preg_match(self::ADDRESS, $text) === 1 &&
+                ! self::isOfPictures($text, $isPicture) &&
                 preg_match('/\d\s*[x×]\s*\d/u', $text) !== 1 &&
                 preg_match('/^\s*[\d\s,&+-]{3,}$/', $text) !== 1
             ) {
@@ -227,5 +248,18 @@ final class Message
                 $isAfter = $isAfter && preg_match('/\|/', $text) === 1 && $isLast;
             }
         }
+    }
+
+    /**
+     * “2216 (2)” looks like a telephone number.
+     *
+     * @param  \Closure(string): bool  $isPicture
+     */
+    private static function isOfPictures(string $text, \Closure $isPicture): bool
+    {
+        preg_match_all('/\d+/', $text, $numbers);
+        $isOfNumbers = preg_match('/\p{L}/u', $text) !== 1;
+
+        return $isOfNumbers && array_filter($numbers[0], fn (string $number): bool => strlen($number) > 2 && $isPicture($number)) !== [];
     }
 }

@@ -315,6 +315,10 @@ final class TriedTest extends TestCase
             '3 of 0412, 2 of 0413, 1 of 0417. All 5x7.' => ['3 DSC_0412 5 x 7 in', '2 DSC_0413 5 x 7 in', '1 DSC_0417 5 x 7 in'],
             'no 0412, 0413 instead - 8x10' => null,
             'garden 5x7 + digital file' => null,
+            "8x10\n0412\n0413 (2)" => ['1 DSC_0412 8 x 10 in', '2 DSC_0413 8 x 10 in'],
+            "garden 5x7 and wood 8x10. She'd also like two 4x6 of each for her album." => null,
+            "garden 5x7 x 20\n\nOn 12 Nov you wrote:\n> the 5x7 are 4.50 each, the 10x8 9.00" => null,
+            '2: garden 8x10' => null,
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
