@@ -134,8 +134,8 @@ final class Sizes
                 $size = Size::parse($typed, $said->unit);
                 $hasUnit = $size->name !== null || preg_match('/[a-z]{2}/', $typed) === 1;
                 $this->read[$key] = match (true) {
+                    $size->name === null && self::isNumbered($size) && preg_match('/[cm]m/', $typed) !== 1 => null,
                     $hasUnit || $said->isUnitSaid => [$this->listed($size), $this->lab->lists($size) === null ? 0.1 : 0.0, null, []],
-                    self::isNumbered($size) => null,
                     default => $this->bare($size, $said->unit),
                 };
             } catch (MeasureError) {

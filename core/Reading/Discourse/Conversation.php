@@ -830,11 +830,15 @@ final class Conversation
     /** @param  list<Draft>  $made */
     private function askUnfamiliar(array $made, Sentence $sentence): void
     {
-        $isAsked = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) !== [];
+        // What isn't understood may yet turn out to be a reason, of which nothing is asked.
+        $beside = [Kind::Remark, Kind::Unknown];
+        $doubts = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && ! in_array($item->kind, $beside, true));
+        $isAsked = $doubts !== [];
         if ($made === [] || $isAsked || $sentence->speech !== Speech::Order) {
             return;
         }
-        [$count, $colon] = [$sentence->items[0], $sentence->items[1] ?? null];
+        $words = array_values(array_filter($sentence->items, fn (Item $item): bool => $item->kind !== Kind::Passed));
+        [$count, $colon] = [$words[0], $words[1] ?? null]; // “2: …”, “size 2: …”
         if ($count->kind === Kind::Count && ctype_digit($count->words) && $colon?->words === ':') {
             $count->doubt("Its number in a list, or {$count->count} prints?");
         }
@@ -1008,8 +1012,10 @@ final class Conversation
     private function headsTheRest(Segment $segment, array $segments, int $n, Sentence $sentence): bool
     {
         $end = max(array_map(fn (Item $item): int => $item->end(), $segment->items()));
-        $isColon = preg_match('/^\s*(?:(?:,[^:()]*)?\)\s*)?:/', substr($sentence->text, $end - $sentence->items[0]->at)) === 1;
-        $named = array_filter(array_slice($segments, $n + 1), fn (Segment $of): bool => $of->pictures !== []);
+        $named = array_values(array_filter(array_slice($segments, $n + 1), fn (Segment $of): bool => $of->pictures !== []));
+        $until = $named === [] ? $end : $named[0]->pictures[0]->at;
+        $between = substr($sentence->text, $end - $sentence->items[0]->at, max(0, $until - $end));
+        $isColon = preg_match('/^[^,;:]*(?:,[^:()]*\)\s*)?:/', $between) === 1;
         if ($segment->size === null || ! $isColon || $named === []) {
             return false;
         }

@@ -39,6 +39,7 @@ final class Familiar
         '\(?A_S(_NE?)?\)?' => 'all in 4x6, two each',
         '\(?A_S\)?:P' => 'all 8x10: garden, wood',
         'A_S_(P_S|S_P)' => 'all in 4x6, and garden also 8x10',
+        'S_A:P' => '8x10 of all: garden, wood',
         'S_A_S_P' => '4x6 of everything, plus an 8x10 of garden',
         'AP_S(_NE?)?(,#)?' => 'both harbours in 8x10',
         'P_A_S(_NE?)?(,#)?' => 'garden and wood all 5x7',

@@ -319,6 +319,8 @@ final class TriedTest extends TestCase
             "garden 5x7 and wood 8x10. She'd also like two 4x6 of each for her album." => null,
             "garden 5x7 x 20\n\nOn 12 Nov you wrote:\n> the 5x7 are 4.50 each, the 10x8 9.00" => null,
             '2: garden 8x10' => null,
+            "Size 1: 8x10 - 0412\nSize 2: 5x7 - 0413" => null,
+            '8x10 of everything I starred: 0412, 0413' => ['1 DSC_0412 8 x 10 in', '1 DSC_0413 8 x 10 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
