@@ -834,7 +834,7 @@ final class Conversation
         $beside = [Kind::Remark, Kind::Unknown];
         $doubts = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && ! in_array($item->kind, $beside, true));
         $isAsked = $doubts !== [];
-        if ($made === [] || $isAsked || $sentence->speech !== Speech::Order) {
+        if (($made === [] && ! $sentence->has(Kind::Rest)) || $isAsked || $sentence->speech !== Speech::Order) {
             return;
         }
         $words = array_values(array_filter($sentence->items, fn (Item $item): bool => $item->kind !== Kind::Passed));

@@ -321,6 +321,8 @@ final class TriedTest extends TestCase
             '2: garden 8x10' => null,
             "Size 1: 8x10 - 0412\nSize 2: 5x7 - 0413" => null,
             '8x10 of everything I starred: 0412, 0413' => ['1 DSC_0412 8 x 10 in', '1 DSC_0413 8 x 10 in'],
+            'garden (no. 412 in your list) 8x10' => null,
+            '8x10 prints: garden. 6x4 prints: everything else from school' => null,
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
