@@ -75,7 +75,8 @@ final readonly class SaidWish
     {
         if (isset($change['lettering'], $on['lettering']) && $change['lettering'] == $on['lettering']) {
             unset($change['lettering']);
-            $line->doubt('What is to be otherwise about the lettering?');
+            $isSaid = array_filter((array) $on['lettering'], fn (array $block): bool => str_contains($line->text, (string) $block['text']));
+            $isSaid === [] && $line->doubt('What is to be otherwise about the lettering?');
         }
         $isShared = ($on['make'] ?? null) === self::SHARED;
         $isOfEach = preg_match('/\b(?:under|on|over|below|to|for) (?:each|every)\b|(?:\d|in|cm|mm|")\s*each\b/i', $line->text) === 1;

@@ -283,14 +283,15 @@ final class Blocks
 
             return;
         }
-        $next = self::lettered($isNew ? [] : $all[$at], $block);
+        $isBeside = isset($block['more']) || is_array($said);
+        $isOther = $isNew && ! $isBeside && count($all) === 1; // “change the text to …”: other words, as they look now
+        $next = self::lettered($isNew && ! $isOther ? [] : $all[$at], $block);
         if (! $isNew) {
             $all[$at] = $next;
             $this->change['lettering'] = array_values($all);
 
             return;
         }
-        $isBeside = isset($block['more']) || is_array($said);
         if (! $isBeside && count($all) > 1) {
             $wish->doubt('Instead of what is written there, or besides? It was taken as another block.');
             $isBeside = true;

@@ -98,6 +98,13 @@ final class WordRules
                 ['lettered "Hello"', 'with the words “Hello”', 'lettering "Hello"'],
                 cost: -0.4,
             ),
+            Rule::with(
+                '[the] (lettering|text|words) (should|shall|has to|is to) (say|read|be) {text} | '.
+                    'change the (lettering|text|words) (to|into) ({text}|{phrase})',
+                $text,
+                ['the lettering should read "Hello"', 'change the text to Autumn'],
+                cost: -0.6,
+            ),
             Rule::with('(put~|with) {text}', $text, 'with "Hello"', cost: -0.1),
             Rule::with(
                 '(add~|and|also|plus|another (line|block|text) [of] [LETTERS]|(add~|also|and|more) (text|words|lettering|LETTERS))'.

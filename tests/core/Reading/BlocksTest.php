@@ -33,6 +33,18 @@ final class BlocksTest extends TestCase
         return SaidWish::read($words, Given::known(), Given::PICTURES, self::LINE, $chosen);
     }
 
+    public function test_other_words_look_as_those_before_them(): void
+    {
+        $on = ['lettering' => [self::TWO]] + array_diff_key(self::LINE, ['lettering' => 1]);
+        foreach (
+            ['change the text to "Autumn"', 'change the text to Autumn', 'the lettering should read "Autumn"', 'write "Autumn"'] as $words
+        ) {
+            $wish = SaidWish::read($words, Given::known(), Given::PICTURES, $on);
+            self::assertTrue($wish->line->isSure(), $words);
+            self::assertEquals(['lettering' => [['text' => 'Autumn'] + self::TWO]], $wish->change, $words);
+        }
+    }
+
     /** @return iterable<string, array{string, string, array<string, mixed>}> words, the block, what it has become */
     public static function looks(): iterable
     {
