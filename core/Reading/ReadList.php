@@ -12,6 +12,7 @@ use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Discourse\Conversation;
 use Planisher\Reading\Discourse\Sentence;
+use Planisher\Reading\Discourse\Talk;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Message\FiledLine;
 use Planisher\Reading\Message\Message;
@@ -60,13 +61,13 @@ final readonly class ReadList
             if ($block->kind !== BlockKind::Words) {
                 continue;
             }
-            $lines[$at]->items = Conversation::moved($reader->items($words($block->words())), $block->start);
+            $lines[$at]->items = Item::moved($reader->items($words($block->words())), $block->start);
             $sentences[$at] = Sentence::all($lines[$at]->items, $block->text, $at);
         }
         foreach (Table::all($blocks) as $table) {
             $sentences = (new TableReader($reader))->read($table, $blocks, $lines) + $sentences;
         }
-        (new Conversation($reader, $blocks, $lines, $sentences, $chosen))->read();
+        (new Conversation(new Talk($reader, $blocks, $lines, $sentences, $chosen)))->read();
         self::tellOfNothing($lines);
 
         return new self(array_values($lines));

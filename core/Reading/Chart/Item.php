@@ -67,6 +67,15 @@ final class Item
         return new self(...['at' => $at, 'length' => $length] + get_object_vars($this));
     }
 
+    /**
+     * @param  list<self>  $items
+     * @return list<self> so many bytes further on
+     */
+    public static function moved(array $items, int $by): array
+    {
+        return $by === 0 ? $items : array_map(fn (self $item): self => $item->placed($item->at + $by, $item->length), $items);
+    }
+
     /** It says nothing of prints. */
     public function pass(): void
     {

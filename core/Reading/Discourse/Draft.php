@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
+use Planisher\Finish\Finishes;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\Item;
 
@@ -40,4 +41,15 @@ final class Draft
     public ?int $places = null;
 
     public function __construct(public readonly int $line) {}
+
+    /** The finish that it is made into. */
+    public function make(): string
+    {
+        $make = Finishes::USUAL;
+        foreach ($this->wishes as $wish) {
+            $make = is_string($wish->change['make'] ?? null) ? $wish->change['make'] : $make;
+        }
+
+        return $make;
+    }
 }

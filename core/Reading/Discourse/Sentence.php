@@ -92,6 +92,46 @@ final class Sentence
         );
     }
 
+    /** Nothing is asked of its words, but of one. */
+    public function passOver(?Item $but = null): void
+    {
+        foreach ($this->items as $item) {
+            if ($item !== $but && in_array($item->kind, [Kind::Unknown, Kind::Count, Kind::Not, Kind::Instead], true)) {
+                $item->why = null;
+            }
+        }
+    }
+
+    /** It is kept as it was written, and asked where it speaks of prints. */
+    public function quote(string $why, bool $isAsked = false): void
+    {
+        $isOfPrints =
+            $this->has(Kind::Size, Kind::Same) ||
+            ($this->has(Kind::Pictures) && ($isAsked || $this->has(Kind::Count, Kind::Wish))) ||
+            (str_contains($this->text, '?') &&
+                ($this->has(Kind::Wish, Kind::Remark) ||
+                    preg_match('/\b(?:can|could|would) you\b.*\b(?:it|them|this|that)\b/iu', $this->text) === 1));
+        $this->passOver();
+        foreach ($this->items as $item) {
+            $item->kind === Kind::Remark || ($item->why = null);
+        }
+        $isOfPrints && $this->first()?->doubt($why.' “'.trim(mb_strimwidth($this->text, 0, 160, '…')).'”');
+    }
+
+    /** Whether a “not” or an “instead of” stands before a part of it. */
+    public function negates(Item $item): bool
+    {
+        $before = null;
+        foreach ($this->items as $one) {
+            if ($one === $item) {
+                return $before?->kind === Kind::Not || $before?->kind === Kind::Instead;
+            }
+            $one->kind === Kind::Passed || ($before = $one);
+        }
+
+        return false;
+    }
+
     /** Drops segments of which nothing is left. */
     public function dropEmpty(): void
     {

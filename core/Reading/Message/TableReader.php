@@ -6,7 +6,6 @@ namespace Planisher\Reading\Message;
 
 use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Kind;
-use Planisher\Reading\Discourse\Conversation;
 use Planisher\Reading\Discourse\Segment;
 use Planisher\Reading\Discourse\Sentence;
 use Planisher\Reading\Reader;
@@ -37,7 +36,7 @@ final class TableReader
         }
         $read = [];
         foreach ($rows as $at => $cells) {
-            $read[$at] = array_map(fn (array $cell): array => Conversation::moved($this->reader->items($cell[0]), $cell[1]), $cells);
+            $read[$at] = array_map(fn (array $cell): array => Item::moved($this->reader->items($cell[0]), $cell[1]), $cells);
         }
         $matrix = $this->matrix($rows, $read, $first);
         if ($matrix !== null) {

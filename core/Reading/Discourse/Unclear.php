@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Reading\Discourse;
+
+use Planisher\Language\Offer;
+use Planisher\Measure\Size;
+use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
+
+/** What could be meant in two ways, and is asked. */
+final class Unclear
+{
+    /** Said of prints that come besides */
+    private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
+
+    /** A part of a side: sizes are told in round figures of either unit (common practice, no source). */
+    private const NEAR = 0.035;
+
+    public function __construct(private readonly Talk $talk) {}
+
+    /**
+     * “All in 6x4 but 8x10 of the harbour”, “3 prints of garden: 8x10, 5x7, 4x6”: several sizes that may be meant otherwise.
+     *
+     * @param  list<Segment>  $segments
+     * @param  list<Draft>  $made
+     */
+    public function askSizes(array $segments, array $made, Sentence $sentence): void
+    {
+        $sizes = array_values(array_filter(array_map(fn (Segment $one): ?Item => $one->size, $segments)));
+        if (count($sizes) < 2) {
+            return;
+        }
+        if ($sentence->has(Kind::All) && preg_match('/\bbut\b(?! not)/iu', $sentence->text) === 1) {
+            $sizes[count($sizes) - 1]->doubt('Besides, or instead?');
+        }
+        $count = $segments[0]->count;
+        $pictures = array_unique(array_map(fn (Draft $of): ?string => $of->picture, $made));
+        $isAlone = count(array_filter($made, fn (Draft $of): bool => $of->isCounted)) === 1 && count($pictures) === 1;
+        $picture = $segments[0]->pictures[0] ?? null;
+        $isBefore = $count !== null && $picture !== null && $count->at < $picture->at && $picture->at < $sizes[0]->at;
+        if ($isBefore && $isAlone && $count->count === count($sizes)) {
+            $count->doubt("{$count->count} of the first size, or one of each?");
+        }
+    }
+
+    /** @param  list<Draft>  $made */
+    public function askUnfamiliar(array $made, Sentence $sentence): void
+    {
+        // What isn't understood may yet turn out to be a reason, of which nothing is asked.
+        $beside = [Kind::Remark, Kind::Unknown];
+        $doubts = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && ! in_array($item->kind, $beside, true));
+        $isAsked = $doubts !== [];
+        if (($made === [] && ! $sentence->has(Kind::Rest)) || $isAsked || $sentence->speech !== Speech::Order) {
+            return;
+        }
+        $words = array_values(array_filter($sentence->items, fn (Item $item): bool => $item->kind !== Kind::Passed));
+        [$count, $colon] = [$words[0], $words[1] ?? null]; // “2: …”, “size 2: …”
+        if ($count->kind === Kind::Count && ctype_digit($count->words) && $colon?->words === ':') {
+            $count->doubt("Its number in a list, or {$count->count} prints?");
+        }
+        if (Familiar::is($sentence)) {
+            return;
+        }
+        $of = $sentence->of(Kind::All, Kind::Each, Kind::Rest, Kind::Same, Kind::Not, Kind::Instead, Kind::Place, Kind::Sum);
+        ($of[0] ?? $sentence->first())?->doubt('Is it read as it is meant? It could be said of something else.');
+    }
+
+    /**
+     * “… and both at 20x16”: so many pictures or sizes have to be there.
+     *
+     * @param  list<Draft>  $made
+     */
+    public static function askHowMany(array $made, Sentence $sentence): void
+    {
+        $pictures = count(array_unique(array_filter(array_map(fn (Draft $of): ?string => $of->picture, $made))));
+        $sizes = count(array_unique(array_map(fn (Draft $of): string => (string) $of->size, $made)));
+        foreach ($sentence->items as $i => $item) {
+            $isMany = $item->kind === Kind::All && is_int($item->value) && $item->value > 0;
+            $next = $sentence->items[$i + 1] ?? null;
+            $isOfWhom = $next !== null && $next->kind === Kind::Unknown; // “for both mums”
+            if (! $isMany || $isOfWhom || $item->why !== null || in_array($item->value, [$pictures, $sizes, count($made)], true)) {
+                continue;
+            }
+            $item->doubt("{$item->value} are spoken of, and there are {$pictures}: which?");
+        }
+    }
+
+    /** “One canvas and one print of the cake, 16x20”: two pieces of one size are two lines. */
+    public function askBoth(Sentence $sentence): void
+    {
+        $and = '\W+(?:and|plus|&|\+)\W+(?:\w+\W+){0,2}';
+        $both = "/\bcanvas{$and}(?:prints?|paper|matte?|lustre|gloss\w*)\b|\bprints?{$and}canvas\b|\bcanvas\s*[+&]\s*(?:a\s+)?print\b/iu";
+        $isBoth = preg_match($both, $sentence->text) === 1;
+        foreach ($isBoth && count($sentence->of(Kind::Size)) === 1 ? $sentence->of(Kind::Wish) : [] as $wish) {
+            isset($wish->change['make']) && $wish->doubt('A canvas, and a print as well? Say each with its size.');
+        }
+    }
+
+    /** “Ceremony 1 - 8x10, 2 - 5x7”: two of the first, or ceremony 2? */
+    public function askNumbers(Sentence $sentence): void
+    {
+        $letters = fn (string $name): string => (string) preg_replace('/[\d\W_]+/u', '', pathinfo($name, PATHINFO_FILENAME));
+        $last = null;
+        foreach ($sentence->items as $i => $item) {
+            $last = $item->kind === Kind::Pictures && preg_match('/\p{L}.*\d$/u', $item->words) === 1 ? $item : $last;
+            $isBeforeSize =
+                ($sentence->items[$i + 1] ?? null)?->kind === Kind::Stop &&
+                in_array($sentence->items[$i + 1]->words, ['-', '–', '—', ':', '='], true) &&
+                ($sentence->items[$i + 2] ?? null)?->kind === Kind::Size;
+            if ($item->kind !== Kind::Count || ! ctype_digit($item->words) || ! $isBeforeSize || $last === null || $last->names() === []) {
+                continue;
+            }
+            $family = $letters($last->names()[0]);
+            $meant = array_values(
+                array_filter(
+                    $this->talk->reader->pictures->numbered((int) $item->words),
+                    fn (string $name): bool => $letters($name) === $family,
+                ),
+            );
+            $meant === [] || $item->doubt("{$item->count} prints, or {$meant[0]}?", [new Offer($meant[0], $meant[0])]);
+        }
+    }
+
+    /** “8x10 -> 11x14”, “change the 8x10 to an 11x14”: the size that it had, and the one that it is to have; or are both wanted? */
+    public function becoming(Sentence $sentence): void
+    {
+        $sizes = $sentence->of(Kind::Size);
+        foreach (array_slice($sizes, 1) as $n => $now) {
+            $from = $sizes[$n]->end() - $sentence->items[0]->at;
+            $between = substr($sentence->text, $from, $now->at - $sentence->items[0]->at - $from);
+            $isTo = preg_match('/\b(?:change|swap|turn|upgrade|upsize|exchange|make)\b/iu', $sentence->text) === 1;
+            if (
+                preg_match('/^[^,;.]*(?:->|=>|→|➜)/u', $between) === 1 ||
+                ($isTo && preg_match('/^[^,;.]*\b(?:in)?to\b/iu', $between) === 1)
+            ) {
+                $now->doubt("Instead of {$sizes[$n]->words}, or both?", [new Offer("{$now->words} only", $now->words)]);
+            }
+        }
+    }
+
+    /** “8x10 or 11x14”: one of the two, and somebody has to say which. The first stands until then. */
+    public function eithers(Sentence $sentence): void
+    {
+        foreach ($sentence->of(Kind::Or) as $or) {
+            $parts = $sentence->of(Kind::Size, Kind::Pictures, Kind::Count);
+            $before = array_values(array_filter($parts, fn (Item $item): bool => $item->end() <= $or->at));
+            $after = array_values(array_filter($parts, fn (Item $item): bool => $item->at >= $or->end()));
+            if ($before === [] || $after === []) {
+                continue;
+            }
+            [$one, $other] = [$before[count($before) - 1], $after[0]];
+            $why = "“{$one->words}” or “{$other->words}”: which of the two?";
+            $one->doubt($why);
+            $last = null;
+            foreach ($sentence->segments as $segment) {
+                if ($last !== null && min(array_map(fn (Item $item): int => $item->at, $segment->items())) >= $or->at) {
+                    $last->pictures = $last->pictures ?: $segment->pictures;
+                    $sentence->segments = array_values(array_filter($sentence->segments, fn (Segment $of): bool => $of !== $segment));
+                    break;
+                }
+                if (in_array($other, $segment->pictures, true)) {
+                    $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => $of !== $other));
+                }
+                $last = $segment;
+            }
+        }
+    }
+
+    /** “16x20 with an 8x10 …”: a second size of the same picture that nothing adds is hardly another print. */
+    public function doubled(Sentence $sentence): void
+    {
+        foreach ($sentence->segments as $n => $segment) {
+            $last = $sentence->segments[$n - 1] ?? null;
+            if (
+                $last?->size === null ||
+                $segment->size === null ||
+                $segment->pictures !== [] ||
+                $segment->count !== null ||
+                $segment->scope !== null ||
+                $segment->isEach
+            ) {
+                continue;
+            }
+            $between = array_filter(
+                $sentence->items,
+                fn (Item $item): bool => $item->at >= $last->size->end() && $item->at < $segment->size->at,
+            );
+            $kinds = array_map(fn (Item $item): Kind => $item->kind, $between);
+            $isAdded = array_filter($kinds, fn (Kind $kind): bool => ! in_array($kind, [Kind::Passed, Kind::Unknown], true)) !== [];
+            $hasWords = array_filter($between, fn (Item $item): bool => preg_match('/\pL/u', $item->words) === 1) !== [];
+            if (! $isAdded && ($hasWords || $segment->size->size?->sameAs($last->size->size ?? $segment->size->size))) {
+                $segment->size->doubt('Another print of it, or the size of something else?');
+            }
+        }
+    }
+
+    /** The same print twice in one line: is it so, or is one of the numbers another's? */
+    public function askTwins(): void
+    {
+        $seen = $before = [];
+        foreach ($this->talk->drafts as $draft) {
+            $isMore = array_filter($draft->from, fn (Item $of): bool => preg_match(self::MORE, $of->words) === 1) !== [];
+            if ($isMore || $draft->picture === null || $draft->size === null || $draft->sheet !== null) {
+                continue;
+            }
+            $wishes = array_map(fn (Item $wish): string => json_encode($wish->change) ?: '', $draft->wishes);
+            $key = "{$draft->line} {$draft->picture} {$draft->size} ".implode(' ', $wishes);
+            if (isset($seen[$key])) {
+                $draft->isAsked = $seen[$key]->isAsked = true;
+                end($draft->from) === false || end($draft->from)->doubt('The same print twice: are both meant?');
+            }
+            $seen[$key] = $draft;
+            $last = $before[$draft->line." {$draft->picture}"] ?? null;
+            if ($last?->size !== null && self::isSameInOtherUnits($last->size, $draft->size)) {
+                $draft->isAsked = $last->isAsked = true;
+                $size = array_values(array_filter($draft->from, fn (Item $of): bool => $of->kind === Kind::Size))[0] ?? null;
+                $size?->doubt("{$last->size->label()} in other words, or another print?");
+            }
+            $before[$draft->line." {$draft->picture}"] = $draft;
+        }
+    }
+
+    /**
+     * A number that stays in a remark is looked at where nothing else comes of its line.
+     *
+     * @param  list<Sentence>  $of
+     */
+    public function askNumbered(int $at, array $of): void
+    {
+        $isPrinted = array_filter($this->talk->drafts, fn (Draft $draft): bool => $draft->line === $at) !== [];
+        foreach ($isPrinted ? [] : $of as $sentence) {
+            foreach ($sentence->of(Kind::Remark) as $remark) {
+                if (preg_match('/\d/', $remark->words) === 1 && $this->talk->lines[$at]->isSure()) {
+                    $this->talk->lines[$at]->doubt('Only a remark was read in this. Is that so?', $remark->at);
+                }
+            }
+        }
+    }
+
+    /** “8x10 (20x25 cm)”: two writings of one size. */
+    private static function isSameInOtherUnits(Size $one, Size $other): bool
+    {
+        [$a, $b] = [$one->portrait(), $other->portrait()];
+        $isNear = fn (int $a, int $b): bool => abs($a - $b) < self::NEAR * max($a, $b);
+
+        return ($one->width->unit !== $other->width->unit || $one->name !== $other->name) &&
+            $isNear($a->width->nanometres, $b->width->nanometres) &&
+            $isNear($a->height->nanometres, $b->height->nanometres);
+    }
+
+    public function askSizeless(): void
+    {
+        foreach ($this->talk->waiting() as $draft) {
+            if (Orders::haveSize([...$draft->wishes, ...$this->talk->general])) {
+                continue;
+            }
+            ($draft->from[0] ?? null)?->doubt('In which size?');
+        }
+    }
+
+    /** “5 prints in all”: as many have to be there. */
+    public function askSums(): void
+    {
+        $all = array_sum(array_map(fn (Draft $draft): int => $draft->copies, $this->talk->drafts));
+        foreach ($this->talk->sums as $sum) {
+            // “Just the two: …, three of each” counts the pictures
+            $isOfPrints = preg_match('/\b(?:prints?|copies|pieces|total|all)\b/i', $sum->words) === 1;
+            $isOfPictures = ! $isOfPrints && $sum->value === count($this->talk->drafts);
+            if ($sum->value !== null && $sum->value !== $all && ! $isOfPictures && $this->talk->drafts !== []) {
+                $sum->doubt("{$sum->value} are spoken of, and {$all} were read.");
+                foreach ($this->talk->drafts as $draft) {
+                    $draft->isAsked = true;
+                }
+            }
+        }
+    }
+}
