@@ -37,6 +37,9 @@ final class PictureNames
     ];
 
     /** May stand between two words of a name. */
+    /** Words back, in which a name still holds for further numbers */
+    private const NEAR = 16;
+
     private const BETWEEN = [
         '-',
         '_',
@@ -66,6 +69,12 @@ final class PictureNames
         'one',
         'picture',
         'photo',
+        'pictures',
+        'photos',
+        'shots',
+        'ones',
+        'numbers',
+        'nos',
         'my',
     ];
 
@@ -448,17 +457,21 @@ final class PictureNames
         }
         $found = [];
         $names = $missing = [];
-        $many = 0;
+        $many = $numbered = 0;
         $isClear = $isCalled;
         $series = $this->series($said, $j);
-        $isBySuffix = false;
+        $isBySuffix = $isOfSame = false;
+        $family = $isCalled ? [] : $this->familyBefore($said, $i);
         $few = count($series) < 9 ? null : array_column(self::few($series), 1, 1);
         foreach ($series as [$numbers, $end, $isLong, $isByEnd]) {
             $many++;
             $isBySuffix = $isBySuffix || $isByEnd;
             $isClear = $isClear || $isLong;
+            $numbered += count($numbers);
             foreach ($numbers as $number) {
                 $of = $this->byNumber[$number] ?? [];
+                $same = count($of) > 1 && ! $isLong ? array_values(array_intersect($of, $family)) : [];
+                [$of, $isOfSame] = $same === [] ? [$of, $isOfSame] : [$same, true];
                 if ($of === [] && $isCalled && $number < 100 && $number > 9) {
                     $of = $this->endingIn($number);
                     $isBySuffix = $isBySuffix || $of !== [];
@@ -483,7 +496,7 @@ final class PictureNames
             if (! $isClear && $many === 1 && $this->isOfNext($said, $end)) {
                 continue;
             }
-            $isSeveral = count($numbers) === 1 && count(array_unique($names)) > $many;
+            $isSeveral = count(array_unique($names)) > $numbered;
             $found[] = new Typed(
                 $end,
                 new Named(array_values(array_unique($names)), isNumber: ! $isCalled && ! $isLong && $many === 1, isSeveral: $isSeveral),
@@ -496,6 +509,7 @@ final class PictureNames
                 match (true) {
                     $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
                     $isSeveral => 'Which of them is meant?',
+                    $isOfSame => 'Of the same as the number before?',
                     $isBySuffix => 'The end of a number was read as these pictures. Are they meant?',
                     default => null,
                 },
@@ -602,6 +616,23 @@ final class PictureNames
         }
 
         return $numbers === 3;
+    }
+
+    /**
+     * “Ceremony 1-3 (6x4), 4-6 (7x5)”: further numbers are of what was named before them.
+     *
+     * @return list<string>
+     */
+    private function familyBefore(Spoken $said, int $i): array
+    {
+        for ($at = $i - 1; $at >= 0 && $at > $i - self::NEAR; $at--) {
+            $word = $said->at($at);
+            if ($word?->isLetters() && $this->isWord($word->text)) {
+                return $this->of($word->text);
+            }
+        }
+
+        return [];
     }
 
     /** “4 5x7 of 2203”: a number before a size, behind which the picture stands, is how many. */

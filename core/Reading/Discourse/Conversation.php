@@ -199,8 +199,8 @@ final class Conversation
 
                     return false;
                 }
-                $this->talk->topic =
-                    array_merge(...array_map(fn (Segment $one): array => $one->names(), $sentence->segments), ...[[]]) ?: $this->talk->topic;
+                $names = array_merge(...array_map(fn (Segment $one): array => $one->names(), $sentence->segments), ...[[]]);
+                $this->talk->topic = $names ?: $this->talk->topic;
                 $sentence->quote('This tells of something, and orders nothing, it seems.');
 
                 return true;

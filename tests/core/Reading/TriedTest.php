@@ -363,6 +363,31 @@ final class TriedTest extends TestCase
         return trim(($print['copies'] ?? 1).' '.implode(' + ', $names)." {$print['size']} ".implode(' ', $beside));
     }
 
+    /** @return list<string> pictures of prints that would be taken without asking */
+    private static function ofFamilies(string $text): array
+    {
+        $names = array_merge(
+            ...array_map(fn (string $of): array => array_map(fn (int $n): string => "{$of}-0{$n}.jpg", range(1, 8)), ['ceremony', 'couple']),
+        );
+        $sure = [];
+        foreach (ReadList::read($text, self::known(), $names)->lines as $line) {
+            foreach ($line->isSure() ? $line->prints : [] as $print) {
+                $print->isSure && ($sure[] = (string) $print->wanted['picture']);
+            }
+        }
+
+        return $sure;
+    }
+
+    public function test_numbers_behind_a_name_are_of_what_is_called_so(): void
+    {
+        self::assertSame(['ceremony-01.jpg', 'ceremony-02.jpg'], self::ofFamilies('the ceremony pictures 1-2 at 4x6'));
+        self::assertSame(['couple-03.jpg', 'couple-05.jpg'], self::ofFamilies('couple ones 3 and 5, 8x10'));
+        self::assertSame([], self::ofFamilies('pictures 1-4 in 5x7'), 'of which they are isn’t said');
+        $sure = self::ofFamilies('ceremony 1-3 (4x6), 4-6 (5x7)');
+        self::assertSame([], array_filter($sure, fn (string $of): bool => $of >= 'couple'));
+    }
+
     public function test_all_and_the_rest(): void
     {
         $all = count(self::PICTURES);
