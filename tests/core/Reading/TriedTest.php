@@ -366,9 +366,8 @@ final class TriedTest extends TestCase
     /** @return list<string> pictures of prints that would be taken without asking */
     private static function ofFamilies(string $text): array
     {
-        $names = array_merge(
-            ...array_map(fn (string $of): array => array_map(fn (int $n): string => "{$of}-0{$n}.jpg", range(1, 8)), ['ceremony', 'couple']),
-        );
+        $numbered = fn (string $of): array => array_map(fn (int $n): string => "{$of}-0{$n}.jpg", range(1, 8));
+        $names = [...$numbered('ceremony'), ...$numbered('couple')];
         $sure = [];
         foreach (ReadList::read($text, self::known(), $names)->lines as $line) {
             foreach ($line->isSure() ? $line->prints : [] as $print) {
