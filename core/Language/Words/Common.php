@@ -25,7 +25,7 @@ final class Common
         'one who whom what when where while because but so '.
         'out about please could\'d i\'d i\'ll we\'d we\'ll i\'m '.
         'it\'s that\'s they\'re i\'ve we\'ve don\'t '.
-        'will shall should must let lets let\'s think know see look looking following follow follows below above attached enclosed list '.
+        'will shall should must let lets let\'s think know see look looking following follow follows attached enclosed list '.
         'size sized sizes print-size copy copies piece pieces number numbers nr quantity qty pcs dpi format way '.
         'new line possible possibly poss bit little nice big '.
         'small normal plain size '.

@@ -37,6 +37,7 @@ final class Segments
         '' => 0.0,
         'comma' => 0.15,
         'dash' => 0.1,
+        'semicolon' => 1.5,
         'and' => 0.7,
         'also' => 2.0,
         'colon' => 0.1,
@@ -50,6 +51,7 @@ final class Segments
         '' => 0.8,
         'comma' => 0.15,
         'dash' => 0.5,
+        'semicolon' => 0.0,
         'and' => 0.0,
         'also' => 0.0,
         'colon' => 0.3,
@@ -379,7 +381,8 @@ final class Segments
     private static function stop(Item $item): string
     {
         return match ($item->words) {
-            '-', '–', '—', '→', '>', ';' => 'dash',
+            ';' => 'semicolon',
+            '-', '–', '—', '→', '>' => 'dash',
             ':' => 'colon',
             '(', ')' => 'paren',
             default => 'comma',

@@ -223,17 +223,18 @@ final class Unclear
     }
 
     /**
-     * A number that stays in a remark is looked at where nothing else comes of its line.
+     * A number that stays in a remark is looked at where nothing else comes of its line; a size always is.
      *
      * @param  list<Sentence>  $of
      */
     public function askNumbered(int $at, array $of): void
     {
         $isPrinted = array_filter($this->talk->drafts, fn (Draft $draft): bool => $draft->line === $at) !== [];
-        foreach ($isPrinted ? [] : $of as $sentence) {
+        foreach ($of as $sentence) {
             foreach ($sentence->of(Kind::Remark) as $remark) {
-                if (preg_match('/\d/', $remark->words) === 1 && $this->talk->lines[$at]->isSure()) {
-                    $this->talk->lines[$at]->doubt('Only a remark was read in this. Is that so?', $remark->at);
+                $isOfPrint = preg_match($isPrinted ? '/\d\s*[x×]\s*\d/u' : '/\d/', $remark->words) === 1;
+                if ($isOfPrint && $this->talk->lines[$at]->isSure()) {
+                    [$remark->kind, $remark->why] = [Kind::Unknown, 'This was read as a remark, and nothing is done of it. Is that so?'];
                 }
             }
         }

@@ -149,7 +149,7 @@ final class ScopeRules
             Rule::with(
                 "[= | in] (total|altogether|in total|in all|all told) [of|qty|is] [{count}] [{$things}".
                     "|pcs|nos|pieces] | {count} [{$things}|pcs|pieces|nos] (in total|in all|altogether|total".
-                    "|all told) | = {count} (prints|pieces|copies|pcs) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | ".
+                    "|all told) | (=|→|= >) {count} (prints|pieces|copies|pcs) | [qty] total [:] {count} [{$things}|pcs|pieces|nos] | ".
                     "(that's|thats|that is|makes|makes it) {count} {$things}",
                 fn (Heard $said): array => [Says::SUM => $said->has('count') ? $said->count() : null],
                 ['total 5 prints', 'that is 39 prints', '26 prints in total'],

@@ -109,7 +109,9 @@ final class WordRules
             Rule::with(
                 '(add~|and|also|plus|another (line|block|text) [of] [LETTERS]|(add~|also|and|more) (text|words|lettering|LETTERS))'.
                     ' [the words] [saying|reading|that says|:|,] {text}',
-                fn (Heard $said): array => [Says::LETTERING => (string) $said->value('text'), Says::STYLE => ['more' => true]],
+                fn (Heard $said): ?array => ! $said->isSaidOfLine() && preg_match('/^(?:and|also|plus)\s+["“«]/iu', $said->words()) === 1
+                    ? null // “"cousins" and "beach dog"” are pictures
+                    : [Says::LETTERING => (string) $said->value('text'), Says::STYLE => ['more' => true]],
                 ['add "Hello"', 'another line “Hello”'],
                 cost: -0.5,
             ),

@@ -323,6 +323,10 @@ final class TriedTest extends TestCase
             '8x10 of everything I starred: 0412, 0413' => ['1 DSC_0412 8 x 10 in', '1 DSC_0413 8 x 10 in'],
             'garden (no. 412 in your list) 8x10' => null,
             '8x10 prints: garden. 6x4 prints: everything else from school' => null,
+            'Please print "garden" and "wood" at 11x14.' => ['1 garden 11 x 14 in', '1 wood 11 x 14 in'],
+            'garden 8x10 (replace the earlier wood 8x10)' => null,
+            'garden - 2 x A4, 1 x A3; wood - as above' => null,
+            'Total order = garden (8x10) & wood (11x14) => 2 prints' => null,
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
