@@ -27,8 +27,8 @@ final class Common
         'it\'s that\'s they\'re i\'ve we\'ve don\'t '.
         'will shall should must let lets let\'s think know see look looking following follow follows attached enclosed list '.
         'size sized sizes print-size copy copies piece pieces number numbers nr quantity qty pcs dpi format way '.
-        'new line possible possibly poss bit little nice big '.
-        'small normal plain size '.
+        'new line possible possibly poss bit nice '.
+        'normal plain size '.
         'everyone anyone someone something nothing everybody kind sort thing things mind wall home house office '.
         'mum mom dad gran grandma grandad nan sister brother aunt uncle friend husband wife son daughter parents family kids '.
         'rush hurry bunch loads cos cuz coz whenever moment anyway though yet guess suppose '.

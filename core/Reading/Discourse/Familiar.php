@@ -16,6 +16,9 @@ final class Familiar
     /** What breaks no rule wherever it stands: pictures, sizes and numbers, one after the other */
     private const PLAIN = '/^[PSN,:;]*$/';
 
+    /** “Garden 8x10; storm”: pictures without a size behind a semicolon, before which sizes were said */
+    private const SIZELESS = '/S[^;]*;[^S;D]*P[^S;D]*(?:;|$)/';
+
     /**
      * P pictures, S a size, N how many, A all or both, E each, R the rest, D the same, ! not, I instead, L “the last”, M a sum;
      * _ a comma or a colon, or none; # one print: its picture, its size, how many, in any order.
@@ -90,6 +93,10 @@ final class Familiar
     public static function is(Sentence $sentence): bool
     {
         $shape = self::shape($sentence);
+
+        if (preg_match(self::SIZELESS, $shape) === 1) {
+            return false;
+        }
 
         return preg_match(self::PLAIN, $shape) === 1 || preg_match(self::pattern(implode('|', array_keys(self::BUILT))), $shape) === 1;
     }

@@ -616,15 +616,21 @@ final class Orders
      */
     private function gather(Sentence $sentence, array $made): void
     {
+        $sizes = array_filter(array_map(fn (Item $wish): mixed => $wish->change[Says::ON_SHEET] ?? null, $sentence->of(Kind::Wish)));
+        $on = $sizes === [] ? [] : ['on' => (string) Size::parse((string) current($sizes), $this->talk->reader->known->unit)];
+        $isGathered = false;
         foreach ($sentence->segments as $segment) {
             $count = $segment->count;
             foreach ($count?->value === 'sheet' ? $made : [] as $draft) {
-                in_array($count, $draft->from, true) && ($this->talk->sheets[] = [[$draft], ['many' => 0], $count]);
+                if (in_array($count, $draft->from, true)) {
+                    $this->talk->sheets[] = [[$draft], ['many' => 0] + $on, $count]; // “9 up garden 2x3 on 8x12”
+                    $isGathered = true;
+                }
             }
         }
-        foreach ($sentence->of(Kind::Wish) as $wish) {
+        foreach ($isGathered ? [] : $sentence->of(Kind::Wish) as $wish) {
             if (isset($wish->change[Says::GATHER])) {
-                $this->talk->sheets[] = [$this->onSheet($wish, $sentence, $made), $wish->change[Says::GATHER], $wish];
+                $this->talk->sheets[] = [$this->onSheet($wish, $sentence, $made), $wish->change[Says::GATHER] + $on, $wish];
             } elseif (isset($wish->change[Says::ON_SHEET])) {
                 $sheet = Size::parse((string) $wish->change[Says::ON_SHEET], $this->talk->reader->known->unit);
                 $areas = array_map(fn (Draft $of): float => $of->copies * ($of->size?->areaSquareInches() ?? 1e9), $made);

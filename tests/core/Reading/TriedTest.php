@@ -327,6 +327,8 @@ final class TriedTest extends TestCase
             'garden 8x10 (replace the earlier wood 8x10)' => null,
             'garden - 2 x A4, 1 x A3; wood - as above' => null,
             'Total order = garden (8x10) & wood (11x14) => 2 prints' => null,
+            '9 up garden 2.5x3.5 on 8x12' => ['1 garden 8 x 12 in'],
+            'garden 8x10, two of them; storm x2' => null,
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
