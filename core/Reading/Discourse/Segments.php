@@ -204,7 +204,7 @@ final class Segments
     {
         $count = $items[0] ?? null;
         $isOfEach = preg_match('/\b(?:of|x|copies|each|sets?)\b|^x|x$/i', $count->words ?? '') === 1;
-        for ($colon = 1; in_array(($items[$colon] ?? null)?->kind, [Kind::Passed, Kind::Unknown], true); $colon++);
+        for ($colon = 1; in_array(($items[$colon] ?? null)?->kind, [Kind::Passed, Kind::Unknown, Kind::Wish], true); $colon++);
         if ($count?->kind !== Kind::Count || $count->isEach || $isOfEach || ($items[$colon] ?? null)?->words !== ':') {
             return false;
         }
@@ -562,7 +562,8 @@ final class Segments
     }
 
     /**
-     * “Cake 8x10, rings 5x7, with a white border”: said behind a comma at the end of several prints, of the last or of all of them?
+     * “Cake 8x10, rings 5x7, with a white border”, “a border to cake 8x10 and rings 5x7”: said behind a comma at the end of several
+     * prints, or before them: of one of them or of all?
      *
      * @param  list<Item>  $items
      * @param  list<Segment>  $segments
@@ -571,25 +572,34 @@ final class Segments
     private static function askOfAll(array $items, array $segments, array $ends): void
     {
         $sized = array_filter($segments, fn (Segment $of): bool => $of->size !== null && $of->pictures !== []);
-        if (count($sized) < 2 || count($sized) < count($segments)) {
+        $isSaid = array_filter($items, fn (Item $of): bool => in_array($of->kind, [Kind::All, Kind::Each], true)) !== [];
+        if (count($sized) < 2 || count($sized) < count($segments) || $isSaid) {
             return;
         }
-        $end = end($ends);
-        $wish = null;
-        foreach ($items as $item) {
-            $isWish = $item->kind === Kind::Wish && ! isset($item->change[Says::GATHER]);
-            if (($isWish && $item->at < $end) || in_array($item->kind, [Kind::All, Kind::Each], true)) {
-                return; // each has its own, or it is said of which
-            }
-            $wish ??= $isWish ? $item : null;
+        $start = min(array_map(fn (Item $of): int => $of->at, $segments[0]->items()));
+        $end = $ends[count($ends) - 1];
+        $wishes = array_filter($items, fn (Item $of): bool => $of->kind === Kind::Wish && ! isset($of->change[Says::GATHER]));
+        foreach ($wishes as $i => $wish) {
+            $isStopped =
+                $wish->at < $start
+                    ? ($items[$i + 1] ?? null)?->kind !== Kind::Stop && ! isset($wish->change['make']) // “canvas 24x36 wood, …”
+                    : self::isApart($items, $end, $wish->at);
+            $isOutside = ($wish->at < $start || $wish->at >= $end) && $isStopped;
+            $isOthers = array_filter($wishes, fn (Item $of): bool => $of !== $wish && Contrast::isOfOneKind($of, $wish)) !== [];
+            $isOutside && ! $isOthers && $wish->doubt('Of one of them, or of all?');
         }
-        $between = $wish === null ? [] : array_filter($items, fn (Item $of): bool => $of->at >= $end && $of->at < $wish->at);
-        $isApart =
-            array_filter(
-                $between,
-                fn (Item $of): bool => $of->kind === Kind::Stop && in_array($of->words, [',', '-', '–', '—', ':'], true),
-            ) !== [];
-        $isApart && $wish?->doubt('Of the last of them, or of all?');
+    }
+
+    /**
+     * Whether a comma, a dash or a colon stands between two places.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isApart(array $items, int $from, int $to): bool
+    {
+        $between = array_filter($items, fn (Item $of): bool => $of->at >= $from && $of->at < $to && $of->kind === Kind::Stop);
+
+        return array_filter($between, fn (Item $of): bool => in_array($of->words, [',', '-', '–', '—', ':'], true)) !== [];
     }
 
     /** “Cake as a canvas and rings as a print, 16x20”: said between pictures that are one thing otherwise. */

@@ -329,6 +329,8 @@ final class TriedTest extends TestCase
             'Total order = garden (8x10) & wood (11x14) => 2 prints' => null,
             '9 up garden 2.5x3.5 on 8x12' => ['1 garden 8 x 12 in'],
             'garden 8x10, two of them; storm x2' => null,
+            'Two canvases: garden 40x60 cm and wood 40x60 cm, mirrored edges, 2 cm deep' => null,
+            'Please add a 1 inch white border to garden (11x14) and wood (11x14).' => null,
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
