@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\Kind;
 use Planisher\Reading\Message\Block;
 use Planisher\Reading\Reader;
 use Planisher\Reading\ReadLine;
@@ -134,6 +135,18 @@ final class Talk
     public function keepReasons(Sentence $sentence): void
     {
         $kept = Reasons::passed($sentence->items);
+        foreach ($kept === [] ? [] : $sentence->items as $i => $item) {
+            if ($item->kind !== Kind::Unknown) {
+                continue;
+            }
+            $isMany =
+                preg_match('/^(?:of|von|de|des)$/i', $sentence->items[$i + 1]->words ?? '') === 1 &&
+                ($sentence->items[$i + 2] ?? null)?->kind === Kind::Pictures &&
+                ! $sentence->has(Kind::Count);
+            $item->why === null && $isMany && $item->doubt('How many is that?'); // “halbes Dutzend von 0412”
+            $isNamed = array_filter(preg_split('/\PL+/u', mb_strtolower($item->words)) ?: [], $this->reader->pictures->isWord(...)) !== [];
+            $item->why === null && $isNamed && $item->doubt('Is that the picture?'); // “alle Fans-Bilder”
+        }
         foreach ($kept === [] ? [] : $this->drafts as $draft) {
             if ($draft->line === $sentence->line) {
                 $draft->remarks = [...$draft->remarks, ...$kept];

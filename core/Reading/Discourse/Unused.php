@@ -64,7 +64,7 @@ final class Unused
             $isNot = $before?->kind === Kind::Not || $before?->kind === Kind::Instead;
             $item->kind === Kind::Passed || ($before = $item);
             $isMeant = match ($item->kind) {
-                Kind::Count => ! $isBeside && ! in_array($item->count, $counts, true), // “Two (2)”
+                Kind::Count => ! ($isBeside && $counts !== []) && ! in_array($item->count, $counts, true), // “Two (2)”
                 Kind::Pictures => ! $isWhose && ! $this->areNamed($item), // “for our Goneril”
                 Kind::Size, Kind::Wish => true,
                 default => false,

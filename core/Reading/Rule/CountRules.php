@@ -21,7 +21,7 @@ final class CountRules
         $count = fn (bool $isEach = false): \Closure => fn (Heard $said): array => [Says::COUNT => $said->count()] +
             ($isEach ? [Says::EACH => true] : []);
         $things =
-            '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|example'.
+            '(copy~|prints|print|piece~|pcs|pc|exemplars|exemplar|exemplaires|exemplaire|ex|expl|example'.
             '|examples|abzüge|abzug|stück|stk|copias|copia|nos|no|sets|set|pieces|off|extra|spare|spares)';
 
         // Of a line that is there it comes to what it has.

@@ -331,6 +331,8 @@ final class TriedTest extends TestCase
             'garden 8x10, two of them; storm x2' => null,
             'Two canvases: garden 40x60 cm and wood 40x60 cm, mirrored edges, 2 cm deep' => null,
             'Please add a 1 inch white border to garden (11x14) and wood (11x14).' => null,
+            'halbes Dutzend von 0412 in 4x6 in' => null,
+            '0412 (2 ex., 8x10), 0413 (1 ex., 5x7)' => ['2 DSC_0412 8 x 10 in', '1 DSC_0413 5 x 7 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
