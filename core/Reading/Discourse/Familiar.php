@@ -13,6 +13,9 @@ use Planisher\Reading\Chart\Kind;
  */
 final class Familiar
 {
+    /** Most lines of a list have nothing else */
+    private const EASY = 'PSN,:';
+
     /** What breaks no rule wherever it stands: pictures, sizes and numbers, one after the other */
     private const PLAIN = '/^[PSN,:;]*$/';
 
@@ -92,8 +95,11 @@ final class Familiar
 
     public static function is(Sentence $sentence): bool
     {
-        $shape = self::shape($sentence);
-
+        $letters = self::letters($sentence);
+        if (strspn($letters, self::EASY) === strlen($letters)) {
+            return true;
+        }
+        $shape = self::shape($letters);
         if (preg_match(self::SIZELESS, $shape) === 1) {
             return false;
         }
@@ -104,7 +110,7 @@ final class Familiar
     /** Whether it is built in one of these ways. */
     public static function isBuilt(Sentence $sentence, string $way): bool
     {
-        return preg_match(self::pattern($way), self::shape($sentence)) === 1;
+        return preg_match(self::pattern($way), self::shape(self::letters($sentence))) === 1;
     }
 
     private static function pattern(string $ways): string
@@ -112,9 +118,14 @@ final class Familiar
         return '/^(?:'.strtr(strtr($ways, ['#' => self::ONE]), ['_' => '[,:]*']).')[,:;]*$/';
     }
 
-    private static function shape(Sentence $sentence): string
+    private static function letters(Sentence $sentence): string
     {
-        $shape = implode('', array_map(self::letter(...), $sentence->items));
+        return implode('', array_map(self::letter(...), $sentence->items));
+    }
+
+    /** Without what stands in brackets for nothing, pictures next to each other as one. */
+    private static function shape(string $shape): string
+    {
         do {
             $before = $shape;
             $shape = (string) preg_replace(
