@@ -140,7 +140,13 @@ final class Sentence
 
     public function has(Kind ...$kinds): bool
     {
-        return array_filter($this->items, fn (Item $item): bool => in_array($item->kind, $kinds, true)) !== [];
+        foreach ($this->items as $item) {
+            if (in_array($item->kind, $kinds, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Item> */
