@@ -67,6 +67,12 @@ final class BorderRules
                 self::print(),
             ),
             Rule::with('{colour} ROUND [of|at|,] {measure}', $border, 'white all round, 2 cm'),
+            Rule::with(
+                '[thin|narrow|wide|small] [{colour}] BORDER [ROUND] OPEN {measure} [ROUND] CLOSE',
+                $border,
+                ['border (5 mm)', 'white border all round (1/2 in)'],
+                cost: -0.3,
+            ),
             Rule::with('{colour} {measure} ROUND', $border, 'white two inches round'),
             Rule::with("leave~ {measure} [of] [{colour}] [ROUND] [$mat]", $border, 'leave 2 in all round to mat over'),
             Rule::with(

@@ -60,6 +60,7 @@ final class Familiar
         '(#[,;]*)*N?P_D(_[NS])*' => 'garden 8x10, wood ditto',
         'D(_[NS])*' => 'the same in 5x7',
         '#_D(_[NS])*' => 'garden A3, plus the same picture at A4',
+        '#_D_P' => '10 of garden 4x6 and the same of storm',
         'D_P' => 'the same of the storm',
         'P_S,NSD' => 'canvas of the garden (20x30) plus 4 prints 5x7 of the same',
         // Not
@@ -136,9 +137,10 @@ final class Familiar
                     '/P(?:,?P)+/',
                     '/(?<!P)\(P\)/',
                     '/(?<=[PSN])\(([SN])\)/',
+                    '/(?<=S)\((NE)\)/',
                     '/^([^()]*)[()]([^()]*)$/',
                 ],
-                ['', '', '', 'P', 'P', ',$1', '$1$2'],
+                ['', '', '', 'P', 'P', ',$1', '$1', '$1$2'],
                 $shape,
             );
         } while ($shape !== $before);

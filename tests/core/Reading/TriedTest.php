@@ -333,6 +333,10 @@ final class TriedTest extends TestCase
             'Please add a 1 inch white border to garden (11x14) and wood (11x14).' => null,
             'halbes Dutzend von 0412 in 4x6 in' => null,
             '0412 (2 ex., 8x10), 0413 (1 ex., 5x7)' => ['2 DSC_0412 8 x 10 in', '1 DSC_0413 5 x 7 in'],
+            'garden and wood as 5x7s (2 copies each) and storm as an 8x10 (1 copy)' => [
+                ...['2 garden 5 x 7 in', '2 wood 5 x 7 in', '1 storm 8 x 10 in'],
+            ],
+            '3 of the 8x10 of garden and the same of wood' => ['3 garden 8 x 10 in', '3 wood 8 x 10 in'],
             // The rest
             'garden triptych 3 x 12x18' => ['1 garden 36 x 18 in panels'],
             'garden as three 12x18 panels' => ['1 garden 36 x 18 in panels'],
