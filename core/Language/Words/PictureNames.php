@@ -36,10 +36,10 @@ final class PictureNames
         'nine' => '9',
     ];
 
-    /** May stand between two words of a name. */
     /** Words back, in which a name still holds for further numbers */
     private const NEAR = 16;
 
+    /** May stand between two words of a name. */
     private const BETWEEN = [
         '-',
         '_',

@@ -68,7 +68,8 @@ final class Conversation
             }
             $this->carried($of, $at);
             foreach ($of as $sentence) {
-                $this->sentence($block->isStruck ? self::struck($sentence) : $sentence, $block);
+                $block->isStruck && ($sentence->speech = Speech::TakesBack);
+                $this->sentence($sentence, $block);
             }
         }
         $this->finish();
@@ -119,13 +120,6 @@ final class Conversation
             $line->doubt('This was asked or offered. What the answer says of it is looked at: “'.trim($block->words()).'”');
             $this->talk->unsettled ??= 'Something was asked and answered.';
         }
-    }
-
-    private static function struck(Sentence $sentence): Sentence
-    {
-        $sentence->speech = Speech::TakesBack;
-
-        return $sentence;
     }
 
     private function sentence(Sentence $sentence, Block $block): void
@@ -262,8 +256,7 @@ final class Conversation
             $sentence->speech === Speech::Changes && ! $sentence->hasSize() && ($this->talk->unsettled ??= $why);
         }
         $isOfOthers = count($this->talk->drafts) > count($made) && $sentence->has(Kind::All) && $sentence->has(Kind::Wish);
-        $doubts = array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark);
-        if ($isOfOthers && $doubts !== []) {
+        if ($isOfOthers && $sentence->isAsked()) {
             $this->talk->unsettled ??= 'Something is said of all of them that isn’t clear.';
         }
     }

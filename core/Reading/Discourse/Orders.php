@@ -571,7 +571,6 @@ final class Orders
             $this->talk->general = [...$this->talk->general, ...$segment->wishes];
             if ($this->talk->drafts === [] && $segment->wishes === []) {
                 $segment->scope?->doubt('In which size?');
-                $segment->size ??= null;
                 foreach (array_diff($this->talk->reader->pictures->all(), $this->talk->struck) as $name) {
                     $this->talk->add($this->draft($segment, $name, [], $sentence));
                 }

@@ -620,7 +620,7 @@ final class Segments
     private static function wishes(array $items, array $segments, array $ends): void
     {
         $starts = array_map(fn (Segment $segment): int => min(array_map(fn (Item $item): int => $item->at, $segment->items())), $segments);
-        $isOfAll = $isNot = false;
+        $isOfAll = false;
         self::askOfAll($items, $segments, $ends);
         foreach ($items as $i => $item) {
             $at = 0;

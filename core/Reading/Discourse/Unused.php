@@ -51,7 +51,7 @@ final class Unused
     /** Asks what of a sentence was not used, where prints came of it. */
     public function ask(Sentence $sentence): void
     {
-        if ($sentence->speech !== Speech::Order || ! $this->isOfPrints($sentence) || $this->isAsked($sentence)) {
+        if ($sentence->speech !== Speech::Order || ! $this->isOfPrints($sentence) || $sentence->isAsked()) {
             return;
         }
         $counts = array_map(fn (Item $of): ?int => $of->count, array_filter($sentence->of(Kind::Count), $this->isUsed(...)));
@@ -86,10 +86,5 @@ final class Unused
     private function isOfPrints(Sentence $sentence): bool
     {
         return array_filter($sentence->items, $this->isUsed(...)) !== [];
-    }
-
-    private function isAsked(Sentence $sentence): bool
-    {
-        return array_filter($sentence->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) !== [];
     }
 }
