@@ -26,7 +26,7 @@ final class ReadLine
     /** Whether everything in it was understood, and nothing is in doubt. What stays as a remark is no doubt. */
     public function isSure(): bool
     {
-        return array_filter($this->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) === [] &&
+        return array_filter($this->items, fn (Item $item): bool => $item->isAsked()) === [] &&
             array_filter($this->prints, fn (ReadPrint $print): bool => ! $print->isSure) === [];
     }
 

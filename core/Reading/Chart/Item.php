@@ -76,6 +76,18 @@ final class Item
         return $by === 0 ? $items : array_map(fn (self $item): self => $item->placed($item->at + $by, $item->length), $items);
     }
 
+    /** Whether it waits for an answer; a remark is only told. */
+    public function isAsked(): bool
+    {
+        return $this->why !== null && $this->kind !== Kind::Remark;
+    }
+
+    /** Said of prints that come besides: “two more” */
+    public function isMore(): bool
+    {
+        return preg_match('/\b(?:more|extra|another|spare|further)\b/iu', $this->words) === 1;
+    }
+
     /** It says nothing of prints. */
     public function pass(): void
     {

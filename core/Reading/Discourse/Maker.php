@@ -114,11 +114,7 @@ final class Maker
         unset($change['remark'], $change['size']);
         $base = ['copies' => $draft->copies] + ($size === null ? [] : ['size' => (string) $size]);
         $isSure =
-            ! $draft->isAsked &&
-            array_filter(
-                [...$draft->from, ...$own, ...$general],
-                fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark,
-            ) === [];
+            ! $draft->isAsked && array_filter([...$draft->from, ...$own, ...$general], fn (Item $item): bool => $item->isAsked()) === [];
 
         return [$this->print($base, $change, $draft, $remark, $isSure)];
     }

@@ -16,9 +16,6 @@ final class Orders
 {
     private const WHICH = 'Which picture?';
 
-    /** Said of prints that come besides */
-    private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
-
     /** “2 of the small ones” */
     private const SOME_OF_THEM = '/\bof the (?:small|little|tiny|large|big|short|long|first|second|third|last|other|matte?|gloss)/iu';
 
@@ -321,7 +318,7 @@ final class Orders
         if (count($there) !== count($names)) {
             return false;
         }
-        $isMore = preg_match(self::MORE, $segment->count->words) === 1;
+        $isMore = $segment->count->isMore();
         foreach ($there as $draft) {
             $draft->copies = (int) $segment->count->count + ($isMore ? $draft->copies : 0);
             $draft->isAsked = true;

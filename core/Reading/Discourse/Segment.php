@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
 
 /** What belongs together of a sentence: pictures, a size, how many, and what is wished of them. */
 final class Segment
@@ -69,6 +68,6 @@ final class Segment
 
     public function isSure(): bool
     {
-        return array_filter($this->items(), fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) === [];
+        return array_filter($this->items(), fn (Item $item): bool => $item->isAsked()) === [];
     }
 }

@@ -95,7 +95,7 @@ final class Sentence
     /** Whether something of it is asked; a remark is only told. */
     public function isAsked(): bool
     {
-        return array_filter($this->items, fn (Item $item): bool => $item->why !== null && $item->kind !== Kind::Remark) !== [];
+        return array_filter($this->items, fn (Item $item): bool => $item->isAsked()) !== [];
     }
 
     /** Nothing is asked of its words, but of one. */

@@ -12,9 +12,6 @@ use Planisher\Reading\Chart\Kind;
 /** What could be meant in two ways, and is asked. */
 final class Unclear
 {
-    /** Said of prints that come besides */
-    private const MORE = '/\b(?:more|extra|another|spare|further)\b/iu';
-
     /** A part of a side: sizes are told in round figures of either unit (common practice, no source). */
     private const NEAR = 0.035;
 
@@ -201,7 +198,7 @@ final class Unclear
     {
         $seen = $before = [];
         foreach ($this->talk->drafts as $draft) {
-            $isMore = array_filter($draft->from, fn (Item $of): bool => preg_match(self::MORE, $of->words) === 1) !== [];
+            $isMore = array_filter($draft->from, fn (Item $of): bool => $of->isMore()) !== [];
             if ($isMore || $draft->picture === null || $draft->size === null || $draft->sheet !== null) {
                 continue;
             }
