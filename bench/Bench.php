@@ -8,9 +8,9 @@ use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Finish\Sheet\Arranging\Arranger;
 use Planisher\Imaging\Colour\ProfileReader;
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Look\DrawnIn;
-use Planisher\Imaging\Look\Preview;
-use Planisher\Imaging\Look\Proof;
+use Planisher\Imaging\Inspect\DrawnIn;
+use Planisher\Imaging\Inspect\Preview;
+use Planisher\Imaging\Inspect\Proof;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Measure\Box;
@@ -60,17 +60,17 @@ final class Bench
     /** Sizes of the lines of an order, one of each picture. */
     private const ORDER = ['4 x 6 in', '5 x 7 in', '8 x 10 in', '8 x 10 in', '11 x 14 in', '16 x 20 in'];
 
-    private readonly Table $table;
+    private readonly ResultTable $table;
 
-    public function __construct(private readonly Desk $desk, private readonly bool $isQuick)
+    public function __construct(private readonly BenchOrders $orders, private readonly bool $isQuick)
     {
-        $this->table = new Table();
+        $this->table = new ResultTable();
     }
 
     /** @return bool whether every limit was kept */
     public function run(): bool
     {
-        $facts = $this->desk->facts();
+        $facts = $this->orders->facts();
         printf(
             '%d × %d px, %.1f MB, sRGB to Adobe RGB (1998), JPEG 95 at full colour resolution. '.
                 "Medians of %d turns, of large ones %d, %d cores.\n\n",
@@ -82,7 +82,7 @@ final class Bench
             self::cores(),
         );
         $this->table->begin();
-        foreach (Job::all($this->desk) as $job) {
+        foreach (Job::all($this->orders) as $job) {
             $this->againstOthers($job);
         }
         foreach (self::AGAINST_ENDS as $name => $most) {
@@ -100,41 +100,41 @@ final class Bench
     /** Our process on a line from the order file to the read-back report, the bare library on its steps, ImageMagick on the same. */
     private function againstOthers(Job $job): void
     {
-        $make = $this->desk->make([$job->wanted]);
-        ['ours' => $ours, 'bare' => $bare] = Measured::inTurns(
+        $make = $this->orders->make([$job->wanted]);
+        ['ours' => $ours, 'bare' => $bare] = MeasuredRun::inTurns(
             $this->turns($job->isLarge()),
-            ['ours' => $make, 'bare' => $this->desk->bare($job->bare($this->desk->picture()))],
-            $this->desk->clear(...),
+            ['ours' => $make, 'bare' => $this->orders->bare($job->bare($this->orders->picture()))],
+            $this->orders->clear(...),
         );
         $this->table->ratio("{$job->name}, whole process", $ours, 'bare libvips, FFI', $bare, self::AGAINST_BARE);
         $this->table->limit(
             "{$job->name}, peak memory",
-            Measured::mostBytes($ours) / 1e6,
+            MeasuredRun::mostBytes($ours) / 1e6,
             ($job->isLarge() ? self::LARGE_MOST_MEMORY : self::MOST_MEMORY) / 1e6,
             'MB',
         );
         if ($this->isQuick && $job->seconds > self::QUICK_SECONDS) {
             return;
         }
-        ['ours' => $ours, 'magick' => $theirs] = Measured::inTurns(
+        ['ours' => $ours, 'magick' => $theirs] = MeasuredRun::inTurns(
             $job->seconds > self::QUICK_SECONDS || $this->isQuick ? 1 : 3,
-            ['ours' => $make, 'magick' => $this->desk->magick($job->magick())],
-            $this->desk->clear(...),
+            ['ours' => $make, 'magick' => $this->orders->magick($job->magick())],
+            $this->orders->clear(...),
         );
         $this->table->atLeast("{$job->name}, whole process", $ours, 'ImageMagick', $theirs, self::AGAINST_IMAGEMAGICK);
     }
 
     private function againstItsEnds(string $name, float $most): void
     {
-        $job = Job::all($this->desk)[$name];
-        $bare = $job->bare($this->desk->picture());
-        $pixels = $this->desk->path('pixels.v');
-        Measured::inTurns(1, ['finished' => $this->desk->bare(['out' => $pixels] + $bare)], $this->desk->clear(...));
+        $job = Job::all($this->orders)[$name];
+        $bare = $job->bare($this->orders->picture());
+        $pixels = $this->orders->path('pixels.v');
+        MeasuredRun::inTurns(1, ['finished' => $this->orders->bare(['out' => $pixels] + $bare)], $this->orders->clear(...));
         $ends = ['pixels' => $pixels] + $bare;
-        ['ours' => $ours, 'ends' => $bare] = Measured::inTurns(
+        ['ours' => $ours, 'ends' => $bare] = MeasuredRun::inTurns(
             $this->turns(),
-            ['ours' => $this->desk->make([$job->wanted]), 'ends' => $this->desk->bare($ends)],
-            $this->desk->clear(...),
+            ['ours' => $this->orders->make([$job->wanted]), 'ends' => $this->orders->bare($ends)],
+            $this->orders->clear(...),
         );
         unlink($pixels);
         $this->table->ratio("{$name}, whole process", $ours, 'decode and encode', $bare, $most);
@@ -143,14 +143,14 @@ final class Bench
     /** Lifted for its paper, a print takes little longer than a plain one. */
     private function lifted(): void
     {
-        $wanted = ['picture' => Desk::PICTURE, 'size' => '16 x 20 in'];
-        ['lifted' => $lifted, 'plain' => $plain] = Measured::inTurns(
+        $wanted = ['picture' => BenchOrders::PICTURE, 'size' => '16 x 20 in'];
+        ['lifted' => $lifted, 'plain' => $plain] = MeasuredRun::inTurns(
             $this->turns(),
             [
-                'lifted' => $this->desk->make([$wanted + ['forPaper' => ['open' => 0.5, 'contrast' => 0.2]]]),
-                'plain' => $this->desk->make([$wanted]),
+                'lifted' => $this->orders->make([$wanted + ['forPaper' => ['open' => 0.5, 'contrast' => 0.2]]]),
+                'plain' => $this->orders->make([$wanted]),
             ],
-            $this->desk->clear(...),
+            $this->orders->clear(...),
         );
         $this->table->ratio('16 × 20 in, lifted', $lifted, 'plain', $plain, self::LIFTED_AGAINST_PLAIN);
     }
@@ -158,12 +158,15 @@ final class Bench
     /** A line of words in its border costs a print next to nothing. */
     private function captioned(): void
     {
-        $wanted = ['picture' => Desk::PICTURE, 'size' => '8 x 10 in', 'border' => '0.5 in'];
+        $wanted = ['picture' => BenchOrders::PICTURE, 'size' => '8 x 10 in', 'border' => '0.5 in'];
         $caption = ['parts' => ['client', 'file', ['text' => 'Proof only']], 'height' => '3 mm'];
-        ['captioned' => $captioned, 'plain' => $plain] = Measured::inTurns(
+        ['captioned' => $captioned, 'plain' => $plain] = MeasuredRun::inTurns(
             $this->turns(),
-            ['captioned' => $this->desk->make([$wanted + ['caption' => $caption]]), 'plain' => $this->desk->make([$wanted])],
-            $this->desk->clear(...),
+            [
+                'captioned' => $this->orders->make([$wanted + ['caption' => $caption]]),
+                'plain' => $this->orders->make([$wanted]),
+            ],
+            $this->orders->clear(...),
         );
         $this->table->ratio('8 × 10 in, captioned', $captioned, 'without', $plain, self::CAPTIONED_AGAINST_PLAIN);
     }
@@ -171,19 +174,19 @@ final class Bench
     /** Eight small prints of as many pictures on one sheet, each unpacked at the size it is needed. */
     private function sheet(): void
     {
-        $pictures = array_map($this->desk->picture(...), range(0, self::CELLS - 1));
+        $pictures = array_map($this->orders->picture(...), range(0, self::CELLS - 1));
         $cells = array_map(fn (string $path): array => ['picture' => basename($path), 'size' => '2.5 x 3.5 in'], $pictures);
         $wanted = ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => $cells]];
-        ['ours' => $ours, 'bare' => $bare] = Measured::inTurns(
+        ['ours' => $ours, 'bare' => $bare] = MeasuredRun::inTurns(
             $this->turns(large: true),
             [
-                'ours' => $this->desk->make([$wanted]),
-                'bare' => $this->desk->bare(Job::sheet($this->desk->file($wanted), $pictures, $this->desk)),
+                'ours' => $this->orders->make([$wanted]),
+                'bare' => $this->orders->bare(Job::sheet($this->orders->file($wanted), $pictures, $this->orders)),
             ],
-            $this->desk->clear(...),
+            $this->orders->clear(...),
         );
         $this->table->ratio('a sheet of eight, whole process', $ours, 'bare libvips, FFI', $bare, self::SHEET_AGAINST_BARE);
-        $this->table->limit('a sheet of eight, peak memory', Measured::mostBytes($ours) / 1e6, self::SHEET_MOST_MEMORY / 1e6, 'MB');
+        $this->table->limit('a sheet of eight, peak memory', MeasuredRun::mostBytes($ours) / 1e6, self::SHEET_MOST_MEMORY / 1e6, 'MB');
         $sizes = [[4, 6], [5, 7], [3, 4], [2, 3]];
         $many = array_map(fn (int $i): array => $sizes[$i % 4], range(0, self::ARRANGED - 1));
         $this->table->limit(
@@ -199,16 +202,16 @@ final class Bench
     {
         [$lines, $jobs] = [[], []];
         foreach (self::ORDER as $i => $size) {
-            for ($picture = 0; $picture < ($this->isQuick ? self::QUICK_PICTURES : Desk::PICTURES); $picture++) {
-                $path = $this->desk->picture($picture);
+            for ($picture = 0; $picture < ($this->isQuick ? self::QUICK_PICTURES : BenchOrders::PICTURES); $picture++) {
+                $path = $this->orders->picture($picture);
                 $lines[] = ['picture' => basename($path), 'size' => $size, 'subject' => "{$i} {$picture}"];
-                $jobs[] = ['out' => $this->desk->path("bare-{$i}-{$picture}.jpg")] + Job::print($this->desk, $size)->bare($path);
+                $jobs[] = ['out' => $this->orders->path("bare-{$i}-{$picture}.jpg")] + Job::print($this->orders, $size)->bare($path);
             }
         }
-        $measured = Measured::inTurns(
+        $measured = MeasuredRun::inTurns(
             1,
-            ['ours' => $this->desk->make($lines), 'bare' => $this->desk->bareAtOnce($jobs, 2)],
-            $this->desk->clear(...),
+            ['ours' => $this->orders->make($lines), 'bare' => $this->orders->bareAtOnce($jobs, 2)],
+            $this->orders->clear(...),
         );
         ['ours' => $ours, 'bare' => $bare] = $measured;
         $this->table->ratio(count($lines).' lines, whole process', $ours, 'bare, two at a time', $bare, self::ORDER_AGAINST_BARE);
@@ -217,16 +220,16 @@ final class Bench
     /** What somebody waits for at the screen. */
     private function screen(): void
     {
-        $wanted = ['picture' => Desk::PICTURE, 'size' => '8 x 10 in'];
+        $wanted = ['picture' => BenchOrders::PICTURE, 'size' => '8 x 10 in'];
         $this->table->limit(
             'plan and findings of a line',
-            self::milliseconds(200, fn () => $this->desk->worked($wanted + ['window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.2]])),
+            self::milliseconds(200, fn () => $this->orders->worked($wanted + ['window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.2]])),
             self::PLAN_MS,
             'ms',
         );
-        [$proxy, $preview] = [$this->desk->path('proxy.jpg'), $this->desk->path('preview.jpg')];
-        Proxy::write($this->desk->picture(), $this->desk->facts(), 2048, $proxy);
-        $file = $this->desk->file($wanted);
+        [$proxy, $preview] = [$this->orders->path('proxy.jpg'), $this->orders->path('preview.jpg')];
+        Proxy::write($this->orders->picture(), $this->orders->facts(), 2048, $proxy);
+        $file = $this->orders->file($wanted);
         $this->table->limit(
             'preview, 1600 px, warm proxy',
             self::milliseconds(9, fn () => Preview::write($file, Sources::proxies($proxy), 1600, $preview)),
@@ -239,7 +242,7 @@ final class Bench
         $proof = new Proof($file->encoding, $paper, $profiles);
         $this->table->limit(
             'soft proof, 1600 px, warm preview',
-            self::milliseconds(9, fn () => $proof->write($preview, $this->desk->path('proof.jpg'))),
+            self::milliseconds(9, fn () => $proof->write($preview, $this->orders->path('proof.jpg'))),
             self::PROOF_MS,
             'ms',
         );
@@ -247,7 +250,7 @@ final class Bench
             'gamut hatching, 1600 px, warm proxy',
             self::milliseconds(
                 9,
-                fn () => (new DrawnIn($file, $paper, Sources::proxies($proxy, $profiles)))->hatch(1600, $this->desk->path('gamut.png')),
+                fn () => (new DrawnIn($file, $paper, Sources::proxies($proxy, $profiles)))->hatch(1600, $this->orders->path('gamut.png')),
             ),
             self::PROOF_MS,
             'ms',

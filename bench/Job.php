@@ -9,7 +9,7 @@ use Planisher\Imaging\Colour\Lift;
 use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Measure\PixelRect;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\PlannedFile;
 
 /** One job as our process does it, as the bare library does it, and as ImageMagick does. */
@@ -37,58 +37,58 @@ final readonly class Job
     ) {}
 
     /** @return array<string, self> by name */
-    public static function all(Desk $desk): array
+    public static function all(BenchOrders $orders): array
     {
         $jobs = [
-            self::print($desk, '8 x 10 in', 6.0),
-            self::print($desk, '16 x 20 in', 12.0),
-            self::liftedAndSharpened($desk),
-            self::canvas($desk),
-            self::panels($desk),
+            self::print($orders, '8 x 10 in', 6.0),
+            self::print($orders, '16 x 20 in', 12.0),
+            self::liftedAndSharpened($orders),
+            self::canvas($orders),
+            self::panels($orders),
         ];
 
         return array_column($jobs, null, 'name');
     }
 
-    public static function print(Desk $desk, string $size, float $seconds = 10.0): self
+    public static function print(BenchOrders $orders, string $size, float $seconds = 10.0): self
     {
-        $wanted = ['picture' => Desk::PICTURE, 'size' => $size];
+        $wanted = ['picture' => BenchOrders::PICTURE, 'size' => $size];
 
-        return new self(str_replace('x', '×', $size), $wanted, $desk->file($wanted), self::oneFile($desk), [], $seconds);
+        return new self(str_replace('x', '×', $size), $wanted, $orders->file($wanted), self::oneFile($orders), [], $seconds);
     }
 
     /** Conversion, lifting for paper and sharpening in one pass. ImageMagick does its own curve and mask in their place. */
-    public static function liftedAndSharpened(Desk $desk): self
+    public static function liftedAndSharpened(BenchOrders $orders): self
     {
         $wanted = [
-            'picture' => Desk::PICTURE,
+            'picture' => BenchOrders::PICTURE,
             'size' => '16 x 20 in',
             'forPaper' => ['open' => 0.5, 'contrast' => 0.2],
             'output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']],
         ];
-        $file = $desk->file($wanted);
+        $file = $orders->file($wanted);
         $sharpening = $file->encoding->sharpening ?? throw new \LogicException('It is sharpened.');
 
         return new self(
             '16 × 20 in, lifted, sharpened',
             $wanted,
             $file,
-            self::oneFile($desk) + ['lift' => self::lift($desk, $file), 'sharpen' => $sharpening->toArray()],
+            self::oneFile($orders) + ['lift' => self::lift($orders, $file), 'sharpen' => $sharpening->toArray()],
             [...self::SIGMOID, '-unsharp', "0x{$sharpening->sigma}"],
             25.0,
         );
     }
 
     /** Mirrored edges, softened from the fold to the wall. ImageMagick blurs the edges by one sigma only, which is less work. */
-    public static function canvas(Desk $desk): self
+    public static function canvas(BenchOrders $orders): self
     {
         $wanted = [
             'make' => 'canvas',
-            'picture' => Desk::PICTURE,
+            'picture' => BenchOrders::PICTURE,
             'size' => '36 x 24 in',
             'canvas' => ['depth' => '1.5 in', 'soften' => 0.5],
         ];
-        $file = $desk->file($wanted);
+        $file = $orders->file($wanted);
         $surround = $file->surround() ?? throw new \LogicException('A canvas has edges.');
         [$face, $sigma] = [$surround->face, $surround->sigma];
 
@@ -96,27 +96,27 @@ final readonly class Job
             '36 × 24 in canvas',
             $wanted,
             $file,
-            ['wrap' => self::oneFile($desk) + ['edge' => $face->x, 'sigma' => $sigma]],
+            ['wrap' => self::oneFile($orders) + ['edge' => $face->x, 'sigma' => $sigma]],
             self::wrapped($file, $face, $sigma),
             120.0,
         );
     }
 
-    public static function panels(Desk $desk): self
+    public static function panels(BenchOrders $orders): self
     {
         $wanted = [
             'make' => 'panels',
-            'picture' => Desk::PICTURE,
+            'picture' => BenchOrders::PICTURE,
             'size' => '90 x 60 in',
             'panels' => ['columns' => [1, 1, 1]],
             'output' => ['ppi' => 150],
         ];
-        $files = $desk->files($wanted);
+        $files = $orders->files($wanted);
         $high = $files[0]->pictures()[0]->target->height;
         [$cuts, $magick] = [[], []];
         foreach ($files as $i => $file) {
             $left = -$file->pictures()[0]->target->x;
-            $cuts[] = [$left, $file->width, $desk->path("bare-{$i}.jpg")];
+            $cuts[] = [$left, $file->width, $orders->path("bare-{$i}.jpg")];
             $magick = [...$magick, '(', '+clone', '-crop', "{$file->width}x{$high}+{$left}+0", '+repage', ')'];
         }
 
@@ -129,7 +129,7 @@ final readonly class Job
      * @param  list<string>  $pictures  paths, cell by cell
      * @return array<string, mixed>
      */
-    public static function sheet(PlannedFile $file, array $pictures, Desk $desk): array
+    public static function sheet(PlannedFile $file, array $pictures, BenchOrders $orders): array
     {
         $cells = [];
         foreach ($file->pictures() as $i => $placed) {
@@ -154,7 +154,7 @@ final readonly class Job
             'paper' => [$file->width, $file->height],
             'profile' => ShippedProfiles::path(Space::AdobeRgb),
             'quality' => 95,
-            'out' => $desk->path('bare.jpg'),
+            'out' => $orders->path('bare.jpg'),
         ];
     }
 
@@ -164,7 +164,7 @@ final readonly class Job
         return ! isset($this->ends['out']);
     }
 
-    private function picture(): Picture
+    private function picture(): PictureLayer
     {
         return $this->file->pictures()[0];
     }
@@ -214,9 +214,9 @@ final readonly class Job
     }
 
     /** @return array<string, string> */
-    private static function oneFile(Desk $desk): array
+    private static function oneFile(BenchOrders $orders): array
     {
-        return ['out' => $desk->path('bare.jpg')];
+        return ['out' => $orders->path('bare.jpg')];
     }
 
     /**
@@ -224,9 +224,9 @@ final readonly class Job
      *
      * @return array<string, string>
      */
-    private static function lift(Desk $desk, PlannedFile $file): array
+    private static function lift(BenchOrders $orders, PlannedFile $file): array
     {
-        $lift = Lift::from(ShippedProfiles::bytes(Space::Srgb), $file->encoding, new Profiles(tables: $desk->path('tables')));
+        $lift = Lift::from(ShippedProfiles::bytes(Space::Srgb), $file->encoding, new Profiles(tables: $orders->path('tables')));
 
         return ['table' => $lift->table(), 'roots' => $lift->roots()];
     }

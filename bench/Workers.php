@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Jobs\MakeFiles;
+use App\Making\MakeFiles;
 use App\Making\Making;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 use Symfony\Component\Process\Process;
 
 /** The same forty prints made by one worker, by two and by four; and what of the time of one is the database's. */
@@ -24,7 +26,7 @@ final class Workers
     /** Of an S3-compatible store of three machines: a PUT and two HEADs, in seconds; an assumption, not measured here. */
     private const STORE = 0.03;
 
-    public function __construct(private readonly Table $table) {}
+    public function __construct(private readonly ResultTable $table) {}
 
     public function run(): void
     {
@@ -47,9 +49,9 @@ final class Workers
         $picture = DB::table('line_pictures')->where('line_id', $line['id'])->value('order_picture_id');
         DB::table('lines')
             ->where('order_id', $order->id)
-            ->update(['state' => Line::OPEN]);
+            ->update(['state' => LineState::Open]);
         for ($n = 1; $n <= self::LINES; $n++) {
-            $id = DB::table('lines')->insertGetId(['id' => null, 'number' => 5000 + $n, 'state' => Line::PASSED] + $line);
+            $id = DB::table('lines')->insertGetId(['id' => null, 'number' => 5000 + $n, 'state' => LineState::Passed] + $line);
             DB::table('line_pictures')->insert(['line_id' => $id, 'place' => 0, 'order_picture_id' => $picture]);
         }
 
@@ -72,7 +74,7 @@ final class Workers
         }
         $took = microtime(true) - $began;
         $made = MadeFile::query()
-            ->where(['make_id' => $make, 'state' => MadeFile::MADE])
+            ->where(['make_id' => $make, 'state' => FileState::Made])
             ->count();
         $made >= self::LINES || throw new \RuntimeException("{$made} of ".self::LINES.' were made.');
 
@@ -84,7 +86,7 @@ final class Workers
         File::deleteDirectory(storage_path('app/orders')); // what was made before isn't taken over
         $ids = array_map(intval(...), array_values($order->lines()->where('number', '>', 5000)->pluck('id')->all()));
         $order->unsetRelation('lines');
-        $make = app(Making::class)->start($order, $ids) ?? throw new \RuntimeException('Nothing is to be made.');
+        $make = app(Making::class)->start($order, $ids)->make ?? throw new \RuntimeException('Nothing is to be made.');
 
         return $make->id;
     }
@@ -116,6 +118,6 @@ final class Workers
             $bytes / 1e6,
             $picture / 1e6,
         );
-        (new Limits($all - $database, ['database' => $database, 'store' => self::STORE, 'network' => $network]))->say();
+        (new QueueLimits($all - $database, ['database' => $database, 'store' => self::STORE, 'network' => $network]))->say();
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 /** One task, read from the standard input as this project's own objects; answers are lines of JSON. */
 
 use Planisher\Imaging\Child\Task;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Vips\Library;
+use Planisher\Picture\PictureRefused;
 
 require __DIR__.'/autoload.php';
 

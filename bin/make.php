@@ -13,7 +13,7 @@ declare(strict_types=1);
 use Planisher\Imaging\Child\Child;
 use Planisher\Imaging\OrderMaker;
 use Planisher\Imaging\SeveralAtOnce;
-use Planisher\Order\Order;
+use Planisher\Order\OrderSpec;
 use Planisher\OrderFile\JsonText;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
@@ -54,7 +54,7 @@ is_dir($pictures) || refuse("there is no folder “{$pictures}” to take pictur
 
 $text = (string) file_get_contents($file);
 try {
-    $order = Order::read(JsonText::decode($text));
+    $order = OrderSpec::read(JsonText::decode($text));
 } catch (OrderFileError $e) {
     refuse("“{$file}” is not JSON. ".ucfirst($e->getMessage()));
 } catch (OrderFileErrors $e) {
@@ -87,7 +87,7 @@ $lines =
         : (new OrderMaker($pictures, (string) $out, $tell))->run($order, $dry, $only);
 $report =
     json_encode(
-        ['planisher' => Order::VERSION, 'order' => $order->head, 'lines' => $lines],
+        ['planisher' => OrderSpec::VERSION, 'order' => $order->head, 'lines' => $lines],
         JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
     )."\n";
 if ($dry) {

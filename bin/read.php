@@ -11,23 +11,23 @@ declare(strict_types=1);
  * case; 1 when something is; 2 when it can't be read.
  */
 
+use Planisher\Description\Ordered;
 use Planisher\Finish\LineReader;
-use Planisher\Imaging\Handed;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Lab\LabCard;
 use Planisher\Language\Known;
 use Planisher\Measure\Unit;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\JsonText;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderHead;
+use Planisher\Picture\PictureRefused;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Reading\Answer;
-use Planisher\Studio\Desk;
-use Planisher\Telling\Ordered;
+use Planisher\Reading\ReadAnswer;
+use Planisher\Studio\OrderContext;
 
 require __DIR__.'/autoload.php';
 
@@ -62,7 +62,12 @@ function known(array $of): Known
 {
     $unit = ($of['unit'] ?? 'in') === 'cm' ? Unit::Centimetre : Unit::Inch;
 
-    return new Known(LabCard::fromNode(Node::root($of['lab'] ?? null)), $of['marks'] ?? ['studio-mark.png'], $unit, $of['pixels'] ?? []);
+    return new Known(
+        LabCard::fromNode(JsonNode::root($of['lab'] ?? null)),
+        $of['marks'] ?? ['studio-mark.png'],
+        $unit,
+        $of['pixels'] ?? [],
+    );
 }
 
 /**
@@ -79,8 +84,8 @@ function answer(array $question): array
         [$text, $pictures] = [(string) ($question['text'] ?? ''), array_map(strval(...), array_values($question['pictures'] ?? []))];
 
         return isset($question['on'])
-            ? Answer::toWish($text, $known, $pictures, $question['on'])
-            : ['lines' => Answer::toWords($text, $known, $pictures)];
+            ? ReadAnswer::toWish($text, $known, $pictures, $question['on'])
+            : ['lines' => ReadAnswer::toWords($text, $known, $pictures)];
     } catch (\Throwable $e) {
         return ['error' => $e->getMessage()];
     }
@@ -133,12 +138,12 @@ $known = known($question);
 $tell = function (array $line) use ($known, $folder): string {
     unset($line['remark']); // is told by itself
     try {
-        $wanted = LineReader::read(Node::root($line, $known->unit));
+        $wanted = LineReader::read(JsonNode::root($line, $known->unit));
         $facts = array_map(function (?string $name) use ($folder) {
             try {
                 return $name === null || $folder === null
                     ? PictureTrouble::none()
-                    : Handed::begin("{$folder}/{$name}", $name, whole: false)->facts();
+                    : IntakeReader::begin("{$folder}/{$name}", $name, whole: false)->facts();
             } catch (PictureRefused $e) {
                 return PictureTrouble::unreadable((string) $name, $e->getMessage());
             }
@@ -146,7 +151,7 @@ $tell = function (array $line) use ($known, $folder): string {
         $head = new OrderHead('1', 'Client', date('Y-m-d'));
         $name = NameBook::names($head, $known->lab, [1 => $wanted])[1];
 
-        $at = WorkedLine::situation($wanted, $facts, $known->lab, $name, desk: new Desk($head, [], new HarfBuzz()));
+        $at = WorkedLine::context($wanted, $facts, $known->lab, $name, orderContext: new OrderContext($head, [], new HarfBuzz()));
 
         return Ordered::of($at)->told(withFile: isset($line['output']));
     } catch (OrderFileError $e) {

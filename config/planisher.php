@@ -14,6 +14,12 @@ return [
     // How long a lab is waited for, a piece of a file apart.
     'lab' => ['seconds' => 20],
 
+    // Whether lines that are kept are worked nevertheless, and held against what was kept: in the tests.
+    'checksKept' => false,
+
+    // Bytes of files that are packed into a ZIP while somebody waits; more are packed by a worker.
+    'zip' => ['mostWaitedFor' => 250_000_000],
+
     // The simulated lab that is started beside the demo; none beside a studio of one's own.
     'labsim' => ['url' => env('LABSIM_URL'), 'key' => env('LABSIM_KEY')],
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\History\History;
 use App\Labs\ProfileStore;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
@@ -15,18 +16,18 @@ use App\Models\Order;
 use App\Models\OwnWord;
 use App\Models\Studio;
 use App\Models\User;
-use App\Orders\History;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\File;
 use Planisher\Finding\Finding;
-use Planisher\Finding\Level;
+use Planisher\Finding\Severity;
 use Planisher\Finish\LineReader;
 use Planisher\House\Choices;
-use Planisher\House\HouseFinish as Finish;
-use Planisher\OrderFile\Node;
+use Planisher\House\HouseFinishSpec as Finish;
+use Planisher\OrderFile\JsonNode;
+use Planisher\State\LineState;
 use Symfony\Component\Process\Process;
 
 /** A made-up coast: one studio, two labs, three clients, three orders. Sown once, into an empty Planisher. */
@@ -428,11 +429,11 @@ final class DemoSeeder extends Seeder
             [$size, $picture, $copies, $pass] = $line;
             $wanted = ['size' => $size, 'copies' => $copies] + ($picture === null ? [] : ['picture' => $picture]) + ($line[4] ?? []);
             $added = LineChanger::add($order, $wanted);
-            $added->update(['state' => $pass === null ? Line::OPEN : Line::PASSED]);
+            $added->update(['state' => $pass === null ? LineState::Open : LineState::Passed]);
         }
         $worked = app(Computation::class)->order($order->fresh() ?? $order);
-        foreach ($order->lines()->where('state', Line::PASSED)->get() as $line) {
-            $looks = array_filter($worked->of($line)->findings, fn (Finding $finding): bool => $finding->level === Level::Look);
+        foreach ($order->lines()->where('state', LineState::Passed)->get() as $line) {
+            $looks = array_filter($worked->of($line)->findings, fn (Finding $finding): bool => $finding->level === Severity::Warning);
             $line->update(['passed_with' => array_map(fn (Finding $finding): array => $finding->toArray(), array_values($looks))]);
         }
         $order->events()->delete();
@@ -442,7 +443,7 @@ final class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $wanted  a line's choices, and which of them are kept */
     private function finish(string $name, array $wanted): void
     {
-        $line = LineReader::read(Node::root(['size' => '8 x 10 in'] + array_diff_key($wanted, ['choices' => true])));
+        $line = LineReader::read(JsonNode::root(['size' => '8 x 10 in'] + array_diff_key($wanted, ['choices' => true])));
         HouseFinish::query()->create([
             'name' => $name,
             'finish' => Finish::from($line, array_values(array_filter(array_map(Choices::named(...), $wanted['choices']))))->toArray(),

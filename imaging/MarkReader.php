@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
-use Planisher\Imaging\Door\PngHeader;
+use Planisher\Imaging\Intake\PngHeader;
 use Planisher\Imaging\Sources\Original;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
+use Planisher\Picture\PictureRefused;
 
 /** Reads a studio's mark, an ornament or a frame: a PNG of one picture. All of it is unpacked once, to see whether it can be. */
 final class MarkReader

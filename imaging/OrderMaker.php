@@ -8,27 +8,26 @@ use Planisher\Colour\ProfileShelf;
 use Planisher\Finding\Finding;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Look\LossOnPaper;
+use Planisher\Imaging\Files\CannotWrite;
+use Planisher\Imaging\Inspect\LossOnPaper;
 use Planisher\Imaging\Sources\Decoded;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Imaging\Vips\Library;
-use Planisher\Imaging\Write\CannotWrite;
-use Planisher\Imaging\Write\FileMaker;
-use Planisher\Imaging\Write\WrittenFile;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Naming\NameBook;
-use Planisher\Order\Order;
+use Planisher\Order\OrderSpec;
 use Planisher\Order\WorkedLine;
 use Planisher\Overlay\MarksNamed;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureRefused;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Makes all files of an order file from a folder of pictures into another, line by line; a stopped line does not stop the others. */
 final class OrderMaker
@@ -40,10 +39,10 @@ final class OrderMaker
     /** Pictures that are read at once: this one's and the next line's. */
     private const AHEAD = 2;
 
-    /** @var array<string, Handed> by name; pictures that a second reader reads while files are made of them */
+    /** @var array<string, IntakeReader> by name; pictures that a second reader reads while files are made of them */
     private array $reading = [];
 
-    /** @var array<string, Handed|PictureFacts|PictureTrouble> by name; each picture is read once */
+    /** @var array<string, IntakeReader|PictureFacts|PictureTrouble> by name; each picture is read once */
     private array $handed = [];
 
     /** @var array<string, array{string, PictureFacts}> a proxy and what was seen in it, by name */
@@ -67,7 +66,7 @@ final class OrderMaker
      * @param  ?list<int>  $only  the numbers of the lines; null for all
      * @return list<array<string, mixed>> per line: number, made, findings, files and, when it failed, error
      */
-    public function run(Order $order, bool $dry, ?array $only = null): array
+    public function run(OrderSpec $order, bool $dry, ?array $only = null): array
     {
         $lines = $only === null ? $order->lines : array_intersect_key($order->lines, array_flip($only));
         $this->decoded = count($lines) > 1 ? new Decoded() : null;
@@ -78,7 +77,7 @@ final class OrderMaker
             ($this->tell)("lab card: {$said}", null);
         }
         $names = NameBook::names($order->head, $lab, $order->lines);
-        $desk = new Desk($order->head, $this->marks($lines), new HarfBuzz());
+        $orderContext = new OrderContext($order->head, $this->marks($lines), new HarfBuzz());
         $report = [];
         try {
             foreach ($lines as $number => $line) {
@@ -94,7 +93,7 @@ final class OrderMaker
                     $lab,
                     $names[$number],
                     fn (Plan $plan): ?ColourLoss => $this->seen($line, $plan, $lab),
-                    $desk,
+                    $orderContext,
                 );
                 $report[] = ['number' => $number, ...$this->line($line, $work, $dry)];
             }
@@ -110,7 +109,7 @@ final class OrderMaker
      * @param  callable(list<PictureFacts|PictureTrouble>): WorkedLine  $work
      * @return array<string, mixed>
      */
-    private function line(Line $line, callable $work, bool $dry): array
+    private function line(LineSpec $line, callable $work, bool $dry): array
     {
         $worked = $work($this->known($line));
         $report = ['made' => false, 'findings' => self::told($worked), 'files' => []];
@@ -235,11 +234,11 @@ final class OrderMaker
     }
 
     /** The profiles that papers and lines name: they lie beside the pictures. */
-    private function shelf(Order $order): ProfileShelf
+    private function shelf(OrderSpec $order): ProfileShelf
     {
         $named = array_filter([
             ...array_map(fn (Paper $paper): ?string => $paper->profile, $order->lab->papers),
-            ...array_map(fn (Line $line): ?string => $line->output->profile, array_values($order->lines)),
+            ...array_map(fn (LineSpec $line): ?string => $line->output->profile, array_values($order->lines)),
         ]);
         $profiles = [];
         foreach (array_unique($named) as $file) {
@@ -247,7 +246,7 @@ final class OrderMaker
                 continue;
             }
             try {
-                $profiles[$file] = Handed::profile($this->path($file), $file);
+                $profiles[$file] = IntakeReader::profile($this->path($file), $file);
                 $this->profiles->know($profiles[$file], $this->path($file));
             } catch (PictureRefused $e) {
                 $profiles[$file] = $e->getMessage();
@@ -260,7 +259,7 @@ final class OrderMaker
     /**
      * The studio's marks that lines name: they lie beside the pictures.
      *
-     * @param  array<int, Line>  $lines
+     * @param  array<int, LineSpec>  $lines
      * @return array<string, PictureFacts|string>
      */
     private function marks(array $lines): array
@@ -281,14 +280,14 @@ final class OrderMaker
             return null;
         }
         try {
-            return Handed::mark($this->path($name), $name);
+            return IntakeReader::mark($this->path($name), $name);
         } catch (PictureRefused $e) {
             return $e->getMessage();
         }
     }
 
     /** What becomes of its colours on its paper; measured where that has a profile, since it takes a while. */
-    private function seen(Line $line, Plan $plan, LabCard $lab): ?ColourLoss
+    private function seen(LineSpec $line, Plan $plan, LabCard $lab): ?ColourLoss
     {
         $paper = $lab->paperProfile($line->paper);
         if ($paper === null) {
@@ -324,7 +323,7 @@ final class OrderMaker
     }
 
     /** Where the weight of a picture lies is only told of what hangs on a wall. */
-    private function weighed(Line $line, PictureFacts $picture): PictureFacts|PictureTrouble
+    private function weighed(LineSpec $line, PictureFacts $picture): PictureFacts|PictureTrouble
     {
         try {
             return ! $line->wanted->isForTheWall() ? $picture : $picture->with(contrast: $this->proxied($picture)[1]->contrast);
@@ -345,7 +344,7 @@ final class OrderMaker
             $proxy = (string) tempnam(sys_get_temp_dir(), 'planisher-proxy-');
             $this->proxied[$name] = [
                 $proxy,
-                Handed::take(
+                IntakeReader::take(
                     $this->path($name),
                     $name,
                     $sha256,
@@ -361,7 +360,7 @@ final class OrderMaker
     /**
      * Has the next lines' pictures read ahead.
      *
-     * @param  list<Line>  $lines
+     * @param  list<LineSpec>  $lines
      */
     private function begin(array $lines, bool $whole): void
     {
@@ -372,20 +371,20 @@ final class OrderMaker
         }
     }
 
-    private function hand(string $name, bool $whole): Handed|PictureTrouble
+    private function hand(string $name, bool $whole): IntakeReader|PictureTrouble
     {
         if (basename($name) !== $name || in_array($name, ['.', '..'], true) || str_contains($name, "\0")) {
             return PictureTrouble::unreadable($name, 'a picture is named by its file name alone, without folders.');
         }
         try {
-            return is_file($this->path($name)) ? Handed::begin($this->path($name), $name, $whole) : PictureTrouble::missing($name);
+            return is_file($this->path($name)) ? IntakeReader::begin($this->path($name), $name, $whole) : PictureTrouble::missing($name);
         } catch (PictureRefused $e) {
             return PictureTrouble::unreadable($name, $e->getMessage());
         }
     }
 
     /** @return list<PictureFacts|PictureTrouble> of the line's places */
-    private function known(Line $line): array
+    private function known(LineSpec $line): array
     {
         return array_map(
             fn (?string $name): PictureFacts|PictureTrouble => $name === null ? PictureTrouble::none() : $this->knownAs($name),
@@ -396,7 +395,7 @@ final class OrderMaker
     private function knownAs(string $name): PictureFacts|PictureTrouble
     {
         $handed = $this->handed[$name];
-        if (! ($handed instanceof Handed)) {
+        if (! ($handed instanceof IntakeReader)) {
             return $handed;
         }
         try {

@@ -8,12 +8,13 @@ use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
 use Planisher\Colour\TaggedColour;
 use Planisher\Imaging\Colour\ProfileTrial;
-use Planisher\Imaging\Door\FileKind;
-use Planisher\Imaging\Door\Header;
-use Planisher\Imaging\Door\JpegHeader;
-use Planisher\Imaging\Door\OwnData;
-use Planisher\Imaging\Door\PngHeader;
-use Planisher\Imaging\Door\TiffHeader;
+use Planisher\Imaging\Files\Checksum;
+use Planisher\Imaging\Intake\FileKind;
+use Planisher\Imaging\Intake\JpegHeader;
+use Planisher\Imaging\Intake\OwnData;
+use Planisher\Imaging\Intake\PackedHeader;
+use Planisher\Imaging\Intake\PngHeader;
+use Planisher\Imaging\Intake\TiffHeader;
 use Planisher\Imaging\Vips\BandFormat;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
@@ -21,6 +22,7 @@ use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
+use Planisher\Picture\PictureRefused;
 
 /** Reads a picture's facts from its header. Nothing is unpacked; what is not on the list, or would cost too much, is refused. */
 final class PictureReader
@@ -128,13 +130,13 @@ final class PictureReader
         };
     }
 
-    private static function header(string $path, string $name, PictureFormat $format): Header
+    private static function header(string $path, string $name, PictureFormat $format): PackedHeader
     {
         $header = match ($format) {
             PictureFormat::Jpeg => JpegHeader::read($path),
             PictureFormat::Png => PngHeader::read($path),
             PictureFormat::Tiff => TiffHeader::read($path, $name),
-            PictureFormat::Webp, PictureFormat::Heif => new Header(),
+            PictureFormat::Webp, PictureFormat::Heif => new PackedHeader(),
         };
         if ($header->refused !== null) {
             throw new PictureRefused($header->refused);
@@ -148,7 +150,7 @@ final class PictureReader
      *
      * @throws PictureRefused
      */
-    private static function mayCost(Header $header, PictureFormat $format, int $width, int $height, Image $image): void
+    private static function mayCost(PackedHeader $header, PictureFormat $format, int $width, int $height, Image $image): void
     {
         if ($width * $height > self::MOST_PIXELS || max($width, $height) > self::LONGEST_SIDE) {
             throw new PictureRefused(
@@ -198,7 +200,7 @@ final class PictureReader
         }
     }
 
-    private static function tagged(Header $header, OwnData $data, Channels $channels): ?TaggedColour
+    private static function tagged(PackedHeader $header, OwnData $data, Channels $channels): ?TaggedColour
     {
         return $header->tagged ?? ($data->isDcfOption && $channels === Channels::Rgb ? TaggedColour::dcfOption() : null);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging;
 
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 
 /**
  * Makes an order's lines by several processes at once, one a core and each of one thread: measured in docs/imaging.md. Each makes
@@ -27,7 +27,7 @@ final class SeveralAtOnce
     public function __construct(private readonly \Closure $command, private readonly int $atOnce) {}
 
     /**
-     * @param  array<int, Line>  $lines  by number
+     * @param  array<int, LineSpec>  $lines  by number
      * @return list<array<string, mixed>> per line what OrderMaker says of it
      */
     public function run(array $lines): array
@@ -53,7 +53,7 @@ final class SeveralAtOnce
     /**
      * Lines of one picture together, but no share so large that others would have to wait for it.
      *
-     * @param  array<int, Line>  $lines
+     * @param  array<int, LineSpec>  $lines
      * @return list<list<int>> numbers of lines
      */
     private function shares(array $lines): array

@@ -7,10 +7,10 @@ declare(strict_types=1);
  * knows of it only what docs/lab-protocol.md says. LABSIM_HOME is where it keeps what it gets, LABSIM_KEY the key it is sent with,
  * LABSIM_PACE how many seconds it takes until it prints what it has received.
  */
-foreach (['Answer', 'Store', 'Moods', 'Uploads', 'Catalogue', 'Checks', 'Parcels', 'Page', 'Desk'] as $class) {
+foreach (['Response', 'Store', 'Moods', 'Uploads', 'Catalogue', 'FileChecks', 'ReceivedParcels', 'LabPage', 'Router'] as $class) {
     require __DIR__."/src/{$class}.php";
 }
 
 $store = new LabSim\Store((string) getenv('LABSIM_HOME') ?: sys_get_temp_dir().'/labsim');
-$desk = new LabSim\Desk($store, (string) getenv('LABSIM_KEY'), (int) getenv('LABSIM_PACE'));
-$desk->open($_SERVER['REQUEST_METHOD'], (string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH))->send();
+$router = new LabSim\Router($store, (string) getenv('LABSIM_KEY'), (int) getenv('LABSIM_PACE'));
+$router->open($_SERVER['REQUEST_METHOD'], (string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH))->send();

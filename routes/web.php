@@ -19,11 +19,11 @@ use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SheetController;
-use App\Http\Controllers\ShownController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StudioController;
 use App\Http\Controllers\UploadController;
 use App\Http\Controllers\ViewController;
+use App\Http\Controllers\ViewedLineController;
 use App\Http\Middleware\FromThisSite;
 use App\Views\Views;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -187,14 +187,14 @@ Route::middleware('web')
 Route::prefix('shown/{page}')
     ->middleware(['signed:relative', SubstituteBindings::class])
     ->group(function (): void {
-        Route::get('', [ShownController::class, 'page'])
+        Route::get('', [ViewedLineController::class, 'page'])
             ->middleware('web')
             ->name('shown');
-        Route::get('prints', [ShownController::class, 'prints'])->name('shown.prints');
-        Route::post('answers', [ShownController::class, 'answer'])
+        Route::get('prints', [ViewedLineController::class, 'prints'])->name('shown.prints');
+        Route::post('answers', [ViewedLineController::class, 'answer'])
             ->middleware('throttle:60,1')
             ->name('shown.answers');
-        Route::get('{line}/{hash}/{width}', [ShownController::class, 'picture'])
+        Route::get('{line}/{hash}/{width}', [ViewedLineController::class, 'picture'])
             ->where(['hash' => '[0-9a-f]{64}', 'width' => '[0-9]{3,4}'])
             ->name('shown.picture');
         Route::any('{any}', fn () => abort(404))->where('any', '.*');

@@ -9,7 +9,7 @@ use App\Files\WholeCopy;
 use App\Housekeeping\Keeping;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
-use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Files\Checksum;
 use Symfony\Component\Process\Process;
 
 /**

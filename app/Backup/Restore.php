@@ -11,7 +11,7 @@ use App\Pictures\PictureStore;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Files\Checksum;
 use Planisher\Picture\PictureFacts;
 
 /** Puts a copy back where nothing is: the database, brought to this version, then each file, held against its sum. */

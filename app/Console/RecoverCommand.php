@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Logging\Discreet;
-use App\Workers\HandBack;
+use App\Recovery\LostJobRecovery;
 use App\Workers\Machines;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
@@ -41,7 +41,7 @@ final class RecoverCommand extends Command
     {
         try {
             $workers === null || Machines::beat($workers);
-            foreach ((new HandBack())->all() as $what) {
+            foreach ((new LostJobRecovery())->all() as $what) {
                 $this->info(now()->toIso8601String()." Handed back {$what}.");
             }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use Illuminate\Filesystem\Filesystem;
-use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Files\Checksum;
 
 /** A folder of this machine, or one that all machines have mounted: names are given in one step, and a second name is a hard link. */
 final class LocalDisk implements Disk

@@ -10,7 +10,7 @@ use League\Flysystem\Config;
 use League\Flysystem\FileAttributes;
 use League\Flysystem\FilesystemAdapter;
 use League\Flysystem\FilesystemException;
-use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Files\Checksum;
 
 /**
  * An S3-compatible store, through Flysystem. Pixels are made and read on this machine: what is read is fetched into a scratch folder and

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use Planisher\Imaging\Checksum;
+use Planisher\Imaging\Files\Checksum;
 
 /** A file copied whole or not at all: beside its final name first, and held against its checksum. */
 final class WholeCopy

@@ -9,10 +9,12 @@ use App\Files\Disk;
 use App\Files\WholeCopy;
 use App\Models\MadeFile;
 use App\Workers\Machines;
+use App\Workers\Queues;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Planisher\Imaging\Vips\Library;
+use Planisher\State\FileState;
 
 /** How an instance is: what it needs, whether that answers, and how much there is to do. */
 final class Health
@@ -96,10 +98,10 @@ final class Health
             'queue' => [
                 'connection' => config('queue.default'),
                 'waiting' => self::orNull(fn (): int => Queue::size('default')),
-                'later' => self::orNull(fn (): int => Queue::size('looks')),
+                'later' => self::orNull(fn (): int => Queue::size(Queues::LOOKS)),
                 'failed' => self::orNull(fn (): int => DB::table('failed_jobs')->count()),
-                'filesWaiting' => self::orNull(fn (): int => MadeFile::query()->where('state', MadeFile::WAITING)->count()),
-                'filesFailed' => self::orNull(fn (): int => MadeFile::query()->where('state', MadeFile::FAILED)->count()),
+                'filesWaiting' => self::orNull(fn (): int => MadeFile::query()->where('state', FileState::Waiting)->count()),
+                'filesFailed' => self::orNull(fn (): int => MadeFile::query()->where('state', FileState::Failed)->count()),
             ],
             'machines' => self::orNull(Machines::all(...)),
             'disk' => ['files' => config('filesystems.default'), 'free' => self::free()],

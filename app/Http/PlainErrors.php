@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Errors\Gone;
+use App\Errors\NotJustNow;
+use App\Errors\NotPossible;
 use App\Files\CannotKeep;
 use App\Files\DiskAway;
 use App\Pictures\FolderAway;
@@ -21,11 +24,13 @@ use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\OrderFile\OrderFileError;
+use Planisher\Picture\PictureRefused;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
 /** Turns what goes wrong into words: mendable errors say what to do, all others carry the id they are logged under. */
 final class PlainErrors
@@ -33,6 +38,9 @@ final class PlainErrors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([OrderFileError::class, FolderAway::class]);
+        $exceptions->map(Gone::class, fn (Gone $e) => new NotFoundHttpException($e->getMessage(), $e));
+        $exceptions->map(NotPossible::class, fn (NotPossible $e) => new UnprocessableEntityHttpException($e->getMessage(), $e));
+        $exceptions->map(NotJustNow::class, fn (NotJustNow $e) => new ServiceUnavailableHttpException(null, $e->getMessage(), $e));
         $exceptions->render(fn (DiskAway $e): JsonResponse => self::say($e->getMessage(), 503));
         $exceptions->render(fn (CannotKeep $e): JsonResponse => self::say(ucfirst($e->getMessage()), 507));
         $exceptions->render(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Labs;
 
 use App\Models\Lab;
-use Planisher\Order\Order;
+use Planisher\Order\OrderSpec;
 use Planisher\OrderFile\JsonText;
 use Planisher\OrderFile\OrderFileError;
 
@@ -15,7 +15,7 @@ final class CardFile
     public static function write(Lab $lab): string
     {
         return json_encode(
-            ['planisher' => Order::VERSION, 'lab' => $lab->labCard()->toArray()],
+            ['planisher' => OrderSpec::VERSION, 'lab' => $lab->labCard()->toArray()],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
         )."\n";
     }
@@ -33,7 +33,7 @@ final class CardFile
             throw new OrderFileError('file', $e->found, $e->expected, "It is broken or cut off at {$e->path}: found {$e->found}.");
         }
         $isCard = is_array($decoded) && is_int($decoded['planisher'] ?? null) && is_array($decoded['lab'] ?? null);
-        $why = $isCard ? Order::newer($decoded) : 'It is no lab card of Planisher’s: those have "planisher" and "lab" in them.';
+        $why = $isCard ? OrderSpec::newer($decoded) : 'It is no lab card of Planisher’s: those have "planisher" and "lab" in them.';
         if ($why !== null) {
             throw new OrderFileError('file', 'something else', 'a lab card', $why);
         }

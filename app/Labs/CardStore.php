@@ -6,7 +6,7 @@ namespace App\Labs;
 
 use App\Models\Lab;
 use Planisher\Lab\LabCard;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** Keeps lab cards, each under a name of its own. */
@@ -45,6 +45,6 @@ final class CardStore
      */
     public static function typed(array $card): array
     {
-        return LabCard::fromNode(Node::root($card))->toArray();
+        return LabCard::fromNode(JsonNode::root($card))->toArray();
     }
 }

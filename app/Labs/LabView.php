@@ -10,15 +10,16 @@ use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Support\Facades\Cache;
 use Planisher\Colour\Space;
+use Planisher\Description\GamutDescription;
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Look\Gamut;
+use Planisher\Imaging\Inspect\Gamut;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
 use Planisher\Lab\Text\CardDraft;
 use Planisher\Lab\Text\CardField;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
-use Planisher\Telling\GamutTold;
+use Planisher\State\LineState;
 
 /** A lab card as its page gets it: what it says, its fields as text, and how far its papers' colours go. */
 final class LabView
@@ -67,7 +68,7 @@ final class LabView
                         'file' => $held->file,
                         'description' => $held->description,
                         'gamut' => $this->gamut($held),
-                        'beside' => GamutTold::beside($this->gamut($held), $srgb, Space::Srgb->value),
+                        'beside' => GamutDescription::beside($this->gamut($held), $srgb, Space::Srgb->value),
                     ],
                 )
                 ->all(),
@@ -114,7 +115,7 @@ final class LabView
     {
         $counts = Line::query()
             ->whereIn('order_id', Order::query()->where('lab_id', $lab->id)->select('id'))
-            ->where('state', '!=', Line::MADE)
+            ->where('state', '!=', LineState::Made)
             ->selectRaw("coalesce(json_value(wanted, '$.paper'), ?) as paper, count(*) as many", [$card->paper(null)->name ?? ''])
             ->groupBy('paper')
             ->pluck('many', 'paper');

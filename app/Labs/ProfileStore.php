@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Labs;
 
 use App\Files\Disk;
+use App\Files\KeptOnce;
 use App\Models\Lab;
 use App\Models\LabProfile;
-use App\Pictures\KeptOnce;
-use Planisher\Imaging\Handed;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\IntakeReader;
+use Planisher\Picture\PictureRefused;
 
 /** Profiles of labs' papers, kept once each under their own checksum and never written again. */
 final class ProfileStore
@@ -19,7 +19,7 @@ final class ProfileStore
     /** @throws PictureRefused with the reason */
     public function take(Lab $lab, string $upload, string $file): LabProfile
     {
-        $profile = Handed::profile($upload, $file);
+        $profile = IntakeReader::profile($upload, $file);
         KeptOnce::keep($this->disk, $upload, self::key($profile->sha256));
 
         return LabProfile::query()->updateOrCreate(

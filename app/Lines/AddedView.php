@@ -6,7 +6,7 @@ namespace App\Lines;
 
 use Planisher\Measure\Unit;
 use Planisher\Overlay\LaidOverlay;
-use Planisher\Plan\Added;
+use Planisher\Plan\Overprint;
 use Planisher\Words\SetBlock;
 use Planisher\Words\SetLine;
 
@@ -14,7 +14,7 @@ use Planisher\Words\SetLine;
 final class AddedView
 {
     /** @return array<string, mixed> */
-    public static function of(Added $added): array
+    public static function of(Overprint $added): array
     {
         return [
             'caption' => $added->caption === null ? null : self::block($added->caption),

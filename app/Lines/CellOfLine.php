@@ -19,7 +19,7 @@ final readonly class CellOfLine
     {
         $worked = $computation->line($line);
         $cells =
-            Finishes::of($worked->line)->cells($worked->at) ??
+            Finishes::cells($worked->at) ??
             throw new OrderFileError('cell', (string) $place, 'a line that carries several prints', 'This line carries one print only.');
         isset($cells->all[$place]) || throw new OrderFileError('cell', (string) $place, 'a cell of this line', 'There is no such cell.');
 

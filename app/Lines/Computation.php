@@ -33,10 +33,18 @@ final class Computation
         return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy, $card, $names);
     }
 
+    /**
+     * @param  array<int, \Planisher\Naming\FileName>  $names  of its lines' files, by their numbers
+     */
+    public function named(Order $order, array $names): WorkedOrder
+    {
+        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, names: $names);
+    }
+
     /** Some lines of an order, only to be drawn: nothing is asked of what was measured of them, and their names are not theirs. */
     public function drawn(Order $order, Line ...$lines): WorkedOrder
     {
-        return new WorkedOrder($order->setRelation('lines', new Collection($lines)), $this->pictures, null, $this->desks);
+        return new WorkedOrder(self::of($order, new Collection(array_values($lines))), $this->pictures, null, $this->desks);
     }
 
     /** One line as it is now. */
@@ -49,9 +57,8 @@ final class Computation
     public function tried(Order $order, Line $line): WorkedLine
     {
         $names = KeptNames::of($order, $line);
-        $order->setRelation('lines', new Collection([$line]));
 
-        return (new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, names: $names))->of($line);
+        return $this->named(self::of($order, new Collection([$line])), $names)->of($line);
     }
 
     /**
@@ -63,8 +70,16 @@ final class Computation
     {
         $now = $order->lines()->with('pictures.orderPicture.picture')->findOrFail($ids);
 
-        $order->setRelation('lines', $now);
+        return $this->named(self::of($order, new Collection(array_values($now->all()))), KeptNames::of($order));
+    }
 
-        return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, names: KeptNames::of($order));
+    /**
+     * An order as if it had these lines alone; the caller's own stays whole.
+     *
+     * @param  Collection<int, Line>  $lines
+     */
+    private static function of(Order $order, Collection $lines): Order
+    {
+        return (clone $order)->setRelation('lines', $lines);
     }
 }

@@ -13,7 +13,7 @@ use Planisher\Finish\LineReader;
 use Planisher\Naming\FileName;
 use Planisher\Naming\NameBook;
 use Planisher\Naming\NameParts;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /**
  * What the files of an order's lines are called. A line's name depends on all before it, so what each brings to its name is kept by all
@@ -66,7 +66,7 @@ final class KeptNames
                 NameParts::of(
                     $head,
                     $lab,
-                    LineReader::read(Node::root(LinePictures::put(json_decode($line->wanted, true, flags: JSON_THROW_ON_ERROR), $its))),
+                    LineReader::read(JsonNode::root(LinePictures::put(json_decode($line->wanted, true, flags: JSON_THROW_ON_ERROR), $its))),
                     NameBook::number($line->number, $digits),
                 );
         }

@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace App\Lines;
 
+use App\History\History;
 use App\Models\Line;
 use App\Models\LinePicture;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Studio;
-use App\Orders\History;
+use App\States\Moves;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
+use Planisher\Line\KeyChange;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
+use Planisher\State\LineState;
 
 /** The only way a line changes: under a lock, seen version against stored version, typed by core before it is kept. */
 final class LineChanger
@@ -94,7 +98,35 @@ final class LineChanger
      */
     public static function changeEach(Order $order, array $seen, callable $change): array
     {
-        return DB::transaction(function () use ($order, $seen, $change): array {
+        return self::each($order, $seen, function (Line $now) use ($seen, $change): ?string {
+            $patch = $change($now);
+            $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
+
+            // What writes more than the line itself is taken back by itself.
+            return array_key_exists('picture', $patch) ? DB::transaction($do) : $do();
+        });
+    }
+
+    /**
+     * The same of what isn't wanted of a line, but done with it.
+     *
+     * @param  array<int, int>  $seen  the version of each, by its id
+     * @param  callable(Line): void  $do
+     * @return array{list<Line>, list<string>} the lines as they are now, and why others are not, in words
+     */
+    public static function doEach(Order $order, array $seen, callable $do): array
+    {
+        return self::each($order, $seen, fn (Line $now): ?string => self::done($now, $seen[$now->id], $do));
+    }
+
+    /**
+     * @param  array<int, int>  $seen
+     * @param  callable(Line): ?string  $done  changes one, and says what was done in words
+     * @return array{list<Line>, list<string>}
+     */
+    private static function each(Order $order, array $seen, callable $done): array
+    {
+        return DB::transaction(function () use ($order, $seen, $done): array {
             [$changed, $missed, $notes] = [[], [], []];
             /** @var Collection<int, Line> $lines */
             $lines = Line::query()
@@ -106,10 +138,7 @@ final class LineChanger
                 ->get();
             foreach ($lines as $now) {
                 try {
-                    $patch = $change($now);
-                    $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
-                    // What writes more than the line itself is taken back by itself.
-                    $notes[] = [$now, array_key_exists('picture', $patch) ? DB::transaction($do) : $do()];
+                    $notes[] = [$now, $done($now)];
                     $changed[] = $now;
                 } catch (OrderFileError $e) {
                     $missed[] = "Line {$now->number}: {$e->inWords()}";
@@ -150,7 +179,7 @@ final class LineChanger
         $what = match (true) {
             $now->trashed() => 'removed it',
             $now->isDirty(['remark', 'remark_for_lab']) => 'changed its remark',
-            $now->state !== $state && $now->state === Line::PASSED => 'passed it',
+            $now->state !== $state && $now->state === LineState::Passed => 'passed it',
             default => Changed::between($wanted, $now->wanted, $hasOther) ?? ($now->state === $state ? null : 'opened it again'),
         };
 
@@ -264,23 +293,20 @@ final class LineChanger
         });
     }
 
-    /**
-     * What is changed has to be passed anew; not for a copy that is wanted besides nor for what the lab does to the print, nor for another
-     * name, which has only to be made.
-     */
+    /** What is changed has to be passed anew, or only made again, as its keys say. */
     private static function opened(Line $line, bool $hasOtherPicture): void
     {
-        $printed = fn (mixed $wanted): array => array_diff_key((array) $wanted, array_flip(['screenCopy', 'name', 'mount', 'options']));
-        if ($printed($line->wanted) != $printed($line->getOriginal('wanted')) || $hasOtherPicture) {
+        $changes = array_column(Finishes::keys()->changed((array) $line->getOriginal('wanted'), $line->wanted), 'change');
+        if ($hasOtherPicture || in_array(KeyChange::Opens, $changes, true)) {
             self::open($line);
-        } elseif ($line->state === Line::MADE && ($line->wanted['name'] ?? null) != ($line->getOriginal('wanted')['name'] ?? null)) {
-            $line->state = Line::PASSED;
+        } elseif ($line->state === LineState::Made && in_array(KeyChange::Remakes, $changes, true)) {
+            Moves::one($line, LineState::Passed);
         }
     }
 
     private static function open(Line $line): void
     {
-        $line->state = Line::OPEN;
+        Moves::one($line, LineState::Open);
         $line->passed_with = null;
     }
 
@@ -294,7 +320,7 @@ final class LineChanger
      */
     public static function typed(array $wanted): array
     {
-        return LineReader::read(Node::root($wanted, Studio::current()->unit))->toArray();
+        return LineReader::read(JsonNode::root($wanted, Studio::current()->unit))->toArray();
     }
 
     /**

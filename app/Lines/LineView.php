@@ -6,22 +6,23 @@ namespace App\Lines;
 
 use App\Models\Line;
 use App\Models\OrderPicture;
+use Planisher\Description\FactStrip;
+use Planisher\Description\LineSentence;
 use Planisher\Drawing\Dimension;
 use Planisher\Drawing\Dimensions;
 use Planisher\Finding\Finding;
-use Planisher\Finish\Drawn;
+use Planisher\Finish\Dimensioning;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
+use Planisher\Line\LineKeys;
 use Planisher\Measure\Box;
 use Planisher\Measure\Unit;
 use Planisher\Order\WorkedLine;
 use Planisher\Parcel\Goes;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\Window;
-use Planisher\Plan\Added;
-use Planisher\Plan\Situation;
-use Planisher\Telling\FactStrip;
-use Planisher\Telling\Sentence;
+use Planisher\Plan\LineContext;
+use Planisher\Plan\Overprint;
 
 /** A line as the screens get it: what is wanted, and all that core says of it. */
 final class LineView
@@ -35,7 +36,7 @@ final class LineView
             'id' => $line->id,
             'number' => $line->number,
             'version' => $line->version,
-            'state' => $worked->isWaiting() ? 'waiting' : $line->state,
+            'state' => $worked->isWaiting() ? 'waiting' : $line->state->value,
             'remark' => $line->remark,
             'remarkForLab' => $line->remark_for_lab,
             'labSaid' => $line->lab_said,
@@ -45,10 +46,10 @@ final class LineView
             'uses' => self::uses($at),
             'picture' => self::picture($line->pictureAt(0)),
             'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $at->marked()),
-            'sentence' => Sentence::segments($at),
-            'addable' => (object) Sentence::addable($at),
-            'short' => Sentence::short($at),
-            'prints' => Sentence::prints($at),
+            'sentence' => LineSentence::segments($at),
+            'addable' => (object) LineSentence::addable($at),
+            'short' => LineSentence::short($at),
+            'prints' => LineSentence::prints($at),
             'goes' => Goes::of($worked)?->toArray(),
             'fileName' => (string) $worked->name,
             'drawing' => self::drawing($at),
@@ -65,19 +66,19 @@ final class LineView
      *
      * @return list<array<string, mixed>>
      */
-    private static function cells(Line $line, Situation $of): array
+    private static function cells(Line $line, LineContext $of): array
     {
         $cells = [];
-        foreach (Finishes::of($of->line)->cells($of)->all ?? [] as $place => $at) {
+        foreach (Finishes::cells($of)->all ?? [] as $place => $at) {
             $cells[] = [
                 'place' => $place,
-                'line' => array_diff_key($at->line->toArray(), array_flip(['output', 'product', 'paper', 'mount', 'options'])),
+                'line' => LineKeys::common()->ofWholeSheets()->notIn($at->line->toArray()),
                 'uses' => self::uses($at),
                 'picture' => self::picture($line->pictureAt($place)),
                 'mustStayIn' => array_map(fn (MustStayIn $area): array => $area->toArray(), $at->marked()),
-                'sentence' => Sentence::ofCell($at),
-                'addable' => (object) Sentence::addableOfCell($at),
-                'short' => Sentence::short($at),
+                'sentence' => LineSentence::ofCell($at),
+                'addable' => (object) LineSentence::addableOfCell($at),
+                'short' => LineSentence::short($at),
                 'drawing' => self::drawing($at),
             ];
         }
@@ -90,7 +91,7 @@ final class LineView
      *
      * @return array<string, mixed>
      */
-    private static function uses(Situation $at): array
+    private static function uses(LineContext $at): array
     {
         [$line, $lab] = [$at->line, $at->lab];
         $paper = $lab->paper($line->paper);
@@ -111,7 +112,7 @@ final class LineView
                         'surface' => $paper->surface->value,
                         'profile' => $lab->paperProfile($line->paper)?->description,
                     ],
-            ...self::ofEveryFinish($at, fn (Drawn $drawn, ?Situation $of): array => $drawn->uses($of)),
+            ...self::ofEveryFinish($at, fn (Dimensioning $drawn, ?LineContext $of): array => $drawn->uses($of)),
         ];
     }
 
@@ -138,7 +139,7 @@ final class LineView
      *
      * @return ?array<string, mixed>
      */
-    public static function drawing(Situation $at): ?array
+    public static function drawing(LineContext $at): ?array
     {
         $layout = $at->plan?->layout;
         $paper = $layout->size ?? $at->line->crop?->size;
@@ -146,7 +147,7 @@ final class LineView
             return null;
         }
         $box = Box::ofSize($paper);
-        $drawn = Finishes::of($at->line)->drawn();
+        $drawn = Finishes::of($at->line)->dimensioning();
         [$hung, $pieces] = $layout === null ? [$box, [[$box, $box]]] : $drawn->hung($layout);
         $dimensions = $layout === null ? Dimensions::ofSize($paper) : $drawn->dimensions($layout);
 
@@ -155,13 +156,13 @@ final class LineView
             'sheet' => ($layout->sheet ?? $box)->toArray(),
             'image' => ($layout->image ?? $box)->toArray(),
             'bleed' => ($layout->bleed ?? 0) / Unit::Millimetre->nanometres(),
-            ...self::ofEveryFinish($at, fn (Drawn $drawn, ?Situation $of): array => $drawn->parts($of)),
+            ...self::ofEveryFinish($at, fn (Dimensioning $drawn, ?LineContext $of): array => $drawn->parts($of)),
             'hung' => [
                 'size' => $hung->toArray(),
                 'pieces' => array_map(fn (array $piece): array => ['at' => $piece[0]->toArray(), 'shows' => $piece[1]->toArray()], $pieces),
             ],
             'window' => $at->plan?->only()?->window->toArray(),
-            'added' => AddedView::of($at->plan->added ?? new Added()),
+            'added' => AddedView::of($at->plan->added ?? new Overprint()),
             'dimensions' => array_map(fn (Dimension $dimension): array => $dimension->toArray(), $dimensions),
         ];
     }
@@ -169,15 +170,15 @@ final class LineView
     /**
      * What the finishes say of a line: the others what they say of none, so that the shape is always the same, and over that its own.
      *
-     * @param  callable(Drawn, ?Situation): array<string, mixed>  $say
+     * @param  callable(Dimensioning, ?LineContext): array<string, mixed>  $say
      * @return array<string, mixed>
      */
-    private static function ofEveryFinish(Situation $at, callable $say): array
+    private static function ofEveryFinish(LineContext $at, callable $say): array
     {
         $own = Finishes::of($at->line);
         $others = array_filter(Finishes::all(), fn (Finish $finish): bool => $finish !== $own);
-        $said = array_map(fn (Finish $finish): array => $say($finish->drawn(), null), $others);
+        $said = array_map(fn (Finish $finish): array => $say($finish->dimensioning(), null), $others);
 
-        return [...array_merge(...array_values($said)), ...$say($own->drawn(), $at)];
+        return [...array_merge(...array_values($said)), ...$say($own->dimensioning(), $at)];
     }
 }

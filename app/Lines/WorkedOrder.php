@@ -12,29 +12,29 @@ use App\Views\KeptLosses;
 use Planisher\Colour\PaperProfile;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line as WantedLine;
+use Planisher\Line\LineSpec as WantedLine;
 use Planisher\Naming\FileName;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Lines of an order taken through core together, since names are told apart within the order. */
 final class WorkedOrder
 {
     private LabCard $lab;
 
-    private Desk $desk;
+    private OrderContext $orderContext;
 
     /** @var array<int, Line> by id, with all that is needed of them */
     private array $lines;
 
-    /** @var array<int, WantedLine> by number */
-    private array $wanted;
+    /** @var array<int, WantedLine> by number, as they are asked for */
+    private array $wanted = [];
 
     /** @var array<int, FileName> by number */
     private array $names;
@@ -56,31 +56,35 @@ final class WorkedOrder
         private readonly PictureStore $pictures,
         private readonly ?KeptLosses $losses,
         Desks $desks,
-        ?array $screenCopy = null,
+        private readonly ?array $screenCopy = null,
         ?LabCard $card = null,
         ?array $names = null,
     ) {
         $order->loadMissing(self::RELATIONS);
         $this->lab = $card ?? $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
-        $wanted = fn (Line $line): WantedLine => self::besides($line->line(), $screenCopy);
-        $this->wanted = $order->lines->keyBy('number')->map($wanted)->all();
-        $this->desk = $desks->for($order, $screenCopy ?? []);
-        $this->names = $names ?? NameBook::names($order->head(), $this->lab, $this->wanted);
+        $this->orderContext = $desks->for($order, $screenCopy ?? []);
+        $this->names =
+            $names ?? NameBook::names($order->head(), $this->lab, $order->lines->keyBy('number')->map($this->wanted(...))->all());
     }
 
-    /** @param  ?array<string, mixed>  $screenCopy */
-    private static function besides(WantedLine $line, ?array $screenCopy): WantedLine
+    private function wanted(Line $line): WantedLine
     {
-        return $screenCopy === null || ! $line->wanted->isPrinted()
+        return $this->wanted[$line->number] ??= $this->besides($line->line());
+    }
+
+    /** What is wanted, and the copy for a screen that is wanted of every line. */
+    private function besides(WantedLine $line): WantedLine
+    {
+        return $this->screenCopy === null || ! $line->wanted->isPrinted()
             ? $line
-            : LineReader::read(Node::root([...$line->toArray(), 'screenCopy' => $screenCopy]));
+            : LineReader::read(JsonNode::root([...$line->toArray(), 'screenCopy' => $this->screenCopy]));
     }
 
     public function of(Line $line): WorkedLine
     {
         $line = $this->lines[$line->id];
-        $wanted = $this->wanted[$line->number];
+        $wanted = $this->wanted($line);
 
         return $this->worked[$line->id] ??= WorkedLine::work(
             $wanted,
@@ -88,7 +92,7 @@ final class WorkedOrder
             $this->lab,
             $this->names[$line->number],
             fn (Plan $plan): ?ColourLoss => $this->losses?->at($plan, $this->paperProfile($line)),
-            $this->desk,
+            $this->orderContext,
         );
     }
 
@@ -115,7 +119,7 @@ final class WorkedOrder
     /** Of what a line is printed on, where the lab card has it. */
     public function paperProfile(Line $line): ?PaperProfile
     {
-        $wanted = $this->wanted[$line->number];
+        $wanted = $this->wanted($this->lines[$line->id]);
 
         return $this->lab->of($wanted->product)->paperProfile($wanted->paper);
     }

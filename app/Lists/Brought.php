@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
-use App\Http\UploadName;
+use App\Files\UploadName;
 use App\Lists\Mail\Mail;
 use App\Models\Order;
 use App\Pictures\Incoming;
 use Illuminate\Filesystem\Filesystem;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Picture\PictureRefused;
 
 /** What a file brings that a client has sent: a list's words; an e-mail's words with the lists and pictures that were sent with it. */
 final class Brought implements \JsonSerializable

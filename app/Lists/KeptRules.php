@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
+use App\Files\KeptPhp;
 use Planisher\Reading\Rule\RuleBook;
 use Planisher\Reading\Rule\RuleIndex;
 
@@ -17,15 +18,11 @@ final class KeptRules
 
     public static function write(): void
     {
-        $beside = self::file().'.'.getmypid();
-        $php = '<?php return '.var_export(RuleIndex::toKeep(RuleBook::general()), true).';';
-        if (file_put_contents($beside, $php) === false || ! rename($beside, self::file())) {
-            throw new \RuntimeException('The index of the rules could not be written to '.self::file().'.');
-        }
+        KeptPhp::write(self::file(), RuleIndex::toKeep(RuleBook::general()));
     }
 
     private static function file(): string
     {
-        return dirname(app()->getCachedConfigPath()).'/rules.php';
+        return KeptPhp::file('rules.php');
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Lists;
 
-use App\Models\Line;
 use App\Models\Order;
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
-use Planisher\Finish\Gathers;
+use Planisher\State\LineState;
 
 /**
  * What a client had last time: how the prints of their last order were made, without what is one picture's own. It is offered in words
@@ -29,7 +29,7 @@ final readonly class LastTime
             ->where('client_id', $order->client_id)
             ->whereKeyNot($order->id)
             ->where('ordered_on', '<=', $order->ordered_on)
-            ->whereHas('lines', fn ($lines) => $lines->whereIn('state', [Line::PASSED, Line::MADE]));
+            ->whereHas('lines', fn ($lines) => $lines->whereIn('state', [LineState::Passed, LineState::Made]));
         $query->latest('ordered_on')->latest('id')->limit(1);
         $last = $query->get()->first();
         $kinds = $last === null ? [] : self::kinds($last);
@@ -51,8 +51,8 @@ final readonly class LastTime
     {
         $kinds = [];
         foreach ($last->load('lines.pictures.orderPicture.picture')->lines as $line) {
-            $isShared = Finishes::of($line->line()) instanceof Gathers;
-            if ($line->state === Line::OPEN || $isShared || count($line->names()) !== 1) {
+            $isShared = Finishes::of($line->line()) instanceof CombinesPrints;
+            if ($line->state === LineState::Open || $isShared || count($line->names()) !== 1) {
                 continue;
             }
             $wanted = array_diff_key($line->wanted, array_flip(self::OF_ONE_PICTURE));

@@ -9,17 +9,17 @@ use App\Models\OrderPicture;
 use App\Pictures\PictureStore;
 use App\Studio\Desks;
 use Illuminate\Database\Eloquent\Collection;
+use Planisher\Description\Ordered;
 use Planisher\Finish\LineReader;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
-use Planisher\Telling\Ordered;
 
 /** A list as it was read, as the screens get it: its words beside what they were read as, in our own words. */
 final readonly class ListView
@@ -75,7 +75,7 @@ final readonly class ListView
         $order->loadMissing(['client', 'lab.profiles']);
         $pictures = $this->named($order, $all);
         $card = $order->lab->labCard();
-        $desk = $this->desks->naming($order, $all);
+        $orderContext = $this->desks->naming($order, $all);
         $head = $order->head();
         $facts = [];
         $known = function (?string $name) use ($pictures, &$facts): PictureFacts|PictureTrouble {
@@ -84,12 +84,12 @@ final readonly class ListView
             return $picture === null ? PictureTrouble::none() : ($facts[$picture->id] ??= $this->pictures->known($picture));
         };
 
-        return function (array $wanted) use ($card, $desk, $head, $known): array {
+        return function (array $wanted) use ($card, $orderContext, $head, $known): array {
             try {
-                $line = LineReader::read(Node::root($wanted));
+                $line = LineReader::read(JsonNode::root($wanted));
                 $name = NameBook::names($head, $card, [1 => $line])[1];
                 $pictures = array_map($known, array_values($line->pictures()));
-                $told = Ordered::of(WorkedLine::situation($line, $pictures, $card, $name, desk: $desk));
+                $told = Ordered::of(WorkedLine::context($line, $pictures, $card, $name, orderContext: $orderContext));
             } catch (OrderFileError $e) {
                 return ['said' => $e->getMessage(), 'kind' => null];
             }

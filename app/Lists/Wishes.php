@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Lists;
 
 use App\Lines\CellOfLine;
+use App\Lines\Combiner;
 use App\Lines\Computation;
-use App\Lines\Gatherer;
 use App\Lines\LineChanger;
 use App\Models\Line;
 use App\Models\Order;
-use Planisher\Finish\Gathers;
+use Planisher\Finish\CombinesPrints;
+use Planisher\Language\Words\PictureNames;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Reading\SaidWish;
 
@@ -18,6 +19,8 @@ use Planisher\Reading\SaidWish;
 final class Wishes
 {
     private readonly SpokenOf $of;
+
+    private readonly PictureNames $pictures;
 
     /** @var array<string, SaidWish> by the line and its version: “double the border” depends on what is there */
     private array $read = [];
@@ -34,6 +37,7 @@ final class Wishes
         private readonly ?string $block = null,
     ) {
         $this->of = SpokenOf::in($order);
+        $this->pictures = new PictureNames($this->of->pictures);
     }
 
     /** @throws OrderFileError where the line has no such cell */
@@ -42,7 +46,7 @@ final class Wishes
         return $this->read["{$line->id} {$line->version}"] ??= SaidWish::read(
             $this->text,
             $this->of->known,
-            $this->of->pictures,
+            $this->pictures,
             $this->cell === null ? $line->wanted + self::pictureOf($line) : $this->cellOf($line, $this->cell)->form(),
             $this->block,
         );
@@ -89,7 +93,7 @@ final class Wishes
     {
         $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
 
-        return Gatherer::gather($this->order, $seen, [], null, $wish->gatherOn ?? Gathers::CHEAPEST, (int) $wish->gather);
+        return Combiner::gather($this->order, $seen, [], null, $wish->gatherOn ?? CombinesPrints::CHEAPEST, (int) $wish->gather);
     }
 
     private function cellOf(Line $line, int $cell): CellOfLine

@@ -7,9 +7,9 @@ namespace App\Making;
 use App\Files\ServerFolder;
 use App\Files\WholeCopy;
 use App\Models\MadeFile;
-use Planisher\Imaging\Checksum;
-use Planisher\Imaging\Write\CannotWrite;
-use Planisher\Imaging\Write\NoRoom;
+use Planisher\Imaging\Files\CannotWrite;
+use Planisher\Imaging\Files\Checksum;
+use Planisher\Imaging\Files\NoRoom;
 
 /** A folder on the server that made files are put into besides, each whole and under its final name only. */
 final class ExportFolder

@@ -6,6 +6,8 @@ namespace App\Making;
 
 use App\Files\Disk;
 use App\Models\MadeFile;
+use App\States\Moves;
+use Planisher\State\FileState;
 
 /** What leaves for a person's own disk: each made file is held against its sum whenever it goes. */
 final class Leaving
@@ -23,10 +25,7 @@ final class Leaving
         if ($this->disk->isWhole($file->key(), (string) $file->sha256)) {
             return $file->path();
         }
-        MadeFile::query()
-            ->whereKey($file->id)
-            ->where('state', MadeFile::MADE)
-            ->update(['state' => MadeFile::FAILED, 'error' => Altered::words($file->name)]);
+        Moves::all(MadeFile::query()->whereKey($file->id), [FileState::Made], FileState::Failed, ['error' => Altered::words($file->name)]);
         throw new Altered($file);
     }
 }

@@ -7,8 +7,9 @@ namespace App\Making;
 use App\Files\CannotKeep;
 use App\Files\Disk;
 use App\Models\MadeFile;
-use Planisher\Imaging\Write\CannotWrite;
-use Planisher\Imaging\Write\NoRoom;
+use Planisher\Imaging\Files\CannotWrite;
+use Planisher\Imaging\Files\NoRoom;
+use Planisher\State\FileState;
 
 /** A file that was made before from the very same ticket isn't made again: it is taken over, whole, once its checksum agrees. */
 final class MadeBefore
@@ -32,7 +33,7 @@ final class MadeBefore
         $same = $file->sha256 === null ? ['ticket_hash' => $file->ticket_hash] : ['sha256' => $file->sha256];
         $earlier = MadeFile::query()
             ->with('make')
-            ->where([...$same, 'is_for_screen' => $file->is_for_screen, 'state' => MadeFile::MADE])
+            ->where([...$same, 'is_for_screen' => $file->is_for_screen, 'state' => FileState::Made])
             ->whereKeyNot($file->id)
             ->get()
             ->sortByDesc('id');

@@ -30,7 +30,7 @@ final class MakeView
             'exportedTo' => $make->export_folder === null ? null : "{$make->export_folder}/{$make->folder}",
             'zip' => self::zip($make, false),
             'screenZip' => self::zip($make, true),
-            'held' => $make->held,
+            'held' => $make->state->held(),
             'secondsLeft' => TimeLeft::of($make),
             'startedAt' => $make->created_at->toIso8601String(),
             'files' => $make->files
@@ -41,7 +41,7 @@ final class MakeView
                         'lineNumber' => $file->line->number,
                         'name' => $file->name,
                         'isForScreen' => $file->is_for_screen,
-                        'state' => $file->state,
+                        'state' => $file->state->value,
                         'percent' => $file->percent,
                         'error' => $file->error,
                         'madeBefore' => $file->made_before === null ? null : "orders/{$file->made_before}",

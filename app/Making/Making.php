@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Making;
 
 use App\Files\Disk;
-use App\Jobs\MakeFiles;
+use App\History\History;
 use App\Lines\Computation;
+use App\Lines\WorkedOrder;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
 use App\Models\Studio;
-use App\Orders\History;
+use App\States\Moves;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -21,6 +22,9 @@ use Planisher\Naming\SafeText;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Plan\PlannedFile;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
+use Planisher\State\SetState;
 
 /** Starts the making of an order's passed lines: a folder of its own, a ticket a file, a job a line. */
 final class Making
@@ -28,16 +32,20 @@ final class Making
     public function __construct(private readonly Computation $computation, private readonly Disk $disk) {}
 
     /**
+     * The set that is being made is given where all are in it already. What has come to stop a line after it was passed, a picture that is
+     * gone, a mark that it cuts, is told.
+     *
      * @param  ?list<int>  $chosen  ids of lines; null for all that are passed. Chosen ones may have been made before
-     * @return ?Make null when nothing among them is to be made; the set that is being made where all of them are in it already
      */
-    public function start(Order $order, ?array $chosen): ?Make
+    public function start(Order $order, ?array $chosen): Started
     {
-        $isRunning = false;
-        $makes = DB::transaction(function () use ($order, $chosen, &$isRunning): array {
+        [$isRunning, $stopped] = [false, []];
+        $makes = DB::transaction(function () use ($order, $chosen, &$isRunning, &$stopped): array {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $worked = $this->computation->order($order);
-            $wanted = $order->lines->filter(fn (Line $line): bool => self::isWanted($line, $chosen) && ! $worked->of($line)->isStopped());
+            $asked = $order->lines->filter(fn (Line $line): bool => self::isWanted($line, $chosen));
+            [$out, $wanted] = $asked->partition(fn (Line $line): bool => $worked->of($line)->isStopped())->all();
+            $stopped = self::told($out, $worked, 'is passed, but was not made');
             $running = self::running($wanted);
             $lines = $wanted->whereNotIn('id', array_keys($running));
             if ($lines->isEmpty()) {
@@ -60,7 +68,7 @@ final class Making
             self::begin($make);
         }
 
-        return end($makes) ?: null;
+        return new Started(end($makes) ?: null, $stopped);
     }
 
     /**
@@ -74,7 +82,7 @@ final class Making
         return MadeFile::query()
             ->whereRelation('make', 'is_for_screens', false)
             ->where(fn (Builder $files) => $files->whereIn('line_id', $lines->pluck('id')))
-            ->where(fn (Builder $files) => $files->whereIn('state', [MadeFile::WAITING, MadeFile::MAKING]))
+            ->where(fn (Builder $files) => $files->whereIn('state', FileState::unfinished()))
             ->get(['line_id', 'line_version', 'make_id'])
             ->filter(fn (MadeFile $file): bool => $lines->firstWhere('id', $file->line_id)?->version === $file->line_version)
             ->pluck('make_id', 'line_id')
@@ -82,16 +90,11 @@ final class Making
     }
 
     /** What isn't begun waits: until somebody goes on (paused), or for good unless somebody does (stopped). */
-    public function hold(Make $make, string $how): void
+    public function hold(Make $make, SetState $how): void
     {
         DB::transaction(function () use ($make, $how): void {
-            $make->update(['held' => $how]);
-            if ($how === Make::STOPPED) {
-                $make
-                    ->files()
-                    ->where('state', MadeFile::WAITING)
-                    ->update(['state' => MadeFile::STOPPED]);
-            }
+            self::move($make, $how);
+            $how === SetState::Stopped && Moves::all($make->files(), [FileState::Waiting], FileState::Stopped);
         });
     }
 
@@ -99,13 +102,16 @@ final class Making
     public function goOn(Make $make): void
     {
         DB::transaction(function () use ($make): void {
-            $make->update(['held' => null]);
-            $make
-                ->files()
-                ->where('state', MadeFile::STOPPED)
-                ->update(['state' => MadeFile::WAITING, 'percent' => 0]);
+            self::move($make, SetState::Running);
+            Moves::all($make->files(), [FileState::Stopped], FileState::Waiting, ['percent' => 0]);
         });
         self::begin($make->load('files'));
+    }
+
+    private static function move(Make $make, SetState $to): void
+    {
+        Moves::all(Make::query()->whereKey($make->id), SetState::cases(), $to);
+        $make->refresh();
     }
 
     /**
@@ -113,20 +119,19 @@ final class Making
      *
      * @param  ?list<int>  $chosen  ids of lines; null for all that can be made
      * @param  array<string, mixed>  $wanted  how, as in the order file's “screenCopy”
-     * @return ?Make null when none of them can be made
      *
      * @throws OrderFileError
      */
-    public function screenCopies(Order $order, ?array $chosen, array $wanted): ?Make
+    public function screenCopies(Order $order, ?array $chosen, array $wanted): Started
     {
-        $make = DB::transaction(function () use ($order, $chosen, $wanted): ?Make {
+        $stopped = [];
+        $make = DB::transaction(function () use ($order, $chosen, $wanted, &$stopped): ?Make {
             Order::query()->whereKey($order->id)->lockForUpdate()->first();
             $worked = $this->computation->order($order, $wanted);
-            $lines = $order->lines->filter(
-                fn (Line $line): bool => ($chosen === null || in_array($line->id, $chosen, true)) &&
-                    $worked->of($line)->plan !== null &&
-                    ! $worked->of($line)->isStopped(),
-            );
+            $asked = $order->lines->filter(fn (Line $line): bool => $chosen === null || in_array($line->id, $chosen, true));
+            [$out, $can] = $asked->partition(fn (Line $line): bool => $worked->of($line)->isStopped())->all();
+            $stopped = self::told($out, $worked, 'was not copied');
+            $lines = $can->filter(fn (Line $line): bool => $worked->of($line)->plan !== null);
             if ($lines->isEmpty()) {
                 return null;
             }
@@ -139,7 +144,7 @@ final class Making
         });
         self::begin($make);
 
-        return $make;
+        return new Started($make, $stopped);
     }
 
     /** @param  callable(PlannedFile): bool  $isWanted */
@@ -153,7 +158,7 @@ final class Making
                 'name' => $file->name,
                 'is_for_screen' => $file->isForScreen,
                 'pixels' => $file->width * $file->height,
-                'ticket' => $ticket + ['shows' => Shows::of($file)],
+                'ticket' => $ticket + ['shows' => FileExtent::of($file)],
                 'ticket_hash' => MadeBefore::hash($ticket, $file->name),
             ]);
         }
@@ -161,11 +166,11 @@ final class Making
 
     private static function begin(?Make $make): void
     {
-        $make?->files->where('state', MadeFile::WAITING)->groupBy('line_id')->each(self::queue(...));
+        $make?->files->where('state', FileState::Waiting)->groupBy('line_id')->each(self::queue(...));
     }
 
     /**
-     * A queue that is away for a moment loses nothing: what waits and isn't on it is put there later (HandBack).
+     * A queue that is away for a moment loses nothing: what waits and isn't on it is put there later (LostJobRecovery).
      *
      * @param  Collection<int, MadeFile>  $files  of one line
      */
@@ -177,50 +182,22 @@ final class Making
     }
 
     /**
-     * Lines that were to be made and weren't, since something has come to stop them after they were passed: a picture that is gone, a mark
-     * that they cut.
-     *
-     * @param  ?list<int>  $chosen  ids of lines; null for all that are passed
-     * @return list<string> which and why, in words
+     * @param  Collection<int, Line>  $lines  that are stopped
+     * @return list<string> which and why
      */
-    public function stopped(Order $order, ?array $chosen): array
+    private static function told(Collection $lines, WorkedOrder $worked, string $how): array
     {
-        return $this->leftOut($order, fn (Line $line): bool => self::isWanted($line, $chosen), 'is passed, but was not made');
-    }
+        $tell = fn (Line $line): string => "Line {$line->number} {$how}: {$worked->of($line)->worst()->title}.";
 
-    /**
-     * The same of copies for a screen, which need no passing.
-     *
-     * @param  ?list<int>  $chosen  ids of lines; null for all
-     * @return list<string>
-     */
-    public function stoppedCopies(Order $order, ?array $chosen): array
-    {
-        return $this->leftOut($order, fn (Line $line): bool => $chosen === null || in_array($line->id, $chosen, true), 'was not copied');
-    }
-
-    /**
-     * @param  callable(Line): bool  $isWanted
-     * @return list<string>
-     */
-    private function leftOut(Order $order, callable $isWanted, string $how): array
-    {
-        $worked = $this->computation->order($order);
-
-        return array_values(
-            $order->lines
-                ->filter(fn (Line $line): bool => $isWanted($line) && $worked->of($line)->isStopped())
-                ->map(fn (Line $line): string => "Line {$line->number} {$how}: {$worked->of($line)->worst()->title}.")
-                ->all(),
-        );
+        return array_values($lines->map($tell)->all());
     }
 
     /** @param  ?list<int>  $chosen  ids of lines; null for all that are passed. Chosen ones may have been made before */
     private static function isWanted(Line $line, ?array $chosen): bool
     {
         return $chosen === null
-            ? $line->state === Line::PASSED
-            : in_array($line->state, [Line::PASSED, Line::MADE], true) && in_array($line->id, $chosen, true);
+            ? $line->state === LineState::Passed
+            : in_array($line->state, [LineState::Passed, LineState::Made], true) && in_array($line->id, $chosen, true);
     }
 
     /**
@@ -232,26 +209,22 @@ final class Making
         if ($file->sha256 !== null && $this->disk->has($file->key())) {
             if ($this->disk->isWhole($file->key(), $file->sha256)) {
                 // Made is made; one that was put right again by hand is, too.
-                MadeFile::query()
-                    ->whereKey($file->id)
-                    ->where('state', MadeFile::FAILED)
-                    ->update(['state' => MadeFile::MADE, 'error' => null]);
+                Moves::all(MadeFile::query()->whereKey($file->id), [FileState::Failed], FileState::Made, ['error' => null]);
 
-                return $file->state === MadeFile::FAILED;
+                return $file->state === FileState::Failed;
             }
             for ($n = 1; $this->disk->has("{$file->key()}.damaged-{$n}"); $n++);
             $this->disk->move($file->key(), "{$file->key()}.damaged-{$n}");
         }
-        $taken = MadeFile::query()
-            ->whereKey($file->id)
-            ->whereIn('state', [MadeFile::FAILED, MadeFile::MADE, MadeFile::STOPPED])
-            ->update(['state' => MadeFile::WAITING, 'percent' => 0, 'error' => null, 'held_by' => null]);
+        $taken = Moves::all(
+            MadeFile::query()->whereKey($file->id),
+            [FileState::Failed, FileState::Made, FileState::Stopped],
+            FileState::Waiting,
+            ['percent' => 0, 'error' => null, 'held_by' => null],
+        );
         if ($taken === 1) {
             // Of a stopped set this file alone is wanted; what else was stopped stays so. A paused one waits with the others.
-            $file
-                ->make()
-                ->where('held', Make::STOPPED)
-                ->update(['held' => null]);
+            Moves::all(Make::query()->whereKey($file->make_id), [SetState::Stopped], SetState::Running);
             self::queue(new Collection([$file]));
         }
 

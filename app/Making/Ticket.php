@@ -8,12 +8,11 @@ use Planisher\Colour\ProfileShelf;
 use Planisher\Finish\LineReader;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
 use Planisher\Naming\FileName;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\PictureFacts;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /**
  * What the files of a line are made from: line, lab card and pictures as they were when making was asked for. The same ticket
@@ -35,7 +34,7 @@ final class Ticket
             'names' => $worked->name->files(),
             'copies' => $worked->name->copies,
             'profiles' => $worked->lab->profiles->toArray(),
-            'desk' => $worked->at->desk->toArray(),
+            'desk' => $worked->at->orderContext->toArray(),
         ];
     }
 
@@ -43,11 +42,11 @@ final class Ticket
     public static function work(array $ticket): WorkedLine
     {
         return WorkedLine::work(
-            LineReader::read(Node::root($ticket['line'])),
+            LineReader::read(JsonNode::root($ticket['line'])),
             array_map(PictureFacts::fromArray(...), self::pictures($ticket)),
-            LabCard::fromNode(Node::root($ticket['lab']))->knowing(ProfileShelf::fromArray($ticket['profiles'])),
+            LabCard::fromNode(JsonNode::root($ticket['lab']))->knowing(ProfileShelf::fromArray($ticket['profiles'])),
             FileName::ofFiles($ticket['names'], $ticket['copies'] ?? []),
-            desk: Desk::fromArray($ticket['desk'] ?? [], new HarfBuzz()),
+            orderContext: OrderContext::fromArray($ticket['desk'] ?? [], new HarfBuzz()),
         );
     }
 

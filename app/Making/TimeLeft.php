@@ -7,6 +7,8 @@ namespace App\Making;
 use App\Models\MadeFile;
 use App\Models\Make;
 use Illuminate\Support\Collection;
+use Planisher\State\FileState;
+use Planisher\State\SetState;
 
 /** How long a set will still take: by the pixels that are left, and how fast pixels were made last. */
 final class TimeLeft
@@ -19,14 +21,14 @@ final class TimeLeft
     {
         $left = $make->files->sum(
             fn (MadeFile $file): float => match ($file->state) {
-                MadeFile::WAITING => $file->pixels,
-                MadeFile::MAKING => $file->pixels * (1 - $file->percent / 100),
+                FileState::Waiting => $file->pixels,
+                FileState::Making => $file->pixels * (1 - $file->percent / 100),
                 default => 0,
             },
         );
-        $rate = $left > 0 && $make->held === null ? self::rate($make) : null;
+        $rate = $left > 0 && $make->state === SetState::Running ? self::rate($make) : null;
 
-        return $rate === null ? null : round($left / $rate / max(1, $make->files->where('state', MadeFile::MAKING)->count()), 1);
+        return $rate === null ? null : round($left / $rate / max(1, $make->files->where('state', FileState::Making)->count()), 1);
     }
 
     /** @return ?float pixels a second and worker: of this set, else of what was made last at all */

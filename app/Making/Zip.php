@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Making;
 
 use App\Files\Disk;
+use App\Files\StoredZip;
 use App\Models\MadeFile;
 use App\Models\Make;
 use Illuminate\Database\Eloquent\Collection;
+use Planisher\State\FileState;
 
 /**
  * All made files of a set in one ZIP, or its copies for screens in one of theirs; stored and not packed again: JPEG and TIFF are
@@ -15,9 +17,6 @@ use Illuminate\Database\Eloquent\Collection;
  */
 final class Zip
 {
-    /** What is packed while somebody waits; a larger set is packed by a worker. */
-    private const MOST_WAITED_FOR = 250_000_000;
-
     public static function isThere(Make $make, bool $forScreens = false): bool
     {
         return self::disk()->has(self::key($make, self::files($make, $forScreens)));
@@ -28,7 +27,7 @@ final class Zip
     {
         $files = self::files($make, $forScreens);
 
-        return (int) $files->sum('bytes') <= self::MOST_WAITED_FOR || self::disk()->has(self::key($make, $files));
+        return StoredZip::isSoonPacked((int) $files->sum('bytes')) || self::disk()->has(self::key($make, $files));
     }
 
     /**
@@ -51,7 +50,7 @@ final class Zip
     {
         return $make
             ->files()
-            ->where(['state' => MadeFile::MADE, 'is_for_screen' => $forScreens])
+            ->where(['state' => FileState::Made, 'is_for_screen' => $forScreens])
             ->get();
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Planisher\House\HouseFinish as Finish;
+use Planisher\House\HouseFinishSpec as Finish;
 
 /**
  * @property int $id

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Planisher\Colour\ProfileShelf;
 use Planisher\Lab\LabCard;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /**
  * @property int $id
@@ -61,6 +61,6 @@ class Lab extends Model
     {
         $profiles = $this->profiles->mapWithKeys(fn (LabProfile $held): array => [$held->file => $held->profile()])->all();
 
-        return LabCard::fromNode(Node::root($this->card))->knowing(new ProfileShelf($profiles));
+        return LabCard::fromNode(JsonNode::root($this->card))->knowing(new ProfileShelf($profiles));
     }
 }

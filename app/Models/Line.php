@@ -11,8 +11,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
-use Planisher\Line\Line as WantedLine;
-use Planisher\OrderFile\Node;
+use Planisher\Line\LineSpec as WantedLine;
+use Planisher\OrderFile\JsonNode;
+use Planisher\State\LineState;
 
 /**
  * @property int $id
@@ -20,7 +21,7 @@ use Planisher\OrderFile\Node;
  * @property int $number
  * @property array<string, mixed> $wanted
  * @property ?list<int> $gathered_from  ids of the removed lines whose prints it carries
- * @property string $state
+ * @property LineState $state
  * @property ?list<array<string, mixed>> $passed_with
  * @property int $version
  * @property ?string $remark
@@ -37,25 +38,24 @@ class Line extends Model
 {
     use SoftDeletes;
 
-    public const OPEN = 'open';
-
-    public const PASSED = 'passed';
-
-    public const MADE = 'made';
-
     protected $guarded = [];
 
-    protected $attributes = ['state' => self::OPEN, 'version' => 1];
+    protected $attributes = ['state' => 'open', 'version' => 1];
 
     protected function casts(): array
     {
-        return ['gathered_from' => 'json:unicode', 'wanted' => 'json:unicode', 'passed_with' => 'json:unicode'];
+        return [
+            'gathered_from' => 'json:unicode',
+            'wanted' => 'json:unicode',
+            'passed_with' => 'json:unicode',
+            'state' => LineState::class,
+        ];
     }
 
     /** The line as core knows it, its pictures under their names in the order. */
     public function line(): WantedLine
     {
-        return LineReader::read(Node::root(LinePictures::put($this->wanted, $this->names())));
+        return LineReader::read(JsonNode::root(LinePictures::put($this->wanted, $this->names())));
     }
 
     /** The picture at one of its places. */

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Planisher\Imaging\OrderMaker;
+use Planisher\State\FileState;
 
 /**
  * @property int $id
@@ -18,7 +19,7 @@ use Planisher\Imaging\OrderMaker;
  * @property string $name
  * @property bool $is_for_screen  it lies in a folder of its own, and never goes to the lab
  * @property array<string, mixed> $ticket
- * @property string $state
+ * @property FileState $state
  * @property int $percent
  * @property ?string $held_by
  * @property ?string $error
@@ -34,24 +35,19 @@ use Planisher\Imaging\OrderMaker;
  */
 class MadeFile extends Model
 {
-    public const WAITING = 'waiting';
-
-    public const MAKING = 'making';
-
-    public const MADE = 'made';
-
-    public const FAILED = 'failed';
-
-    /** Not made, since the making was stopped. */
-    public const STOPPED = 'stopped';
-
     protected $guarded = [];
 
-    protected $attributes = ['state' => self::WAITING, 'percent' => 0, 'is_for_screen' => false];
+    protected $attributes = ['state' => 'waiting', 'percent' => 0, 'is_for_screen' => false];
 
     protected function casts(): array
     {
-        return ['ticket' => 'json:unicode', 'read_back' => 'json:unicode', 'is_for_screen' => 'boolean', 'seconds' => 'float'];
+        return [
+            'ticket' => 'json:unicode',
+            'read_back' => 'json:unicode',
+            'is_for_screen' => 'boolean',
+            'seconds' => 'float',
+            'state' => FileState::class,
+        ];
     }
 
     /** @return BelongsTo<Make, $this> */

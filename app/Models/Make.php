@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Planisher\State\SetState;
 
 /**
  * One press of “Make files”: a folder and its files.
@@ -19,24 +20,20 @@ use Illuminate\Support\Carbon;
  * @property ?string $export_folder  that its files are put into besides, each when it is made and read back
  * @property bool $is_for_screens  copies alone, nothing for the lab
  * @property ?string $apart  reprint-1, test: what its files are kept apart by
- * @property ?string $held  that it waits, and how: what isn't begun isn't made until somebody goes on
+ * @property SetState $state
  * @property Carbon $created_at
  * @property Order $order
  * @property Collection<int, MadeFile> $files
  */
 class Make extends Model
 {
-    public const PAUSED = 'paused';
-
-    public const STOPPED = 'stopped';
-
     protected $guarded = [];
 
-    protected $attributes = ['is_for_screens' => false];
+    protected $attributes = ['is_for_screens' => false, 'state' => 'running'];
 
     protected function casts(): array
     {
-        return ['is_for_screens' => 'boolean'];
+        return ['is_for_screens' => 'boolean', 'state' => SetState::class];
     }
 
     /** @return BelongsTo<Order, $this> */

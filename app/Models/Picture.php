@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 
@@ -42,6 +42,6 @@ class Picture extends Model
     /** @return list<MustStayIn> */
     public function areas(): array
     {
-        return MustStayIn::listFromNode(Node::root($this->must_stay_in ?? []));
+        return MustStayIn::listFromNode(JsonNode::root($this->must_stay_in ?? []));
     }
 }

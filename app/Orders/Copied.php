@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\History\History;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\OrderPicture;

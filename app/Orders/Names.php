@@ -7,10 +7,10 @@ namespace App\Orders;
 use App\Models\Line;
 use App\Models\Order;
 use Planisher\Finish\LineReader;
-use Planisher\Line\Line as WantedLine;
+use Planisher\Line\LineSpec as WantedLine;
 use Planisher\Line\NamePattern;
 use Planisher\Naming\NameBook;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** What the files of an order are called, by the order file's “name”, and what they would be called by another. */
@@ -24,7 +24,7 @@ final class Names
      */
     public static function typed(mixed $name): array
     {
-        return NamePattern::fromNode(Node::root($name))->toArray();
+        return NamePattern::fromNode(JsonNode::root($name))->toArray();
     }
 
     /**
@@ -65,6 +65,6 @@ final class Names
     /** @param  array<string, mixed>  $name */
     private static function named(WantedLine $line, array $name): WantedLine
     {
-        return LineReader::read(Node::root(['name' => $name] + ['make' => $line->make] + $line->toArray()));
+        return LineReader::read(JsonNode::root(['name' => $name] + ['make' => $line->make] + $line->toArray()));
     }
 }

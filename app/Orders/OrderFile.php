@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Http\UploadName;
+use App\Errors\NotPossible;
+use App\Files\StoredZip;
+use App\Files\UploadName;
 use App\Labs\ProfileStore;
-use App\Making\StoredZip;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\StudioMark;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use Planisher\Finish\LinePictures;
-use Planisher\Order\Order as ToldOrder;
+use Planisher\Order\OrderSpec as ToldOrder;
+use Planisher\OrderFile\KeptApart;
 use Planisher\OrderFile\Remark;
 use Planisher\Overlay\MarksNamed;
 
@@ -51,15 +53,19 @@ final class OrderFile
                     ]),
                 )
                 ->all(),
-            'lines' => $order->lines->map(self::line(...))->values()->all(),
+            'lines' => $order->lines->map(fn (Line $line): array => self::line($line, $order))->values()->all(),
         ];
     }
 
-    /** Writes the ZIP; ends the request where something of it is missing, or two things have one name. */
+    /**
+     * Writes the ZIP.
+     *
+     * @throws NotPossible where something of it is missing, or two things have one name
+     */
     public function zip(Order $order, string $path): void
     {
         $told = $this->of($order);
-        $told['lines'] === [] && abort(422, 'The order has no lines yet, so there is nothing to export.');
+        $told['lines'] !== [] || throw new NotPossible('The order has no lines yet, so there is nothing to export.');
         $files = [];
         foreach ($this->files($order) as $name => $from) {
             $files[self::FOLDER."/{$name}"] = $from;
@@ -69,14 +75,16 @@ final class OrderFile
     }
 
     /** @return array<string, mixed> */
-    private static function line(Line $line): array
+    private static function line(Line $line, Order $order): array
     {
+        $tested = $line->test_of === null ? null : $order->lines->find($line->test_of);
         $remark = (new Remark($line->remark, $line->remark_for_lab))->toArray();
 
         return [
             'number' => $line->number,
             ...array_filter(LinePictures::put($line->wanted, $line->names()), fn (mixed $value): bool => $value !== null),
             ...$remark === [] ? [] : ['remark' => $remark],
+            ...(new KeptApart($line->apart, $tested?->number))->toArray(),
         ];
     }
 
@@ -86,9 +94,12 @@ final class OrderFile
         $files = [];
         foreach ($order->pictures as $picture) {
             $isName = UploadName::ofPicture($picture->name) === $picture->name;
-            $isName || abort(422, "“{$picture->name}” is no name that a file can have. Take the picture off the order and add it anew.");
+            $isName ||
+                throw new NotPossible(
+                    "“{$picture->name}” is no name that a file can have. Take the picture off the order and add it anew.",
+                );
             $path = $this->pictures->verified($picture->facts());
-            $files[$picture->name] = is_string($path) ? $path : abort(422, "{$path->title}. {$path->text}");
+            $files[$picture->name] = is_string($path) ? $path : throw new NotPossible("{$path->title}. {$path->text}");
         }
         $others = [];
         foreach (StudioMark::query()->whereIn('name', MarksNamed::in($order->lines->pluck('wanted')->all()))->get() as $mark) {
@@ -99,7 +110,9 @@ final class OrderFile
         }
         foreach ($others as $name => $path) {
             if (isset($files[$name])) {
-                abort(422, "“{$name}” is the name of a picture of the order and of a mark or profile, too. Give one of them another.");
+                throw new NotPossible(
+                    "“{$name}” is the name of a picture of the order and of a mark or profile, too. Give one of them another.",
+                );
             }
             $files[$name] = $path;
         }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Http\UploadName;
+use App\Files\UploadName;
+use App\History\History;
 use App\Labs\CardStore;
 use App\Labs\ProfileStore;
 use App\Lines\LineChanger;
@@ -18,16 +19,16 @@ use App\Studio\MarkStore;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Finish\LinePictures;
-use Planisher\Imaging\Checksum;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Files\Checksum;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Paper;
-use Planisher\Line\Line as WantedLine;
-use Planisher\Order\Order as ToldOrder;
+use Planisher\Line\LineSpec as WantedLine;
+use Planisher\Order\OrderSpec as ToldOrder;
 use Planisher\OrderFile\JsonText;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
 use Planisher\Overlay\MarksNamed;
+use Planisher\Picture\PictureRefused;
 
 /** Takes an order in from its ZIP. All of it comes in, or nothing does. */
 final class OrderImport
@@ -244,16 +245,35 @@ final class OrderImport
                 $picture->picture->update(['must_stay_in' => array_map(fn ($area): array => $area->toArray(), $marked)]);
             }
         }
-        foreach ($order->lines as $number => $line) {
-            $remark = $order->remarks[$number];
-            $names = array_map(fn (?string $name): ?string => $name === null ? null : $called[$name] ?? $name, $line->pictures());
-            $wanted = LinePictures::put($line->toArray(), array_filter($names, is_string(...)));
-            LineChanger::add($made, $wanted, $number)->update(['remark' => $remark->own, 'remark_for_lab' => $remark->lab]);
-        }
+        $this->lines($made, $order, $called);
         $made->events()->delete();
         History::note($made->id, 'brought it in from an order file');
 
         return $made;
+    }
+
+    /**
+     * Its lines, under the numbers that they have there.
+     *
+     * @param  array<string, string>  $called  its pictures' names here by their names there
+     */
+    private function lines(Order $made, ToldOrder $order, array $called): void
+    {
+        $lines = [];
+        foreach ($order->lines as $number => $line) {
+            $names = array_map(fn (?string $name): ?string => $name === null ? null : $called[$name] ?? $name, $line->pictures());
+            $wanted = LinePictures::put($line->toArray(), array_filter($names, is_string(...)));
+            $lines[$number] = LineChanger::add($made, $wanted, $number);
+        }
+        foreach ($lines as $number => $line) {
+            [$remark, $apart] = [$order->remarks[$number], $order->apart[$number]];
+            $line->update([
+                'remark' => $remark->own,
+                'remark_for_lab' => $remark->lab,
+                'apart' => $apart->word,
+                'test_of' => $apart->testOf === null ? null : $lines[$apart->testOf]->id,
+            ]);
+        }
     }
 
     /**

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Lines\OrderView;
-use App\Models\Line;
+use App\Lines\OrderTitle;
 use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\Studio;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Planisher\Parcel\ParcelState;
+use Planisher\State\LineState;
 
 /** The studio's orders a page at a time: those on the desk by what they wait for, those that were put away, those removed. */
 final class OrderList
@@ -22,7 +22,7 @@ final class OrderList
     private const WAITS =
         "case when shown.asked > coalesce(answered.many, 0) then 'client' when counts.made = counts.many then 'lab' "."else 'me' end";
 
-    public function __construct(private readonly Face $faces) {}
+    public function __construct(private readonly OrderThumbnails $faces) {}
 
     /**
      * @param  string  $where  desk, me, client, lab, away or removed
@@ -118,7 +118,7 @@ final class OrderList
             ->selectRaw(
                 'order_id, count(*) as many, sum(state = ?) as passed, sum(state = ?) as made, '.
                     'sum(version) as versions, max(updated_at) as at',
-                [Line::PASSED, Line::MADE],
+                [LineState::Passed, LineState::Made],
             );
         $open = DB::table('client_pages')->whereNull('revoked_at')->where('expires_at', '>', now());
         $asked = DB::table('lines')
@@ -217,7 +217,7 @@ final class OrderList
      */
     private static function row(Order $order, array $face): array
     {
-        return OrderView::title($order) + [
+        return OrderTitle::of($order) + [
             'waitsFor' => $order->getAttribute('waits'),
             'lines' => (int) $order->getAttribute('many'),
             'passed' => (int) $order->getAttribute('passed'),

@@ -10,12 +10,13 @@ use App\Lines\WorkedOrder;
 use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Database\Eloquent\Collection;
+use Planisher\Description\LineSentence;
 use Planisher\Finding\Finding;
-use Planisher\Finding\Level;
+use Planisher\Finding\Severity;
 use Planisher\Lab\LabCard;
 use Planisher\Measure\Figure;
 use Planisher\Order\WorkedLine;
-use Planisher\Telling\Sentence;
+use Planisher\State\LineState;
 
 /** Which lines that aren't made yet come out otherwise under another lab card: told before it is kept. */
 final class WhatChanges
@@ -39,7 +40,7 @@ final class WhatChanges
                         'client' => $order->client->name,
                         'line' => $line->id,
                         'lineNumber' => $line->number,
-                        'short' => Sentence::short($after->at),
+                        'short' => LineSentence::short($after->at),
                         'how' => $said[0],
                         'says' => $said[1],
                     ];
@@ -60,7 +61,7 @@ final class WhatChanges
         $opened = [];
         foreach ($orders as $order) {
             foreach ($this->of($order, $card) as [$line, $before, $after]) {
-                if ($line->state === Line::PASSED && in_array(self::said($before, $after)[0] ?? '', ['changes', 'stops'], true)) {
+                if ($line->state === LineState::Passed && in_array(self::said($before, $after)[0] ?? '', ['changes', 'stops'], true)) {
                     $opened[] = $line;
                 }
             }
@@ -72,7 +73,7 @@ final class WhatChanges
     /** @return iterable<array{Line, WorkedLine, WorkedLine}> each line that isn't made, as it is and as it would be */
     private function of(Order $order, LabCard $card): iterable
     {
-        $lines = $order->lines->filter(fn (Line $line): bool => $line->state !== Line::MADE);
+        $lines = $order->lines->filter(fn (Line $line): bool => $line->state !== LineState::Made);
         if ($lines->isEmpty()) {
             return;
         }
@@ -90,7 +91,8 @@ final class WhatChanges
         $new = array_values(
             array_filter(
                 $after->findings,
-                fn (Finding $finding): bool => $finding->level === Level::Look && ! in_array($finding->code.$finding->text, $known, true),
+                fn (Finding $finding): bool => $finding->level === Severity::Warning &&
+                    ! in_array($finding->code.$finding->text, $known, true),
             ),
         );
 
@@ -131,7 +133,7 @@ final class WhatChanges
         return Order::query()
             ->with(WorkedOrder::RELATIONS)
             ->where('lab_id', $labId)
-            ->whereHas('lines', fn ($line) => $line->where('state', '!=', Line::MADE))
+            ->whereHas('lines', fn ($line) => $line->where('state', '!=', LineState::Made))
             ->get()
             ->sortBy(fn (Order $order): array => [$order->due_on === null, $order->due_on, $order->id]);
     }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
+use App\History\History;
 use App\Models\Line;
 use App\Models\Parcel;
-use App\Orders\History;
+use App\States\Moves;
 use Illuminate\Support\Facades\DB;
 use Planisher\Parcel\AnswerRefused;
 use Planisher\Parcel\LabAnswer;
 use Planisher\Parcel\Manifest;
 use Planisher\Parcel\ParcelState;
 use Planisher\Parcel\Receipt;
+use Planisher\State\LineState;
 
 /** Takes what a lab says of a parcel: its receipt, where it is, and what it sends back. */
 final class Answered
@@ -43,8 +45,8 @@ final class Answered
                 $first === null || $receipt === null || $first === $receipt->number
                     ? null
                     : "The lab gave two receipts, {$first} and {$receipt->number}. The first is kept. Ask the lab.";
+            Moves::one($now, $state);
             $now->update([
-                'state' => $state,
                 'receipt' => $now->receipt ?? ($receipt === null ? null : get_object_vars($receipt)),
                 'lab_said' => $answer->reason,
                 'trouble' => $trouble,
@@ -96,8 +98,9 @@ final class Answered
             $words = implode(' ', array_unique($reasons)) ?: $answer->reason ?? 'The lab didn’t say why.';
             $line = Line::query()->whereKey($lineId)->lockForUpdate()->first();
             // What was changed meanwhile is open already, or made anew; it isn't what came back.
-            if ($line instanceof Line && $line->state === Line::MADE) {
-                $line->update(['state' => Line::OPEN, 'passed_with' => null, 'lab_said' => $words, 'version' => $line->version + 1]);
+            if ($line instanceof Line && $line->state === LineState::Made) {
+                Moves::one($line, LineState::Open);
+                $line->update(['passed_with' => null, 'lab_said' => $words, 'version' => $line->version + 1]);
                 History::note($line->order_id, 'sent it back', $line, $parcel->lab->name);
             }
         }

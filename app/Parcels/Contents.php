@@ -4,44 +4,51 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
-use App\Lines\Computation;
+use App\Lines\KeptLineViews;
 use App\Making\Ticket;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
 use Illuminate\Support\Collection;
-use Planisher\Parcel\Goes;
-use Planisher\Parcel\Item;
+use Planisher\Line\LineKeys;
+use Planisher\Parcel\ParcelItem;
 use Planisher\Parcel\ParcelState;
-use Planisher\Telling\Sentence;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 
-/** What of an order may go to the lab, and why the rest may not: only what is passed, made, read back and the same since goes. */
+/**
+ * What of an order may go to the lab, and why the rest may not: only what is passed, made, read back and the same since goes.
+ *
+ * @phpstan-type Row array{
+ *     line: Line, short: string, goes: array<string, mixed>, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel,
+ * }
+ */
 final class Contents
 {
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(private readonly KeptLineViews $lines) {}
 
     /**
      * All lines of an order that are printed.
      *
-     * @return list<array{line: Line, short: string, goes: ?Goes, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}>
+     * @return list<Row>
      */
     public function of(Order $order): array
     {
-        $worked = $this->computation->order($order);
+        $told = $this->lines->of($order)->told;
         $newest = $this->newest($order);
         $packed = self::packed($order);
         $all = [];
         foreach ($order->lines as $line) {
-            $of = $worked->of($line);
-            if (! $of->line->wanted->isPrinted()) {
-                continue;
+            ['short' => $short, 'goes' => $goes] = $told[$line->id];
+            if ($goes === null) {
+                continue; // nothing of it is printed
             }
             $files = $newest[$line->id] ?? new Collection();
             $all[] = [
                 'line' => $line,
-                'short' => Sentence::short($of->at),
-                'goes' => Goes::of($of),
+                'short' => $short,
+                'goes' => $goes,
                 'files' => $files,
                 'why' => self::why($line, $files),
                 'parcel' => $files->isEmpty() ? null : $packed[$files[0]->id] ?? null,
@@ -52,13 +59,13 @@ final class Contents
     }
 
     /** The line as its file was made, with what is wanted of the lab as it is now: that changes nothing of the file. */
-    public static function item(MadeFile $file, Line $line, string $sha256, int $bytes): Item
+    public static function item(MadeFile $file, Line $line, string $sha256, int $bytes): ParcelItem
     {
         $ticket = $file->ticket;
-        $ofLab = array_flip(['mount', 'options']);
-        $ticket['line'] = array_diff_key($ticket['line'], $ofLab) + array_intersect_key($line->wanted, $ofLab);
+        $ofLab = LineKeys::common()->ofLabs();
+        $ticket['line'] = $ofLab->notIn($ticket['line']) + $ofLab->in($line->wanted);
 
-        return Item::of(Ticket::work($ticket), $line->number, $file->name, $bytes, $sha256, $line->remark_for_lab);
+        return ParcelItem::of(Ticket::work($ticket), $line->number, $file->name, $bytes, $sha256, $line->remark_for_lab);
     }
 
     /** @return array<int, Parcel> of each line that the lab has as it is now, where it is, by the line's id */
@@ -70,7 +77,7 @@ final class Contents
                 $away[$file->line_id] = $parcel;
             }
         }
-        $made = $order->lines->where('state', Line::MADE)->keyBy('id');
+        $made = $order->lines->where('state', LineState::Made)->keyBy('id');
 
         return array_intersect_key($away, $made->all());
     }
@@ -102,10 +109,10 @@ final class Contents
     private static function why(Line $line, Collection $files): ?string
     {
         return match (true) {
-            $line->state === Line::OPEN && $files->isNotEmpty() => 'changed since it was made: pass it, then make its files again',
-            $line->state === Line::OPEN => 'not passed yet',
-            $line->state === Line::PASSED && $files->isNotEmpty() => 'changed since it was made: make its files again',
-            $line->state === Line::PASSED => 'passed, and not made yet',
+            $line->state === LineState::Open && $files->isNotEmpty() => 'changed since it was made: pass it, then make its files again',
+            $line->state === LineState::Open => 'not passed yet',
+            $line->state === LineState::Passed && $files->isNotEmpty() => 'changed since it was made: make its files again',
+            $line->state === LineState::Passed => 'passed, and not made yet',
             $files->isEmpty() => 'no file of it is made and read back',
             default => null,
         };
@@ -123,7 +130,7 @@ final class Contents
             ->get();
         foreach ($files->groupBy('line_id') as $lineId => $ofLine) {
             foreach ($ofLine->groupBy('make_id')->sortKeysDesc() as $set) {
-                if ($set->every(fn (MadeFile $file): bool => $file->state === MadeFile::MADE && $file->sha256 !== null)) {
+                if ($set->every(fn (MadeFile $file): bool => $file->state === FileState::Made && $file->sha256 !== null)) {
                     $newest[(int) $lineId] = $set->sortBy('id')->values();
                     break;
                 }

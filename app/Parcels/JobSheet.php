@@ -8,8 +8,8 @@ use App\Models\Studio;
 use App\Pictures\PictureStore;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Unit;
-use Planisher\Parcel\Item;
 use Planisher\Parcel\Manifest;
+use Planisher\Parcel\ParcelItem;
 
 /** The sheet of paper that goes with a parcel: what it is, how often, on what, what is left to do by hand. It needs no colour. */
 final class JobSheet
@@ -18,16 +18,16 @@ final class JobSheet
     {
         $unit = Studio::current()->unit;
 
-        return OnPaper::pdf('job-sheet', [
+        return PdfPage::pdf('job-sheet', [
             'manifest' => $manifest,
-            'rows' => array_map(fn (Item $item): array => self::row($item, $unit), $manifest->items),
-            'pieces' => array_sum(array_map(fn (Item $item): int => $item->worked->line->copies, $manifest->items)),
+            'rows' => array_map(fn (ParcelItem $item): array => self::row($item, $unit), $manifest->items),
+            'pieces' => array_sum(array_map(fn (ParcelItem $item): int => $item->worked->line->copies, $manifest->items)),
             'total' => $manifest->total()?->label(),
         ]);
     }
 
     /** @return array<string, mixed> what is told of a file */
-    private static function row(Item $item, Unit $unit): array
+    private static function row(ParcelItem $item, Unit $unit): array
     {
         $line = $item->worked->line;
         $told = $item->toArray();

@@ -7,17 +7,17 @@ namespace App\Parcels;
 use App\Files\CannotKeep;
 use App\Files\Disk;
 use App\Files\WholeCopy;
+use App\History\History;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\ParcelFile;
 use App\Models\Studio;
-use App\Orders\History;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Planisher\Naming\SafeText;
-use Planisher\Parcel\Item;
 use Planisher\Parcel\Manifest;
+use Planisher\Parcel\ParcelItem;
 use Planisher\Parcel\ParcelState;
 
 /** Packs made files of an order into a parcel: a folder of its own with the files, a manifest, their sums and a job sheet. */
@@ -60,7 +60,7 @@ final class Packing
             if ($items === []) {
                 throw new CannotPack('Nothing is ready to go. Pass lines, make their files, then pack them.');
             }
-            $told = array_map(fn (Item $item): array => $item->toArray(), $items);
+            $told = array_map(fn (ParcelItem $item): array => $item->toArray(), $items);
             $contents = hash('sha256', json_encode($told, JSON_THROW_ON_ERROR));
             $same = $order->parcels()->where('contents', $contents)->where('state', '!=', ParcelState::Back->value)->first();
 
@@ -126,7 +126,7 @@ final class Packing
     private function manifestOf(Parcel $parcel): Manifest
     {
         $items = $parcel->files
-            ->map(fn (ParcelFile $file): Item => Contents::item($file->madeFile, $file->madeFile->line, $file->sha256, $file->bytes))
+            ->map(fn (ParcelFile $file): ParcelItem => Contents::item($file->madeFile, $file->madeFile->line, $file->sha256, $file->bytes))
             ->all();
         $manifest = new Manifest(
             $parcel->key,
@@ -178,7 +178,7 @@ final class Packing
     }
 
     /**
-     * @param  non-empty-list<Item>  $items
+     * @param  non-empty-list<ParcelItem>  $items
      * @param  list<MadeFile>  $files
      */
     private function write(Order $order, array $items, array $files, string $contents): Parcel
@@ -195,7 +195,7 @@ final class Packing
             'contents' => $contents,
             'manifest' => $manifest->toArray(),
             'folder' => "{$order->id}/{$home}_parcel-{$number}",
-            'bytes' => array_sum(array_map(fn (Item $item): int => $item->bytes, $items)),
+            'bytes' => array_sum(array_map(fn (ParcelItem $item): int => $item->bytes, $items)),
         ]);
         foreach ($items as $i => $item) {
             $parcel->files()->create([

@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
-use App\Lines\OrderView;
+use App\Lines\OrderTitle;
 use App\Making\Ticket;
-use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\ParcelFile;
-use Illuminate\Support\Collection;
 use Planisher\Lab\Price;
 use Planisher\Measure\Figure;
-use Planisher\Parcel\Goes;
 
-/** An order's parcels, and what may go, as their page gets it. */
+/**
+ * An order's parcels, and what may go, as their page gets it.
+ *
+ * @phpstan-import-type Row from Contents
+ */
 final class ParcelView
 {
-    public function __construct(private readonly Contents $contents) {}
+    public function __construct(private readonly Contents $contents, private readonly ParcelZip $zip) {}
 
     /** @return array<string, mixed> */
     public function page(Order $order): array
@@ -27,15 +28,15 @@ final class ParcelView
         $parcels = $order->parcels()->with('files.madeFile', 'lab')->get();
 
         return [
-            'order' => OrderView::title($order),
+            'order' => OrderTitle::of($order),
             'lab' => ['id' => $order->lab_id, 'name' => $order->lab->name, 'hasService' => LabService::of($order->lab) !== null],
             'lines' => array_map(self::line(...), $this->contents->of($order)),
-            'parcels' => $parcels->map(self::parcel(...))->all(),
+            'parcels' => $parcels->map($this->parcel(...))->all(),
         ];
     }
 
     /**
-     * @param  array{line: Line, short: string, goes: ?Goes, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel}  $row
+     * @param  Row  $row
      * @return array<string, mixed>
      */
     private static function line(array $row): array
@@ -44,7 +45,7 @@ final class ParcelView
             'id' => $row['line']->id,
             'number' => $row['line']->number,
             'short' => $row['short'],
-            'goes' => $row['goes']?->toArray(),
+            'goes' => $row['goes'],
             'files' => $row['files']->map(fn (MadeFile $file): string => $file->name)->values()->all(),
             'why' => $row['why'],
             'parcel' => $row['parcel']?->number,
@@ -52,7 +53,7 @@ final class ParcelView
     }
 
     /** @return array<string, mixed> */
-    public static function parcel(Parcel $parcel): array
+    private function parcel(Parcel $parcel): array
     {
         $told = array_column($parcel->manifest['files'], null, 'name');
         $total = $parcel->manifest['total'] ?? null;
@@ -68,6 +69,7 @@ final class ParcelView
             'bytes' => $parcel->bytes,
             'sent' => (int) $parcel->files->sum('sent'),
             'size' => Figure::bytes($parcel->bytes),
+            'isZipUnderWay' => ! $this->zip->isReady($parcel) && PackParcelZip::isUnderWay($parcel),
             'trouble' => $parcel->trouble,
             'secondsToNextTry' => $parcel->next_try_at === null ? null : max(0, (int) now()->diffInSeconds($parcel->next_try_at)),
             'labSaid' => $parcel->lab_said,

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
-use App\Jobs\AskLab;
-use App\Jobs\SendParcel;
+use App\History\History;
 use App\Models\Parcel;
-use App\Orders\History;
+use App\States\Moves;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Planisher\Parcel\ParcelState;
@@ -33,11 +32,12 @@ final class Sending
         if ($parcel->handed_over_on !== null) {
             throw new CannotPack('It was handed over by hand. It isn’t sent besides.');
         }
-        $may = [ParcelState::Packed->value, ParcelState::Stopped->value, ParcelState::Waiting->value];
-        $isMine = Parcel::query()
-            ->whereKey($parcel->id)
-            ->whereIn('state', $may)
-            ->update(['state' => ParcelState::Sending, 'trouble' => null, 'tries' => 0, 'next_try_at' => null]);
+        $isMine = Moves::all(
+            Parcel::query()->whereKey($parcel->id),
+            [ParcelState::Packed, ParcelState::Stopped, ParcelState::Waiting],
+            ParcelState::Sending,
+            ['trouble' => null, 'tries' => 0, 'next_try_at' => null],
+        );
         if ($isMine === 1) {
             History::note($parcel->order_id, "sent parcel {$parcel->number}");
             SendParcel::dispatch($parcel->id);
@@ -47,10 +47,7 @@ final class Sending
     /** What is over stays with the lab; the rest goes when somebody goes on. */
     public static function stop(Parcel $parcel): void
     {
-        Parcel::query()
-            ->whereKey($parcel->id)
-            ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
-            ->update(['state' => ParcelState::Stopped, 'trouble' => null, 'next_try_at' => null]);
+        self::halt($parcel, null);
     }
 
     /** Something kept it: it is tried again by itself, later each time. */
@@ -63,33 +60,32 @@ final class Sending
             return;
         }
         $seconds = self::WAITS[min($tries, count(self::WAITS)) - 1];
-        $isWaiting = Parcel::query()
-            ->whereKey($parcel->id)
-            ->where('state', ParcelState::Sending->value)
-            ->update([
-                'state' => ParcelState::Waiting,
-                'tries' => $tries,
-                'trouble' => $why,
-                'next_try_at' => Carbon::now()->addSeconds($seconds),
-            ]);
+        $with = ['tries' => $tries, 'trouble' => $why, 'next_try_at' => Carbon::now()->addSeconds($seconds)];
+        $isWaiting = Moves::all(Parcel::query()->whereKey($parcel->id), [ParcelState::Sending], ParcelState::Waiting, $with);
         if ($isWaiting === 1) {
             SendParcel::dispatch($parcel->id)->delay($seconds);
         }
     }
 
     /** It stays until somebody has mended something. */
-    public static function halt(Parcel $parcel, string $why): void
+    public static function halt(Parcel $parcel, ?string $why): void
     {
-        Parcel::query()
-            ->whereKey($parcel->id)
-            ->whereIn('state', [ParcelState::Sending->value, ParcelState::Waiting->value])
-            ->update(['state' => ParcelState::Stopped, 'trouble' => $why, 'next_try_at' => null]);
+        Moves::all(Parcel::query()->whereKey($parcel->id), [ParcelState::Sending, ParcelState::Waiting], ParcelState::Stopped, [
+            'trouble' => $why,
+            'next_try_at' => null,
+        ]);
     }
 
     /** All of it is with the lab; what it thinks of it is asked. */
     public static function arrived(Parcel $parcel): void
     {
-        $parcel->update(['state' => ParcelState::Sent, 'trouble' => null, 'tries' => 0, 'next_try_at' => null, 'asks' => 0]);
+        DB::transaction(function () use ($parcel): void {
+            /** @var Parcel $now */
+            $now = Parcel::query()->whereKey($parcel->id)->lockForUpdate()->firstOrFail();
+            Moves::one($now, ParcelState::Sent);
+            $now->update(['trouble' => null, 'tries' => 0, 'next_try_at' => null, 'asks' => 0]);
+        });
+        $parcel->refresh();
         AskLab::dispatch($parcel->id)->delay(1);
     }
 

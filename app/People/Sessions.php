@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use App\Http\Middleware\SessionOfThoseSignedIn;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -14,11 +13,14 @@ use Illuminate\Support\Str;
 /** Where somebody is signed in. */
 final class Sessions
 {
+    /** When somebody signed in, in their session. */
+    public const SINCE = 'signed_in_at';
+
     public static function begin(Request $request, User $person): void
     {
         Auth::guard('web')->login($person);
         $request->session()->regenerate(true);
-        $request->session()->put(SessionOfThoseSignedIn::SINCE, now()->getTimestamp());
+        $request->session()->put(self::SINCE, now()->getTimestamp());
     }
 
     /** Ends all of them, but one where it is named. */

@@ -8,10 +8,10 @@ use App\Files\RegularFile;
 use App\Files\ServerFolder;
 use App\Files\WholeCopy;
 use App\Models\Studio;
-use Planisher\Imaging\Handed;
+use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Measure\Figure;
+use Planisher\Picture\PictureRefused;
 
 /** The studio's pictures folder on the server, as it is: looked at and copied from, never written to. */
 final class Folder
@@ -100,7 +100,7 @@ final class Folder
         if (! is_file($kept)) {
             is_dir(dirname($kept)) || @mkdir(dirname($kept), 0770, true);
             $part = $kept.'.'.getmypid().'.jpg';
-            Handed::take($path, basename($path), str_repeat('0', 64), ['thumb' => ['side' => self::THUMB_SIDE, 'path' => $part]]);
+            IntakeReader::take($path, basename($path), str_repeat('0', 64), ['thumb' => ['side' => self::THUMB_SIDE, 'path' => $part]]);
             rename($part, $kept);
         }
 

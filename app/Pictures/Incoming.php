@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Files\Disk;
-use App\Jobs\TakePicture;
+use App\Files\KeptOnce;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use Illuminate\Support\Facades\Cache;

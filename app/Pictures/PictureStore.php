@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Errors\Gone;
 use App\Files\CannotKeep;
 use App\Files\Disk;
+use App\Files\KeptOnce;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
 use App\Studio\MarkStore;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Handed;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Files\Checksum;
+use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureRefused;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
@@ -104,7 +106,7 @@ final class PictureStore
         foreach (Sources::in($plan->shown) as $facts) {
             $picture = Picture::query()->where('sha256', $facts->sha256)->firstOrFail();
             $trouble = $this->trouble($picture, $facts);
-            $trouble === null || abort(404, "{$trouble->title}. {$trouble->text}");
+            $trouble === null || throw new Gone("{$trouble->title}. {$trouble->text}");
             $paths[$facts->sha256] = $this->path($facts);
         }
 
@@ -209,7 +211,7 @@ final class PictureStore
         foreach (self::PROXY_SIDES as $kind => $side) {
             $proxies[$kind] = ['side' => $side, 'path' => $this->room(self::proxyKey($sha256, $kind))];
         }
-        $facts = Handed::take($path, $name, $sha256, $proxies, $limits);
+        $facts = IntakeReader::take($path, $name, $sha256, $proxies, $limits);
         foreach (array_keys($proxies) as $kind) {
             $this->disk->settle(self::proxyKey($sha256, $kind));
         }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Files\CannotKeep;
+use App\History\History;
 use App\Models\Order;
-use App\Orders\History;
 use Illuminate\Http\JsonResponse;
 use Planisher\Imaging\Child\Stopped;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Proxy;
+use Planisher\Picture\PictureRefused;
 
 /** Takes a file into an order and says how it went: taken, being read by a worker, or refused with the reason. */
 final class Taking

@@ -15,7 +15,7 @@ use App\Models\Studio;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
 use App\Views\KeptViews;
-use App\Workers\InHand;
+use App\Workers\JobLedger;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Http\Request;
@@ -79,7 +79,7 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict($this->app->environment() !== 'production');
-        InHand::watch();
+        JobLedger::watch();
         RuleBook::keptBy(KeptRules::read(...));
         $this->optimizes(RulesCommand::NAME, key: 'rules');
     }

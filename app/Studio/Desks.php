@@ -8,7 +8,7 @@ use App\Models\Order;
 use App\Models\Studio;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Overlay\MarksNamed;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Lays ready what an order's lines need beside lab and pictures. */
 final class Desks
@@ -16,14 +16,14 @@ final class Desks
     public function __construct(private readonly MarkStore $marks) {}
 
     /** @param  array<string, mixed>  $besides  what else is asked for, in its order-file form */
-    public function for(Order $order, array $besides = []): Desk
+    public function for(Order $order, array $besides = []): OrderContext
     {
         return $this->naming($order, [...array_values($order->lines->pluck('wanted')->all()), $besides]);
     }
 
     /** @param  list<array<string, mixed>>  $lines  those that it is for, in their order-file form */
-    public function naming(Order $order, array $lines): Desk
+    public function naming(Order $order, array $lines): OrderContext
     {
-        return new Desk($order->head(), $this->marks->known(MarksNamed::in($lines)), new HarfBuzz(), Studio::current()->unit);
+        return new OrderContext($order->head(), $this->marks->known(MarksNamed::in($lines)), new HarfBuzz(), Studio::current()->unit);
     }
 }

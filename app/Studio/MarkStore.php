@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Studio;
 
+use App\Errors\NotPossible;
 use App\Files\Disk;
+use App\Files\KeptOnce;
 use App\Models\StudioMark;
-use App\Pictures\KeptOnce;
-use Planisher\Imaging\Checksum;
-use Planisher\Imaging\Handed;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Files\Checksum;
+use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureRefused;
 use Planisher\Plan\PlannedFile;
 
 /** The studio's marks, kept once each under their own checksum and never written again. */
@@ -26,7 +27,7 @@ final class MarkStore
      */
     public function take(string $upload, string $name): StudioMark
     {
-        $facts = Handed::mark($upload, $name);
+        $facts = IntakeReader::mark($upload, $name);
         KeptOnce::keep($this->disk, $upload, self::key($facts->sha256));
 
         return StudioMark::query()->updateOrCreate(['name' => $name], ['sha256' => $facts->sha256, 'facts' => $facts->toArray()]);
@@ -63,7 +64,7 @@ final class MarkStore
     public static function need(array $names): void
     {
         $gone = array_values(array_diff($names, StudioMark::query()->whereIn('name', $names)->pluck('name')->all()))[0] ?? null;
-        $gone === null || abort(422, "The studio keeps no mark “{$gone}” any more. Choose another.");
+        $gone === null || throw new NotPossible("The studio keeps no mark “{$gone}” any more. Choose another.");
     }
 
     public function path(string $sha256): string

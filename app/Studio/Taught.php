@@ -10,9 +10,9 @@ use Planisher\Lab\LabCard;
 use Planisher\Language\Known;
 use Planisher\Language\Words\Common;
 use Planisher\Language\Words\PictureNames;
-use Planisher\OrderFile\Node;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Reader;
 use Planisher\Reading\SaidWish;
 
@@ -63,11 +63,11 @@ final class Taught
     private static function leftOf(string $means, Known $known): ?string
     {
         $items = (new Reader($known, new PictureNames([])))->items($means, self::LINE);
-        $left = array_filter($items, fn (Item $item): bool => $item->kind === Kind::Unknown && $item->why !== null);
+        $left = array_filter($items, fn (ChartItem $item): bool => $item->kind === ItemKind::Unknown && $item->why !== null);
         if ($left !== []) {
             return "“{$left[array_key_first($left)]->words}” isn’t understood. Say what it means in words that are.";
         }
-        $says = array_filter($items, fn (Item $item): bool => $item->kind->saysSomething());
+        $says = array_filter($items, fn (ChartItem $item): bool => $item->kind->saysSomething());
 
         return $says === [] ? 'This says nothing of a print. Say what it means, or that it is never minded.' : null;
     }
@@ -76,7 +76,7 @@ final class Taught
     {
         $lab = $order->lab ?? Lab::query()->first();
 
-        return $lab === null ? LabCard::fromNode(Node::root(null)) : $lab->labCard();
+        return $lab === null ? LabCard::fromNode(JsonNode::root(null)) : $lab->labCard();
     }
 
     /** As it is kept: without signs around it, its spaces single. */

@@ -7,14 +7,14 @@ namespace App\Views;
 use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Planisher\Imaging\Look\Histogram;
+use Planisher\Imaging\Inspect\Histogram;
 
 /** Histograms before conversion and after. */
 final class HistogramView implements View
 {
     public function __construct(private readonly PictureStore $pictures) {}
 
-    public function of(Shown $shown, Request $request): JsonResponse
+    public function of(ViewedLine $shown, Request $request): JsonResponse
     {
         $measure = fn (): array => Histogram::of($shown->plan->shown, $this->pictures->proxiesOf($shown->plan));
 

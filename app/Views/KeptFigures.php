@@ -18,6 +18,6 @@ final class KeptFigures
      */
     public static function of(string $what, callable $measure): array
     {
-        return NotAgain::try($what, fn (): array => Cache::remember($what, self::SECONDS, $measure(...)));
+        return FailureCache::try($what, fn (): array => Cache::remember($what, self::SECONDS, $measure(...)));
     }
 }

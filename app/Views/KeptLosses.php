@@ -8,10 +8,10 @@ use App\Pictures\PictureStore;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Log;
 use Planisher\Colour\PaperProfile;
-use Planisher\Imaging\Look\LossOnPaper;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Inspect\LossOnPaper;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Picture\ColourLoss;
+use Planisher\Picture\PictureRefused;
 use Planisher\Plan\Plan;
 
 /** What becomes of a plan's colours on a paper: measured once, kept by the plan's hash, there for the findings from then on. */
@@ -25,7 +25,7 @@ final class KeptLosses
 
     public function at(Plan $plan, ?PaperProfile $paper): ?ColourLoss
     {
-        $held = Cache::memo()->get(self::key($plan, $paper));
+        $held = Cache::memo()->get(self::keyOf($plan, $paper));
 
         return is_array($held) ? new ColourLoss(...$held['seen']) : null;
     }
@@ -33,7 +33,7 @@ final class KeptLosses
     /** @return array{seen: array<string, mixed>, tones: ?array<string, float>} */
     public function measure(Plan $plan, ?PaperProfile $paper): array
     {
-        $key = self::key($plan, $paper);
+        $key = self::keyOf($plan, $paper);
         $held = Cache::memo()->get($key);
         if (is_array($held) && isset($held['seen'])) {
             return ['seen' => $held['seen'], 'tones' => $held['tones'] ?? null];
@@ -55,17 +55,34 @@ final class KeptLosses
             $this->measure($plan, $paper);
         } catch (PictureRefused|VipsError $e) {
             Log::warning("Plan {$plan->hash()} could not be measured: {$e->getMessage()}");
-            Cache::memo()->put(self::key($plan, $paper), false, self::AGAIN_AFTER_SECONDS);
+            Cache::memo()->put(self::keyOf($plan, $paper), false, self::AGAIN_AFTER_SECONDS);
         }
+    }
+
+    /**
+     * What is held under some keys now, told so that it is the same for the same only.
+     *
+     * @param  list<string>  $keys
+     * @return array<string, ?string> by key; null where nothing was measured or tried yet
+     */
+    public function heldUnder(array $keys): array
+    {
+        $held = [];
+        foreach ($keys === [] ? [] : Cache::memo()->getMultiple($keys) as $key => $of) {
+            $held[$key] = $of === null ? null : hash('xxh128', serialize($of));
+        }
+
+        return $held;
     }
 
     /** Whether it has been measured, or tried to be. */
     public function knows(Plan $plan, ?PaperProfile $paper): bool
     {
-        return Cache::memo()->get(self::key($plan, $paper)) !== null;
+        return Cache::memo()->get(self::keyOf($plan, $paper)) !== null;
     }
 
-    private static function key(Plan $plan, ?PaperProfile $paper): string
+    /** What it is kept under. */
+    public static function keyOf(Plan $plan, ?PaperProfile $paper): string
     {
         return 'looked-'.$plan->hash().'-'.($paper->sha256 ?? 'file');
     }

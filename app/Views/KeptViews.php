@@ -21,7 +21,7 @@ final class KeptViews
         $path = "{$this->folder}/".substr($name, 0, 2)."/{$name}";
         if (! is_file($path)) {
             is_dir(dirname($path)) || @mkdir(dirname($path), 0770, true);
-            NotAgain::try($what, fn () => $make($path));
+            FailureCache::try($what, fn () => $make($path));
         }
 
         return $path;

@@ -6,17 +6,17 @@ namespace App\Views;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Planisher\Finding\OnPaper;
+use Planisher\Finding\PaperChange;
 
 /** What changes on paper, in words, and a remedy where the shadows lose by it. */
 final class OnPaperView implements View
 {
     public function __construct(private readonly KeptLosses $losses) {}
 
-    public function of(Shown $shown, Request $request): JsonResponse
+    public function of(ViewedLine $shown, Request $request): JsonResponse
     {
         $worked = $shown->worked;
-        ['seen' => $seen, 'tones' => $tones] = NotAgain::try(
+        ['seen' => $seen, 'tones' => $tones] = FailureCache::try(
             "seen-{$shown->onPaper()}",
             fn (): array => $this->losses->measure($shown->plan, $shown->paper),
         );
@@ -24,7 +24,7 @@ final class OnPaperView implements View
         return response()->json([
             'paper' => $worked->lab->paper($worked->line->paper)?->name,
             'profile' => $shown->paper?->description,
-            ...OnPaper::told($tones, $seen['outOfGamut'], $seen['hues'], $worked->line),
+            ...PaperChange::told($tones, $seen['outOfGamut'], $seen['hues'], $worked->line),
         ]);
     }
 }

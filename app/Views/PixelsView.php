@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Views;
 
-use App\Http\PrivateFile;
+use App\Files\PrivateFile;
 use App\Pictures\PictureStore;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Planisher\Imaging\Child\Child;
 use Planisher\Imaging\Child\Limits;
-use Planisher\Imaging\Child\Task;
+use Planisher\Imaging\ReadingTask;
 
 /** A part of the file itself, a pixel for a pixel, about a place in fractions of it. */
 final class PixelsView implements View
@@ -22,7 +22,7 @@ final class PixelsView implements View
 
     public function __construct(private readonly KeptViews $kept, private readonly PictureStore $pictures) {}
 
-    public function of(Shown $shown, Request $request): Response
+    public function of(ViewedLine $shown, Request $request): Response
     {
         $given = $request->validate([
             'x' => ['required', 'numeric', 'between:0,1'],
@@ -47,7 +47,7 @@ final class PixelsView implements View
         $path = $this->kept->file(
             'one-'.hash('sha256', $shown->hash.json_encode($part)),
             'jpg',
-            fn (string $path) => Child::run(Task::OneToOne, $given + ['to' => $path], Limits::asked()),
+            fn (string $path) => Child::run(ReadingTask::OneToOne, $given + ['to' => $path], Limits::asked()),
         );
 
         return PrivateFile::inline($path, 'image/jpeg');

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Views;
 
-use App\Http\PrivateFile;
+use App\Files\PrivateFile;
 use App\Pictures\PictureStore;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\Inspect\Preview;
 
 /** The plan, small. */
 final class PreviewView implements View
@@ -17,12 +17,12 @@ final class PreviewView implements View
 
     public function __construct(private readonly KeptViews $kept, private readonly PictureStore $pictures) {}
 
-    public function of(Shown $shown, Request $request): Response
+    public function of(ViewedLine $shown, Request $request): Response
     {
         return PrivateFile::inline($this->file($shown), 'image/jpeg');
     }
 
-    public function file(Shown $shown): string
+    public function file(ViewedLine $shown): string
     {
         $proxies = fn () => $this->pictures->proxiesOf($shown->plan);
 

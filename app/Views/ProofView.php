@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Views;
 
-use App\Http\PrivateFile;
+use App\Errors\Gone;
+use App\Files\PrivateFile;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Look\Proof;
+use Planisher\Imaging\Inspect\Proof;
 
 /** The file as it will look on its paper. */
 final class ProofView implements View
@@ -19,9 +20,9 @@ final class ProofView implements View
         private readonly Profiles $profiles,
     ) {}
 
-    public function of(Shown $shown, Request $request): Response
+    public function of(ViewedLine $shown, Request $request): Response
     {
-        $paper = $shown->paper ?? abort(404, 'The lab card has no profile for this paper.');
+        $paper = $shown->paper ?? throw new Gone('The lab card has no profile for this paper.');
         $proof = new Proof($shown->plan->shown->encoding, $paper, $this->profiles);
         $path = $this->kept->file($shown->onPaper(), 'jpg', fn (string $path) => $proof->write($this->preview->file($shown), $path));
 

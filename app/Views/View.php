@@ -10,5 +10,5 @@ use Symfony\Component\HttpFoundation\Response;
 /** Something of a line to look at. */
 interface View
 {
-    public function of(Shown $shown, Request $request): Response;
+    public function of(ViewedLine $shown, Request $request): Response;
 }

@@ -7,14 +7,14 @@ namespace Planisher\Finding;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\Phrase\Sides;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 
 /** Tells of words and overlays that come nearer to the edge than can be relied on: where it is trimmed, folded or framed. */
 final class AddedClearsEdges implements Check
 {
     /**
-     * @param  \Closure(Situation): ?Length  $clear  how far inside the edge
+     * @param  \Closure(LineContext): ?Length  $clear  how far inside the edge
      * @param  string  $edge  what lies there: “what a frame covers”
      */
     public function __construct(private readonly \Closure $clear, private readonly string $edge) {}
@@ -31,7 +31,7 @@ final class AddedClearsEdges implements Check
         return Length::of('2', Unit::Millimetre);
     }
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $clear = ($this->clear)($at);
         if ($at->plan === null || $clear === null || $clear->nanometres === 0) {
@@ -46,7 +46,7 @@ final class AddedClearsEdges implements Check
                     'added-near-edge',
                     "{$name} is close to the edge",
                     'It comes as near as '.
-                        Sides::length($inside, Sides::fine($at->plan->size()->width->unit)).
+                        SidesPhrase::length($inside, SidesPhrase::fine($at->plan->size()->width->unit)).
                         " to it, within {$this->edge}, {$clear->label()}.",
                 );
             }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
-use Planisher\Plan\Situation;
 
 /** Tells of words and overlays that lie over what must stay in. */
 final class AddedClearsMarked implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $plan = $at->plan;
         if ($plan === null) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Plan\Layout;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells of the bleed that the lab asks for, and what fills it. */
 final class BleedAdded implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = $at->plan?->layout;
         $bleed = $at->lab->bleed;

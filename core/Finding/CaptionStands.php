@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Unit;
-use Planisher\Phrase\Sides;
-use Planisher\Phrase\Words;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Phrase\WordRow;
 use Planisher\Plan\CaptionText;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 use Planisher\Words\Caption;
 use Planisher\Words\CaptionPart;
 
 /** Whether a caption has something to say, and room to say it in. */
 final class CaptionStands implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $wanted = $at->line->additions->caption;
         if ($wanted === null || $at->plan === null) {
             return null;
         }
         $none = new Remedy('Leave the caption out', ['caption' => null]);
-        $text = CaptionText::of($wanted, $at->line, $at->facts()[0] ?? null, $at->desk->head);
+        $text = CaptionText::of($wanted, $at->line, $at->facts()[0] ?? null, $at->orderContext->head);
         if ($text->text === '') {
             return Finding::look(
                 'caption-says-nothing',
@@ -42,9 +42,9 @@ final class CaptionStands implements Check
                 'At '.
                     self::length($block->height).
                     ', the smallest it is made, it is '.
-                    Sides::length($block->box->width, Sides::fine($at->plan->size()->width->unit)).
+                    SidesPhrase::length($block->box->width, SidesPhrase::fine($at->plan->size()->width->unit)).
                     ' long and '.
-                    Sides::length($block->box->height, Sides::fine($at->plan->size()->width->unit)).
+                    SidesPhrase::length($block->box->height, SidesPhrase::fine($at->plan->size()->width->unit)).
                     ' high, and runs out of it. Say less, or give it more room.',
                 $none,
             );
@@ -83,11 +83,11 @@ final class CaptionStands implements Check
     /** @param  list<CaptionPart>  $parts */
     private static function list(array $parts): string
     {
-        return Words::list(array_map(fn (CaptionPart $part): string => $part->label(), $parts));
+        return WordRow::list(array_map(fn (CaptionPart $part): string => $part->label(), $parts));
     }
 
     private static function length(float $height): string
     {
-        return Sides::length((int) round($height), Unit::Millimetre);
+        return SidesPhrase::length((int) round($height), Unit::Millimetre);
     }
 }

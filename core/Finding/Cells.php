@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Phrase\Words;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\WordRow;
+use Planisher\Plan\LineContext;
 
 /** Several prints that one line carries, each judged as if it were a line of its own; what is found names its cell, from 1. */
 final readonly class Cells
@@ -14,7 +14,7 @@ final readonly class Cells
     private const FEW = 3;
 
     /**
-     * @param  non-empty-array<int, Situation>  $all  by place, from 0
+     * @param  non-empty-array<int, LineContext>  $all  by place, from 0
      * @param  list<Check>  $checks  of each
      * @param  \Closure(int, array<string, mixed>): array<string, mixed>  $change  what a change of one is of the whole line
      */
@@ -61,7 +61,7 @@ final readonly class Cells
     /** The same for what is told once: what is fine by what it is, all else by its words. */
     private static function key(Finding $found): string
     {
-        return $found->level === Level::Fine ? $found->code : json_encode($found->toArray(), JSON_THROW_ON_ERROR);
+        return $found->level === Severity::Fine ? $found->code : json_encode($found->toArray(), JSON_THROW_ON_ERROR);
     }
 
     /** @param  non-empty-array<int, Finding>  $found  by number of the cell */
@@ -71,7 +71,7 @@ final readonly class Cells
         if (count($found) === count($this->all) && count($found) > 1) {
             $who = 'Every cell';
         } else {
-            $who = (count($found) === 1 ? 'Cell ' : 'Cells ').Words::list(array_map(strval(...), array_keys($found)));
+            $who = (count($found) === 1 ? 'Cell ' : 'Cells ').WordRow::list(array_map(strval(...), array_keys($found)));
         }
         $texts = array_unique(array_map(fn (Finding $of): string => $of->text, $found));
         $text = match (true) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** The register of checks: a new one is named here, or, where it is of one finish alone, in that finish, and nowhere else. */
 final class Checks
@@ -72,7 +72,7 @@ final class Checks
      * @param  ?Cells  $cells  the prints that it carries, where it carries several
      * @return non-empty-list<Finding> worst first
      */
-    public static function judge(Situation $at, array $ofFinish, ?Cells $cells = null): array
+    public static function judge(LineContext $at, array $ofFinish, ?Cells $cells = null): array
     {
         $judged = fn (array $checks): array => array_values(
             array_filter(array_map(fn (Check $check): ?Finding => $check->judge($at), $checks)),

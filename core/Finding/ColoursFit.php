@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
-use Planisher\Phrase\Words;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\WordRow;
+use Planisher\Plan\LineContext;
 
 /** Says how much of a picture has colours that its file or paper can't hold, once that is measured. */
 final class ColoursFit implements Check
 {
     private const LITTLE = 0.02;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $seen = $at->seen;
         if ($seen === null || $at->plan === null) {
@@ -21,7 +21,7 @@ final class ColoursFit implements Check
         }
         $what =
             $at->lab->paperProfile($at->line->paper) === null ? 'the file’s colour space' : "“{$at->lab->paper($at->line->paper)?->name}”";
-        $hues = $seen->hues === [] ? '' : ' Mostly '.Words::list($seen->hues).'.';
+        $hues = $seen->hues === [] ? '' : ' Mostly '.WordRow::list($seen->hues).'.';
 
         return $seen->outOfGamut > self::LITTLE
             ? Finding::look(

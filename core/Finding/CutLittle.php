@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Says what the crop takes away; more than a tenth asks for a look. */
 final class CutLittle implements Check
@@ -13,12 +13,12 @@ final class CutLittle implements Check
     private const LITTLE = 0.1;
 
     /**
-     * @param  ?\Closure(Situation): bool  $isWhole  whether all of the picture is meant to be there
+     * @param  ?\Closure(LineContext): bool  $isWhole  whether all of the picture is meant to be there
      * @param  ?Remedy  $whole  what brings that about
      */
     public function __construct(private readonly ?\Closure $isWhole = null, private readonly ?Remedy $whole = null) {}
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $cut = $at->plan?->mostCut()->cut;
         if ($cut === null) {

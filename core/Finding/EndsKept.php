@@ -6,14 +6,14 @@ namespace Planisher\Finding;
 
 use Planisher\Colour\Intent;
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when the conversion alone drives a good part of a picture to an end of the codes. */
 final class EndsKept implements Check
 {
     private const LITTLE = 0.01;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $clipped = $at->seen->clipped ?? 0.0;
 

@@ -8,10 +8,10 @@ use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Enough;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Part;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
+use Planisher\Plan\SharpnessGrade;
 
 /** Judges the picture's own pixels at the size. */
 final class EnoughPixels implements Check
@@ -22,7 +22,7 @@ final class EnoughPixels implements Check
     /** What is shorter is held in the hand; common practice, no source. */
     private const HANGS_FROM_INCHES = 12;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         if ($at->plan === null) {
             return null;
@@ -38,18 +38,18 @@ final class EnoughPixels implements Check
         $least = Figure::decimal($at->lab->minimumPpi, 0).Figure::THIN_SPACE.'ppi';
 
         return match ($sharpness->enough) {
-            Enough::Plenty => Finding::fine('pixels-plenty', 'Plenty of pixels', "{$ppi} at this size; the lab aims at {$aim}."),
-            Enough::Enough => Finding::fine(
+            SharpnessGrade::Plenty => Finding::fine('pixels-plenty', 'Plenty of pixels', "{$ppi} at this size; the lab aims at {$aim}."),
+            SharpnessGrade::Enough => Finding::fine(
                 'pixels-enough',
                 'Enough pixels',
                 "{$ppi}: less than the lab’s {$aim}, but sharp from {$distance}, and it is looked at from {$from}.",
             ),
-            Enough::Soft => Finding::look(
+            SharpnessGrade::Soft => Finding::look(
                 'pixels-soft',
                 'It may look soft',
                 "{$ppi}: sharp only from {$distance}, and it is looked at from {$from}. The lab prints from {$least}.",
             )->mendedBy([self::loosen($part), self::onTheWall($at)]),
-            Enough::TooFew => Finding::stops(
+            SharpnessGrade::TooFew => Finding::stops(
                 'pixels-too-few',
                 'Too few pixels',
                 "{$ppi}, and {$at->lab->name} prints from {$least}. ".self::largest($part),
@@ -64,7 +64,7 @@ final class EnoughPixels implements Check
     }
 
     /** The largest size of the lab that it has pixels enough for; a piece for the wall is made to measure. */
-    private static function smaller(Situation $at): ?Remedy
+    private static function smaller(LineContext $at): ?Remedy
     {
         if ($at->line->wanted->isForTheWall()) {
             return null;
@@ -72,7 +72,7 @@ final class EnoughPixels implements Check
         $now = $at->plan?->size()->areaSquareInches() ?? 0.0;
         $sizes = array_filter($at->lab->sizes, fn (Size $size): bool => $size->areaSquareInches() < $now);
         usort($sizes, fn (Size $a, Size $b): int => $b->areaSquareInches() <=> $a->areaSquareInches());
-        $carries = fn (Plan $plan): bool => $plan->softest()->sharpness->enough !== Enough::TooFew;
+        $carries = fn (Plan $plan): bool => $plan->softest()->sharpness->enough !== SharpnessGrade::TooFew;
         foreach ($sizes as $size) {
             $change = ['size' => (string) $size];
             if ($at->changedBy($change, $carries)) {
@@ -84,14 +84,18 @@ final class EnoughPixels implements Check
     }
 
     /** From across a room fewer pixels are sharp. */
-    private static function onTheWall(Situation $at): ?Remedy
+    private static function onTheWall(LineContext $at): ?Remedy
     {
         $size = $at->plan?->size();
         if ($size === null || $at->line->viewedFrom !== null || $size->landscape()->width->inches() < self::HANGS_FROM_INCHES) {
             return null;
         }
         $change = ['viewedFrom' => self::SEEN_FROM];
-        $isSharp = fn (Plan $plan): bool => in_array($plan->softest()->sharpness->enough, [Enough::Enough, Enough::Plenty], true);
+        $isSharp = fn (Plan $plan): bool => in_array(
+            $plan->softest()->sharpness->enough,
+            [SharpnessGrade::Enough, SharpnessGrade::Plenty],
+            true,
+        );
 
         return $at->changedBy($change, $isSharp) ? new Remedy('It hangs on a wall, seen from 1.5 m', $change) : null;
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when a line wants a mount or an option that its product isn't had with. */
 final class ExtrasKnown implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $line = $at->line;
         $product = $at->lab->product($line->printedOn());

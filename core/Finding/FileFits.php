@@ -6,7 +6,7 @@ namespace Planisher\Finding;
 
 use Planisher\Lab\FileFormat;
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /**
  * Looks ahead at a file that may be larger than the lab takes. What packing saves is only known once it is made; the read-
@@ -17,7 +17,7 @@ final class FileFits implements Check
     /** A photograph's JPEG seldom takes more of its unpacked bytes, even at quality 100 (common practice, no source). */
     private const JPEG_SHARE = 0.5;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $most = $at->lab->maxBytes;
         $file = $at->plan->files[0] ?? null;

@@ -10,7 +10,7 @@ final readonly class Finding
     /** @param  list<Remedy>  $others  further ways out, where there are several */
     private function __construct(
         public string $code,
-        public Level $level,
+        public Severity $level,
         public string $title,
         public string $text,
         public ?Remedy $remedy,
@@ -19,17 +19,17 @@ final readonly class Finding
 
     public static function fine(string $code, string $title, string $text): self
     {
-        return new self($code, Level::Fine, $title, $text, null);
+        return new self($code, Severity::Fine, $title, $text, null);
     }
 
     public static function look(string $code, string $title, string $text, ?Remedy $remedy = null): self
     {
-        return new self($code, Level::Look, $title, $text, $remedy);
+        return new self($code, Severity::Warning, $title, $text, $remedy);
     }
 
     public static function stops(string $code, string $title, string $text, ?Remedy $remedy = null): self
     {
-        return new self($code, Level::Stops, $title, $text, $remedy);
+        return new self($code, Severity::Error, $title, $text, $remedy);
     }
 
     /**

@@ -6,12 +6,12 @@ namespace Planisher\Finding;
 
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\Paper;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Stops a file kind, bit depth or colour space that the lab does not take. */
 final class FormatTaken implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         [$output, $lab] = [$at->line->output, $at->lab];
         $format = $output->formatFor($lab);
@@ -57,7 +57,7 @@ final class FormatTaken implements Check
     }
 
     /** A file in a paper's own profile: only where the lab takes such files, and the profile is at hand. */
-    private static function profile(Situation $at): ?Finding
+    private static function profile(LineContext $at): ?Finding
     {
         [$output, $lab] = [$at->line->output, $at->lab];
         $file = $output->profile ?? $lab->paper($at->line->paper)?->profile;

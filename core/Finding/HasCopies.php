@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Stops a line of no copies. */
 final class HasCopies implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         return $at->line->copies > 0
             ? null

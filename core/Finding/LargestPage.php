@@ -6,12 +6,12 @@ namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells which page of a file of several is printed: the largest. */
 final class LargestPage implements PictureCheck
 {
-    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, LineContext $at): ?Finding
     {
         return $picture->pages < 2
             ? null

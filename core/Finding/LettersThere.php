@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Phrase\Words;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\WordRow;
+use Planisher\Plan\LineContext;
 use Planisher\Words\Lettering;
 use Planisher\Words\SetBlock;
 use Planisher\Words\Style;
@@ -16,7 +16,7 @@ final class LettersThere implements Check
     /** More letters than this aren't told one by one. */
     private const FEW = 5;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $blocks = $at->plan?->added->words() ?? [];
         $missing = self::all(array_map(fn (SetBlock $block): array => $block->missing, $blocks));
@@ -62,7 +62,7 @@ final class LettersThere implements Check
      *
      * @param  list<string>  $letters
      */
-    private static function without(Situation $at, array $letters): Remedy
+    private static function without(LineContext $at, array $letters): Remedy
     {
         $cleaned = fn (array $of): array => isset($of['text']) ? ['text' => trim(str_replace($letters, '', $of['text']))] + $of : $of;
         $hasWords = fn (mixed $of): bool => ! is_array($of) || ! isset($of['text']) || $of['text'] !== '';
@@ -77,7 +77,7 @@ final class LettersThere implements Check
     }
 
     /** Every text in the face that it is set in. */
-    private static function inThere(Situation $at): Remedy
+    private static function inThere(LineContext $at): Remedy
     {
         $added = $at->plan->added ?? throw new \LogicException('It was set.');
         $lettering = [];
@@ -115,6 +115,6 @@ final class LettersThere implements Check
         );
         $more = count($letters) - self::FEW;
 
-        return Words::list($more > 0 ? [...$named, "{$more} more"] : $named);
+        return WordRow::list($more > 0 ? [...$named, "{$more} more"] : $named);
     }
 }

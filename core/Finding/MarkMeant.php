@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Overlay\LaidOverlay;
-use Planisher\Phrase\Words;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\WordRow;
+use Planisher\Plan\LineContext;
 
 /** Asks whether marks are meant on what is printed and paid for. */
 final class MarkMeant implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $laid = $at->plan->added->overlays ?? [];
         if ($laid === [] || ! $at->line->wanted->isPrinted()) {
@@ -22,7 +22,7 @@ final class MarkMeant implements Check
         return Finding::look(
             'mark-on-print',
             count($laid) === 1 ? 'A mark will be printed' : count($laid).' marks will be printed',
-            Words::list(array_values($names)).' lies over the picture on paper, too. Pass the line if it is meant.',
+            WordRow::list(array_values($names)).' lies over the picture on paper, too. Pass the line if it is meant.',
             new Remedy('Print without', ['overlays' => null]),
         );
     }

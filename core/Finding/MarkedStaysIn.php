@@ -6,10 +6,10 @@ namespace Planisher\Finding;
 
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
 
 /**
  * Measures each area that must stay in against the cut (the window's edge, and the trim where the lab takes off bleed or
@@ -18,12 +18,12 @@ use Planisher\Plan\Situation;
 final class MarkedStaysIn implements Check
 {
     /**
-     * @param  ?\Closure(Situation): ?Length  $cover  what a frame hides all round
+     * @param  ?\Closure(LineContext): ?Length  $cover  what a frame hides all round
      * @param  array<string, array<string, mixed>>  $remedies  of this finish alone, by their labels
      */
     public function __construct(private readonly ?\Closure $cover = null, private readonly array $remedies = []) {}
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $plan = $at->plan;
         if ($plan === null) {
@@ -34,14 +34,14 @@ final class MarkedStaysIn implements Check
             return null;
         }
         [$distance, $one, $side] = $nearest;
-        $unit = Sides::fine($plan->size()->width->unit);
+        $unit = SidesPhrase::fine($plan->size()->width->unit);
         if ($distance < 0) {
             return Finding::stops(
                 'must-stay-in-cut',
                 "“{$one->area->label}” is cut",
-                Sides::length(-$distance, $unit).
+                SidesPhrase::length(-$distance, $unit).
                     ' of it is lost '.
-                    Sides::on($side).
+                    SidesPhrase::on($side).
                     '. '.
                     ($at->changedBy(['window' => null], self::holds(...))
                         ? 'A window that holds it can be had.'
@@ -57,9 +57,9 @@ final class MarkedStaysIn implements Check
                 'must-stay-in-framed',
                 "A frame would cover “{$under->area->label}”",
                 "It hides {$covered?->label()} all round, and ".
-                    Sides::length($cover - $free, $unit).
+                    SidesPhrase::length($cover - $free, $unit).
                     ' of that lies over it '.
-                    Sides::on($where).
+                    SidesPhrase::on($where).
                     '.',
                 $this->mend($at, $cover) ?? new Remedy('There is no frame', ['frameCover' => '0 mm']),
             );
@@ -68,7 +68,7 @@ final class MarkedStaysIn implements Check
         return Finding::fine(
             'must-stay-in-clear',
             'Nothing marked is cut',
-            'The nearest edge is '.Sides::length($distance, $unit)." from “{$one->area->label}”.",
+            'The nearest edge is '.SidesPhrase::length($distance, $unit)." from “{$one->area->label}”.",
         );
     }
 
@@ -78,7 +78,7 @@ final class MarkedStaysIn implements Check
         return $plan->layout->image->within($plan->layout->box());
     }
 
-    private function mend(Situation $at, int $cover): ?Remedy
+    private function mend(LineContext $at, int $cover): ?Remedy
     {
         $isCut = $at->plan !== null && ! self::holds($at->plan);
         // Clear of cut and frame, or at least of the cut where it is cut now.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Whether marks let what lies under them be seen, and are neither enlarged nor pulled out of shape. */
 final class MarksSuit implements Check
@@ -13,7 +13,7 @@ final class MarksSuit implements Check
     /** From here on a frame pulled over an image of another shape is seen (common practice, no source). */
     private const SEEN_STRETCH = 0.02;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         foreach ($at->plan->added->overlays ?? [] as $overlay) {
             if (! $overlay->picture->isSeeThrough) {

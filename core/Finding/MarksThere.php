@@ -6,12 +6,12 @@ namespace Planisher\Finding;
 
 use Planisher\Overlay\Overlay;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Whether the marks that a line asks for are there and can be used. */
 final class MarksThere implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $line = $at->line;
         $over = $line->additions->overlays;
@@ -29,10 +29,10 @@ final class MarksThere implements Check
      * @param  list<Overlay>  $overlays
      * @param  \Closure(list<array<string, mixed>>): array<string, mixed>  $change  of the line to these alone
      */
-    private static function missing(Situation $at, array $overlays, \Closure $change): ?Finding
+    private static function missing(LineContext $at, array $overlays, \Closure $change): ?Finding
     {
         foreach ($overlays as $overlay) {
-            $mark = $at->desk->mark($overlay->picture);
+            $mark = $at->orderContext->mark($overlay->picture);
             if (! ($mark instanceof PictureFacts)) {
                 $others = array_filter($overlays, fn (Overlay $one): bool => $one !== $overlay);
 

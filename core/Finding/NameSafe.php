@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells what became of the name. Unsafe and repeated names can't come about; shortening is worth a look. */
 final class NameSafe implements Check
 {
-    public function judge(Situation $at): Finding
+    public function judge(LineContext $at): Finding
     {
         $name = $at->name;
         if ($name->shortened) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when pixels are invented: enlarged more than twice. */
 final class NotEnlargedMuch implements Check
@@ -15,7 +15,7 @@ final class NotEnlargedMuch implements Check
     /** Large pieces for a wall are made at this many pixels per inch (common practice, no source). */
     private const WALL_PPI = 150;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $plan = $at->plan;
         if ($plan === null || $plan->scale() <= self::MOST) {

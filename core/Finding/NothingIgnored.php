@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells of what a line asks for that says nothing of what it is made into. */
 final class NothingIgnored implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $ignored = $at->line->ignored;
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells that transparent parts of a picture come out as paper, and that channels beside its colours are left out. */
 final class NothingSeenThrough implements PictureCheck
 {
-    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, LineContext $at): ?Finding
     {
         if ($at->plan === null) {
             return null;

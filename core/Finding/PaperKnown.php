@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\Paper;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when a line names a paper that the lab's card doesn't have, or one whose profile can't be used. */
 final class PaperKnown implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         [$wanted, $lab] = [$at->line->paper, $at->lab];
         $paper = $lab->paper($wanted);

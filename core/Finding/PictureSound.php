@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when the decoder stumbled over a picture: most such are damaged, some only written untidily. */
 final class PictureSound implements PictureCheck
 {
-    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, LineContext $at): ?Finding
     {
         $warnings = $picture->warnings;
 

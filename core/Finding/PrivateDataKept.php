@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Line\KeptData;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when a file takes along what the picture carries of places and serial numbers. */
 final class PrivateDataKept implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         return $at->line->output->keep !== KeptData::Everything
             ? null

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\Product;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when a line is to be printed on something the lab's card doesn't have. */
 final class ProductKnown implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $wanted = $at->line->product;
         if ($wanted === null || $at->lab->product($wanted) !== null) {

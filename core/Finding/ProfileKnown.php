@@ -6,12 +6,12 @@ namespace Planisher\Finding;
 
 use Planisher\Colour\Channels;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Says which colours the picture is taken to have, and what they become. */
 final class ProfileKnown implements PictureCheck
 {
-    public function lookAt(PictureFacts $picture, Situation $at): ?Finding
+    public function lookAt(PictureFacts $picture, LineContext $at): ?Finding
     {
         if ($at->plan === null) {
             return null;

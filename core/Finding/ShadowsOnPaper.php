@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when the paper takes the distance out of the three-quarter tones, and offers to open them. */
 final class ShadowsOnPaper implements Check
@@ -13,10 +13,10 @@ final class ShadowsOnPaper implements Check
     /** Every paper takes a little, in L*; the proof's own note offers that back. */
     private const MUCH = 6.0;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $lost = $at->seen?->lost;
-        $remedy = $lost === null || $lost <= self::MUCH ? null : OnPaper::opening($lost, $at->line);
+        $remedy = $lost === null || $lost <= self::MUCH ? null : PaperChange::opening($lost, $at->line);
 
         return $lost === null || $remedy === null
             ? null

@@ -6,12 +6,12 @@ namespace Planisher\Finding;
 
 use Planisher\Colour\Strength;
 use Planisher\Colour\Surface;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when a file is sharpened for another surface than its paper has. */
 final class SharpenedForPaper implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $sharpen = $at->line->output->sharpen;
         $paper = $at->lab->paper($at->line->paper);

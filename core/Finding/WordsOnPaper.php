@@ -6,8 +6,8 @@ namespace Planisher\Finding;
 
 use Planisher\Measure\Box;
 use Planisher\Measure\Unit;
-use Planisher\Phrase\Sides;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 use Planisher\Words\Lettering;
 use Planisher\Words\SetBlock;
 
@@ -22,7 +22,7 @@ final class WordsOnPaper implements Check
     /** More than anybody would letter, and drawn within seconds. */
     private const COVERS_AT_MOST = 10;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $plan = $at->plan;
         if ($plan === null) {
@@ -62,7 +62,7 @@ final class WordsOnPaper implements Check
                 return Finding::look(
                     'lettering-over-edge',
                     "“{$name}” goes over the edge",
-                    Sides::length($beyond, Sides::fine($plan->size()->width->unit)).' of it would be cut off.',
+                    SidesPhrase::length($beyond, SidesPhrase::fine($plan->size()->width->unit)).' of it would be cut off.',
                     self::in($at, $i),
                 );
             }
@@ -71,7 +71,7 @@ final class WordsOnPaper implements Check
                     'lettering-too-wide',
                     "“{$name}” is wider than it should be",
                     'A word of it is too long for the width given, even at '.
-                        Sides::length((int) round($block->height), Unit::Millimetre).
+                        SidesPhrase::length((int) round($block->height), Unit::Millimetre).
                         '.',
                 );
             }
@@ -80,7 +80,7 @@ final class WordsOnPaper implements Check
                     'lettering-smaller',
                     "“{$name}” is made smaller",
                     'It stands at '.
-                        Sides::length((int) round($block->height), Unit::Millimetre).
+                        SidesPhrase::length((int) round($block->height), Unit::Millimetre).
                         ', so that its longest word fits the width given.',
                 )
                 : null;
@@ -102,7 +102,7 @@ final class WordsOnPaper implements Check
     }
 
     /** Moved by as little as can be; a block that is larger than the paper to its middle. */
-    private static function in(Situation $at, int $which): ?Remedy
+    private static function in(LineContext $at, int $which): ?Remedy
     {
         $plan = $at->plan;
         $block = $plan?->added->lettering[$which] ?? null;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 
 /** One thing a house finish may settle; each can be left out. */
 final readonly class Choice
@@ -13,8 +13,8 @@ final readonly class Choice
     /**
      * @param  string  $name  its own, the same in what is stored
      * @param  non-empty-list<string>  $keys  places in the order file's line, a dot goes deeper
-     * @param  \Closure(Line): string  $words  what a line has chosen here, in words
-     * @param  ?\Closure(Line, LabCard): ?string  $lacks  what of that a lab doesn't have, in words; null for nothing
+     * @param  \Closure(LineSpec): string  $words  what a line has chosen here, in words
+     * @param  ?\Closure(LineSpec, LabCard): ?string  $lacks  what of that a lab doesn't have, in words; null for nothing
      * @param  ?string  $finish  the only finish that it says something of; null for all
      */
     public function __construct(
@@ -25,12 +25,12 @@ final readonly class Choice
         public ?string $finish = null,
     ) {}
 
-    public function words(Line $line): string
+    public function words(LineSpec $line): string
     {
         return ($this->words)($line);
     }
 
-    public function lacks(Line $line, LabCard $lab): ?string
+    public function lacks(LineSpec $line, LabCard $lab): ?string
     {
         return $this->lacks === null ? null : ($this->lacks)($line, $lab);
     }

@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
-use Planisher\Finding\Cells;
 use Planisher\Finding\Check;
 use Planisher\Lab\LabCard;
-use Planisher\Language\Rule\Rule;
-use Planisher\Language\Unsure;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
-use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
- * checked, said and drawn of it, and its choices for house finishes. The register is Finishes.
+ * checked, said and drawn of it. What only some can do, each is an interface of its own: CarriesPrints, CombinesPrints,
+ * CompletesWishes, OffersChoices. The register is Finishes.
  */
 interface Finish
 {
@@ -33,12 +31,8 @@ interface Finish
     /** “print”, or “prints” of several: what one makes, without the number */
     public function label(int $copies): string;
 
-    /**
-     * The keys of an order file's line that only this finish reads.
-     *
-     * @return list<string>
-     */
-    public function keys(): array;
+    /** The keys of an order file's line that only this finish reads. */
+    public function keys(): LineKeys;
 
     /**
      * Where the names of its pictures stand in an order file's line, or in a change of one, place by place.
@@ -49,21 +43,21 @@ interface Finish
     public function places(array $wanted): array;
 
     /** @throws OrderFileError */
-    public function wanted(Node $line): Wanted;
+    public function wanted(JsonNode $line): Wanted;
 
     /**
      * @return ?Crop null for what has no size on paper, or not yet
      *
      * @throws OrderFileError
      */
-    public function crop(Node $line): ?Crop;
+    public function crop(JsonNode $line): ?Crop;
 
     /**
      * @param  non-empty-list<?PictureFacts>  $pictures  place by place; null where there is none that can be used
-     * @param  Desk  $desk  what the order has beside them
+     * @param  OrderContext  $orderContext  what the order has beside them
      * @return ?Plan null for what can't be made yet, or can't be drawn without a picture that is missing
      */
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan;
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan;
 
     /**
      * What is judged of it, between the checks of its pictures and those of its colours and files.
@@ -72,30 +66,20 @@ interface Finish
      */
     public function checks(): array;
 
-    /** The prints that it carries, each as if it were a line of its own, where it carries several. */
-    public function cells(Situation $at): ?Cells;
-
     /** Whether its size should be one that the lab lists; others are made to measure. */
     public function needsListedSize(): bool;
 
     /** Whether it is ordered in a size on paper. */
     public function needsSize(): bool;
 
-    public function said(): Said;
+    public function wording(): Wording;
 
-    public function drawn(): Drawn;
-
-    /**
-     * What of it house finishes can settle one by one; what has none goes with the finish itself.
-     *
-     * @return list<Choice>
-     */
-    public function choices(): array;
+    public function dimensioning(): Dimensioning;
 
     /**
      * How people say what is wanted of it.
      *
-     * @return list<Rule>
+     * @return list<ReadingRule>
      */
     public function rules(): array;
 
@@ -105,13 +89,4 @@ interface Finish
      * @return list<string>
      */
     public function calledIn(): array;
-
-    /**
-     * What was said of it, completed by what can only be known when all of it was heard.
-     *
-     * @param  array<string, mixed>  $change  a merge patch of the line, and special keys (Says)
-     * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
-     * @return array<string, mixed>|Unsure
-     */
-    public function completed(array $change, array $on, Unit $unit): array|Unsure;
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
+use Planisher\Finding\Cells;
 use Planisher\Finish\Canvas\CanvasFinish;
 use Planisher\Finish\ForScreen\ScreenFinish;
 use Planisher\Finish\Panels\PanelsFinish;
 use Planisher\Finish\Print\PrintFinish;
 use Planisher\Finish\Sheet\SheetFinish;
-use Planisher\Line\Line;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
+use Planisher\Plan\LineContext;
 
 /** The register of finishes: a new one is named here and nowhere else. */
 final class Finishes
@@ -20,8 +23,7 @@ final class Finishes
     /** @var ?array<string, Finish> by name */
     private static ?array $all = null;
 
-    /** @var ?array<string, list<string>> by name */
-    private static ?array $keys = null;
+    private static ?LineKeys $keys = null;
 
     /** @return array<string, Finish> by name */
     public static function all(): array
@@ -35,10 +37,10 @@ final class Finishes
         ]);
     }
 
-    /** @return array<string, list<string>> the keys of a line that only it reads, by finish */
-    public static function keys(): array
+    /** All keys that a line can have: those that all finishes have, and each finish's own. */
+    public static function keys(): LineKeys
     {
-        return self::$keys ??= array_map(fn (Finish $finish): array => $finish->keys(), self::all());
+        return self::$keys ??= LineKeys::common()->and(...array_map(fn (Finish $f): LineKeys => $f->keys(), array_values(self::all())));
     }
 
     /** Adds a finish of somebody else's. */
@@ -67,18 +69,26 @@ final class Finishes
     }
 
     /** The finish that puts several lines' prints together. */
-    public static function gathering(): Gathers
+    public static function gathering(): CombinesPrints
     {
         foreach (self::all() as $finish) {
-            if ($finish instanceof Gathers) {
+            if ($finish instanceof CombinesPrints) {
                 return $finish;
             }
         }
         throw new \LogicException('No finish puts prints together.');
     }
 
+    /** The prints that a line carries, each as if it were a line of its own; null where it is one itself. */
+    public static function cells(LineContext $at): ?Cells
+    {
+        $finish = self::of($at->line);
+
+        return $finish instanceof CarriesPrints ? $finish->cells($at) : null;
+    }
+
     /** What a line is made into. */
-    public static function of(Line $line): Finish
+    public static function of(LineSpec $line): Finish
     {
         return self::all()[$line->make];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish;
 
 use Planisher\Drawing\TypedPaper;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Plan\Layout;
@@ -19,7 +19,7 @@ final class TypedFigure
      *
      * @throws MeasureError when the text is no length, or there is no such figure
      */
-    public static function change(Line $line, ?Layout $layout, string $name, string $typed): array
+    public static function change(LineSpec $line, ?Layout $layout, string $name, string $typed): array
     {
         $paper = $layout->size ?? ($line->crop->size ?? throw new MeasureError('This line has no drawing.'));
         if (preg_match('/^paper-(width|height)$/', $name, $side) === 1) {
@@ -29,7 +29,7 @@ final class TypedFigure
             throw new MeasureError('There is no picture on this paper yet.');
         }
 
-        return Finishes::of($line)->drawn()->typed($line, $layout, $name, $typed);
+        return Finishes::of($line)->dimensioning()->typed($line, $layout, $name, $typed);
     }
 
     public static function unknown(string $name): MeasureError

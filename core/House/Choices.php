@@ -8,15 +8,16 @@ use Planisher\Colour\Strength;
 use Planisher\Finish\Choice;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\OffersChoices;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\ForPaper;
 use Planisher\Line\KeptData;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Line\NamePart;
 use Planisher\Line\Turn;
 use Planisher\Overlay\Overlay;
-use Planisher\Phrase\Words;
+use Planisher\Phrase\WordRow;
 use Planisher\Words\CaptionPart;
 use Planisher\Words\Lettering;
 
@@ -28,7 +29,7 @@ final class Choices
     {
         $ofFinishes = [];
         foreach (Finishes::all() as $finish) {
-            $ofFinishes = [...$ofFinishes, ...$finish->choices()];
+            $ofFinishes = $finish instanceof OffersChoices ? [...$ofFinishes, ...$finish->choices()] : $ofFinishes;
         }
 
         return [self::make(), ...self::crop(), ...$ofFinishes, ...self::additions(), ...self::paper(), ...self::output()];
@@ -50,21 +51,21 @@ final class Choices
     {
         $keys = [];
         foreach (Finishes::all() as $finish) {
-            $keys = $finish->choices() === [] ? [...$keys, ...$finish->keys()] : $keys;
+            $keys = $finish instanceof OffersChoices ? $keys : [...$keys, ...$finish->keys()->names()];
         }
 
-        return new Choice('make', ['make', ...$keys], fn (Line $line): string => $line->wanted->inWords());
+        return new Choice('make', ['make', ...$keys], fn (LineSpec $line): string => $line->wanted->inWords());
     }
 
     /** @return list<Choice> */
     private static function crop(): array
     {
         return [
-            new Choice('size', ['size'], fn (Line $line): string => (string) $line->crop?->size->label()),
+            new Choice('size', ['size'], fn (LineSpec $line): string => (string) $line->crop?->size->label()),
             new Choice(
                 'turn',
                 ['turn'],
-                fn (Line $line): string => $line->crop === null || $line->crop->turn === Turn::Auto
+                fn (LineSpec $line): string => $line->crop === null || $line->crop->turn === Turn::Auto
                     ? 'whichever way up suits'
                     : $line->crop->turn->value,
             ),
@@ -79,23 +80,23 @@ final class Choices
             new Choice(
                 'lettering',
                 ['lettering'],
-                fn (Line $line): string => $line->additions->lettering === []
+                fn (LineSpec $line): string => $line->additions->lettering === []
                     ? 'no lettering'
                     : 'lettered '.
-                        Words::list(array_map(fn (Lettering $block): string => "“{$block->start()}”", $line->additions->lettering)),
+                        WordRow::list(array_map(fn (Lettering $block): string => "“{$block->start()}”", $line->additions->lettering)),
             ),
             new Choice(
                 'overlays',
                 ['overlays'],
-                fn (Line $line): string => $line->additions->overlays === []
+                fn (LineSpec $line): string => $line->additions->overlays === []
                     ? 'no mark over it'
                     : 'with the mark '.
-                        Words::list(array_map(fn (Overlay $overlay): string => $overlay->inWords(), $line->additions->overlays)),
+                        WordRow::list(array_map(fn (Overlay $overlay): string => $overlay->inWords(), $line->additions->overlays)),
             ),
         ];
     }
 
-    private static function caption(Line $line): string
+    private static function caption(LineSpec $line): string
     {
         $caption = $line->additions->caption;
         if ($caption === null) {
@@ -107,7 +108,7 @@ final class Choices
         );
 
         return 'a caption of '.
-            Words::list($parts).
+            WordRow::list($parts).
             ($caption->isAbove ? ' above it' : ' below it').
             ($caption->inSurplus ? ', in what is trimmed away' : '');
     }
@@ -119,23 +120,23 @@ final class Choices
             new Choice(
                 'product',
                 ['product'],
-                fn (Line $line): string => $line->product === null ? 'on what the lab uses' : "on {$line->product}",
-                fn (Line $line, LabCard $lab): ?string => $line->product === null || $lab->product($line->product) !== null
+                fn (LineSpec $line): string => $line->product === null ? 'on what the lab uses' : "on {$line->product}",
+                fn (LineSpec $line, LabCard $lab): ?string => $line->product === null || $lab->product($line->product) !== null
                     ? null
                     : $line->product,
             ),
             new Choice(
                 'paper',
                 ['paper'],
-                fn (Line $line): string => $line->paper === null ? 'on the lab’s first paper' : "on {$line->paper} paper",
-                fn (Line $line, LabCard $lab): ?string => $line->paper === null || $lab->paper($line->paper) !== null
+                fn (LineSpec $line): string => $line->paper === null ? 'on the lab’s first paper' : "on {$line->paper} paper",
+                fn (LineSpec $line, LabCard $lab): ?string => $line->paper === null || $lab->paper($line->paper) !== null
                     ? null
                     : "{$line->paper} paper",
             ),
             new Choice(
                 'forPaper',
                 ['forPaper'],
-                fn (Line $line): string => $line->forPaper->isStraight() ? 'not lifted for paper' : ForPaper::label($line->forPaper),
+                fn (LineSpec $line): string => $line->forPaper->isStraight() ? 'not lifted for paper' : ForPaper::label($line->forPaper),
             ),
         ];
     }
@@ -148,17 +149,17 @@ final class Choices
             new Choice(
                 'ppi',
                 ['output.ppi'],
-                fn (Line $line): string => $line->output->ownPixels
+                fn (LineSpec $line): string => $line->output->ownPixels
                     ? 'its own pixels'
                     : $line->output->resolution?->label() ?? 'the lab’s ppi',
             ),
             new Choice(
                 'colour',
                 ['output.colour', 'output.intent'],
-                fn (Line $line): string => $line->output->forItsPaper
+                fn (LineSpec $line): string => $line->output->forItsPaper
                     ? 'its paper’s profile'
                     : $line->output->profile ?? ($line->output->colour->value ?? 'the lab’s colour space'),
-                fn (Line $line, LabCard $lab): ?string => in_array($line->output->colour, [null, $lab->colour], true)
+                fn (LineSpec $line, LabCard $lab): ?string => in_array($line->output->colour, [null, $lab->colour], true)
                     ? null
                     : $line->output->colour->value,
             ),
@@ -167,7 +168,7 @@ final class Choices
         ];
     }
 
-    private static function sharpened(Line $line): string
+    private static function sharpened(LineSpec $line): string
     {
         $sharpen = $line->output->sharpen;
         if ($sharpen === null || $sharpen->strength === Strength::None) {
@@ -178,7 +179,7 @@ final class Choices
         return "sharpened{$gently}".($sharpen->surface === null ? '' : " for {$sharpen->surface->value}");
     }
 
-    private static function file(Line $line): string
+    private static function file(LineSpec $line): string
     {
         $output = $line->output;
         $kind = $output->format?->label() ?? 'the lab’s kind';
@@ -190,7 +191,7 @@ final class Choices
         return $said.($output->keep === KeptData::Credits ? '' : ", with {$output->keep->label()}");
     }
 
-    private static function fileLacking(Line $line, LabCard $lab): ?string
+    private static function fileLacking(LineSpec $line, LabCard $lab): ?string
     {
         $output = $line->output;
         if ($output->format !== null && ! in_array($output->format, $lab->formats, true)) {
@@ -201,7 +202,7 @@ final class Choices
         return $isTooDeep || ! in_array($output->bits, $lab->bits, true) ? "{$output->bits} bits" : null;
     }
 
-    private static function name(Line $line): string
+    private static function name(LineSpec $line): string
     {
         $parts = array_map(fn (NamePart|string $part): string => is_string($part) ? "“{$part}”" : $part->value, $line->name->parts);
 

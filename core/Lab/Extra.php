@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Lab;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** A mount or an option that a product is had with, and what it adds to the price of a piece; null where the card doesn't say. */
 final readonly class Extra
@@ -18,7 +18,7 @@ final readonly class Extra
     }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['name', 'price']);
 

@@ -11,7 +11,7 @@ use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What one lab offers and asks for. */
 final readonly class LabCard
@@ -103,7 +103,7 @@ final readonly class LabCard
     }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object([
             'name',
@@ -125,7 +125,7 @@ final readonly class LabCard
             'maxBytes',
             'nameLength',
         ]);
-        $formats = array_map(fn (Node $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
+        $formats = array_map(fn (JsonNode $n): FileFormat => $n->choice(FileFormat::class), $node->maybe('formats')?->items(1) ?? []);
 
         $papers = array_map(Paper::fromNode(...), $node->maybe('papers')?->items(0, 40) ?? []);
         $names = array_map(fn (Paper $paper): string => $paper->name, $papers);
@@ -141,13 +141,13 @@ final readonly class LabCard
 
         return new self(
             name: $node->need('name')->string(),
-            sizes: array_map(fn (Node $n): Size => $n->size(), $node->need('sizes')->items(1)),
+            sizes: array_map(fn (JsonNode $n): Size => $n->size(), $node->need('sizes')->items(1)),
             resolution: Resolution::perInch((string) ($node->maybe('ppi')?->number(36, 1200) ?? 300)),
             minimumPpi: $node->maybe('minimumPpi')?->number(1, 1200) ?? 100.0,
             colour: $node->maybe('colour')?->choice(Space::class) ?? Space::Srgb,
             formats: $formats ?: [FileFormat::Jpeg],
             quality: $node->maybe('quality')?->int(1, 100) ?? 95,
-            bits: array_map(fn (Node $n): int => $n->int(8, 16), $node->maybe('bits')?->items(1) ?? []) ?: [8],
+            bits: array_map(fn (JsonNode $n): int => $n->int(8, 16), $node->maybe('bits')?->items(1) ?? []) ?: [8],
             largestPiece: $node->maybe('largestPiece')?->size(),
             bleed: $node->maybe('bleed')?->length(),
             canvas: CanvasCard::fromNode($node->maybe('canvas')),

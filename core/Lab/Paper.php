@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Lab;
 
 use Planisher\Colour\Surface;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** A paper a lab prints on: its name, its surface, and the file name of its profile where it is known. */
 final readonly class Paper
 {
     private function __construct(public string $name, public Surface $surface, public ?string $profile) {}
 
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['name', 'surface', 'profile']);
 

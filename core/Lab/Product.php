@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Lab;
 
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** Something a lab prints on, by its own name, with what of the card is different for it. */
 final readonly class Product
@@ -50,15 +50,15 @@ final readonly class Product
     }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['name', 'largestPiece', 'sizes', 'papers', 'mounts', 'options', 'prices']);
 
         return new self(
             $node->need('name')->string(40),
             $node->maybe('largestPiece')?->size(),
-            array_map(fn (Node $n): Size => $n->size(), $node->maybe('sizes')?->items(0, 400) ?? []),
-            array_map(fn (Node $n): string => $n->string(40), $node->maybe('papers')?->items(0, 40) ?? []),
+            array_map(fn (JsonNode $n): Size => $n->size(), $node->maybe('sizes')?->items(0, 400) ?? []),
+            array_map(fn (JsonNode $n): string => $n->string(40), $node->maybe('papers')?->items(0, 40) ?? []),
             array_map(Extra::fromNode(...), $node->maybe('mounts')?->items(0, 40) ?? []),
             array_map(Extra::fromNode(...), $node->maybe('options')?->items(0, 40) ?? []),
             array_map(SizePrice::fromNode(...), $node->maybe('prices')?->items(0, 400) ?? []),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Lab;
 
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What one print of a size costs, on one paper or on any. */
 final readonly class SizePrice
@@ -16,7 +16,7 @@ final readonly class SizePrice
     private function __construct(public Size $size, public float $price, public ?string $paper) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['size', 'price', 'paper']);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Line;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Overlay\Overlay;
 use Planisher\Words\Caption;
@@ -13,8 +13,6 @@ use Planisher\Words\Lettering;
 /** What is wanted on a picture and its paper beside the picture: words and overlays. */
 final readonly class Additions
 {
-    public const KEYS = ['caption', 'lettering', 'overlays'];
-
     private const MOST_BLOCKS = 40;
 
     private const MOST_OVERLAYS = 12;
@@ -26,7 +24,7 @@ final readonly class Additions
     private function __construct(public ?Caption $caption, public array $lettering, public array $overlays) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $line): self
+    public static function fromNode(JsonNode $line): self
     {
         return new self(
             Caption::fromNode($line->maybe('caption')),

@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace Planisher\Line;
 
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\Window;
 
 /** The size that was ordered, which way up it is used, and which part of the picture is wanted on it. */
 final readonly class Crop
 {
-    public const KEYS = ['size', 'turn', 'window'];
-
     /** @param  ?Window  $window  null for the one that keeps in what must stay in */
     private function __construct(public Size $size, public Turn $turn, public ?Window $window) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $line): self
+    public static function fromNode(JsonNode $line): self
     {
         $window = $line->maybe('window');
 

@@ -6,12 +6,12 @@ namespace Planisher\Line;
 
 use Planisher\Colour\ToneCurve;
 use Planisher\Measure\Figure;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What is done to a print's lightness for its paper, from 0 to 1 each. */
 final class ForPaper
 {
-    public static function fromNode(?Node $node): ToneCurve
+    public static function fromNode(?JsonNode $node): ToneCurve
     {
         $node?->object(['open', 'contrast']);
 

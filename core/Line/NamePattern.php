@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Line;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What a file is named after: a list of parts and one joiner. */
 final readonly class NamePattern
@@ -17,11 +17,11 @@ final readonly class NamePattern
     private function __construct(public array $parts, public string $join) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         $node?->object(['parts', 'join']);
         $parts = array_map(
-            fn (Node $part): NamePart|string => is_array($part->raw())
+            fn (JsonNode $part): NamePart|string => is_array($part->raw())
                 ? $part
                     ->object(['text'])
                     ->need('text')

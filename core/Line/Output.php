@@ -10,7 +10,7 @@ use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Resolution;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /**
  * How the file is written. What is null follows the lab card; a profile is named by its file, or is that of the line's
@@ -41,7 +41,7 @@ final readonly class Output
     ) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         if ($node === null) {
             return new self();
@@ -116,7 +116,7 @@ final readonly class Output
         return is_string($colour) && preg_match('/\.ic[cm]$/i', $colour) === 1;
     }
 
-    private static function resolution(Node $ppi): Resolution
+    private static function resolution(JsonNode $ppi): Resolution
     {
         $typed = $ppi->raw();
         try {

@@ -8,14 +8,14 @@ use Planisher\Colour\Sharpening;
 use Planisher\Colour\Strength;
 use Planisher\Colour\Surface;
 use Planisher\Lab\Paper;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** Sharpening for the output: how strongly, and for which surface; a surface left out is that of the paper. */
 final readonly class Sharpen
 {
     private function __construct(public ?Surface $surface, public Strength $strength) {}
 
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['surface', 'strength']);
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Naming;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\OrderFile\OrderHead;
 
 /** Gives every line of an order its file name: safe, no longer than the lab takes, none given twice. */
 final class NameBook
 {
     /**
-     * @param  array<int, Line>  $lines  by the line's number in the order, 1 and up
+     * @param  array<int, LineSpec>  $lines  by the line's number in the order, 1 and up
      * @return array<int, FileName> by the same number
      */
     public static function names(OrderHead $order, LabCard $lab, array $lines): array

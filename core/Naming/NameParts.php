@@ -6,7 +6,7 @@ namespace Planisher\Naming;
 
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Line\NamePart;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\OrderHead;
@@ -37,7 +37,7 @@ final readonly class NameParts
     }
 
     /** @param  string  $number  the line's, in as many digits as the order's other lines have */
-    public static function of(OrderHead $order, LabCard $lab, Line $line, string $number): self
+    public static function of(OrderHead $order, LabCard $lab, LineSpec $line, string $number): self
     {
         $extension = ($line->wanted->isPrinted() ? $line->output->formatFor($lab) : FileFormat::Jpeg)->extension();
 
@@ -63,7 +63,7 @@ final readonly class NameParts
     }
 
     /** @return list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}> the parts that have something to say */
-    private static function parts(OrderHead $order, Line $line, string $number, string $of): array
+    private static function parts(OrderHead $order, LineSpec $line, string $number, string $of): array
     {
         $parts = [];
         $pattern = $line->name->parts;

@@ -6,33 +6,33 @@ namespace Planisher\Order;
 
 use Planisher\Finding\Checks;
 use Planisher\Finding\Finding;
-use Planisher\Finding\Level;
+use Planisher\Finding\Severity;
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
-use Planisher\Finish\Gathers;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Naming\FileName;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
 use Planisher\Plan\ScreenCopies;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** A line taken through the whole computation: what is wanted + picture facts + lab card → plan and findings. */
 final readonly class WorkedLine
 {
     /**
-     * @param  Situation  $at  all that the rest came from
+     * @param  LineContext  $at  all that the rest came from
      * @param  non-empty-list<Finding>  $findings  worst first
      */
     private function __construct(
-        public Situation $at,
-        public Line $line,
+        public LineContext $at,
+        public LineSpec $line,
         public LabCard $lab,
         public FileName $name,
         public ?Plan $plan,
@@ -41,21 +41,21 @@ final readonly class WorkedLine
 
     /**
      * @param  list<PictureFacts|PictureTrouble>  $pictures  of its places, in their order
-     * @param  Desk  $desk  what the order has beside them
+     * @param  OrderContext  $orderContext  what the order has beside them
      * @param  ?callable(Plan): ?ColourLoss  $measure  gives what was measured of a plan's pixels, where somebody has looked
      */
     public static function work(
-        Line $line,
+        LineSpec $line,
         array $pictures,
         LabCard $lab,
         FileName $name,
         ?callable $measure = null,
-        Desk $desk = new Desk(),
+        OrderContext $orderContext = new OrderContext(),
     ): self {
-        $at = self::situation($line, $pictures, $lab, $name, $measure, $desk);
+        $at = self::context($line, $pictures, $lab, $name, $measure, $orderContext);
         $finish = Finishes::of($line);
 
-        return new self($at, $line, $at->lab, $name, $at->plan, Checks::judge($at, $finish->checks(), $finish->cells($at)));
+        return new self($at, $line, $at->lab, $name, $at->plan, Checks::judge($at, $finish->checks(), Finishes::cells($at)));
     }
 
     /**
@@ -64,26 +64,26 @@ final readonly class WorkedLine
      * @param  list<PictureFacts|PictureTrouble>  $pictures  of its places, in their order
      * @param  ?callable(Plan): ?ColourLoss  $measure
      */
-    public static function situation(
-        Line $line,
+    public static function context(
+        LineSpec $line,
         array $pictures,
         LabCard $lab,
         FileName $name,
         ?callable $measure = null,
-        Desk $desk = new Desk(),
-    ): Situation {
+        OrderContext $orderContext = new OrderContext(),
+    ): LineContext {
         $lab = $lab->of($line->product, $line->paper);
-        $plan = self::plan($line, $pictures, $lab, $name, $desk);
+        $plan = self::plan($line, $pictures, $lab, $name, $orderContext);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
         $changed = fn (array $change): ?Plan => self::plan(
-            LineReader::read(Node::root(MergePatch::apply($line->toArray(), $change))),
+            LineReader::read(JsonNode::root(MergePatch::apply($line->toArray(), $change))),
             $pictures,
             $lab,
             $name,
-            $desk,
+            $orderContext,
         );
 
-        return new Situation($line, $lab, $pictures, $name, $plan, $seen, $changed, $desk);
+        return new LineContext($line, $lab, $pictures, $name, $plan, $seen, $changed, $orderContext);
     }
 
     /** @return list<PictureFacts> of the pictures that can be used */
@@ -106,25 +106,25 @@ final readonly class WorkedLine
     /** Whether a finding stops the print. */
     public function isStopped(): bool
     {
-        return $this->worst()->level === Level::Stops;
+        return $this->worst()->level === Severity::Error;
     }
 
     /**
      * @param  list<PictureFacts|PictureTrouble>  $pictures
      * @return ?Plan null for what can't be made yet, or drawn without a picture that can't be used
      */
-    private static function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    private static function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
         $facts = array_map(fn ($picture): ?PictureFacts => $picture instanceof PictureFacts ? $picture : null, $pictures);
 
         $finish = Finishes::of($line);
-        $plan = $facts === [] ? null : $finish->plan($line, $facts, $lab, $name, $desk);
+        $plan = $facts === [] ? null : $finish->plan($line, $facts, $lab, $name, $orderContext);
         $size = $line->crop?->size;
-        $plan = $plan?->readIn($size === null || $size->name !== null ? $desk->unit : $size->unit());
+        $plan = $plan?->readIn($size === null || $size->name !== null ? $orderContext->unit : $size->unit());
         if ($plan === null || $line->screenCopy === null || $name->copies === []) {
             return $plan;
         }
 
-        return $plan->besides(ScreenCopies::of($plan, $line->screenCopy, $name->copies, $desk, $finish instanceof Gathers));
+        return $plan->besides(ScreenCopies::of($plan, $line->screenCopy, $name->copies, $orderContext, $finish instanceof CombinesPrints));
     }
 }

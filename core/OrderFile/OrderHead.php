@@ -21,7 +21,7 @@ final readonly class OrderHead
     ) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['number', 'client', 'date', 'title', 'due', 'remark']);
         $due = $node->maybe('due');
@@ -46,7 +46,7 @@ final readonly class OrderHead
     }
 
     /** @throws OrderFileError */
-    private static function day(Node $date): string
+    private static function day(JsonNode $date): string
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $date->string(10));
         if ($day === false || $day->format('Y-m-d') !== $date->raw()) {

@@ -12,7 +12,7 @@ final readonly class Remark
     public function __construct(public ?string $own = null, public ?string $lab = null) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         $node?->object(['own', 'lab']);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Overlay;
 
 use Planisher\Measure\Figure;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** A mark wanted over the image: the studio's own, an ornament, a frame. A PNG with transparency, named by its file. */
@@ -29,7 +29,7 @@ final readonly class Overlay
     ) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['picture', 'where', 'offset', 'width', 'strength']);
         $width = Reach::fromNode($node->maybe('width'), self::USUAL_WIDTH);

@@ -7,7 +7,7 @@ namespace Planisher\Overlay;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** How far or how wide on an image: a length, or per cent of the image's width. It prints back as typed. */
@@ -35,7 +35,7 @@ final readonly class Reach
     }
 
     /** @throws OrderFileError with the measure's own words */
-    public static function fromNode(?Node $node, string $usual): self
+    public static function fromNode(?JsonNode $node, string $usual): self
     {
         return $node?->measured(self::parse(...)) ?? self::parse($usual);
     }

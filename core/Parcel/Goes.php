@@ -7,8 +7,8 @@ namespace Planisher\Parcel;
 use Planisher\Finish\Finishes;
 use Planisher\Lab\Price;
 use Planisher\Order\WorkedLine;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\PlannedFile;
-use Planisher\Plan\Situation;
 
 /** What goes to the lab of a line, in numbers: told before anything is sent, and summed up over an order. */
 final readonly class Goes
@@ -40,7 +40,7 @@ final readonly class Goes
             return null;
         }
         $finish = Finishes::of($line);
-        $cells = $finish->cells($worked->at)?->all;
+        $cells = Finishes::cells($worked->at)?->all;
         $pieces = array_map(fn (PlannedFile $file): Piece => Piece::of($worked, $file), $plan->files ?? []);
         $files = max(1, count($pieces));
         $size = $line->crop?->size->label() ?? ($pieces === [] ? null : $pieces[0]->sheet->label());
@@ -51,7 +51,7 @@ final readonly class Goes
             $line->copies,
             $finish->label(1).$of,
             $finish->label(2).$of,
-            $line->copies * ($cells === null ? 1 : array_sum(array_map(fn (Situation $cell): int => $cell->line->copies, $cells))),
+            $line->copies * ($cells === null ? 1 : array_sum(array_map(fn (LineContext $cell): int => $cell->line->copies, $cells))),
             $line->copies * $files,
             $cells === null ? 0 : $line->copies * $files,
             self::price($pieces)?->times($line->copies),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Parcel;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** What a lab says of a parcel, as docs/lab-protocol.md has it. */
@@ -35,7 +35,7 @@ final readonly class LabAnswer
     public static function read(string $json, string $key): self
     {
         try {
-            $node = Node::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
+            $node = JsonNode::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
             $named = $node->need('parcel');
             if ($named->need('key')->string() !== $key) {
                 throw new AnswerRefused('The lab answered of another parcel. Nothing was taken of it; it is asked again.');
@@ -43,7 +43,7 @@ final readonly class LabAnswer
             [$reasons, $crops] = [[], []];
             foreach ($node->maybe('files')?->items() ?? [] as $file) {
                 $sum = $file->need('sha256')->string(64);
-                $reasons[$sum] = array_map(fn (Node $n): string => $n->string(400), $file->maybe('reasons')?->items(0, 20) ?? []);
+                $reasons[$sum] = array_map(fn (JsonNode $n): string => $n->string(400), $file->maybe('reasons')?->items(0, 20) ?? []);
                 $crop = $file->maybe('crop');
                 if ($crop !== null) {
                     $side = fn (string $of): int => $crop->need($of)->int(-1_000_000, 1_000_000);

@@ -15,7 +15,7 @@ final readonly class Manifest
     /**
      * @param  string  $key  a UUID that no other parcel has
      * @param  int  $number  of the order's parcels, from 1
-     * @param  non-empty-list<Item>  $items
+     * @param  non-empty-list<ParcelItem>  $items
      */
     public function __construct(
         public string $key,
@@ -29,7 +29,7 @@ final readonly class Manifest
     /** What all of it costs; null where the lab's card has no price of anything. */
     public function total(): ?Price
     {
-        $prices = array_values(array_filter(array_map(fn (Item $item): ?Price => $item->price(), $this->items)));
+        $prices = array_values(array_filter(array_map(fn (ParcelItem $item): ?Price => $item->price(), $this->items)));
 
         return $prices === []
             ? null
@@ -39,7 +39,7 @@ final readonly class Manifest
     /** Whether everything has a price. */
     public function isPriced(): bool
     {
-        return array_filter($this->items, fn (Item $item): bool => $item->piece === null) === [];
+        return array_filter($this->items, fn (ParcelItem $item): bool => $item->piece === null) === [];
     }
 
     /** @return array<string, mixed> */
@@ -59,7 +59,7 @@ final readonly class Manifest
             ],
             'studio' => ['name' => $this->studio],
             'lab' => ['name' => $this->lab],
-            'files' => array_map(fn (Item $item): array => $item->toArray(), $this->items),
+            'files' => array_map(fn (ParcelItem $item): array => $item->toArray(), $this->items),
             ...$total === null
                 ? []
                 : ['total' => ['price' => $total->hundredths / 100, 'currency' => $total->currency, 'isComplete' => $this->isPriced()]],

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Planisher\Parcel;
 
+use Planisher\State\State;
+
 /** Where a parcel is. */
-enum ParcelState: string
+enum ParcelState: string implements State
 {
-    /** It lies ready, and nobody has sent it. */
     case Packed = 'packed';
 
     case Sending = 'sending';
 
-    /** Something kept it from being sent; it is tried again by itself. */
     case Waiting = 'waiting';
 
-    /** Somebody stopped it, or something has to be mended first. */
     case Stopped = 'stopped';
 
-    /** All of it is with the lab, which hasn't said yet what it thinks of it. */
     case Sent = 'sent';
 
     case Received = 'received';
@@ -27,7 +25,6 @@ enum ParcelState: string
 
     case Dispatched = 'dispatched';
 
-    /** The lab doesn't print it, or some of it, and says why. */
     case Back = 'back';
 
     /** Whether it is on its way or with the lab: its lines are sent. */
@@ -42,13 +39,55 @@ enum ParcelState: string
         return in_array($this, [self::Sent, self::Received, self::Printing], true);
     }
 
+    public function moves(): array
+    {
+        $back = ['the lab sends it back' => self::Back];
+
+        return match ($this) {
+            self::Packed => ['somebody sends it' => self::Sending],
+            self::Sending => [
+                'all of it is over' => self::Sent,
+                'the lab can’t be reached' => self::Waiting,
+                'somebody stops it, or something has to be mended' => self::Stopped,
+                'another job goes on with it' => self::Sending,
+            ],
+            self::Waiting => [
+                'it is tried again' => self::Sending,
+                'somebody stops it, or it was tried too often' => self::Stopped,
+                'all of it was over already' => self::Sent,
+            ],
+            self::Stopped => ['somebody sends it' => self::Sending, 'all of it was over already' => self::Sent],
+            self::Sent => [
+                'the lab has it' => self::Received,
+                'the lab prints it' => self::Printing,
+                'the lab has printed it' => self::Dispatched,
+                ...$back,
+            ],
+            self::Received => ['the lab prints it' => self::Printing, 'the lab has printed it' => self::Dispatched, ...$back],
+            self::Printing => ['the lab has printed it' => self::Dispatched, ...$back],
+            self::Dispatched, self::Back => [],
+        };
+    }
+
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Packed => 'it lies ready, and nobody has sent it',
+            self::Sending => 'it goes over to the lab’s service',
+            self::Waiting => 'something kept it from being sent; it is tried again by itself',
+            self::Stopped => 'somebody stopped it, or something has to be mended first',
+            self::Sent => 'all of it is with the lab, which hasn’t said yet what it thinks of it',
+            self::Received => 'the lab has it, and gave a receipt',
+            self::Printing => 'the lab prints it',
+            self::Dispatched => 'the lab has printed it',
+            self::Back => 'the lab doesn’t print it, or some of it, and says why',
+        };
+    }
+
     /** Whether a lab may say this after that: nothing goes backwards but what comes back. */
     public function mayFollow(self $before): bool
     {
-        $order = [self::Sent, self::Received, self::Printing, self::Dispatched];
-        [$now, $then] = [array_search($this, $order, true), array_search($before, $order, true)];
-
-        return $this === self::Back ? $before !== self::Dispatched : $now !== false && $then !== false && $now >= $then;
+        return in_array($this, $before->moves(), true) || ($this === $before && $this->isAway());
     }
 
     public function label(): string

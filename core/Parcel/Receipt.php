@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Parcel;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** A lab's word that it has a parcel: sealed, and for this parcel alone. */
@@ -43,7 +43,7 @@ final readonly class Receipt
             );
         }
         try {
-            $node = Node::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
+            $node = JsonNode::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
             $of = $node->need('key')->string();
             if ($of !== $key) {
                 throw new AnswerRefused('The receipt is for another parcel. It wasn’t taken. Ask the lab.');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Picture;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** An area of a picture that no trim, frame, fold or joint may touch: left, top, width and height in fractions of the picture. */
@@ -15,7 +15,7 @@ final readonly class MustStayIn
     private function __construct(public string $label, public float $x, public float $y, public float $width, public float $height) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['label', 'x', 'y', 'width', 'height']);
         [$x, $y] = [$node->need('x')->number(0, 1), $node->need('y')->number(0, 1)];
@@ -33,7 +33,7 @@ final readonly class MustStayIn
      *
      * @throws OrderFileError
      */
-    public static function listFromNode(?Node $node): array
+    public static function listFromNode(?JsonNode $node): array
     {
         return array_map(self::fromNode(...), $node?->items(0, self::MOST_AREAS) ?? []);
     }

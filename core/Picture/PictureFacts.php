@@ -6,7 +6,7 @@ namespace Planisher\Picture;
 
 use Planisher\Colour\Channels;
 use Planisher\Colour\TaggedColour;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /**
  * What is known of a picture without decoding it. Width and height are in pixels as displayed,
@@ -99,7 +99,7 @@ final readonly class PictureFacts
                 ...$stored,
                 'format' => PictureFormat::from($stored['format']),
                 'channels' => Channels::from($stored['channels']),
-                'mustStayIn' => MustStayIn::listFromNode(Node::root($stored['mustStayIn'] ?? [])),
+                'mustStayIn' => MustStayIn::listFromNode(JsonNode::root($stored['mustStayIn'] ?? [])),
                 'tagged' => isset($stored['tagged']) ? TaggedColour::fromArray($stored['tagged']) : null,
                 'exposure' => isset($stored['exposure']) ? Exposure::fromArray($stored['exposure']) : null,
             ],

@@ -6,7 +6,7 @@ namespace Planisher\Picture;
 
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Ratio;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /**
  * The part of a picture that will be printed: its centre in fractions of the picture, and how tight it is.
@@ -18,7 +18,7 @@ final readonly class Window
 
     public function __construct(public float $x = 0.5, public float $y = 0.5, public float $tight = 1.0) {}
 
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         $node?->object(['x', 'y', 'tight']);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Plan;
 
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureFacts;
 use Planisher\Words\Caption;
@@ -18,7 +18,7 @@ final readonly class CaptionText
     /** @param  list<CaptionPart>  $silent */
     private function __construct(public string $text, public array $silent) {}
 
-    public static function of(Caption $caption, Line $line, ?PictureFacts $picture, ?OrderHead $head): self
+    public static function of(Caption $caption, LineSpec $line, ?PictureFacts $picture, ?OrderHead $head): self
     {
         [$said, $silent] = [[], []];
         foreach ($caption->parts as $part) {
@@ -33,7 +33,7 @@ final readonly class CaptionText
         return new self(implode(self::JOINED_BY, $said), $silent);
     }
 
-    private static function said(CaptionPart $part, Line $line, ?PictureFacts $picture, ?OrderHead $head): string
+    private static function said(CaptionPart $part, LineSpec $line, ?PictureFacts $picture, ?OrderHead $head): string
     {
         return match ($part) {
             CaptionPart::Exposure => $picture?->exposure?->label() ?? '',

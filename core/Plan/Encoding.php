@@ -12,7 +12,7 @@ use Planisher\Colour\ToneCurve;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\KeptData;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
 
@@ -47,7 +47,7 @@ final readonly class Encoding
     }
 
     /** @param  Size  $paper  of the print, which says from where it is looked at */
-    public static function of(Line $line, LabCard $lab, Resolution $resolution, Size $paper): self
+    public static function of(LineSpec $line, LabCard $lab, Resolution $resolution, Size $paper): self
     {
         $output = $line->output;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
@@ -33,7 +33,7 @@ final readonly class Part
     ) {}
 
     /** @param  Size  $size  of the print that the picture is on, which says from where it is looked at */
-    public static function of(Line $line, LabCard $lab, PictureFacts $picture, Box $image, Size $size, WindowChoice $window): self
+    public static function of(LineSpec $line, LabCard $lab, PictureFacts $picture, Box $image, Size $size, WindowChoice $window): self
     {
         $ppi = min(
             Resolution::own($window->pixels->width, $image->width)->ppi(),

@@ -6,7 +6,7 @@ namespace Planisher\Plan;
 
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\PictureLayer;
 
 /**
  * The finished arithmetic of a line. The screen draws it, the checks judge it, the renderer executes it, the read-back
@@ -18,7 +18,7 @@ final readonly class Plan
      * @param  list<Part>  $parts  its pictures: one, or one a cell; none while all cells of a sheet are empty
      * @param  non-empty-list<PlannedFile>  $files
      * @param  PlannedFile  $shown  all of it in one, to look at: the file itself, or what a set is cut from
-     * @param  Added  $added  what lies on it beside its pictures
+     * @param  Overprint  $added  what lies on it beside its pictures
      * @param  list<PlannedFile>  $copies  for a screen, made besides
      */
     public function __construct(
@@ -26,7 +26,7 @@ final readonly class Plan
         public array $parts,
         public array $files,
         public PlannedFile $shown,
-        public Added $added = new Added(),
+        public Overprint $added = new Overprint(),
         public array $copies = [],
     ) {}
 
@@ -59,7 +59,7 @@ final readonly class Plan
     /** Target pixels per source pixel, of the picture that is enlarged most. */
     public function scale(): float
     {
-        return max([0.0, ...array_map(fn (Picture $placed): float => $placed->scale(), $this->shown->pictures())]);
+        return max([0.0, ...array_map(fn (PictureLayer $placed): float => $placed->scale(), $this->shown->pictures())]);
     }
 
     /** The part with the fewest pixels for its size. */

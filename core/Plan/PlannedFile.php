@@ -8,13 +8,13 @@ use Planisher\Colour\Rgb;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\GroundLayer;
 use Planisher\Plan\Layer\Layer;
-use Planisher\Plan\Layer\Overlay;
-use Planisher\Plan\Layer\Picture;
-use Planisher\Plan\Layer\Stroke;
-use Planisher\Plan\Layer\Surround;
-use Planisher\Plan\Layer\Words;
+use Planisher\Plan\Layer\OverlayLayer;
+use Planisher\Plan\Layer\PictureLayer;
+use Planisher\Plan\Layer\StrokeLayer;
+use Planisher\Plan\Layer\SurroundLayer;
+use Planisher\Plan\Layer\WordsLayer;
 
 /** One file as it will be: its size in pixels, what it is painted of, how it is written. */
 final readonly class PlannedFile
@@ -48,50 +48,50 @@ final readonly class PlannedFile
         return PixelRect::ofSize($this->width, $this->height);
     }
 
-    /** @return list<Picture> */
+    /** @return list<PictureLayer> */
     public function pictures(): array
     {
-        return $this->of(Picture::class);
+        return $this->of(PictureLayer::class);
     }
 
-    /** @return list<Ground> */
+    /** @return list<GroundLayer> */
     public function grounds(): array
     {
-        return $this->of(Ground::class);
+        return $this->of(GroundLayer::class);
     }
 
-    /** @return list<Stroke> */
+    /** @return list<StrokeLayer> */
     public function strokes(): array
     {
-        return $this->of(Stroke::class);
+        return $this->of(StrokeLayer::class);
     }
 
-    /** @return list<Words> */
+    /** @return list<WordsLayer> */
     public function words(): array
     {
-        return $this->of(Words::class);
+        return $this->of(WordsLayer::class);
     }
 
-    /** @return list<Overlay> */
+    /** @return list<OverlayLayer> */
     public function overlays(): array
     {
-        return $this->of(Overlay::class);
+        return $this->of(OverlayLayer::class);
     }
 
-    public function surround(): ?Surround
+    public function surround(): ?SurroundLayer
     {
-        return $this->of(Surround::class)[0] ?? null;
+        return $this->of(SurroundLayer::class)[0] ?? null;
     }
 
     /** The colour that shows through a picture where it is transparent: of the uppermost ground that it lies on. */
-    public function groundUnder(Picture $picture): Rgb
+    public function groundUnder(PictureLayer $picture): Rgb
     {
         $colour = Rgb::white();
         foreach ($this->layers as $layer) {
             if ($layer === $picture) {
                 break;
             }
-            if ($layer instanceof Ground && $picture->target->within($this->whole())->liesIn($layer->where)) {
+            if ($layer instanceof GroundLayer && $picture->target->within($this->whole())->liesIn($layer->where)) {
                 $colour = $layer->colour;
             }
         }
@@ -105,9 +105,9 @@ final readonly class PlannedFile
      * @param  Rgb  $over  the paper's colour
      * @return list<Layer>
      */
-    public function on(Laid $paper, Rgb $over): array
+    public function on(Placement $paper, Rgb $over): array
     {
-        $isThere = fn (Layer $layer): bool => $layer instanceof Ground && $layer->colour->equals($over);
+        $isThere = fn (Layer $layer): bool => $layer instanceof GroundLayer && $layer->colour->equals($over);
         $layers = $isThere($this->layers[0]) ? array_slice($this->layers, 1) : $this->layers;
 
         return array_map(fn (Layer $layer): Layer => $layer->laid($paper), $layers);
@@ -116,7 +116,7 @@ final readonly class PlannedFile
     /** Whether making it takes from a picture again what was taken before. */
     public function readsAgain(): bool
     {
-        $placed = array_map(fn (Picture $picture): string => $picture->picture->sha256, $this->pictures());
+        $placed = array_map(fn (PictureLayer $picture): string => $picture->picture->sha256, $this->pictures());
 
         return $this->nextPage !== null || $this->surround()?->repeatsFace() === true || count(array_unique($placed)) < count($placed);
     }

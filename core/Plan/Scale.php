@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
@@ -19,7 +19,7 @@ final readonly class Scale
     private function __construct(public Resolution $resolution, public bool $isOwn) {}
 
     /** @param  PixelRect  $window  of the picture that lands on the image */
-    public static function of(Line $line, LabCard $lab, PixelRect $window, Box $image): self
+    public static function of(LineSpec $line, LabCard $lab, PixelRect $window, Box $image): self
     {
         return $line->output->ownPixels
             ? new self(Resolution::own($window->width, $image->width), true)
@@ -27,7 +27,7 @@ final readonly class Scale
     }
 
     /** What is asked for, or the lab aims at. */
-    public static function asked(Line $line, LabCard $lab): Resolution
+    public static function asked(LineSpec $line, LabCard $lab): Resolution
     {
         return $line->output->resolution ?? $lab->resolution;
     }

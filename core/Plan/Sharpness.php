@@ -20,7 +20,7 @@ final readonly class Sharpness
      * @param  float  $fromInches  the distance it was judged for
      * @param  float  $least  ppi below which there are too few
      */
-    private function __construct(public Enough $enough, public float $ppi, public float $fromInches, public float $least) {}
+    private function __construct(public SharpnessGrade $enough, public float $ppi, public float $fromInches, public float $least) {}
 
     /**
      * @param  float  $ppi  of the picture's own pixels at the size, the smaller of the two directions
@@ -35,10 +35,10 @@ final readonly class Sharpness
 
         return new self(
             match (true) {
-                $ppi >= $lab->resolution->ppi() => Enough::Plenty,
-                $ppi < $lab->minimumPpi && ! ($decides && $ppi >= $needed) => Enough::TooFew,
-                $ppi >= $needed => Enough::Enough,
-                default => Enough::Soft,
+                $ppi >= $lab->resolution->ppi() => SharpnessGrade::Plenty,
+                $ppi < $lab->minimumPpi && ! ($decides && $ppi >= $needed) => SharpnessGrade::TooFew,
+                $ppi >= $needed => SharpnessGrade::Enough,
+                default => SharpnessGrade::Soft,
             },
             $ppi,
             $distance,

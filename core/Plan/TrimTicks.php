@@ -9,7 +9,7 @@ use Planisher\Measure\Length;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\StrokeLayer;
 
 /**
  * Short lines that say where to cut a paper out of its carrier: in the surplus only, on the line of each cut, never nearer
@@ -27,7 +27,7 @@ final class TrimTicks
 
     /**
      * @param  PixelRect  $paper  on the sheet
-     * @return list<Stroke>
+     * @return list<StrokeLayer>
      */
     public static function round(PixelRect $paper, PixelRect $sheet, Resolution $resolution): array
     {
@@ -53,7 +53,7 @@ final class TrimTicks
                         $from = in_array($end, ['left', 'top'], true) ? $edge - $away - $length : $edge + $away;
                         $middle = $at - intdiv($thick, 2);
                         $tick = $lies ? new PixelRect($from, $middle, $length, $thick) : new PixelRect($middle, $from, $thick, $length);
-                        $ticks[] = new Stroke($tick->movedInto($sheet), Rgb::black());
+                        $ticks[] = new StrokeLayer($tick->movedInto($sheet), Rgb::black());
                     }
                 }
             }

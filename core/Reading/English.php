@@ -8,7 +8,7 @@ namespace Planisher\Reading;
 final class English
 {
     private const WORDS =
-        'tally item items sulk silky early earlier barely printer printers framer before after below '.
+        'bath book hands faded jaded tally item items sulk silky early earlier barely printer printers framer before after below '.
         'album albums line lined live love like look loop wade wide wire wise wine wife with wish wash '.
         'week weak went want wants walk wall well will weigh '.
         'light night right sight tight might eight fight bright great greet green grey gray grow glow '.

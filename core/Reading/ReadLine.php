@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 
 /** One line of what was written: its words, what they were read as, and the prints that come of it. */
 final class ReadLine
@@ -19,14 +19,14 @@ final class ReadLine
     /**
      * @param  int  $number  in the list, from 1
      * @param  string  $text  as it was written
-     * @param  list<Item>  $items
+     * @param  list<ChartItem>  $items
      */
     public function __construct(public readonly int $number, public readonly string $text, public array $items) {}
 
     /** Whether everything in it was understood, and nothing is in doubt. What stays as a remark is no doubt. */
     public function isSure(): bool
     {
-        return array_filter($this->items, fn (Item $item): bool => $item->isAsked()) === [] &&
+        return array_filter($this->items, fn (ChartItem $item): bool => $item->isAsked()) === [] &&
             array_filter($this->prints, fn (ReadPrint $print): bool => ! $print->isSure) === [];
     }
 
@@ -35,14 +35,14 @@ final class ReadLine
     {
         if ($this->items === []) {
             $words = trim($this->text);
-            $this->items = [new Item(Kind::Unknown, (int) strpos($this->text, $words), strlen($words), words: $words)];
+            $this->items = [new ChartItem(ItemKind::Unknown, (int) strpos($this->text, $words), strlen($words), words: $words)];
         }
         $says = array_values(
-            array_filter($this->items, fn (Item $item): bool => $item->kind->saysSomething() && ($at === null || $item->end() > $at)),
+            array_filter($this->items, fn (ChartItem $item): bool => $item->kind->saysSomething() && ($at === null || $item->end() > $at)),
         );
         $any =
             $says[0] ??
-            (array_values(array_filter($this->items, fn (Item $item): bool => ! in_array($item->kind, [Kind::End, Kind::Stop], true)))[0] ??
+            (array_values(array_filter($this->items, fn (ChartItem $item): bool => ! $item->is(ItemKind::End, ItemKind::Stop)))[0] ??
                 ($this->items[0] ?? null));
         $any?->doubt($why);
     }
@@ -68,9 +68,9 @@ final class ReadLine
                 $parts[] = self::part(substr($this->text, $at, $item->at - $at), 'passed');
             }
             $is = match (true) {
-                $item->kind === Kind::Unknown && $item->why !== null, $item->kind === Kind::Remark => 'left',
+                $item->kind === ItemKind::Unknown && $item->why !== null, $item->kind === ItemKind::Remark => 'left',
                 $item->why !== null => 'unsure',
-                in_array($item->kind, [Kind::Passed, Kind::Stop, Kind::End, Kind::And, Kind::Unknown], true) => 'passed',
+                $item->is(ItemKind::Passed, ItemKind::Stop, ItemKind::End, ItemKind::And, ItemKind::Unknown) => 'passed',
                 default => 'read',
             };
             $parts[] = self::part(substr($this->text, $item->at, $item->length), $is, $item);
@@ -84,14 +84,14 @@ final class ReadLine
     }
 
     /** @return array{words: string, is: string, why: ?string, role: ?string, isMany: bool, offers: list<array<string, ?string>>} */
-    private static function part(string $words, string $is, ?Item $of = null): array
+    private static function part(string $words, string $is, ?ChartItem $of = null): array
     {
         return [
             'words' => $words,
             'is' => $is,
             'why' => $of?->why,
             'role' => $of?->role(),
-            'isMany' => $of !== null && $of->kind === Kind::Count && ($of->count ?? 1) > 1,
+            'isMany' => $of !== null && $of->kind === ItemKind::Count && ($of->count ?? 1) > 1,
             'offers' => array_map(fn ($offer): array => $offer->toArray(), $of->offers ?? []),
         ];
     }

@@ -8,15 +8,15 @@ use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Measure\Unit;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Discourse\Conversation;
-use Planisher\Reading\Discourse\Sentence;
+use Planisher\Reading\Discourse\ReadSentence;
 use Planisher\Reading\Discourse\Talk;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\Message\FiledLine;
 use Planisher\Reading\Message\Message;
-use Planisher\Reading\Message\Table;
+use Planisher\Reading\Message\MessageTable;
 use Planisher\Reading\Message\TableReader;
 
 /**
@@ -28,6 +28,9 @@ final readonly class ReadList
     private const UNIT_OF_ALL =
         '/(?:sizes?|measure(?:ment)?s?|dimensions|figures)(?: (?:are|is|all|given|below|in'.
         '|always))* (?:in )(cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
+
+    /** A unit without a figure, of which it isn't plain what is in it: “(in cm)” */
+    private const UNIT_OF_SOME = '/(?<!\d)(?<!\d )(?<!")\bin (cms?|centimet(?:er|re)s?|inches|mm|millimet(?:er|re)s?)(?!\pL)/iu';
 
     /** @param  list<ReadLine>  $lines */
     private function __construct(public array $lines) {}
@@ -44,7 +47,7 @@ final readonly class ReadList
         $text = mb_check_encoding($text, 'UTF-8') ? $text : (string) \UConverter::transcode($text, 'UTF-8', 'UTF-8');
         $unit = preg_match(self::UNIT_OF_ALL, $text, $m) === 1 ? Unit::spelled($m[1]) : null;
         $reader = new Reader($known, new PictureNames($pictures), $unit, Tongue::of($text));
-        $blocks = Message::blocks($text, $reader->pictures->isWord(...));
+        $blocks = Message::blocks($text, fn (string $word): bool => $reader->pictures->isWord($word) || $reader->knows($word));
         $lines = $sentences = [];
         $words = self::inColumns(...);
         foreach ($blocks as $at => $block) {
@@ -56,18 +59,22 @@ final readonly class ReadList
                 $lines[$at]->doubt('This was taken for no part of the order, and left out. Is that so?');
             }
             if ($block->kind === BlockKind::TooLong) {
-                $lines[$at]->items = [new Item(Kind::Unknown, 0, strlen($block->text), why: TooMuch::ofLine($block->text))];
+                $lines[$at]->items = [new ChartItem(ItemKind::Unknown, 0, strlen($block->text), why: TooMuch::ofLine($block->text))];
             }
             if ($block->kind !== BlockKind::Words) {
                 continue;
             }
-            $lines[$at]->items = Item::moved($reader->items($words($block->words())), $block->start);
-            $sentences[$at] = Sentence::all($lines[$at]->items, $block->text, $at);
+            $lines[$at]->items = ChartItem::moved($reader->items($words($block->words())), $block->start);
+            $sentences[$at] = ReadSentence::all($lines[$at]->items, $block->text, $at);
         }
-        foreach (Table::all($blocks) as $table) {
+        foreach (MessageTable::all($blocks) as $table) {
             $sentences = (new TableReader($reader))->read($table, $blocks, $lines) + $sentences;
         }
-        (new Conversation(new Talk($reader, $blocks, $lines, $sentences, $chosen)))->read();
+        $talk = new Talk($reader, $blocks, $lines, $sentences, $chosen);
+        if ($unit === null && preg_match(self::UNIT_OF_SOME, $text, $m) === 1 && Unit::spelled($m[1]) !== $known->unit) {
+            $talk->unsettled = "Is all of it in {$m[1]}?";
+        }
+        (new Conversation($talk))->read();
         self::tellOfNothing($lines);
 
         return new self(array_values($lines));
@@ -98,6 +105,11 @@ final readonly class ReadList
     private static function inColumns(string $words): string
     {
         // “ceremony 4 / 5x7 / 2”, “2201/8x10/2”
+        $parts = explode(' / ', $words);
+        $sized = array_filter($parts, fn (string $part): bool => preg_match('/\d\s?[x×]\s?\d|\d by \d|\bA\d\b/iu', $part) === 1);
+        if (count($parts) > 1 && count($sized) === count($parts)) {
+            return str_replace(' / ', ' ; ', $words); // “cake 8x10, 2 copies / rings 5x7”
+        }
         $words = preg_match('/ \/ \d+\s?[x×]\s?\d|\d\s?[x×]\s?\d\S* \/ /u', $words) === 1 ? str_replace(' / ', ' , ', $words) : $words;
         $isOfParts = preg_match('/^\s*[^\s\/]+\/\d+\s?[x×]\s?\d+[^\s\/\d]*\/\d{1,3}\s*$/u', $words) === 1;
         $words = $isOfParts ? strtr($words, '/', "\t") : $words;

@@ -14,8 +14,8 @@ use Planisher\Language\Words\Sizes;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Measure\Unit;
+use Planisher\Reading\Chart\ChartItem;
 use Planisher\Reading\Chart\Cover;
-use Planisher\Reading\Chart\Item;
 use Planisher\Reading\Chart\Shapes;
 use Planisher\Reading\Rule\RuleBook;
 use Planisher\Written\Lexer;
@@ -54,7 +54,7 @@ final class Reader
      *
      * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
      * @param  ?string  $make  what is being made, where the words don't say
-     * @return list<Item>
+     * @return list<ChartItem>
      */
     public function items(string $text, array $on = [], ?string $make = null): array
     {
@@ -66,12 +66,12 @@ final class Reader
 
         return $meant->isAsWritten()
             ? $items
-            : array_map(fn (Item $item): Item => $item->placed(...$meant->written($item->at, $item->length)), $items);
+            : array_map(fn (ChartItem $item): ChartItem => $item->placed(...$meant->written($item->at, $item->length)), $items);
     }
 
     /**
      * @param  array<string, mixed>  $on
-     * @return list<Item>
+     * @return list<ChartItem>
      */
     private function itemsOf(string $text, array $on, ?string $make): array
     {
@@ -148,6 +148,12 @@ final class Reader
         return $made;
     }
 
+    /** Whether a word says something of prints: “lustre” is nobody who is written to. */
+    public function knows(string $word): bool
+    {
+        return $this->book->isWord($word) && ! Common::is($word);
+    }
+
     /** @return array<string, string> what is made, by words that say so */
     private static function called(): array
     {
@@ -197,7 +203,7 @@ final class Reader
      * What was taken for another word is told, where it says something.
      *
      * @param  list<Word>  $words
-     * @param  list<Item>  $items
+     * @param  list<ChartItem>  $items
      */
     private function tellMended(array $words, array $items): void
     {

@@ -11,8 +11,8 @@ use Planisher\Language\Offer;
 use Planisher\Language\Says;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Measure\Size;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Discourse\Contrast;
 use Planisher\Reading\Discourse\Outputs;
 use Planisher\Reading\Discourse\Reasons;
@@ -31,19 +31,20 @@ final readonly class SaidWish
     private function __construct(public array $change, public ?int $gather, public ?string $gatherOn, public ReadLine $line) {}
 
     /**
-     * @param  list<string>  $pictures  names of the order's pictures, in its order
+     * @param  list<string>|PictureNames  $pictures  names of the order's pictures, in its order; of many lines they are looked through once
      * @param  array<string, mixed>  $on  the line it is said of, in its order-file form
      * @param  ?string  $chosen  the block of it that is chosen: caption, lettering.0, overlays.1
      */
-    public static function read(string $text, Known $known, array $pictures, array $on = [], ?string $chosen = null): self
+    public static function read(string $text, Known $known, array|PictureNames $pictures, array $on = [], ?string $chosen = null): self
     {
         $text = mb_check_encoding($text, 'UTF-8') ? $text : (string) \UConverter::transcode($text, 'UTF-8', 'UTF-8');
         if (strlen($text) > TooMuch::LONGEST_LINE) {
-            $all = new Item(Kind::Unknown, 0, strlen($text), why: TooMuch::ofLine($text));
+            $all = new ChartItem(ItemKind::Unknown, 0, strlen($text), why: TooMuch::ofLine($text));
 
             return new self([], null, null, new ReadLine(1, $text, [$all]));
         }
-        $items = (new Reader($known, new PictureNames($pictures), language: Tongue::of($text)))->items($text, $on);
+        $names = $pictures instanceof PictureNames ? $pictures : new PictureNames($pictures);
+        $items = (new Reader($known, $names, language: Tongue::of($text)))->items($text, $on);
         $line = new ReadLine(1, $text, $items);
         Reasons::passed($items, isOfLine: true);
         $left = Contrast::settled($items, $on);
@@ -55,7 +56,7 @@ final readonly class SaidWish
         $isNothing = $change === [] && $gather === null && $line->isSure();
         if ($isNothing && ! self::isRead($left)) {
             $line->doubt('Nothing of this was understood.');
-        } elseif ($isNothing && array_filter($left, fn (Item $item): bool => $item->kind === Kind::Remark) === []) {
+        } elseif ($isNothing && array_filter($left, fn (ChartItem $item): bool => $item->kind === ItemKind::Remark) === []) {
             $line->doubt('This changes nothing of the line. What is it to be?');
         }
         if (($change['copies'] ?? 1) === 0) {
@@ -80,6 +81,11 @@ final readonly class SaidWish
         }
         $isShared = ($on['make'] ?? null) === self::SHARED;
         $isOfEach = preg_match('/\b(?:under|on|over|below|to|for) (?:each|every)\b|(?:\d|in|cm|mm|")\s*each\b/i', $line->text) === 1;
+        $isCountOfEach = array_filter($line->items, fn (ChartItem $of): bool => $of->kind === ItemKind::Each || $of->isEach) !== [];
+        $isOfThem = preg_match('/\b(?:of (?:them|these|those|it)|off|prints?)\b/i', $line->text) === 1;
+        if ($isShared && isset($change['copies']) && ($isCountOfEach || ($isOfThem && stripos($line->text, 'sheet') === false))) {
+            $line->doubt('So many sheets, or so many of each print on it? Choose a print, or say it of the sheet.');
+        }
         if ($isShared && $isOfEach && array_intersect_key($change, ['size' => 1, 'caption' => 1, 'lettering' => 1]) !== []) {
             unset($change['size']);
             $line->doubt('That is said of each print on the sheet. Choose one of them, or say it of the sheet.');
@@ -94,7 +100,7 @@ final readonly class SaidWish
      *
      * @param  array<string, mixed>  $change
      * @param  array<string, mixed>  $on
-     * @param  list<Item>  $items
+     * @param  list<ChartItem>  $items
      */
     private static function remade(array &$change, array $on, array $items, ReadLine $line): void
     {
@@ -123,9 +129,9 @@ final readonly class SaidWish
     /**
      * What is no wish of the line's finish: how many, in which size, of which picture.
      *
-     * @param  list<Item>  $items
+     * @param  list<ChartItem>  $items
      * @param  array<string, mixed>  $on
-     * @return array{list<Item>, array<string, mixed>}
+     * @return array{list<ChartItem>, array<string, mixed>}
      */
     private static function values(array $items, array $on): array
     {
@@ -133,25 +139,25 @@ final readonly class SaidWish
         $places = array_values($items);
         // “Also 5x7”, “and a 5x7”, “5x7 too”
         $isBesides =
-            ($places[0] ?? null)?->kind === Kind::And ||
+            ($places[0] ?? null)?->kind === ItemKind::And ||
             in_array(($places[0] ?? null)?->words, ['also', 'Also'], true) ||
             array_filter(
                 $places,
-                fn (Item $of): bool => $of->kind === Kind::Also ||
-                    ($of->kind === Kind::Same && $of->value === 'line') ||
+                fn (ChartItem $of): bool => $of->kind === ItemKind::Also ||
+                    ($of->kind === ItemKind::Same && $of->value === 'line') ||
                     preg_match('/\b(?:once|one) more\b/i', $of->words) === 1,
             ) !== [] ||
             preg_match('/^again$/i', ($places[0] ?? null)->words ?? '') === 1;
         foreach ($places as $i => $item) {
             $next = $places[$i + 1] ?? null;
             switch ($item->kind) {
-                case Kind::Wish:
+                case ItemKind::Wish:
                     $wishes[] = $item;
                     break;
-                case Kind::Remark:
+                case ItemKind::Remark:
                     $item->change === [] || ($wishes[] = $item);
                     break;
-                case Kind::Size:
+                case ItemKind::Size:
                     if ($isBesides) {
                         $item->doubt('That is another print. Add a line for it.');
                     } elseif (isset($change['size'])) {
@@ -160,12 +166,15 @@ final readonly class SaidWish
                         $change['size'] = (string) $item->size;
                     }
                     break;
-                case Kind::Count:
+                case ItemKind::Count:
                     $item->isBare &&
-                        $next?->kind !== Kind::Size &&
+                        $next?->kind !== ItemKind::Size &&
                         $item->doubt("Is that {$item->count} prints?", [new Offer("{$item->count} prints", "{$item->count} prints")]);
                     $isMore = preg_match('/\b(?:more|another|extra|additional)\b/i', $item->words) === 1;
-                    if ($isMore && array_filter($places, fn (Item $of): bool => $of->kind === Kind::Wish && $of->change !== []) !== []) {
+                    if (
+                        $isMore &&
+                        array_filter($places, fn (ChartItem $of): bool => $of->kind === ItemKind::Wish && $of->change !== []) !== []
+                    ) {
                         $item->doubt('Another print that is otherwise? Add a line for it.');
                     }
                     if (isset($change['copies'])) {
@@ -173,18 +182,18 @@ final readonly class SaidWish
                     }
                     $change['copies'] = (int) $item->count;
                     break;
-                case Kind::Pictures:
+                case ItemKind::Pictures:
                     count($item->names()) > 1 && $item->doubt('A line has one picture; the first was taken.');
                     $item->names() === [] || ($change['picture'] = $item->names()[0]);
                     break;
-                case Kind::Same:
+                case ItemKind::Same:
                     $item->value === 'line' || $item->doubt('The same as what?');
-                    $isOfOther = array_filter($places, fn (Item $of): bool => $of->kind === Kind::Pictures) !== [];
+                    $isOfOther = array_filter($places, fn (ChartItem $of): bool => $of->kind === ItemKind::Pictures) !== [];
                     $isOfOther && $item->doubt('Is this line to be of that picture, or another line besides?');
                     break;
-                case Kind::Rest:
-                case Kind::Place:
-                case Kind::Or:
+                case ItemKind::Rest:
+                case ItemKind::Place:
+                case ItemKind::Or:
                     $item->doubt('Of a line that is there, this can’t be said.');
                     break;
                 default:
@@ -202,7 +211,7 @@ final readonly class SaidWish
      *
      * @param  array<string, mixed>  $change
      * @param  array<string, mixed>  $on
-     * @param  list<Item>  $wishes
+     * @param  list<ChartItem>  $wishes
      * @return array{array<string, mixed>, ?int, ?string}
      */
     private static function special(array $change, array $on, array $wishes): array
@@ -247,17 +256,20 @@ final readonly class SaidWish
                 $change = Outputs::besides($change, $on, $last);
             }
         }
+        foreach (isset($change['screenCopy']) && ! isset($change['screenCopy']['quality']) ? $wishes : [] as $wish) {
+            isset($wish->change['output']['quality']) && $wish->doubt('Of the copy for screens, or of the print’s file?');
+        }
         $change = array_filter($change, fn (string $key): bool => $key[0] !== '#', ARRAY_FILTER_USE_KEY);
         $change = Outputs::withoutQuality($change, $on, $last);
 
         return [$change, $gather, $sheet];
     }
 
-    /** @param  list<Item>  $items */
+    /** @param  list<ChartItem>  $items */
     private static function isRead(array $items): bool
     {
-        $says = fn (Item $item): bool => ($item->kind === Kind::Wish && array_keys($item->change) !== [Says::STYLE]) ||
-            $item->kind === Kind::Remark;
+        $says = fn (ChartItem $item): bool => ($item->kind === ItemKind::Wish && array_keys($item->change) !== [Says::STYLE]) ||
+            $item->kind === ItemKind::Remark;
 
         return array_filter($items, $says) !== [];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Screen;
 
 use Planisher\Measure\PixelSize;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Overlay\Overlay;
 
@@ -27,7 +27,7 @@ final readonly class ScreenCopy
     private function __construct(public int $longSide, public int $quality, public bool $isSharpened, public array $overlays) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['longSide', 'quality', 'sharpen', 'overlays']);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Words;
 
 use Planisher\Colour\Rgb;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** A line of small type wanted beside the image: in the border, or in the surplus that is trimmed away. */
@@ -31,7 +31,7 @@ final readonly class Caption
     ) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         if ($node === null) {
             return null;
@@ -40,7 +40,7 @@ final readonly class Caption
 
         return new self(
             array_map(
-                fn (Node $part): CaptionPart|string => is_array($part->raw())
+                fn (JsonNode $part): CaptionPart|string => is_array($part->raw())
                     ? WordText::fromNode($part->object(['text'])->need('text'), hasLines: false)
                     : $part->choice(CaptionPart::class),
                 $node->need('parts')->items(1, self::MOST_PARTS),

@@ -6,7 +6,7 @@ namespace Planisher\Words;
 
 use Planisher\Colour\Rgb;
 use Planisher\Measure\Length;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /**
@@ -37,7 +37,7 @@ final readonly class Lettering
     ) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $node): self
+    public static function fromNode(JsonNode $node): self
     {
         $node->object(['text', 'face', 'height', 'colour', 'weight', 'slant', 'align', 'x', 'y', 'widest']);
         $widest = $node->maybe('widest')?->length();

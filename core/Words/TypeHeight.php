@@ -8,7 +8,7 @@ use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** The height of type: its body, an em, from 0.5 mm to 500 mm. A point is 1/72 in. It prints back as typed. */
@@ -41,7 +41,7 @@ final readonly class TypeHeight
     }
 
     /** @throws OrderFileError with the measure's own words */
-    public static function fromNode(?Node $node, string $usual): self
+    public static function fromNode(?JsonNode $node, string $usual): self
     {
         return $node?->measured(self::parse(...)) ?? self::parse($usual);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Words;
 
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** A text that is set: letters alone, since control characters say nothing on paper. */
@@ -18,7 +18,7 @@ final class WordText
      *
      * @throws OrderFileError
      */
-    public static function fromNode(Node $node, bool $hasLines): string
+    public static function fromNode(JsonNode $node, bool $hasLines): string
     {
         $text = str_replace(["\r\n", "\r"], "\n", $node->string(self::LONGEST));
         if (preg_match('/[\p{Cc}\p{Cs}\p{Co}\p{Cn}\x{FFFC}\x{FFFD}]/u', $hasLines ? str_replace("\n", '', $text) : $text) !== 0) {

@@ -39,12 +39,19 @@ final class Lexer
 
     private const WORDS = '/\p{L}[\p{L}\p{M}]*(?:[\'’ʼ]\p{L}+)?|\p{Nd}+|[½¼¾⅓⅔⅛⅜⅝⅞]|[^\s\p{Z}\p{Cf}\x{FE0F}]/u';
 
+    /** “Garden... 8x10”: dots behind which a sentence goes on are a comma */
+    private const DOTS = '/(?:\.{2,}|…)(?=\s*(?:\p{Ll}|\p{Nd}|[IVX]+\b))/u';
+
+    /** “:)”, “;-)”: a face says nothing */
+    private const FACE = '/(?<=\s)[:;]-?[)(DP](?=\s|$)/';
+
     /** Letters of other scripts that look like ours: what is written with them is read as it looks. */
     private const ALIKE = ['а' => 'a', 'е' => 'e', 'о' => 'o', 'р' => 'p', 'с' => 'c', 'х' => 'x', 'у' => 'y', 'і' => 'i', 'ѕ' => 's'];
 
     /** @return list<Word> */
     public static function words(string $text): array
     {
+        $text = self::plain($text);
         preg_match_all(self::WORDS, $text, $found, PREG_OFFSET_CAPTURE);
         $words = [];
         $end = -1;
@@ -70,6 +77,17 @@ final class Lexer
         }
 
         return self::mended($words);
+    }
+
+    /** Without dots and faces that part no words; as long as it was. */
+    private static function plain(string $text): string
+    {
+        $blank = fn (array $of): string => str_repeat(' ', strlen($of[0]));
+        if (str_contains($text, '..') || str_contains($text, '…')) {
+            $text = (string) preg_replace_callback(self::DOTS, fn (array $dots): string => substr_replace($blank($dots), ',', 0, 1), $text);
+        }
+
+        return strpbrk($text, ':;') === false ? $text : (string) preg_replace_callback(self::FACE, $blank, $text);
     }
 
     private static function kind(string $written): WordKind

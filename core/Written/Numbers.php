@@ -243,7 +243,7 @@ final class Numbers
     private static function andAHalf(array $words, int $i): ?array
     {
         $at = fn (int $n): string => $words[$n]->text ?? '';
-        if ($at($i) !== 'and') {
+        if (! in_array($at($i), ['and', '&', '+'], true)) {
             return null;
         }
         if (in_array($at($i + 1), ['a', 'an'], true) && isset(self::PARTS[$at($i + 2)])) {

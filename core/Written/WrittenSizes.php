@@ -57,14 +57,15 @@ final class WrittenSizes
         if (($said->at($i)->isGlued ?? false) && in_array($said->text($i - 1), ['a', 'b'], true)) {
             return []; // “A5 x 2” is two of A5
         }
-        foreach (self::sides($said, $i, $usual) as [$width, $unit, $j, , $wide]) {
+        foreach (self::sides($said, $i, $usual) as [$width, $unit, $j, , $wide, $comma]) {
             $by = $said->text($j);
             $isTo = $by === 'to' && $usual !== Unit::Inch;
             if (! in_array($by, self::BY, true) && ! $isTo) {
                 continue;
             }
-            foreach (self::sides($said, $j + 1, $usual) as [$height, $other, $end, $cost, $high]) {
-                if (self::isDeep($said, $i, $wide, $high)) {
+            foreach (self::sides($said, $j + 1, $usual) as [$height, $other, $end, $cost, $high, $also]) {
+                $isTimes = $by === '*' && $said->at($i - 1)?->is('x') && $said->at($i - 2)?->isDigits(); // “5 x 7 * 5”
+                if ($isTimes || self::isDeep($said, $i, $wide, $high)) {
                     continue;
                 }
                 // “8 x 10 x 2”: two of the one, or eight of the other? The lab's own size is likelier.
@@ -80,6 +81,8 @@ final class WrittenSizes
                         ($other === null && $unit === null ? 0.1 : 0),
                     min($wide, $high),
                     isOfThree: $isOfThree,
+                    isMixed: $by !== 'x' && self::isSide($said, $end + 1, $end, $end + 1),
+                    hasComma: ($comma || $also) && $usual === Unit::Inch && $unit === null && $other === null,
                 );
             }
         }
@@ -107,7 +110,7 @@ final class WrittenSizes
     {
         $isEven = $said->at($by)?->isGlued === $said->at($behind)?->isGlued;
 
-        return $isEven && $said->at($number)?->isDigits() && $said->at($by)?->is('x');
+        return $isEven && $said->at($number)?->isDigits() && $said->at($by)?->is('x', '*');
     }
 
     /** Whether a third figure is how deep something is, and no side of it: a small part of the side, in the same unit. */
@@ -128,7 +131,8 @@ final class WrittenSizes
     /**
      * What one side may be.
      *
-     * @return list<array{string, ?string, int, float, float}> its number, its unit, the place behind it, what it costs, its value
+     * @return list<array{string, ?string, int, float, float, bool}> its number, its unit, the place behind it, what it costs, its value,
+     *                                                              and whether a comma stands in it
      */
     private static function sides(WrittenWords $said, int $i, Unit $usual): array
     {
@@ -137,13 +141,16 @@ final class WrittenSizes
             if ($number->isPadded || $number->isSet || $number->value <= 0 || $number->value > 10000) {
                 continue;
             }
+            if ($said->at($number->end)?->is('.') && $said->at($number->end)->isGlued && self::isGluedDigit($said, $number->end + 1)) {
+                continue; // “2x3” of “2x3.5x5”
+            }
             $unit = $said->unitAt($number->end);
             if ($number->isThousands && ($unit[0] ?? null) !== 'mm') {
                 continue; // thousands, or a decimal? Of millimetres it is plain.
             }
             $cost = $number->hasComma && $usual === Unit::Inch ? 0.8 : 0.0;
             if ($unit !== null && $unit[0] !== 'pt') {
-                $found[] = [$number->typed, $unit[0], $unit[1], $cost + $unit[2], $number->value];
+                $found[] = [$number->typed, $unit[0], $unit[1], $cost + $unit[2], $number->value, $number->hasComma];
             }
             if (! $said->at($number->end)?->is('%')) {
                 $found[] = [
@@ -152,11 +159,17 @@ final class WrittenSizes
                     $number->end,
                     $cost + ($unit !== null && $unit[2] === 0.0 && $unit[0] !== 'm' ? 0.5 : 0.0),
                     $number->value,
+                    $number->hasComma,
                 ];
             }
         }
 
         return $found;
+    }
+
+    private static function isGluedDigit(WrittenWords $said, int $i): bool
+    {
+        return ($said->at($i)?->isDigits() ?? false) && $said->at($i)->isGlued;
     }
 
     /** “8x10s”, “4x6's” */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Child;
 
-use Planisher\Imaging\PictureRefused;
+use Planisher\Picture\PictureRefused;
 
 /** A task done in a process of its own: all that decodes or parses a stranger's file, so that it can be ended whole. */
 final class Child
@@ -38,7 +38,7 @@ final class Child
             dirname(__DIR__, 2).'/bin/child.php',
         ];
 
-        return new self(Program::start($command, $limits, serialize([$task, $given]), ['VIPS_CONCURRENCY' => '1']), $task->value);
+        return new self(Program::start($command, $limits, serialize([$task, $given]), ['VIPS_CONCURRENCY' => '1']), (string) $task->value);
     }
 
     /**

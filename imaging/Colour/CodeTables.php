@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Colour;
 
-use Planisher\Imaging\Write\Beside;
+use Planisher\Imaging\Files\Beside;
 
 /** Tables that were worked out once, each under a name: in a folder of their own, or for as long as this object lives. */
 final class CodeTables

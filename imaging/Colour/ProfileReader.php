@@ -7,8 +7,8 @@ namespace Planisher\Imaging\Colour;
 use Planisher\Colour\Channels;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\ProfileHeader;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Measure\Figure;
+use Planisher\Picture\PictureRefused;
 
 /** Reads the ICC profile of a lab's paper, and refuses what can't be printed through: the reason is in plain words. */
 final class ProfileReader

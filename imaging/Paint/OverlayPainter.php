@@ -9,16 +9,16 @@ use Planisher\Imaging\Colour\Conversion;
 use Planisher\Imaging\Sources\Orientation;
 use Planisher\Imaging\Sources\Original;
 use Planisher\Imaging\Vips\Image;
-use Planisher\Plan\Layer\Overlay;
+use Planisher\Plan\Layer\OverlayLayer;
 
 /** Lays a mark over what is there, as far as it isn't transparent. */
 final class OverlayPainter implements Painter
 {
     private const HELD_IN_MEMORY = 120_000_000;
 
-    public function __construct(private readonly Overlay $overlay) {}
+    public function __construct(private readonly OverlayLayer $overlay) {}
 
-    public function paint(?Image $on, Page $page): Image
+    public function paint(?Image $on, PaintedPage $page): Image
     {
         [$target, $whole] = [$this->overlay->target, $page->file->whole()];
         if ($on === null) {
@@ -33,7 +33,7 @@ final class OverlayPainter implements Painter
     }
 
     /** @return array{Image, Image} its colours in the file's space, and how much of them is seen, 8 bits */
-    private function mark(Page $page): array
+    private function mark(PaintedPage $page): array
     {
         $overlay = $this->overlay;
         $path = $page->sources->path($overlay->picture);

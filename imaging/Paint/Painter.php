@@ -10,5 +10,5 @@ use Planisher\Imaging\Vips\Image;
 interface Painter
 {
     /** @param  ?Image  $on  what has been painted so far, of the whole file; null at the first */
-    public function paint(?Image $on, Page $page): Image;
+    public function paint(?Image $on, PaintedPage $page): Image;
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Imaging\Paint;
 
 use Planisher\Imaging\Vips\Image;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\PictureLayer;
 
 /** Lays a picture, or what of it lies in the file. */
 final class PicturePainter implements Painter
 {
-    public function __construct(private readonly Picture $placed) {}
+    public function __construct(private readonly PictureLayer $placed) {}
 
-    public function paint(?Image $on, Page $page): Image
+    public function paint(?Image $on, PaintedPage $page): Image
     {
         [$target, $whole] = [$this->placed->target, $page->file->whole()];
         $image = $page->sources->of($this->placed->picture)->placed($this->placed, $page->file, $page->kernel);

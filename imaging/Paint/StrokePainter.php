@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Imaging\Paint;
 
 use Planisher\Imaging\Vips\Image;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\StrokeLayer;
 
 /** Draws a rectangle of one colour over what is there. */
 final class StrokePainter implements Painter
 {
-    public function __construct(private readonly Stroke $stroke) {}
+    public function __construct(private readonly StrokeLayer $stroke) {}
 
-    public function paint(?Image $on, Page $page): Image
+    public function paint(?Image $on, PaintedPage $page): Image
     {
         $where = $this->stroke->where;
         $colour = Image::plain($where->width, $where->height, $page->codes($this->stroke->colour), $page->file->encoding->bits);

@@ -9,7 +9,7 @@ use Planisher\Imaging\Vips\Extend;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Measure\PixelRect;
 use Planisher\Plan\Layer\EdgeFill;
-use Planisher\Plan\Layer\Surround;
+use Planisher\Plan\Layer\SurroundLayer;
 
 /**
  * Fills what lies round a canvas's face. The face stays pixel for pixel the picture; only the four bands round it are
@@ -29,10 +29,10 @@ final class SurroundPainter implements Painter
     /** A band is held in memory up to this, above it in a temporary file. */
     private const HELD_IN_MEMORY = 60_000_000;
 
-    public function __construct(private readonly Surround $surround) {}
+    public function __construct(private readonly SurroundLayer $surround) {}
 
     /** @param  ?Image  $on  readable anywhere where the surround repeats the face */
-    public function paint(?Image $on, Page $page): Image
+    public function paint(?Image $on, PaintedPage $page): Image
     {
         $filled = $this->filled($on ?? throw new \LogicException('A surround is round something.'));
         $softens = $this->surround->sigma >= self::LEAST_SIGMA && $this->surround->fill !== EdgeFill::OneColour;
@@ -116,7 +116,7 @@ final class SurroundPainter implements Painter
         return $softened;
     }
 
-    private function darkened(Image $part, PixelRect $band, Page $page): Image
+    private function darkened(Image $part, PixelRect $band, PaintedPage $page): Image
     {
         $darken = $this->surround->darken;
         if ($darken === null) {

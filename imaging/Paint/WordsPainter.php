@@ -9,7 +9,7 @@ use Planisher\Imaging\Type\FaceFiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Measure\PixelRect;
 use Planisher\Plan\Layer\WordLine;
-use Planisher\Plan\Layer\Words;
+use Planisher\Plan\Layer\WordsLayer;
 
 /** Draws words that are set already: each line's letters by Pango, put where the plan has them. */
 final class WordsPainter implements Painter
@@ -22,9 +22,9 @@ final class WordsPainter implements Painter
 
     private const MOST_LARGER = 16;
 
-    public function __construct(private readonly Words $words) {}
+    public function __construct(private readonly WordsLayer $words) {}
 
-    public function paint(?Image $on, Page $page): Image
+    public function paint(?Image $on, PaintedPage $page): Image
     {
         $where = $this->words->where();
         $whole = $page->file->whole();

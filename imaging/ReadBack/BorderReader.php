@@ -10,8 +10,8 @@ use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Lab\FileFormat;
 use Planisher\Measure\PixelRect;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\GroundLayer;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\PlannedFile;
 
 /**
@@ -31,9 +31,9 @@ final class BorderReader
 
     /**
      * @param  Image  $unpacked  a JPEG at an eighth, a TIFF as it is
-     * @return ?Measured null when there is no border wide enough to look at
+     * @return ?MeasuredFigure null when there is no border wide enough to look at
      */
-    public static function measure(Image $unpacked, PlannedFile $plan, Profiles $profiles): ?Measured
+    public static function measure(Image $unpacked, PlannedFile $plan, Profiles $profiles): ?MeasuredFigure
     {
         $conversion = new Conversion($plan->encoding, $profiles);
         $jpeg = $plan->encoding->format === FileFormat::Jpeg;
@@ -44,7 +44,7 @@ final class BorderReader
             $found = array_map(fn (int $band): float => $part->run('extract_band', [$band])->mean(), [0, 1, 2]);
             $off = max(array_map(fn (float $a, float $b): float => abs($a - $b), $expected, $found));
             if ($off > ($jpeg ? self::JPEG_TOLERANCE : 0.0)) {
-                return new Measured(
+                return new MeasuredFigure(
                     'border',
                     (string) $patch->colour,
                     'codes '.implode(', ', array_map(fn (float $code): int => (int) round($code), $found)),
@@ -55,13 +55,13 @@ final class BorderReader
         }
         $said = implode(' and ', array_keys($colours));
 
-        return $colours === [] ? null : new Measured('border', $said, $said, true);
+        return $colours === [] ? null : new MeasuredFigure('border', $said, $said, true);
     }
 
     /**
      * Patches of ground that nothing else lies on, in pixels of the unpacked image: in the middle of each side of what lies on it.
      *
-     * @return list<Ground>
+     * @return list<GroundLayer>
      */
     private static function patches(PlannedFile $plan, int $shrink): array
     {
@@ -77,7 +77,7 @@ final class BorderReader
                         intdiv($patch->width, $shrink),
                         intdiv($patch->height, $shrink),
                     );
-                    $patches[] = new Ground($inBlocks, $colour);
+                    $patches[] = new GroundLayer($inBlocks, $colour);
                 }
             }
         }
@@ -86,12 +86,12 @@ final class BorderReader
     }
 
     /** The smallest part of a ground that holds all the pictures, papers and edges that lie on it. */
-    private static function on(Ground $ground, PlannedFile $plan): ?PixelRect
+    private static function on(GroundLayer $ground, PlannedFile $plan): ?PixelRect
     {
         $all = null;
         $isOver = false;
         foreach ($plan->layers as $layer) {
-            if ($isOver && ! ($layer instanceof Stroke) && $layer->where()->meets($ground->where)) {
+            if ($isOver && ! ($layer instanceof StrokeLayer) && $layer->where()->meets($ground->where)) {
                 $inside = $layer->where()->within($ground->where);
                 $all = $all?->with($inside) ?? $inside;
             }
@@ -132,7 +132,7 @@ final class BorderReader
             if (! $layer->where()->meets($patch)) {
                 continue;
             }
-            $isFlat = $layer instanceof Ground || $layer instanceof Stroke;
+            $isFlat = $layer instanceof GroundLayer || $layer instanceof StrokeLayer;
 
             return $isFlat && $patch->liesIn($layer->where()) ? $layer->colour : null;
         }

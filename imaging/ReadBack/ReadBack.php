@@ -6,8 +6,8 @@ namespace Planisher\Imaging\ReadBack;
 
 use Planisher\Colour\Channels;
 use Planisher\Colour\ProfileHeader;
-use Planisher\Imaging\Checksum;
 use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\Files\Checksum;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
 use Planisher\Measure\Figure;
@@ -23,7 +23,7 @@ final readonly class ReadBack
     /** Above this, an unpacked TIFF is held in a temporary file instead of in memory. */
     private const HELD_IN_MEMORY = 60_000_000;
 
-    /** @param  non-empty-list<Measured>  $figures */
+    /** @param  non-empty-list<MeasuredFigure>  $figures */
     private function __construct(
         public int $width,
         public int $height,
@@ -92,30 +92,35 @@ final readonly class ReadBack
             ...$plan->isForScreen // it has no size on paper
                 ? []
                 : [
-                    new Measured(
+                    new MeasuredFigure(
                         $unit === Unit::Inch ? 'inches' : 'centimetres',
                         $size($plan->width / $planned, $plan->height / $planned),
                         $ppi > 0 ? $size($facts->width / $ppi, $facts->height / $ppi) : 'unknown',
                         $tagsAgree && $hasItsSize,
                     ),
                 ],
-            new Measured('pixels', Figure::pixels($plan->width, $plan->height), Figure::pixels($facts->width, $facts->height), $hasItsSize),
-            new Measured('ppi', Figure::decimal($planned, 1), Figure::decimal($ppi, 1), $tagsAgree),
-            new Measured(
+            new MeasuredFigure(
+                'pixels',
+                Figure::pixels($plan->width, $plan->height),
+                Figure::pixels($facts->width, $facts->height),
+                $hasItsSize,
+            ),
+            new MeasuredFigure('ppi', Figure::decimal($planned, 1), Figure::decimal($ppi, 1), $tagsAgree),
+            new MeasuredFigure(
                 'profile',
                 $plan->encoding->profileDescription(),
                 $profile ?? 'none',
                 $facts->profile === $profiles->bytes($plan->encoding->target()),
             ),
-            new Measured('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
-            new Measured(
+            new MeasuredFigure('bits', (string) $plan->encoding->bits, (string) $facts->bits, $facts->bits === $plan->encoding->bits),
+            new MeasuredFigure(
                 'bytes',
                 $maxBytes === null ? 'any' : 'at most '.Figure::bytes($maxBytes),
                 Figure::bytes($bytes),
                 $maxBytes === null || $bytes <= $maxBytes,
             ),
-            new Measured('whole', 'all rows read', ...$unpacked !== null ? ['all rows read', true] : ['cut off', false]),
-            ...$plan->nextPage === null ? [] : [new Measured('pages', '2', (string) $facts->pages, $facts->pages === 2)],
+            new MeasuredFigure('whole', 'all rows read', ...$unpacked !== null ? ['all rows read', true] : ['cut off', false]),
+            ...$plan->nextPage === null ? [] : [new MeasuredFigure('pages', '2', (string) $facts->pages, $facts->pages === 2)],
             ...$border === null ? [] : [$border],
         ];
 
@@ -132,16 +137,16 @@ final readonly class ReadBack
         return $this->disagreements() === [];
     }
 
-    /** @return list<Measured> */
+    /** @return list<MeasuredFigure> */
     public function disagreements(): array
     {
-        return array_values(array_filter($this->figures, fn (Measured $m): bool => ! $m->agrees));
+        return array_values(array_filter($this->figures, fn (MeasuredFigure $m): bool => ! $m->agrees));
     }
 
     /** @return list<array{what: string, planned: string, found: string, agrees: bool}> */
     public function toArray(): array
     {
-        return array_map(fn (Measured $m): array => $m->toArray(), $this->figures);
+        return array_map(fn (MeasuredFigure $m): array => $m->toArray(), $this->figures);
     }
 
     /**

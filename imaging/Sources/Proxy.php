@@ -10,15 +10,15 @@ use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Colour\Conversion;
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Files\Beside;
 use Planisher\Imaging\Vips\BandFormat;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Imaging\Vips\VipsError;
-use Planisher\Imaging\Write\Beside;
 use Planisher\Lab\FileFormat;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
+use Planisher\Picture\PictureRefused;
 use Planisher\Plan\Encoding;
 
 /**

@@ -10,11 +10,10 @@ use Planisher\Imaging\Colour\Profiles;
 use Planisher\Imaging\Vips\Extend;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Kernel;
-use Planisher\Imaging\Write\Credits;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\PlannedFile;
 
 /**
@@ -65,7 +64,7 @@ final class Source
     }
 
     /** A picture's pixels as it is placed: of its target's size, upright or turned, in the file's colour space. */
-    public function placed(Picture $placed, PlannedFile $file, Kernel $kernel): Image
+    public function placed(PictureLayer $placed, PlannedFile $file, Kernel $kernel): Image
     {
         $printIsSmaller = self::isReduced($placed);
         $encoding = $placed->tone === null ? $file->encoding : $file->encoding->with(tone: $placed->tone);
@@ -95,13 +94,13 @@ final class Source
         return $printIsSmaller ? $this->held : $finish($this->held);
     }
 
-    private static function isReduced(Picture $placed): bool
+    private static function isReduced(PictureLayer $placed): bool
     {
         return $placed->target->area() <= $placed->source->area();
     }
 
     /** The part that is printed as it is stored, on what shows through where it is transparent. */
-    private function opened(Picture $placed, Rgb $ground): Image
+    private function opened(PictureLayer $placed, Rgb $ground): Image
     {
         $shrink = self::shrink($placed);
         $open = fn (): Image => Original::open($this->path, $placed->picture, $ground, $shrink);
@@ -114,7 +113,7 @@ final class Source
      * At which fraction a JPEG is unpacked that is printed small: libjpeg leaves out what would be averaged away. At least a
      * halving is left to the kernel, so that what is seen of it is the kernel's.
      */
-    private static function shrink(Picture $placed): int
+    private static function shrink(PictureLayer $placed): int
     {
         $picture = $placed->picture;
         if ($picture->format !== PictureFormat::Jpeg || $picture->isUnusual) {
@@ -165,7 +164,7 @@ final class Source
     }
 
     /** Scaled, turned upright, and as it is placed. */
-    private function scaled(Image $image, Picture $placed, Kernel $kernel): Image
+    private function scaled(Image $image, PictureLayer $placed, Kernel $kernel): Image
     {
         $orientation = $placed->picture->orientation;
         [$width, $height] = $placed->scaledTo();

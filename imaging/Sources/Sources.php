@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Planisher\Imaging\Sources;
 
 use Planisher\Imaging\Colour\Profiles;
-use Planisher\Imaging\Write\Credits;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Layer\Overlay;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\OverlayLayer;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\PlannedFile;
 
 /** The pictures that files are made of, by their checksums: the originals for files, smaller copies for the screen. */
@@ -102,7 +101,7 @@ final class Sources
      */
     public static function in(PlannedFile $file): array
     {
-        $facts = array_map(fn (Picture $placed): PictureFacts => $placed->picture, $file->pictures());
+        $facts = array_map(fn (PictureLayer $placed): PictureFacts => $placed->picture, $file->pictures());
 
         return array_values(array_column($facts, null, 'sha256'));
     }
@@ -115,7 +114,7 @@ final class Sources
     public static function marksIn(PlannedFile ...$files): array
     {
         $laid = array_merge(...array_map(fn (PlannedFile $file): array => $file->overlays(), array_values($files)));
-        $facts = array_map(fn (Overlay $one): PictureFacts => $one->picture, $laid);
+        $facts = array_map(fn (OverlayLayer $one): PictureFacts => $one->picture, $laid);
 
         return array_values(array_column($facts, null, 'sha256'));
     }

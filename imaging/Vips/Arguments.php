@@ -23,7 +23,7 @@ final class Arguments
     public function __construct(string $function, array $options)
     {
         foreach ($options as $name => $given) {
-            [$kind, $value] = Header::optional($function, $name, $given);
+            [$kind, $value] = CHeader::optional($function, $name, $given);
             $this->flat[] = $name;
             $this->flat[] = match ($kind) {
                 'interpolate' => ($this->objects[] = Library::get()->vips_interpolate_new($value) ?? throw Library::error('interpolate')),

@@ -43,7 +43,7 @@ final class Library
      */
     public static function call(string $function, array $required, array $options = []): mixed
     {
-        [$typed, $arguments] = [Header::required($function, $required), new Arguments($function, $options)];
+        [$typed, $arguments] = [CHeader::required($function, $required), new Arguments($function, $options)];
 
         return self::get()->{$function}(...$typed, ...$arguments->flat());
     }
@@ -87,7 +87,7 @@ final class Library
     private static function load(): \FFI
     {
         try {
-            $ffi = \FFI::cdef((string) file_get_contents(Header::PATH), 'libvips.so.42');
+            $ffi = \FFI::cdef((string) file_get_contents(CHeader::PATH), 'libvips.so.42');
         } catch (\FFI\Exception $e) {
             throw new VipsError('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$e->getMessage());
         }

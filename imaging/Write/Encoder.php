@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Write;
 
+use Planisher\Imaging\Files\CannotWrite;
+use Planisher\Imaging\Sources\Credits;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Metadata;
 use Planisher\Imaging\Vips\Subsampling;

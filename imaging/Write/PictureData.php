@@ -7,6 +7,7 @@ namespace Planisher\Imaging\Write;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Program;
 use Planisher\Imaging\Child\Stopped;
+use Planisher\Imaging\Files\CannotWrite;
 use Planisher\Line\KeptData;
 
 /** Takes a picture's own data along into a made file, by exiftool; what says how the pixels are stays the file's own. */

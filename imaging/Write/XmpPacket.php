@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Imaging\Write;
 
+use Planisher\Imaging\Sources\Credits;
+
 /** Caption and copyright as an XMP packet (ISO 16684-1, Dublin Core), for a TIFF. */
 final class XmpPacket
 {

@@ -15,12 +15,12 @@ final class Uploads
 
     public function __construct(private readonly Store $store, private readonly Moods $moods) {}
 
-    public function options(): Answer
+    public function options(): Response
     {
         return self::tus(204, ['Tus-Version' => self::VERSION, 'Tus-Extension' => 'creation', 'Tus-Max-Size' => (string) self::LARGEST]);
     }
 
-    public function create(): Answer
+    public function create(): Response
     {
         $length = filter_var($_SERVER['HTTP_UPLOAD_LENGTH'] ?? '', FILTER_VALIDATE_INT);
         if ($length === false || $length < 0) {
@@ -36,7 +36,7 @@ final class Uploads
         return self::tus(201, ['Location' => "/v1/files/{$id}"]);
     }
 
-    public function head(string $id): Answer
+    public function head(string $id): Response
     {
         $upload = $this->store->get('upload', $id);
         if ($upload === null) {
@@ -51,7 +51,7 @@ final class Uploads
         ]);
     }
 
-    public function patch(string $id): Answer
+    public function patch(string $id): Response
     {
         $upload = $this->store->get('upload', $id);
         if ($upload === null) {
@@ -84,7 +84,7 @@ final class Uploads
                 fflush($bytes);
                 $power && posix_kill(-posix_getpgrp(), SIGKILL);
 
-                return Answer::broken();
+                return Response::broken();
             }
         }
         fflush($bytes);
@@ -123,8 +123,8 @@ final class Uploads
     }
 
     /** @param  array<string, string>  $headers */
-    private static function tus(int $status, array $headers = [], string $body = ''): Answer
+    private static function tus(int $status, array $headers = [], string $body = ''): Response
     {
-        return new Answer($status, $body, ['Tus-Resumable' => self::VERSION] + $headers);
+        return new Response($status, $body, ['Tus-Resumable' => self::VERSION] + $headers);
     }
 }

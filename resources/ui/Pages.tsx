@@ -5,7 +5,7 @@ import { Loading } from './common/Loading';
 import { HouseFinishesPage } from './house-finishes/HouseFinishesPage';
 import { LabPage, NewLab } from './labs/LabPage';
 import { LabsPage } from './labs/LabsPage';
-import { LookAtEach } from './look/LookAtEach';
+import { LookAtEach } from './review/LookAtEach';
 import { MakePage } from './make/MakePage';
 import { OrderSheetPage } from './order-sheet/OrderSheetPage';
 import { Orders } from './orders/Orders';

@@ -109,9 +109,9 @@ final class CardsTest extends TestCase
             ->json('lines');
         self::assertSame([[$other->number, 'changes']], array_map(fn (array $line): array => [$line['lineNumber'], $line['how']], $told));
         self::assertStringContainsString('It comes out in', $told[0]['says'], 'it is laid on a larger sheet');
-        self::assertSame('passed', $other->refresh()->state, 'told before it is kept');
+        self::assertSame('passed', $other->refresh()->state->value, 'told before it is kept');
         $this->putJson("/api/labs/{$id}", ['version' => 1] + $change)->assertOk();
-        self::assertSame(['passed', 'open'], [$same->refresh()->state, $other->refresh()->state]);
+        self::assertSame(['passed', 'open'], [$same->refresh()->state->value, $other->refresh()->state->value]);
         $this->putJson("/api/labs/{$id}", ['version' => 1] + $change)->assertConflict();
     }
 

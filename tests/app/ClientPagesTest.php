@@ -11,6 +11,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Testing\TestResponse;
 use Planisher\Imaging\Vips\Image;
+use Planisher\State\LineState;
 
 /** What a client is shown behind a signed link and answers there; and that nothing else can be reached with it. */
 final class ClientPagesTest extends TestCase
@@ -137,10 +138,10 @@ final class ClientPagesTest extends TestCase
             ['isYes' => false, 'note' => ' A bit higher <script>alert(1)</script> '] + self::to($quiet, 0),
         )->assertOk();
         self::assertSame('A bit higher <script>alert(1)</script>', $this->said($this->boat)['note'], 'markup is words');
-        self::assertSame(Line::PASSED, $this->boat->fresh()?->state);
+        self::assertSame(LineState::Passed, $this->boat->fresh()?->state);
         $opens = $this->shown($this->link(['reopens' => true]));
         $this->answer($opens['answerAt'], ['isYes' => false, 'note' => 'Tighter'] + self::to($opens, 1))->assertOk();
-        self::assertSame(Line::OPEN, $this->shore->fresh()?->state);
+        self::assertSame(LineState::Open, $this->shore->fresh()?->state);
         $page = (string) $this->get($this->link())->assertOk()->getContent();
         self::assertStringNotContainsString('<script>alert', $page);
     }

@@ -11,6 +11,7 @@ use App\Models\Line;
 use App\Models\Order;
 use App\Models\User;
 use Demo\DemoSeeder;
+use Planisher\State\LineState;
 
 final class DemoTest extends TestCase
 {
@@ -34,7 +35,7 @@ final class DemoTest extends TestCase
                     $levels[$finding->level->value] = true;
                 }
                 self::assertFalse(
-                    $line->state === Line::PASSED && $worked->of($line)->isStopped(),
+                    $line->state === LineState::Passed && $worked->of($line)->isStopped(),
                     "line {$line->number} of {$order->number}",
                 );
             }

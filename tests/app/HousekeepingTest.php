@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Errors\NotPossible;
 use App\Files\LocalDisk;
 use App\Housekeeping\Files;
 use App\Housekeeping\Keeping;
 use App\Logging\Discreet;
 use App\Making\Zip;
 use App\Models\Make;
-use App\Views\NotAgain;
+use App\Views\FailureCache;
 use App\Workers\Machines;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
@@ -19,8 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Monolog\Level;
 use Monolog\LogRecord;
-use Planisher\Imaging\PictureRefused;
-use Symfony\Component\HttpKernel\Exception\HttpException;
+use Planisher\Picture\PictureRefused;
 
 /** What grows has a bound, what fails is remembered, and the log keeps other people's things to itself. */
 final class HousekeepingTest extends TestCase
@@ -85,16 +85,16 @@ final class HousekeepingTest extends TestCase
         $tried = 0;
         $try = function () use (&$tried): string {
             try {
-                return NotAgain::try('a-view', function () use (&$tried): string {
+                return FailureCache::try('a-view', function () use (&$tried): string {
                     $tried++;
                     throw new PictureRefused('it is cut off.');
                 });
-            } catch (HttpException $e) {
-                return "{$e->getStatusCode()} {$e->getMessage()}";
+            } catch (NotPossible $e) {
+                return $e->getMessage();
             }
         };
         self::assertSame(
-            ['422 It can’t be shown of this picture: it is cut off.', '422 It can’t be shown of this picture: it is cut off.'],
+            ['It can’t be shown of this picture: it is cut off.', 'It can’t be shown of this picture: it is cut off.'],
             [$try(), $try()],
         );
         self::assertSame(1, $tried);

@@ -8,6 +8,7 @@ use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Planisher\State\LineState;
 
 /** A client's list read and taken through the API, as text and as files; wishes said of lines that are there; many lines passed at once. */
 final class ListsTest extends TestCase
@@ -344,7 +345,7 @@ final class ListsTest extends TestCase
         $passed = $this->postJson("/api/orders/{$this->order->id}/pass", ['lines' => self::seen($fine, $stopped)])->assertOk();
         self::assertSame([$fine->id], array_column((array) $passed->json('lines'), 'id'));
         self::assertStringContainsString('can’t pass', (string) $passed->json('missed.0'));
-        self::assertSame(Line::PASSED, $fine->fresh()?->state);
-        self::assertSame(Line::OPEN, $stopped->fresh()?->state);
+        self::assertSame(LineState::Passed, $fine->fresh()?->state);
+        self::assertSame(LineState::Open, $stopped->fresh()?->state);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Files\Disk;
-use App\Jobs\MakeFiles;
 use App\Lines\LineChanger;
+use App\Making\MakeFiles;
 use App\Making\Making;
 use App\Models\Line;
 use App\Models\MadeFile;
@@ -14,6 +14,8 @@ use App\Models\Make;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Finish\Finishes;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 use Tests\core\Finish\Pair\PairFinish;
 
 final class MakingTest extends TestCase
@@ -41,7 +43,7 @@ final class MakingTest extends TestCase
         self::assertSame(['isholm-rowing-club_4x6_dawn-boat_1.jpg', 'made'], [$file['name'], $file['state']]);
         self::assertSame([], array_filter($file['readBack'], fn (array $figure): bool => ! $figure['agrees']));
         self::assertContains("1800 × 1200\u{2009}px", array_column($file['readBack'], 'found'));
-        self::assertSame(['made', 'open'], [$first->fresh()?->state, $open->fresh()?->state]);
+        self::assertSame(['made', 'open'], [$first->fresh()?->state->value, $open->fresh()?->state->value]);
 
         $answer = $this->get("/api/files/{$file['id']}")->assertOk();
         self::assertStringContainsString(
@@ -115,7 +117,7 @@ final class MakingTest extends TestCase
             ->json('id');
         $three = Make::query()->findOrFail((int) $all);
         self::assertStringEndsWith('-3', $three->folder);
-        self::assertSame(['made', 'made'], $three->files->pluck('state')->all());
+        self::assertSame([FileState::Made, FileState::Made], $three->files->pluck('state')->all());
         [$before, $after] = [$one->files()->with('make')->firstOrFail(), $three->files()->with('make')->firstOrFail()];
         self::assertSame([$one->folder, null], [$after->made_before, $after->seconds], 'taken over, not made');
         self::assertSame($before->sha256, hash_file('sha256', $after->path()));
@@ -158,7 +160,7 @@ final class MakingTest extends TestCase
             ->assertJsonPath('missed', [])
             ->assertJsonPath('before', null)
             ->assertJsonPath('lines.0.fileName', '2611-01_1.jpg');
-        self::assertSame('passed', $lines[0]->refresh()->state, 'it was looked at, and has only to be made under its new name');
+        self::assertSame('passed', $lines[0]->refresh()->state->value, 'it was looked at, and has only to be made under its new name');
         $later = $this->line('4 x 6 in');
         self::assertSame(['order', 'number'], $later->refresh()->wanted['name']['parts']);
         self::assertSame(['2611-01_1.jpg', '2611-01_2.jpg'], $this->make()->files->pluck('name')->all());
@@ -201,7 +203,7 @@ final class MakingTest extends TestCase
         $this->postJson("/api/makes/{$make->id}/stop")->assertNoContent();
         $work();
         self::assertSame(['made', 'stopped', 'stopped'], array_column($see()['files'], 'state'));
-        self::assertSame('passed', $lines[1]->refresh()->state);
+        self::assertSame('passed', $lines[1]->refresh()->state->value);
         $this->get("/api/makes/{$make->id}/zip")->assertOk();
 
         // One of them is wanted all the same: it alone is made.
@@ -215,7 +217,7 @@ final class MakingTest extends TestCase
         $work();
         $work();
         self::assertSame(['made', 'made', 'made'], array_column($see()['files'], 'state'));
-        self::assertSame('made', $lines[1]->refresh()->state);
+        self::assertSame('made', $lines[1]->refresh()->state->value);
     }
 
     public function test_a_file_that_a_worker_has_is_not_taken_by_another(): void
@@ -223,9 +225,9 @@ final class MakingTest extends TestCase
         config(['queue.default' => 'database']);
         $this->pass($this->line());
         $file = $this->make()->files()->firstOrFail();
-        $file->update(['state' => MadeFile::MAKING, 'held_by' => 'elsewhere:1:77']);
+        $file->update(['state' => FileState::Making, 'held_by' => 'elsewhere:1:77']);
         app()->call([new MakeFiles([$file->id]), 'handle']);
-        self::assertSame(MadeFile::MAKING, $file->refresh()->state);
+        self::assertSame(FileState::Making, $file->refresh()->state);
         self::assertFileDoesNotExist($file->path());
     }
 
@@ -242,7 +244,7 @@ final class MakingTest extends TestCase
             array_slice((array) getimagesize($file->refresh()->path()), 0, 2),
             'six by four inches, as it was passed',
         );
-        self::assertSame(Line::OPEN, $line->refresh()->state);
+        self::assertSame(LineState::Open, $line->refresh()->state);
         $this->postJson("/api/orders/{$this->order->id}/make")->assertUnprocessable();
 
         // Passed as it is now, that is what is made.
@@ -250,7 +252,7 @@ final class MakingTest extends TestCase
         $again = $this->make()->files()->firstOrFail();
         app()->call([new MakeFiles([$again->id]), 'handle']);
         self::assertSame([3000, 2400], array_slice((array) getimagesize($again->refresh()->path()), 0, 2));
-        self::assertSame(Line::MADE, $line->refresh()->state);
+        self::assertSame(LineState::Made, $line->refresh()->state);
     }
 
     public function test_a_picture_changed_after_passing_is_not_printed(): void
@@ -273,7 +275,7 @@ final class MakingTest extends TestCase
 
         file_put_contents($path, $bytes);
         $this->postJson("/api/files/{$file['id']}/again")->assertOk();
-        self::assertSame('made', MadeFile::query()->findOrFail((int) $file['id'])->state);
+        self::assertSame('made', MadeFile::query()->findOrFail((int) $file['id'])->state->value);
         $this->postJson("/api/files/{$file['id']}/again")
             ->assertUnprocessable()
             ->assertJsonPath('message', 'The file is there, whole and unchanged: its checksum was taken just now.');
@@ -311,9 +313,9 @@ final class MakingTest extends TestCase
         self::assertSame(1, DB::table('jobs')->count(), 'one job decodes the picture once');
         $ids = array_values($make->files->map(fn (MadeFile $file): int => $file->id)->all());
         app()->call([new MakeFiles([$ids[0], $ids[1]]), 'handle']);
-        self::assertSame('passed', $line->refresh()->state, 'a set is made when all of it is');
+        self::assertSame('passed', $line->refresh()->state->value, 'a set is made when all of it is');
         app()->call([new MakeFiles([$ids[0], $ids[1], $ids[2]]), 'handle']);
-        self::assertSame('made', $line->refresh()->state);
+        self::assertSame('made', $line->refresh()->state->value);
         self::assertSame(
             [[113, 300], [225, 300], [112, 300]],
             $make
@@ -345,9 +347,9 @@ final class MakingTest extends TestCase
                     "“{$file->name}” isn’t what was made any more: it was changed, moved or lost since. It isn’t given out. Make it again.",
                 )
                 ->assertJsonPath('file', $file->id);
-            self::assertSame(MadeFile::FAILED, $file->fresh()->state ?? null, 'its page says so');
+            self::assertSame(FileState::Failed, $file->fresh()->state ?? null, 'its page says so');
             $this->postJson("/api/files/{$file->id}/again")->assertOk();
-            self::assertSame([MadeFile::MADE, $bytes], [$file->fresh()->state ?? null, file_get_contents($file->path())]);
+            self::assertSame([FileState::Made, $bytes], [$file->fresh()->state ?? null, file_get_contents($file->path())]);
             $this->get("/api/{$address}")->assertOk();
         }
     }
@@ -376,7 +378,7 @@ final class MakingTest extends TestCase
             $now === null ? unlink($middle->path()) : file_put_contents($middle->path(), $now);
             $this->postJson("/api/files/{$middle->id}/again")->assertOk();
             self::assertSame($bytes, file_get_contents($middle->path()), $how);
-            self::assertSame(['made', $middle->sha256], [$middle->fresh()?->state, $middle->fresh()?->sha256]);
+            self::assertSame(['made', $middle->sha256], [$middle->fresh()?->state->value, $middle->fresh()?->sha256]);
         }
         self::assertSame(substr($bytes, 0, 500), file_get_contents("{$middle->path()}.damaged-1"), 'what was there is kept');
         $this->postJson("/api/files/{$left->id}/again")
@@ -394,8 +396,8 @@ final class MakingTest extends TestCase
         $this->change($line, ['size' => '8 x 10 in'])->assertOk();
         $file = $make->files()->firstOrFail();
         app()->call([new MakeFiles([$file->id]), 'handle']);
-        self::assertSame(['made', [1800, 1200]], [$file->fresh()?->state, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
-        self::assertSame('open', $line->refresh()->state, 'what is wanted now is not made yet');
+        self::assertSame(['made', [1800, 1200]], [$file->fresh()?->state->value, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
+        self::assertSame('open', $line->refresh()->state->value, 'what is wanted now is not made yet');
     }
 
     /** Tickets that were written while a line had one picture, and a ticket one beside its line. */
@@ -409,7 +411,7 @@ final class MakingTest extends TestCase
         unset($ticket['pictures']);
         $file->update(['ticket' => $ticket]);
         app()->call([new MakeFiles([$file->id]), 'handle']);
-        self::assertSame(['made', [1800, 1200]], [$file->refresh()->state, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
+        self::assertSame(['made', [1800, 1200]], [$file->refresh()->state->value, array_slice(getimagesize($file->path()) ?: [], 0, 2)]);
     }
 
     /** A finish of two pictures, from the change of its line to the file: every part of the way takes what it is given. */
@@ -422,11 +424,11 @@ final class MakingTest extends TestCase
             $line = LineChanger::patch($line, $line->version, ['make' => 'pair', 'pair' => ['other' => 'grey-gull.jpg']]);
             self::assertSame(['dawn-boat.jpg', 'grey-gull.jpg'], $line->line()->pictures());
             self::assertSame([0, 1], $line->pictures()->orderBy('place')->pluck('place')->all());
-            $line->update(['state' => Line::PASSED]);
+            $line->update(['state' => LineState::Passed]);
             app(Making::class)->start($this->order, null);
             $file = MadeFile::query()->sole();
             self::assertCount(2, $file->ticket['pictures']);
-            self::assertSame('made', $file->state);
+            self::assertSame('made', $file->state->value);
             $before = $line->refresh()->wanted;
             $line = LineChanger::patch($line, $line->version, ['pair' => ['other' => null]]);
             self::assertSame(['dawn-boat.jpg', null], $line->line()->pictures(), 'one is taken out');

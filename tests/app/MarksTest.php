@@ -11,6 +11,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Planisher\Imaging\Vips\Image;
+use Planisher\State\FileState;
 
 /** The studio's marks and what lines say with them, and words, through the API and into made files. */
 final class MarksTest extends TestCase
@@ -92,12 +93,12 @@ final class MarksTest extends TestCase
         $this->pass($line)->assertOk();
         $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated();
         $file = MadeFile::query()->firstOrFail();
-        self::assertSame(MadeFile::MADE, $file->state, (string) $file->error);
+        self::assertSame(FileState::Made, $file->state, (string) $file->error);
         StudioMark::query()->delete();
         $this->order->client->update(['name' => 'Somebody else']);
         File::delete($file->path());
         $this->postJson("/api/files/{$file->id}/again")->assertOk();
-        self::assertSame([MadeFile::MADE, $file->sha256], [$file->fresh()?->state, $file->fresh()?->sha256]);
+        self::assertSame([FileState::Made, $file->sha256], [$file->fresh()?->state, $file->fresh()?->sha256]);
     }
 
     public function test_a_preview_shows_words_and_marks(): void

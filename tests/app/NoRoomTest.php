@@ -9,6 +9,7 @@ use App\Models\Make;
 use App\Models\Studio;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Planisher\State\FileState;
 use Tests\SmallDisk;
 
 /** A disk that is full is waited for: its files say so, and are made by themselves when there is room. */
@@ -39,7 +40,7 @@ final class NoRoomTest extends TestCase
     private static function assertWaits(Make $make, string $says): void
     {
         $file = $make->files()->firstOrFail();
-        self::assertSame([MadeFile::WAITING, null], [$file->state, $file->held_by]);
+        self::assertSame([FileState::Waiting, null], [$file->state, $file->held_by]);
         self::assertStringContainsString($says, (string) $file->error);
         self::assertStringEndsWith('It goes on by itself.', (string) $file->error);
         self::assertSame(
@@ -54,7 +55,7 @@ final class NoRoomTest extends TestCase
     private static function assertMade(Make $make): MadeFile
     {
         $file = $make->files()->with('make')->firstOrFail();
-        self::assertSame([MadeFile::MADE, null, null], [$file->state, $file->error, $file->held_by]);
+        self::assertSame([FileState::Made, null, null], [$file->state, $file->error, $file->held_by]);
         self::assertSame($file->sha256, hash_file('sha256', $file->path()));
         self::assertSame([], glob(dirname($file->path()).'/.*.part') ?: [], 'nothing half-written stays');
 

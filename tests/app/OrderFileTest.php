@@ -17,6 +17,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Validator;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 
 /** An order out as an order file with its pictures, and in again to the same files. */
 final class OrderFileTest extends TestCase
@@ -57,12 +59,12 @@ final class OrderFileTest extends TestCase
     {
         Line::query()
             ->where('order_id', $order->id)
-            ->update(['state' => Line::PASSED]);
+            ->update(['state' => LineState::Passed]);
         $this->postJson("/api/orders/{$order->id}/make")->assertCreated();
 
         return MadeFile::query()
             ->whereIn('make_id', $order->makes()->pluck('id'))
-            ->where('state', MadeFile::MADE)
+            ->where('state', FileState::Made)
             ->pluck('sha256', 'name')
             ->sortKeys()
             ->all();
@@ -145,6 +147,33 @@ final class OrderFileTest extends TestCase
             ['2611-01', 'Autumn set', 'by Friday', '2026-12-04'],
             array_map(fn (string $key): mixed => $sheet->json($key), ['number', 'title', 'remarkForLab', 'dueOn']),
         );
+    }
+
+    public function test_what_is_kept_apart_stays_apart(): void
+    {
+        $line = $this->line();
+        $this->postJson("/api/lines/{$line->id}/reprint")->assertCreated();
+        $this->postJson("/api/lines/{$line->id}/test-strip", [
+            'settings' => [['open' => 0], ['open' => 0.4], ['open' => 0.8]],
+        ])->assertCreated();
+        $told = fn (int $id): array => array_map(
+            fn (array $of): array => [$of['number'], $of['apart'], $of['fileName']],
+            (array) $this->getJson("/api/orders/{$id}")->json('lines'),
+        );
+        $before = $told($this->order->id);
+        self::assertSame([null, 'reprint-1', 'test'], array_column($before, 1));
+        $zip = $this->export($this->order->refresh());
+        Order::query()->forceDelete();
+        $order = Order::query()->findOrFail((int) $this->import($zip)->assertCreated()->json('id'));
+        self::assertSame($before, $told($order->id));
+        [$first, , $strip] = $order->lines->all();
+        self::assertSame($first->id, $strip->test_of, 'the strip is of the line as it is here');
+        $this->made($order);
+        self::assertSame([null, 'reprint-1', 'test'], $order->makes()->orderBy('apart')->pluck('apart')->all());
+        $wrong = $this->import(
+            $this->altered($zip, fn (array $of): array => array_replace_recursive($of, ['lines' => [2 => ['testOf' => 9]]])),
+        );
+        self::assertStringContainsString('lines[2].testOf', (string) $wrong->assertUnprocessable()->json('message'));
     }
 
     public function test_what_is_refused_is_told_and_nothing_comes_in(): void

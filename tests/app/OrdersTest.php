@@ -9,6 +9,7 @@ use App\Models\Line;
 use App\Models\Order;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Planisher\State\LineState;
 
 final class OrdersTest extends TestCase
 {
@@ -153,12 +154,12 @@ final class OrdersTest extends TestCase
             ->assertOk()
             ->json('lines');
         self::assertSame(['changes'], array_column($told, 'how'));
-        self::assertSame('passed', $line->refresh()->state);
+        self::assertSame('passed', $line->refresh()->state->value);
         $head = ['client' => 'Brindle Pottery', 'title' => 'Winter fair', 'dueOn' => null, 'lab' => 'Copperbeck', 'remark' => 'ring first'];
         $this->patchJson("/api/orders/{$this->order->id}", $head)
             ->assertOk()
             ->assertJson($head);
-        self::assertSame('open', $line->refresh()->state, 'it is passed anew');
+        self::assertSame('open', $line->refresh()->state->value, 'it is passed anew');
         $this->patchJson("/api/orders/{$this->order->id}", ['lab' => 'Nowhere'])->assertUnprocessable();
         $this->patchJson("/api/orders/{$this->order->id}", ['client' => ' '])->assertUnprocessable();
         $done = array_column(
@@ -228,7 +229,7 @@ final class OrdersTest extends TestCase
         $line
             ->newQuery()
             ->whereKey($line->id)
-            ->update(['state' => Line::MADE]);
+            ->update(['state' => LineState::Made]);
         self::assertSame('lab', $waits());
     }
 

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Files\Disk;
-use App\Jobs\AskLab;
-use App\Jobs\MakeFiles;
-use App\Jobs\SendParcel;
+use App\Making\MakeFiles;
 use App\Models\Lab;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Parcel;
 use App\Orders\Removed;
+use App\Parcels\AskLab;
 use App\Parcels\LabAway;
 use App\Parcels\LabRefuses;
 use App\Parcels\LabService;
 use App\Parcels\Packing;
+use App\Parcels\SendParcel;
 use App\Workers\Holder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +25,8 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Planisher\Parcel\ParcelState;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 use Symfony\Component\Process\Process;
 use Tests\SmallDisk;
 
@@ -66,7 +68,7 @@ final class ParcelsTest extends TestCase
     private function makeAll(): void
     {
         $this->postJson("/api/orders/{$this->order->id}/make");
-        foreach (MadeFile::query()->where('state', MadeFile::WAITING)->get() as $file) {
+        foreach (MadeFile::query()->where('state', FileState::Waiting)->get() as $file) {
             app()->call([new MakeFiles([$file->id]), 'handle']);
         }
     }
@@ -131,6 +133,67 @@ final class ParcelsTest extends TestCase
         $path = storage_path('app/'.substr((string) $zip->headers->get('X-Accel-Redirect'), strlen('/_private/')));
         self::assertStringContainsString('No errors detected', $shell('unzip', '-t', $path));
         $this->get("/api/parcels/{$parcel->id}/job-sheet")->assertOk();
+    }
+
+    public function test_the_zip_of_a_large_one_is_packed_by_a_worker(): void
+    {
+        config(['planisher.zip.mostWaitedFor' => 1000]);
+        $this->made();
+        $parcel = $this->packed();
+        $isUnderWay = fn (): bool => (bool) $this->getJson("/api/orders/{$this->order->id}/parcels")->json('parcels.0.isZipUnderWay');
+        $jobs = fn (): int => DB::table('jobs')->where('payload', 'like', '%PackParcelZip%')->count();
+        self::assertSame([false, 0], [$isUnderWay(), $jobs()], 'a lab with a service wants none');
+        for ($asked = 0; $asked < 2; $asked++) {
+            $this->getJson("/api/parcels/{$parcel->id}/zip")
+                ->assertConflict()
+                ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'being packed'));
+        }
+        self::assertSame([true, 1], [$isUnderWay(), $jobs()], 'once, however often it is asked for');
+        Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--queue' => 'default', '--memory' => 4096]);
+        self::assertFalse($isUnderWay());
+        $this->get("/api/parcels/{$parcel->id}/zip")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/zip');
+
+        $this->order->lab->update(['service_url' => null]);
+        $this->made('8 x 10 in', [], 'gulls.jpg');
+        $this->packed();
+        self::assertSame(1, $jobs(), 'what is handed over is packed at once');
+    }
+
+    public function test_a_large_one_that_there_is_no_room_for_is_told_and_tried_again(): void
+    {
+        config(['planisher.zip.mostWaitedFor' => 1000]);
+        $this->made();
+        $parcel = $this->packed();
+        $zip = "/api/parcels/{$parcel->id}/zip";
+        $work = fn () => Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--memory' => 4096]);
+        $this->getJson($zip)->assertConflict();
+        $zips = storage_path('app/zips');
+        File::deleteDirectory($zips);
+        file_put_contents($zips, 'no folder can be here');
+        $work();
+        unlink($zips);
+        self::assertFalse($this->getJson("/api/orders/{$this->order->id}/parcels")->json('parcels.0.isZipUnderWay'));
+        $this->getJson($zip)->assertStatus(507);
+        $this->getJson($zip)->assertConflict();
+        $work();
+        $this->get($zip)->assertOk();
+    }
+
+    public function test_a_large_one_that_was_altered_is_told_at_once(): void
+    {
+        config(['planisher.zip.mostWaitedFor' => 1000]);
+        $line = $this->made();
+        $parcel = $this->packed();
+        $file = MadeFile::query()->where('line_id', $line->id)->firstOrFail();
+        foreach ([$parcel->path($file->name), app(Disk::class)->path($file->key())] as $path) {
+            unlink($path);
+            file_put_contents($path, 'something else');
+        }
+        $this->getJson("/api/parcels/{$parcel->id}/zip")
+            ->assertUnprocessable()
+            ->assertJsonPath('file', $file->id);
     }
 
     public function test_only_what_is_passed_made_and_unchanged_goes(): void
@@ -411,9 +474,9 @@ final class ParcelsTest extends TestCase
         $parcel = $this->packed();
         self::lab()->is('refuse');
         $this->sent($parcel, ParcelState::Back);
-        $back = $one->refresh()->state === Line::OPEN ? $one : $two->refresh();
+        $back = $one->refresh()->state === LineState::Open ? $one : $two->refresh();
         $other = $back === $one ? $two->refresh() : $one;
-        self::assertSame([Line::OPEN, Line::MADE], [$back->state, $other->state]);
+        self::assertSame([LineState::Open, LineState::Made], [$back->state, $other->state]);
         self::assertStringContainsString('a scratch', (string) $back->lab_said);
         $this->pass($back);
         self::assertNull($back->refresh()->lab_said, 'until it is passed anew');
@@ -430,7 +493,7 @@ final class ParcelsTest extends TestCase
         self::lab()->does($parcel->key, 'back', 'Our printer broke.');
         $this->goesOn($parcel, ParcelState::Back);
         self::assertSame('Our printer broke.', $parcel->lab_said);
-        self::assertSame([Line::PASSED, null], [$line->refresh()->state, $line->lab_said]);
+        self::assertSame([LineState::Passed, null], [$line->refresh()->state, $line->lab_said]);
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -578,7 +641,7 @@ final class ParcelsTest extends TestCase
         $this->order->lab->update(['card' => ['products' => [['name' => 'metal', 'mounts' => [['name' => 'easel back']]]]] + $card]);
         $line = $this->made('8 x 12 in', ['product' => 'metal']);
         $this->change($line, ['mount' => 'easel back'])->assertOk();
-        self::assertSame(Line::MADE, $line->refresh()->state);
+        self::assertSame(LineState::Made, $line->refresh()->state);
         self::assertSame('easel back', $this->packed()->manifest['files'][0]['mount']);
     }
 
@@ -596,7 +659,7 @@ final class ParcelsTest extends TestCase
         $again = $this->packed();
         self::assertSame([2, $file->name], [$again->number, $again->files[0]?->name]);
         $this->sent($again);
-        self::assertSame(Line::MADE, $line->refresh()->state);
+        self::assertSame(LineState::Made, $line->refresh()->state);
     }
 
     public function test_a_reprint_with_changes_is_a_line_of_its_own(): void
@@ -613,7 +676,7 @@ final class ParcelsTest extends TestCase
         $file = MadeFile::query()->where('line_id', $id)->firstOrFail();
         self::assertStringContainsString('reprint-1', $file->name);
         self::assertStringContainsString('reprint-1', $file->make->folder);
-        self::assertSame(Line::MADE, $line->refresh()->state);
+        self::assertSame(LineState::Made, $line->refresh()->state);
     }
 
     public function test_a_test_strip_is_a_line_that_knows_what_it_is_for(): void

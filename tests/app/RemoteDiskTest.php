@@ -8,7 +8,6 @@ use App\Files\CannotKeep;
 use App\Files\Disk;
 use App\Files\DiskAway;
 use App\Files\RemoteDisk;
-use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Parcel;
 use Illuminate\Database\Events\QueryExecuted;
@@ -18,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Planisher\State\FileState;
 
 /** The studio's files on an S3-compatible store that isn't ours (s3rver): the same bytes, the same promises as on a disk of one's own. */
 final class RemoteDiskTest extends TestCase
@@ -225,17 +225,21 @@ final class RemoteDiskTest extends TestCase
         $this->six();
         $made = 0;
         DB::listen(function (QueryExecuted $query) use (&$made): void {
-            if (str_starts_with($query->sql, 'update `made_files`') && in_array(MadeFile::MADE, $query->bindings, true) && ++$made === 2) {
+            if (
+                str_starts_with($query->sql, 'update `made_files`') &&
+                in_array(FileState::Made->value, $query->bindings, true) &&
+                ++$made === 2
+            ) {
                 self::$store->losePower();
             }
         });
         $make = $this->make(); // it is asked for, and answered, whatever becomes of the store meanwhile
-        self::assertContains('waiting', $make->files()->pluck('state')->all(), 'not all was made before');
+        self::assertContains(FileState::Waiting, $make->files()->pluck('state')->all(), 'not all was made before');
         self::assertStringContainsString('can’t be reached', (string) $make->files()->where('state', 'waiting')->value('error'));
         self::$store->start();
         Carbon::setTestNow(Carbon::now()->addSeconds(90));
         self::assertSame(0, Artisan::call('planisher:recover'));
-        self::assertSame(['made'], array_values(array_unique($make->files()->pluck('state')->all())));
+        self::assertSame([FileState::Made], $make->files()->pluck('state')->unique()->values()->all());
         $told = $make->files()->pluck('sha256', 'name')->all();
         ksort($told);
         self::assertSame($told, self::sums($make));

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Making\Zip;
-use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use Planisher\Imaging\Vips\Image;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 
 /** Copies for screens: a folder and a ZIP of their own, never among the lab's files. */
 final class ScreenCopiesTest extends TestCase
@@ -24,13 +25,13 @@ final class ScreenCopiesTest extends TestCase
         $files = MadeFile::query()->with('make')->get();
         self::assertCount(2, $files);
         foreach ($files as $file) {
-            self::assertSame([MadeFile::MADE, true], [$file->state, $file->is_for_screen], (string) $file->error);
+            self::assertSame([FileState::Made, true], [$file->state, $file->is_for_screen], (string) $file->error);
             self::assertStringContainsString('/screen/', $file->path());
             self::assertStringContainsString('screen', $file->name);
             $image = Image::open($file->path());
             self::assertSame(200, max($image->width(), $image->height()));
         }
-        self::assertSame(Line::PASSED, $passed->fresh()?->state, 'nothing was made for the lab');
+        self::assertSame(LineState::Passed, $passed->fresh()?->state, 'nothing was made for the lab');
         $answer = $this->getJson("/api/orders/{$this->order->id}/make")->assertOk();
         self::assertSame([null, 'ready'], [$answer->json('makes.0.zip'), $answer->json('makes.0.screenZip')]);
         $make = Make::query()->firstOrFail();
@@ -50,7 +51,7 @@ final class ScreenCopiesTest extends TestCase
         $this->pass($print)->assertOk();
         $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated();
         $make = Make::query()->firstOrFail();
-        self::assertSame([Line::MADE, Line::MADE], [$copy->fresh()?->state, $print->fresh()?->state]);
+        self::assertSame([LineState::Made, LineState::Made], [$copy->fresh()?->state, $print->fresh()?->state]);
         $names = function (bool $forScreens) use ($make): array {
             $zip = new \ZipArchive();
             $zip->open(Zip::of($make, $forScreens));
@@ -69,10 +70,10 @@ final class ScreenCopiesTest extends TestCase
         $this->pass($line)->assertOk();
         $this->change($line, ['screenCopy' => ['longSide' => 300]])
             ->assertOk()
-            ->assertJsonPath('state', Line::PASSED);
+            ->assertJsonPath('state', LineState::Passed);
         $this->change($line, ['border' => '0.2 in'])
             ->assertOk()
-            ->assertJsonPath('state', Line::OPEN);
+            ->assertJsonPath('state', LineState::Open);
     }
 
     public function test_what_cannot_be_copied_is_told(): void

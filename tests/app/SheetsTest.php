@@ -9,6 +9,8 @@ use App\Models\HouseFinish;
 use App\Models\Line;
 use App\Models\MadeFile;
 use Illuminate\Testing\TestResponse;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 
 /** Prints put together on shared sheets through the API, changed there, and taken apart again. */
 final class SheetsTest extends TestCase
@@ -75,7 +77,7 @@ final class SheetsTest extends TestCase
         $apart = $this->postJson("/api/lines/{$made->json('line.id')}/apart", ['version' => $made->json('line.version')])->assertOk();
         self::assertSame([$one->id, $two->id], $apart->json('lines'), 'the very lines');
         self::assertSame('0.1 in', $one->refresh()->wanted['border']);
-        self::assertSame(Line::PASSED, $two->refresh()->state);
+        self::assertSame(LineState::Passed, $two->refresh()->state);
     }
 
     public function test_what_was_changed_on_the_sheet_comes_apart_changed(): void
@@ -190,7 +192,7 @@ final class SheetsTest extends TestCase
         $this->pass($sheet)->assertOk();
         app(Making::class)->start($this->order, null);
         $files = MadeFile::query()->with('make')->get()->sortBy('id')->values();
-        self::assertSame(['made', 'made'], $files->pluck('state')->all());
+        self::assertSame([FileState::Made, FileState::Made], $files->pluck('state')->all());
         self::assertMatchesRegularExpression('/_1of2\.jpg$/', $files[0]->name ?? '');
         self::assertSame([360, 240], array_slice(getimagesize($files[0]->path()) ?: [], 0, 2));
         $preview = $this->get(

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Testing\TestResponse;
+use Planisher\State\LineState;
 
 /** The studio, and the people in it. */
 final class StudioTest extends TestCase
@@ -184,7 +185,7 @@ final class StudioTest extends TestCase
             $this->postJson("/api/orders/{$this->order->id}/make")->assertCreated();
             $made = File::allFiles("{$apart}/prints");
             self::assertCount(1, $made);
-            self::assertSame(Line::MADE, Line::query()->firstOrFail()->state);
+            self::assertSame(LineState::Made, Line::query()->firstOrFail()->state);
             self::assertSame(
                 hash_file('sha256', $made[0]->getPathname()),
                 $this->getJson("/api/orders/{$this->order->id}/make")->json('makes.0.files.0.sha256'),

@@ -6,13 +6,13 @@ namespace Tests\app;
 
 use App\Lines\Computation;
 use App\Making\Ticket;
-use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Planisher\State\LineState;
 
 /**
  * Databases of earlier days, as they were stored (tests/upgrade), are kept by the program as it is: migrated, read, worked out.
@@ -71,7 +71,7 @@ final class UpgradeTest extends LaravelTestCase
             $worked = app(Computation::class)->order($order);
             foreach ($order->lines as $line) {
                 self::assertNotNull($worked->of($line)->line);
-                self::assertContains($line->state, [Line::OPEN, Line::PASSED, Line::MADE]);
+                self::assertContains($line->state, [LineState::Open, LineState::Passed, LineState::Made]);
                 $lines++;
             }
         }

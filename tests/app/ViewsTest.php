@@ -6,15 +6,16 @@ namespace Tests\app;
 
 use App\Models\Line;
 use App\Models\MadeFile;
-use App\Views\NotAgain;
+use App\Views\FailureCache;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Stopped;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Imaging\Files\NoRoom;
 use Planisher\Imaging\Vips\VipsError;
-use Planisher\Imaging\Write\NoRoom;
-use Symfony\Component\HttpKernel\Exception\HttpException;
+use Planisher\Picture\PictureRefused;
 
 /** What a line's plan looks like before it is made: histograms, a part at one to one, what its files will weigh. */
 final class ViewsTest extends TestCase
@@ -68,9 +69,9 @@ final class ViewsTest extends TestCase
     {
         $try = function (string $what, ?\Throwable $fails): int {
             try {
-                return (int) NotAgain::try($what, fn (): int => $fails === null ? 200 : throw $fails);
-            } catch (HttpException $e) {
-                return $e->getStatusCode();
+                return (int) FailureCache::try($what, fn (): int => $fails === null ? 200 : throw $fails);
+            } catch (\Throwable $e) {
+                return app(ExceptionHandler::class)->render(Request::create('/api/lines/1/preview'), $e)->getStatusCode();
             }
         };
         $ours = [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-use App\Jobs\MakeFiles;
+use App\Making\MakeFiles;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Redis;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
 
 /** Workers die, machines are cut off, queues lose what they had: what they held is done by others, once. */
 final class WorkersTest extends TestCase
@@ -53,7 +55,7 @@ final class WorkersTest extends TestCase
             'job_id' => (string) $job->id,
             'payload' => $job->payload,
         ]);
-        $file->update(['state' => MadeFile::MAKING, 'held_by' => "{$holder}:{$job->id}"]);
+        $file->update(['state' => FileState::Making, 'held_by' => "{$holder}:{$job->id}"]);
 
         return (int) $job->id;
     }
@@ -70,10 +72,10 @@ final class WorkersTest extends TestCase
         $jobs = [self::has($gone, $dead), self::has(Holder::me()->mark(), $alive)];
         self::assertSame(0, Artisan::call('planisher:recover'));
         self::assertStringContainsString("Handed back file {$dead->id}", Artisan::output());
-        self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$dead->refresh()->state, $alive->refresh()->state]);
+        self::assertSame([FileState::Waiting, FileState::Making], [$dead->refresh()->state, $alive->refresh()->state]);
         self::assertSame([$jobs[1]], DB::table('jobs')->where('reserved_at', '>', 0)->pluck('id')->all(), 'the living one’s alone');
         self::work();
-        self::assertSame([MadeFile::MADE, MadeFile::MAKING], [$dead->refresh()->state, $alive->refresh()->state]);
+        self::assertSame([FileState::Made, FileState::Making], [$dead->refresh()->state, $alive->refresh()->state]);
     }
 
     /** What is watched says which file by its number: its name has the client's in it. Times have their zone (RFC 3339). */
@@ -94,7 +96,7 @@ final class WorkersTest extends TestCase
         $mark = preg_replace('~/[0-9a-f]+:~', '/original:', Holder::me()->mark());
         self::has((string) $mark, $file);
         Artisan::call('planisher:recover');
-        self::assertSame(MadeFile::WAITING, $file->refresh()->state);
+        self::assertSame(FileState::Waiting, $file->refresh()->state);
     }
 
     /** A job's limit goes with what it makes, and is heeded in place of the queue's. */
@@ -116,7 +118,7 @@ final class WorkersTest extends TestCase
         [$file] = $this->waiting(1);
         self::has(Holder::of(Holder::thisMachine().':'.getmypid().'-1')->mark(), $file);
         Artisan::call('planisher:recover');
-        self::assertSame(MadeFile::WAITING, $file->refresh()->state);
+        self::assertSame(FileState::Waiting, $file->refresh()->state);
     }
 
     public function test_a_machine_that_says_nothing_any_more_is_taken_for_dead_within_a_minute(): void
@@ -131,35 +133,35 @@ final class WorkersTest extends TestCase
         $said('darkroom', Machines::GONE_SECONDS + 1);
         $said('attic', Machines::GONE_SECONDS - 5);
         Artisan::call('planisher:recover');
-        self::assertSame([MadeFile::WAITING, MadeFile::MAKING], [$cut->refresh()->state, $well->refresh()->state]);
+        self::assertSame([FileState::Waiting, FileState::Making], [$cut->refresh()->state, $well->refresh()->state]);
         self::assertLessThan(60, Machines::GONE_SECONDS + 2 * Machines::BEAT_SECONDS);
         self::work();
-        self::assertSame(MadeFile::MADE, $cut->refresh()->state);
+        self::assertSame(FileState::Made, $cut->refresh()->state);
     }
 
     public function test_a_machine_that_comes_back_doesn_t_count_for_what_was_given_to_another(): void
     {
         [$file] = $this->waiting(1);
-        $file->update(['state' => MadeFile::MAKING, 'held_by' => 'darkroom:7-1:1']);
+        $file->update(['state' => FileState::Making, 'held_by' => 'darkroom:7-1:1']);
         $before = clone $file;
         $file->update(['held_by' => 'attic:9-1:2']);
         $letGo = new \ReflectionMethod(MakeFiles::class, 'letGo');
-        $letGo->invoke(null, $before, ['state' => MadeFile::FAILED, 'error' => 'It came too late.']);
-        self::assertSame([MadeFile::MAKING, null], [$file->refresh()->state, $file->error]);
-        $letGo->invoke(null, $file, ['state' => MadeFile::MADE, 'sha256' => str_repeat('a', 64)]);
-        self::assertSame([MadeFile::MADE, null], [$file->refresh()->state, $file->held_by]);
-        self::assertSame(Line::MADE, $file->line->state);
+        $letGo->invoke(null, $before, FileState::Failed, ['error' => 'It came too late.']);
+        self::assertSame([FileState::Making, null], [$file->refresh()->state, $file->error]);
+        $letGo->invoke(null, $file, FileState::Made, ['sha256' => str_repeat('a', 64)]);
+        self::assertSame([FileState::Made, null], [$file->refresh()->state, $file->held_by]);
+        self::assertSame(LineState::Made, $file->line->state);
     }
 
     public function test_a_job_that_takes_every_worker_with_it_is_given_up_and_said(): void
     {
         [$file] = $this->waiting(1);
         for ($n = 1; $n <= 5; $n++) {
-            self::assertSame(MadeFile::WAITING, $file->refresh()->state);
+            self::assertSame(FileState::Waiting, $file->refresh()->state);
             self::has("darkroom:{$n}-1", $file);
             Artisan::call('planisher:recover');
         }
-        self::assertSame(MadeFile::FAILED, $file->refresh()->state);
+        self::assertSame(FileState::Failed, $file->refresh()->state);
         self::assertStringContainsString('stopped several times on this file', (string) $file->error);
         self::assertSame(0, DB::table('jobs')->count());
     }
@@ -171,11 +173,11 @@ final class WorkersTest extends TestCase
         DB::table('jobs')->update(['reserved_at' => time() - 5, 'attempts' => 1]);
         Artisan::call('planisher:recover');
         self::work();
-        self::assertSame(MadeFile::WAITING, $file->refresh()->state, 'a moment is nothing');
+        self::assertSame(FileState::Waiting, $file->refresh()->state, 'a moment is nothing');
         DB::table('jobs')->update(['reserved_at' => time() - 20]);
         Artisan::call('planisher:recover');
         self::work();
-        self::assertSame(MadeFile::MADE, $file->refresh()->state);
+        self::assertSame(FileState::Made, $file->refresh()->state);
         self::assertSame(0, DB::table('jobs')->where('queue', 'default')->count());
 
         [$other] = $this->waiting(1);
@@ -203,7 +205,7 @@ final class WorkersTest extends TestCase
         Artisan::call('planisher:recover');
         self::assertSame(2, DB::table('jobs')->count());
         self::work();
-        self::assertSame([MadeFile::MADE, MadeFile::MADE], [$file->refresh()->state, $other->refresh()->state]);
+        self::assertSame([FileState::Made, FileState::Made], [$file->refresh()->state, $other->refresh()->state]);
     }
 
     public function test_on_redis_too_a_queue_that_loses_power_loses_nothing(): void
@@ -221,7 +223,7 @@ final class WorkersTest extends TestCase
             [$file] = $this->waiting(1);
             self::assertSame(1, Queue::size('default'));
             self::work('redis');
-            self::assertSame([MadeFile::MADE, 0], [$file->refresh()->state, Queue::size('default')]);
+            self::assertSame([FileState::Made, 0], [$file->refresh()->state, Queue::size('default')]);
 
             // It is away while making is asked for, and comes back with nothing.
             $redis->losePower();
@@ -248,7 +250,7 @@ final class WorkersTest extends TestCase
             // A worker has it, and dies: its job comes again, and the file is made once.
             $late = MadeFile::query()->where('make_id', $id)->sole();
             $job = Queue::connection()->pop('default') ?? self::fail('It is there.');
-            $late->update(['state' => MadeFile::MAKING, 'held_by' => "darkroom:7-1:{$job->getJobId()}"]);
+            $late->update(['state' => FileState::Making, 'held_by' => "darkroom:7-1:{$job->getJobId()}"]);
             DB::table('jobs_in_hand')->insert([
                 'holder' => 'darkroom:7-1',
                 'queue' => 'default',
@@ -257,10 +259,14 @@ final class WorkersTest extends TestCase
             ]);
             Artisan::call('planisher:recover');
             self::work('redis');
-            self::assertSame(MadeFile::MADE, $late->refresh()->state);
+            self::assertSame(FileState::Made, $late->refresh()->state);
             Carbon::setTestNow(Carbon::now()->addHours(7));
             self::work('redis');
-            self::assertSame([MadeFile::MADE, 0], [$late->refresh()->state, Queue::size('default')], 'the dead one’s own comes to nothing');
+            self::assertSame(
+                [FileState::Made, 0],
+                [$late->refresh()->state, Queue::size('default')],
+                'the dead one’s own comes to nothing',
+            );
         } finally {
             $redis->losePower();
             array_map(unlink(...), glob("{$folder}/*") ?: []);

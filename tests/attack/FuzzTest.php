@@ -8,14 +8,14 @@ use Planisher\Colour\Space;
 use Planisher\Imaging\Child\Child;
 use Planisher\Imaging\Child\Limits;
 use Planisher\Imaging\Child\Stopped;
-use Planisher\Imaging\Child\Task;
 use Planisher\Imaging\Colour\ShippedProfiles;
-use Planisher\Imaging\Handed;
-use Planisher\Imaging\PictureRefused;
-use Planisher\Order\Order;
+use Planisher\Imaging\IntakeReader;
+use Planisher\Imaging\ReadingTask;
+use Planisher\Order\OrderSpec;
 use Planisher\OrderFile\JsonText;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
+use Planisher\Picture\PictureRefused;
 
 /** Two thousand things that were whole and have been changed in places, always the same ones: taken or refused in words. */
 final class FuzzTest extends Attack
@@ -54,7 +54,7 @@ final class FuzzTest extends Attack
             $path = "{$this->folder}/x-".basename($whole[$at]);
             file_put_contents($path, self::changed($bytes[$at], 600));
             try {
-                $facts = Handed::take($path, basename($path), str_repeat('0', 64), [
+                $facts = IntakeReader::take($path, basename($path), str_repeat('0', 64), [
                     'screen' => ['side' => 64, 'path' => "{$this->folder}/proxy.jpg"],
                 ]);
                 self::assertGreaterThan(0, $facts->width);
@@ -81,7 +81,10 @@ final class FuzzTest extends Attack
                 self::changed($i % 4 === 0 ? ShippedProfiles::bytes(Space::Srgb) : $paper, 400),
             );
             try {
-                self::assertNotSame('', Child::run(Task::Profile, ['path' => $path, 'name' => 'x.icc'], Limits::asked())['description']);
+                self::assertNotSame(
+                    '',
+                    Child::run(ReadingTask::Profile, ['path' => $path, 'name' => 'x.icc'], Limits::asked())['description'],
+                );
             } catch (PictureRefused|Stopped $e) {
                 self::assertMatchesRegularExpression('/\.$/', $e->getMessage());
                 $refused++;
@@ -106,7 +109,7 @@ final class FuzzTest extends Attack
         $refused = 0;
         for ($i = 0; $i < self::ORDER_FILES; $i++) {
             try {
-                $order = Order::read(JsonText::decode($i % 2 === 0 ? self::changed($whole, strlen($whole)) : self::retyped($whole)));
+                $order = OrderSpec::read(JsonText::decode($i % 2 === 0 ? self::changed($whole, strlen($whole)) : self::retyped($whole)));
                 self::assertNotEmpty($order->lines);
             } catch (OrderFileError|OrderFileErrors $e) {
                 self::assertNotSame('', $e->getMessage());

@@ -53,7 +53,7 @@ test('a worker killed in the middle of a file: the next one makes it, nothing ha
     process.kill(Number(pid), 'SIGKILL');
     expect(entries().filter((name) => !name.startsWith('.'))).toEqual([]);
 
-    await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 40_000 });
+    await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 90_000 });
     expect(entries()).toEqual(['keepers-of-tarn-light_20x30_lighthouse-point_1.jpg']);
     // Whoever saw it first has handed it back: the worker that followed, or the watcher.
     const said = ['worker-1', 'worker-2', 'watcher'].map((log) => readFileSync(`${INSTANCE}/logs/${log}.log`, 'utf8')).join('');

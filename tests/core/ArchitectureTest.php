@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -17,7 +18,7 @@ final class ArchitectureTest extends TestCase
     private const LONGEST_LINE = 140;
 
     /** A lab card says how it wants canvases: that is the order file's shape. */
-    private const OF_THE_LAB_CARD = ['core/Lab/LabCard.php', 'app/Http/Controllers/LabController.php'];
+    private const OF_THE_LAB_CARD = ['core/Lab/LabCard.php'];
 
     private const IMPURE = [
         'fopen',
@@ -87,19 +88,36 @@ final class ArchitectureTest extends TestCase
         }
     }
 
-    /** No two folders of core use each other, neither straight nor by way of others. */
-    public function test_folders_of_core_form_no_circle(): void
+    /** One name, one class: whoever searches for a name finds one thing. */
+    public function test_no_name_stands_twice(): void
     {
-        $uses = [];
-        foreach (self::names('core') as $file => $names) {
-            $folder = explode('/', substr($file, strlen(self::ROOT.'/core/')))[0];
-            foreach ($names as $name) {
-                if (preg_match('/^Planisher\\\\(\w+)\\\\/', $name, $of) === 1 && $of[1] !== $folder) {
-                    $uses[$folder][$of[1]] = true;
+        $of = [];
+        foreach (['core', 'imaging', 'app', 'labsim', 'demo', 'bench'] as $root) {
+            foreach (self::files($root) as $file) {
+                if (preg_match('/^[A-Z]/', basename($file)) === 1) {
+                    $of[basename($file)][] = $file;
                 }
             }
         }
-        self::assertArrayHasKey('Finish', $uses);
+        self::assertGreaterThan(700, count($of));
+        self::assertSame([], array_filter($of, fn (array $files): bool => count($files) > 1));
+    }
+
+    /** No two folders of one house use each other, neither straight nor by way of others; what lies beside them knows them, not they it. */
+    #[DataProvider('houses')]
+    public function test_folders_form_no_circle(string $root, string $namespace, int $folders): void
+    {
+        $uses = [];
+        foreach (self::names($root) as $file => $names) {
+            $folder = self::folder(substr($file, strlen(self::ROOT."/{$root}/")), '/');
+            foreach ($names as $name) {
+                if (str_starts_with($name, "{$namespace}\\") && ! ($root === 'core' && str_starts_with($name, 'Planisher\\Imaging\\'))) {
+                    $uses[$folder][self::folder(substr($name, strlen("{$namespace}\\")), '\\')] = true;
+                }
+            }
+            unset($uses[$folder][$folder]);
+        }
+        self::assertGreaterThanOrEqual($folders, count($uses), 'it was read');
         // Whoever uses nothing that is left can go; what stays in the end is in a circle.
         $left = $uses;
         do {
@@ -107,6 +125,30 @@ final class ArchitectureTest extends TestCase
             $left = array_filter($left, fn (array $used): bool => array_intersect_key($used, $left) !== []);
         } while (count($left) < $before);
         self::assertSame([], array_keys($left), 'these folders use each other in a circle');
+    }
+
+    /** @return iterable<string, array{string, string, int}> */
+    public static function houses(): iterable
+    {
+        yield 'core' => ['core', 'Planisher', 18];
+        yield 'imaging' => ['imaging', 'Planisher\\Imaging', 9];
+        yield 'app' => ['app', 'App', 20];
+    }
+
+    /** @param  non-empty-string  $between */
+    private static function folder(string $path, string $between): string
+    {
+        return str_contains($path, $between) ? explode($between, $path)[0] : 'beside its folders';
+    }
+
+    /** A request is ended where it is answered; what works for it says what is wrong, and may be asked by a worker, too. */
+    public function test_only_controllers_end_a_request(): void
+    {
+        foreach (self::names('app') as $file => $names) {
+            if (! str_contains($file, '/Http/Controllers/')) {
+                self::assertSame([], array_values(array_intersect(['abort', 'abort_if', 'abort_unless'], $names)), $file);
+            }
+        }
     }
 
     /** What a finish is called and how it works is known in its folder and to the register. */
@@ -198,7 +240,8 @@ final class ArchitectureTest extends TestCase
                     ($tokens[$i + 1] ?? null)?->text === '(' &&
                     ! in_array($before?->text, ['->', '::', '?->'], true) &&
                     ($tokens[$i - 2] ?? null)?->text !== 'function';
-                if ($token->is([T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) || ($token->is(T_STRING) && $calls)) {
+                $isItsOwn = ($tokens[$i - 2] ?? null)?->is(T_NAMESPACE) === true;
+                if (($token->is([T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) && ! $isItsOwn) || ($token->is(T_STRING) && $calls)) {
                     $used[] = ltrim($token->text, '\\');
                 }
             }

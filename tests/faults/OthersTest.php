@@ -58,6 +58,20 @@ final class OthersTest extends TestCase
         }
     }
 
+    /** Settings are kept for speed, and a start that finds a port taken asks for another. */
+    public function test_it_starts_on_other_ports_than_before(): void
+    {
+        $this->studio->start();
+        $this->studio->interrupt();
+        $moved = new Running($this->studio->name, self::PORT + 6, ['PLANISHER_WORKERS' => '1']);
+        try {
+            $moved->start();
+            self::assertStringContainsString('127.0.0.1:'.(self::PORT + 6), $moved->said());
+        } finally {
+            $moved->interrupt();
+        }
+    }
+
     /** What every user of the machine can read of a process is how it was started. */
     public function test_no_command_shows_a_secret(): void
     {

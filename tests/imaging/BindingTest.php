@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Vips\Header;
+use Planisher\Imaging\Vips\CHeader;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
 
@@ -27,7 +27,7 @@ final class BindingTest extends TestCase
             'interpolate' => '/^VipsInterpolate$/',
         ];
         $checked = 0;
-        foreach (Header::functions() as $function => ['optional' => $optional]) {
+        foreach (CHeader::functions() as $function => ['optional' => $optional]) {
             $name = preg_replace('/1$/', '', substr($function, strlen('vips_'))); // linear1 and its like are linear for one band
             $name = match ($name) {
                 'image_new_from_file' => null, // its loader's, below
@@ -48,7 +48,7 @@ final class BindingTest extends TestCase
         }
         self::assertGreaterThan(60, $checked);
         $loaders = self::tool('vips', 'jpegload').self::tool('vips', 'tiffload');
-        foreach (Header::functions()['vips_image_new_from_file']['optional'] as $argument => $kind) {
+        foreach (CHeader::functions()['vips_image_new_from_file']['optional'] as $argument => $kind) {
             self::assertSame(1, preg_match('/^ +'.str_replace('_', '-', $argument).' +- .*, input (\w+)/m', $loaders, $m));
             self::assertMatchesRegularExpression($kinds[$kind], $m[1] ?? '');
         }

@@ -6,16 +6,16 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\Inspect\Preview;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\ReadBack\Measured;
+use Planisher\Imaging\ReadBack\MeasuredFigure;
 use Planisher\Imaging\ReadBack\ReadBack;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Plan\PlannedFile;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** What goes round the bar, in the files that come out, against ImageMagick's own mirror, blur and mixing. */
 final class CanvasTest extends TestCase
@@ -32,7 +32,7 @@ final class CanvasTest extends TestCase
      */
     private function all(string $picture, array $canvas, array $line = [], array $lab = []): array
     {
-        $worked = Situations::work(
+        $worked = LineContexts::work(
             ['picture' => basename($picture), 'canvas' => $canvas] + $line + self::LINE,
             PictureReader::read($picture, basename($picture)),
             $lab + ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]],
@@ -275,12 +275,12 @@ final class CanvasTest extends TestCase
         self::assertSame([255], array_values(array_unique(self::face("{$pages}[1]", $file))));
         self::assertSame(60.0, (float) self::exif($pages)['IFD0:XResolution']);
         $again = ReadBack::of($pages, $planned, null);
-        self::assertContains('pages', array_map(fn (Measured $m): string => $m->what, $again->figures));
+        self::assertContains('pages', array_map(fn (MeasuredFigure $m): string => $m->what, $again->figures));
         self::assertTrue($again->agrees());
         [$single] = $this->made($picture, ['depth' => '0.5 in', 'edge' => 'runs-on']);
         self::assertContains(
             'pages',
-            array_map(fn (Measured $m): string => $m->what, ReadBack::of($single, $planned, null)->disagreements()),
+            array_map(fn (MeasuredFigure $m): string => $m->what, ReadBack::of($single, $planned, null)->disagreements()),
             'one page where two are planned',
         );
     }

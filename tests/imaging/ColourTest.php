@@ -11,21 +11,21 @@ use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Colour\ProfileReader;
 use Planisher\Imaging\Colour\ShippedProfiles;
-use Planisher\Imaging\Look\DrawnIn;
-use Planisher\Imaging\Look\Histogram;
-use Planisher\Imaging\Look\OneToOne;
-use Planisher\Imaging\Look\Preview;
-use Planisher\Imaging\Look\PrintedPart;
-use Planisher\Imaging\Look\Proof;
-use Planisher\Imaging\Look\Tones;
-use Planisher\Imaging\Look\Weight;
+use Planisher\Imaging\Inspect\DrawnIn;
+use Planisher\Imaging\Inspect\Histogram;
+use Planisher\Imaging\Inspect\OneToOne;
+use Planisher\Imaging\Inspect\Preview;
+use Planisher\Imaging\Inspect\PrintedPart;
+use Planisher\Imaging\Inspect\Proof;
+use Planisher\Imaging\Inspect\Tones;
+use Planisher\Imaging\Inspect\Weight;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\BandFormat;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
+use Planisher\Picture\PictureRefused;
 
 /** Into a lab's space and through its paper, against LittleCMS' transicc and ImageMagick. */
 final class ColourTest extends TestCase

@@ -19,7 +19,7 @@ use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
 use Planisher\Plan\PlannedFile;
 use Symfony\Component\Process\Process;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Patches of colour, a lab with two papers, and LittleCMS to compare with. */
 trait Colours
@@ -42,7 +42,7 @@ trait Colours
     private static function file(string $picture, array $line, array $lab = []): PlannedFile
     {
         $papers = ['lustre.icc' => self::paper('lustre'), 'matte.icc' => self::paper('matte')];
-        $card = Situations::lab(
+        $card = LineContexts::lab(
             $lab + [
                 'minimumPpi' => 1,
                 'nameLength' => 60,
@@ -54,12 +54,12 @@ trait Colours
                 ],
             ],
         )->knowing(new ProfileShelf($papers));
-        $wanted = Situations::line(['picture' => basename($picture), 'carrier' => 'none'] + $line);
+        $wanted = LineContexts::line(['picture' => basename($picture), 'carrier' => 'none'] + $line);
         $worked = WorkedLine::work(
             $wanted,
             [PictureReader::read($picture, basename($picture))],
             $card,
-            NameBook::names(Situations::head(), $card, [1 => $wanted])[1],
+            NameBook::names(LineContexts::head(), $card, [1 => $wanted])[1],
         );
 
         return $worked->plan->files[0] ?? throw new \LogicException('no plan');

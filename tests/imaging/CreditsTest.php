@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Door\XmpPacket;
+use Planisher\Imaging\Intake\EmbeddedXmp;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\Write\Credits;
+use Planisher\Imaging\Sources\Credits;
 
 /** Captions and copyrights of others' pictures, written and read by exiftool. */
 final class CreditsTest extends TestCase
@@ -81,7 +81,7 @@ final class CreditsTest extends TestCase
             $path,
         );
         self::assertSame('The light', $this->credits($path)->caption);
-        $alternatives = fn (string $items): ?string => XmpPacket::read(
+        $alternatives = fn (string $items): ?string => EmbeddedXmp::read(
             self::HEAD."<dc:description><rdf:Alt>{$items}</rdf:Alt></dc:description>".self::TAIL,
         )->description;
         self::assertSame('La lumière', $alternatives('<rdf:li xml:lang="fr">La lumière</rdf:li><rdf:li xml:lang="de">Das Licht</rdf:li>'));
@@ -104,12 +104,12 @@ final class CreditsTest extends TestCase
                 (string) mb_convert_encoding($bomb.self::HEAD.'<dc:description>&b;</dc:description>'.self::TAIL, 'UTF-16'),
             ] as $packet
         ) {
-            self::assertNull(XmpPacket::read($packet)->description);
+            self::assertNull(EmbeddedXmp::read($packet)->description);
         }
         self::assertLessThan(20_000_000, memory_get_peak_usage() - $before);
         self::assertSame(
             'x',
-            XmpPacket::read(
+            EmbeddedXmp::read(
                 (string) mb_convert_encoding("\u{FEFF}".self::HEAD.'<dc:description>x</dc:description>'.self::TAIL, 'UTF-16BE'),
             )->description,
             'a packet of 16 bits is one',

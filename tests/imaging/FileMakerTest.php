@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
+use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Files\CannotWrite;
+use Planisher\Imaging\Files\OurFault;
 use Planisher\Imaging\Vips\Direction;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\VipsError;
-use Planisher\Imaging\Write\CannotWrite;
-use Planisher\Imaging\Write\FileMaker;
-use Planisher\Imaging\Write\OurFault;
 use Symfony\Component\Process\Process;
 
 final class FileMakerTest extends TestCase

@@ -22,7 +22,7 @@ use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Lab\FileFormat;
 use Planisher\Plan\Encoding;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /**
  * The table that lifts for paper, against the formulas themselves: IEC 61966-2-1 and Adobe RGB (1998) 2005-05 for the codes, CIE
@@ -131,7 +131,7 @@ final class LiftTest extends TestCase
         $back = $inks->run('icc_transform', [ShippedProfiles::path(Space::Srgb)], ['embedded' => true] + Conversion::how(Intent::Relative));
         $greys = $row(array_map(chr(...), [0, 128, 255]), 1)->as(Interpretation::Grey);
         $of = fn (Image $image, Channels $channels): array => self::numbers(
-            $conversion->into($image, Situations::picture($image->width(), 1, profile: null, channels: $channels)),
+            $conversion->into($image, LineContexts::picture($image->width(), 1, profile: null, channels: $channels)),
         );
         $same = $of($plain, Channels::Rgb);
         $alike = [

@@ -8,22 +8,22 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Rgb;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LineReader;
-use Planisher\Imaging\Look\DrawnIn;
-use Planisher\Imaging\Look\Histogram;
-use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\Inspect\DrawnIn;
+use Planisher\Imaging\Inspect\Histogram;
+use Planisher\Imaging\Inspect\Preview;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\ReadBack\ReadBack;
 use Planisher\Imaging\Sources\Sources;
-use Planisher\Imaging\Write\FileMaker;
 use Planisher\Measure\PixelRect;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Plan\Layer\GroundLayer;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\PlannedFile;
 use Tests\core\Finish\Pair\PairFinish;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** A file of several pictures, some of them turned: against ImageMagick, pixel for pixel. */
 final class ManyPicturesTest extends TestCase
@@ -52,7 +52,7 @@ final class ManyPicturesTest extends TestCase
     private static function pair(string $a, string $b, array $output = ['format' => 'tiff', 'ppi' => 100]): array
     {
         $line = LineReader::read(
-            Node::root([
+            JsonNode::root([
                 'make' => 'pair',
                 'picture' => basename($a),
                 'pair' => ['other' => basename($b)],
@@ -61,8 +61,8 @@ final class ManyPicturesTest extends TestCase
             ]),
         );
         $pictures = [PictureReader::read($a, basename($a)), PictureReader::read($b, basename($b))];
-        $lab = Situations::lab(['minimumPpi' => 1]);
-        $plan = WorkedLine::work($line, $pictures, $lab, NameBook::names(Situations::head(), $lab, [1 => $line])[1])->plan;
+        $lab = LineContexts::lab(['minimumPpi' => 1]);
+        $plan = WorkedLine::work($line, $pictures, $lab, NameBook::names(LineContexts::head(), $lab, [1 => $line])[1])->plan;
 
         return [$plan->files[0] ?? throw new \LogicException('no plan'), [$pictures[0]->sha256 => $a, $pictures[1]->sha256 => $b]];
     }
@@ -132,11 +132,13 @@ final class ManyPicturesTest extends TestCase
     {
         $path = $this->picture('a.jpg', 900, 600);
         $file = self::planned($path, ['size' => '6 x 4 in', 'border' => '1 in', 'output' => ['ppi' => 100, 'format' => 'tiff']]);
-        $lettered = $file->with(layers: [...$file->layers, new Stroke(new PixelRect(280, 20, 40, 30), Rgb::black())]);
+        $lettered = $file->with(layers: [...$file->layers, new StrokeLayer(new PixelRect(280, 20, 40, 30), Rgb::black())]);
         $made = self::make($lettered, $path, "{$this->folder}/lettered");
         self::assertTrue($made->readBack->agrees());
         self::assertFalse(ReadBack::of($made->path, $file, null)->agrees(), 'the plan knows of nothing there');
-        $grey = $file->with(layers: [new Ground($file->whole(), Rgb::parse('#808080') ?? Rgb::white()), ...array_slice($file->layers, 1)]);
+        $grey = $file->with(
+            layers: [new GroundLayer($file->whole(), Rgb::parse('#808080') ?? Rgb::white()), ...array_slice($file->layers, 1)],
+        );
         self::assertFalse(ReadBack::of($made->path, $grey, null)->agrees());
     }
 }

@@ -6,17 +6,17 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Handed;
+use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\MarkReader;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\Studio\Desk;
-use Tests\core\Situations;
+use Planisher\Picture\PictureRefused;
+use Planisher\Studio\OrderContext;
+use Tests\core\LineContexts;
 
 /** Marks laid over pictures, against ImageMagick's own laying over. */
 final class OverlayTest extends TestCase
@@ -41,18 +41,18 @@ final class OverlayTest extends TestCase
     {
         $path = "{$this->folder}/a.png";
         is_file($path) || $this->picture('a.png', 1600, 1200);
-        $wanted = Situations::line(
+        $wanted = LineContexts::line(
             $line + ['picture' => 'a.png', 'size' => '8 x 6 in', 'carrier' => 'none', 'output' => ['format' => 'tiff', 'ppi' => 150]],
         );
-        $lab = Situations::lab(['minimumPpi' => 1, 'nameLength' => 60]);
+        $lab = LineContexts::lab(['minimumPpi' => 1, 'nameLength' => 60]);
 
         return WorkedLine::work(
             $wanted,
             [PictureReader::read($path, 'a.png')],
             $lab,
-            NameBook::names(Situations::head(), $lab, [1 => $wanted])[1],
-            desk: new Desk(
-                Situations::head(),
+            NameBook::names(LineContexts::head(), $lab, [1 => $wanted])[1],
+            orderContext: new OrderContext(
+                LineContexts::head(),
                 is_file("{$this->folder}/{$mark}") ? [$mark => MarkReader::read("{$this->folder}/{$mark}", $mark)] : [],
                 new HarfBuzz(),
             ),
@@ -208,7 +208,7 @@ final class OverlayTest extends TestCase
         $path = "{$this->folder}/{$name}";
         $write($path);
         try {
-            Handed::mark($path, $name);
+            IntakeReader::mark($path, $name);
             self::fail('It was taken.');
         } catch (PictureRefused $e) {
             self::assertStringContainsString($words, $e->getMessage());
@@ -223,7 +223,7 @@ final class OverlayTest extends TestCase
         self::assertContains('mark-covers', $codes);
         self::assertContains('mark-on-print', $codes);
         $this->mark();
-        $enlarged = Situations::finding($this->work(['overlays' => [['picture' => 'mark.png', 'width' => '6 in']]]), 'mark-enlarged');
+        $enlarged = LineContexts::finding($this->work(['overlays' => [['picture' => 'mark.png', 'width' => '6 in']]]), 'mark-enlarged');
         self::assertStringContainsString('300 × 120', $enlarged->text ?? '');
         $missing = $this->work(['overlays' => [['picture' => 'nowhere.png']]]);
         self::assertSame('mark-missing', $missing->worst()->code);

@@ -6,7 +6,7 @@ namespace Tests\imaging;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Look\Hints;
+use Planisher\Imaging\Inspect\Hints;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
@@ -14,7 +14,7 @@ use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Picture\ContrastMap;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Panels cut from one undivided print, joined again by ImageMagick. */
 final class PanelsTest extends TestCase
@@ -24,7 +24,7 @@ final class PanelsTest extends TestCase
     /** @param  array<string, mixed>  $line */
     private static function plan(string $picture, array $line): Plan
     {
-        return Situations::work(
+        return LineContexts::work(
             ['make' => 'panels', 'picture' => basename($picture)] + $line,
             PictureReader::read($picture, basename($picture)),
             ['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]],
@@ -166,7 +166,7 @@ final class PanelsTest extends TestCase
         $map = Hints::contrast($path);
         self::assertSame(2 * ContrastMap::COLUMNS * ContrastMap::ROWS, strlen($map));
         $plan = self::plan($path, ['size' => '9 x 6 in', 'panels' => ['columns' => [1, 1]]]);
-        [$x, $y] = ContrastMap::offMiddle($map, $plan->parts[0]->window, Situations::picture(600, 400));
+        [$x, $y] = ContrastMap::offMiddle($map, $plan->parts[0]->window, LineContexts::picture(600, 400));
         $edges = array_column(array_chunk(self::pixels($path, '-edge', '1'), 3), 0);
         [$mass, $mx, $my] = [0, 0, 0];
         foreach ($edges as $i => $edge) {

@@ -9,10 +9,10 @@ use Planisher\Colour\Rgb;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Colour\Conversion;
 use Planisher\Imaging\Colour\ShippedProfiles;
-use Planisher\Imaging\Look\Hints;
-use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\Inspect\Hints;
+use Planisher\Imaging\Inspect\Preview;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\ReadBack\Measured;
+use Planisher\Imaging\ReadBack\MeasuredFigure;
 use Planisher\Imaging\ReadBack\ReadBack;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;
@@ -182,8 +182,8 @@ final class PaperTest extends TestCase
                 'paperColour' => '#c0c0d0',
                 'output' => ['ppi' => 100, 'format' => $format],
             ]);
-            $border = fn (): Measured => array_values(
-                array_filter(ReadBack::of($path, $file, null)->figures, fn (Measured $m): bool => $m->what === 'border'),
+            $border = fn (): MeasuredFigure => array_values(
+                array_filter(ReadBack::of($path, $file, null)->figures, fn (MeasuredFigure $m): bool => $m->what === 'border'),
             )[0];
             self::assertTrue($border()->agrees, $border()->found);
             self::assertSame('#c0c0d0 and #ffffff', $border()->planned);
@@ -203,7 +203,7 @@ final class PaperTest extends TestCase
         [$path, $file] = $this->made($picture, ['size' => '4 x 6 in', 'output' => ['ppi' => 100]]);
         self::assertSame(
             [],
-            array_filter(ReadBack::of($path, $file, null)->figures, fn (Measured $m): bool => $m->what === 'border'),
+            array_filter(ReadBack::of($path, $file, null)->figures, fn (MeasuredFigure $m): bool => $m->what === 'border'),
             'no border, nothing to say',
         );
     }

@@ -10,9 +10,9 @@ use Planisher\Colour\Channels;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Colour\ShippedProfiles;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Picture\PictureFormat;
+use Planisher\Picture\PictureRefused;
 
 final class PictureReaderTest extends TestCase
 {

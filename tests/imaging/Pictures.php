@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use Planisher\Imaging\Colour\Profiles;
+use Planisher\Imaging\FileMaker;
+use Planisher\Imaging\FinishedFile;
+use Planisher\Imaging\Paint\Renderer;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\Renderer;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
-use Planisher\Imaging\Write\FileMaker;
-use Planisher\Imaging\Write\MadeFile;
 use Planisher\Plan\PlannedFile;
 use Symfony\Component\Process\Process;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Small pictures to test with, and other people's programs to look at files with. */
 trait Pictures
@@ -71,7 +71,7 @@ trait Pictures
     private static function planned(string $path, array $line = [], array $lab = []): PlannedFile
     {
         $facts = PictureReader::read($path, basename($path));
-        $worked = Situations::work(
+        $worked = LineContexts::work(
             ['picture' => basename($path)] + $line + ['carrier' => 'none'],
             $facts,
             $lab + ['minimumPpi' => 1, 'nameLength' => 60],
@@ -87,7 +87,7 @@ trait Pictures
         string $folder,
         ?int $maxBytes = null,
         ?callable $progress = null,
-    ): MadeFile {
+    ): FinishedFile {
         return FileMaker::make($file, self::madeFrom($file, $picture), $folder, $maxBytes, $progress);
     }
 

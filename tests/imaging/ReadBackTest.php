@@ -7,7 +7,7 @@ namespace Tests\imaging;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Colour\ShippedProfiles;
-use Planisher\Imaging\ReadBack\Measured;
+use Planisher\Imaging\ReadBack\MeasuredFigure;
 use Planisher\Imaging\ReadBack\ReadBack;
 use Planisher\Imaging\ReadBack\Unreadable;
 use Planisher\Plan\PlannedFile;
@@ -31,7 +31,7 @@ final class ReadBackTest extends TestCase
     /** @return list<string> what disagrees */
     private static function wrong(string $path, PlannedFile $file, ?int $maxBytes = null): array
     {
-        return array_map(fn (Measured $m): string => $m->what, ReadBack::of($path, $file, $maxBytes)->disagreements());
+        return array_map(fn (MeasuredFigure $m): string => $m->what, ReadBack::of($path, $file, $maxBytes)->disagreements());
     }
 
     public function test_a_good_file_agrees(): void

@@ -7,7 +7,7 @@ namespace Tests\imaging;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Space;
 use Planisher\Imaging\Colour\ShippedProfiles;
-use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\Inspect\Preview;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;

@@ -9,8 +9,8 @@ use Planisher\Finish\LineReader;
 use Planisher\Imaging\SeveralAtOnce;
 use Planisher\Imaging\Sources\Decoded;
 use Planisher\Imaging\Vips\Image;
-use Planisher\Line\Line;
-use Planisher\OrderFile\Node;
+use Planisher\Line\LineSpec;
+use Planisher\OrderFile\JsonNode;
 
 /** How an order's lines are shared between processes; what the processes are is the caller's, here small shell commands. */
 final class SeveralAtOnceTest extends TestCase
@@ -19,13 +19,13 @@ final class SeveralAtOnceTest extends TestCase
 
     /**
      * @param  list<string>  $pictures  of lines 1 and up
-     * @return array<int, Line>
+     * @return array<int, LineSpec>
      */
     private static function lines(array $pictures): array
     {
         $lines = [];
         foreach ($pictures as $i => $picture) {
-            $lines[$i + 1] = LineReader::read(Node::root(['picture' => $picture, 'size' => '4 x 6 in']));
+            $lines[$i + 1] = LineReader::read(JsonNode::root(['picture' => $picture, 'size' => '4 x 6 in']));
         }
 
         return $lines;

@@ -10,10 +10,10 @@ use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\Sources\Sources;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\PlannedFile;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Prints on shared sheets: what is cut out of a sheet is the print itself. ImageMagick does the cutting. */
 final class SheetTest extends TestCase
@@ -29,15 +29,15 @@ final class SheetTest extends TestCase
     private function work(array $wanted, array $lab = []): WorkedLine
     {
         [$line, $card] = [
-            LineReader::read(Node::root($wanted + ['output' => self::OUTPUT])),
-            Situations::lab($lab + ['minimumPpi' => 1, 'nameLength' => 60]),
+            LineReader::read(JsonNode::root($wanted + ['output' => self::OUTPUT])),
+            LineContexts::lab($lab + ['minimumPpi' => 1, 'nameLength' => 60]),
         ];
         $pictures = array_map(
             fn (?string $name): PictureFacts => PictureReader::read("{$this->folder}/{$name}", (string) $name),
             $line->pictures(),
         );
 
-        return WorkedLine::work($line, $pictures, $card, NameBook::names(Situations::head(), $card, [1 => $line])[1]);
+        return WorkedLine::work($line, $pictures, $card, NameBook::names(LineContexts::head(), $card, [1 => $line])[1]);
     }
 
     /** @return list<string> paths of what was made and read back */
@@ -137,14 +137,14 @@ final class SheetTest extends TestCase
     {
         $this->picture('a.png', 600, 900);
         $line = LineReader::read(
-            Node::root(self::sheet([['picture' => 'a.png', 'size' => '3 x 4 in'], ['size' => '3 x 4 in']], '4 x 6 in')),
+            JsonNode::root(self::sheet([['picture' => 'a.png', 'size' => '3 x 4 in'], ['size' => '3 x 4 in']], '4 x 6 in')),
         );
-        $lab = Situations::lab(['minimumPpi' => 1]);
+        $lab = LineContexts::lab(['minimumPpi' => 1]);
         $worked = WorkedLine::work(
             $line,
             [PictureReader::read("{$this->folder}/a.png", 'a.png'), \Planisher\Picture\PictureTrouble::none()],
             $lab,
-            NameBook::names(Situations::head(), $lab, [1 => $line])[1],
+            NameBook::names(LineContexts::head(), $lab, [1 => $line])[1],
         );
         self::assertTrue($worked->isStopped(), 'the line waits');
         self::assertCount(1, $worked->plan?->shown->pictures() ?? [], 'the other is drawn');

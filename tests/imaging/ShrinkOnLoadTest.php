@@ -7,7 +7,7 @@ namespace Tests\imaging;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Imaging\Vips\Image;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\PlannedFile;
 
 /** JPEGs that are printed small are unpacked at a fraction; held against the same pixels as PNG, which is unpacked whole. */
@@ -16,7 +16,7 @@ final class ShrinkOnLoadTest extends TestCase
     use Pictures;
 
     /** The one picture that is planned on a file. */
-    private static function placed(PlannedFile $file): Picture
+    private static function placed(PlannedFile $file): PictureLayer
     {
         return $file->pictures()[0] ?? self::fail('no picture');
     }

@@ -10,14 +10,14 @@ use Planisher\Colour\Channels;
 use Planisher\Colour\Space;
 use Planisher\Colour\TaggedColour;
 use Planisher\Imaging\Colour\ShippedProfiles;
-use Planisher\Imaging\Handed;
+use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\PictureReader;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureRefused;
 use Symfony\Component\Process\Process;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Pictures that nobody here made: held against ImageMagick, which reads them by libraries of its own calling. */
 final class StrangersTest extends TestCase
@@ -154,13 +154,16 @@ final class StrangersTest extends TestCase
             $first = array_slice(self::pixels($this->made($path)), 0, 3);
             self::assertEqualsWithDelta($alpha ? [127, 172, 157] : [0, 90, 60], $first, 1.5, $name); // half of white over half of it
         }
-        $seen = Handed::take("{$this->folder}/transparent.tif", 'x.tif', str_repeat('0', 64), [
+        $seen = IntakeReader::take("{$this->folder}/transparent.tif", 'x.tif', str_repeat('0', 64), [
             'screen' => ['side' => 64, 'path' => "{$this->folder}/p.jpg"],
         ]);
         self::assertTrue($seen->isSeeThrough);
-        self::assertSame('look', Situations::finding(Situations::work([], $seen, ['minimumPpi' => 1]), 'picture-flattened')?->level->value);
+        self::assertSame(
+            'look',
+            LineContexts::finding(LineContexts::work([], $seen, ['minimumPpi' => 1]), 'picture-flattened')?->level->value,
+        );
         self::assertNull(
-            Situations::finding(Situations::work([], $seen->with(isSeeThrough: false)), 'picture-flattened'),
+            LineContexts::finding(LineContexts::work([], $seen->with(isSeeThrough: false)), 'picture-flattened'),
             'opaque all over: nothing to tell',
         );
     }
@@ -185,7 +188,10 @@ final class StrangersTest extends TestCase
         self::tool('exiftool', '-q', '-overwrite_original', '-icc_profile<='.ShippedProfiles::path(Space::AdobeRgb), $path);
         self::assertNotNull(PictureReader::read($tagged, 'a.jpg')->tagged);
         self::assertLessThan(0.3, self::difference(self::pixels($this->made($tagged)), self::pixels($this->made($path)))['mean']);
-        $finding = Situations::finding(Situations::work([], PictureReader::read($tagged, 'a.jpg'), ['minimumPpi' => 1]), 'profile-tagged');
+        $finding = LineContexts::finding(
+            LineContexts::work([], PictureReader::read($tagged, 'a.jpg'), ['minimumPpi' => 1]),
+            'profile-tagged',
+        );
         self::assertStringContainsString('Adobe RGB (1998)', (string) $finding?->text);
     }
 
@@ -300,7 +306,7 @@ final class StrangersTest extends TestCase
         self::assertLessThan(0.5, self::difference(self::pixels($this->made($both)), self::pixels($large))['mean']);
         self::assertStringContainsString(
             'page 2, the largest',
-            (string) Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'page-chosen')?->text,
+            (string) LineContexts::finding(LineContexts::work([], $facts, ['minimumPpi' => 1]), 'page-chosen')?->text,
         );
     }
 
@@ -326,7 +332,7 @@ final class StrangersTest extends TestCase
         $ours = self::pixels($this->made($path));
         self::assertLessThan(self::ENOUGH, self::difference($ours, self::pixels($theirs))['mean']);
         self::assertGreaterThan(8, self::difference($ours, self::pixels($path))['mean'], 'it is not taken as sRGB');
-        self::assertNotNull(Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'profile-perceptual'));
+        self::assertNotNull(LineContexts::finding(LineContexts::work([], $facts, ['minimumPpi' => 1]), 'profile-perceptual'));
     }
 
     /** Damage that the decoder steps over: told, whatever is printed. */
@@ -339,16 +345,16 @@ final class StrangersTest extends TestCase
             ]);
             $bytes = (string) file_get_contents($path);
             $proxies = ['screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"]];
-            self::assertSame(0, Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings, 'a sound one gives none');
+            self::assertSame(0, IntakeReader::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings, 'a sound one gives none');
             mt_srand(7);
             foreach ([str_repeat("\0", 2000), implode('', array_map(fn (): string => chr(mt_rand(0, 254)), range(1, 2000)))] as $what) {
                 file_put_contents($path, substr_replace($bytes, $what, intdiv(strlen($bytes), 2), 2000));
                 try {
-                    $facts = Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies);
+                    $facts = IntakeReader::take($path, 'a.jpg', str_repeat('0', 64), $proxies);
                     self::assertGreaterThan(0, $facts->warnings);
                     self::assertSame(
                         'look',
-                        Situations::finding(Situations::work([], $facts, ['minimumPpi' => 1]), 'picture-damaged')?->level->value,
+                        LineContexts::finding(LineContexts::work([], $facts, ['minimumPpi' => 1]), 'picture-damaged')?->level->value,
                     );
                 } catch (PictureRefused $e) {
                     self::assertStringContainsString('damaged', $e->getMessage()); // past what it can step over
@@ -368,9 +374,9 @@ final class StrangersTest extends TestCase
             $transformed->run();
             self::assertStringContainsString(' extraneous bytes before marker 0xd9', $transformed->getErrorOutput());
             $proxies = ['screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"]];
-            self::assertSame(1, Handed::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings);
-            self::assertSame(1, Handed::begin($path, 'a.jpg', whole: true)->facts()->warnings);
-            $handed = Handed::begin($path, 'a.jpg', whole: false);
+            self::assertSame(1, IntakeReader::take($path, 'a.jpg', str_repeat('0', 64), $proxies)->warnings);
+            self::assertSame(1, IntakeReader::begin($path, 'a.jpg', whole: true)->facts()->warnings);
+            $handed = IntakeReader::begin($path, 'a.jpg', whole: false);
             self::assertSame([0, 1], [$handed->facts()->warnings, $handed->warnings()]);
         }
     }
@@ -387,7 +393,7 @@ final class StrangersTest extends TestCase
         file_put_contents("{$this->folder}/cut.webp", substr((string) file_get_contents("{$this->folder}/a.webp"), 0, -400));
         foreach (['crc.png', 'cut.tif', 'cut.webp'] as $name) {
             try {
-                Handed::take("{$this->folder}/{$name}", $name, str_repeat('0', 64), [
+                IntakeReader::take("{$this->folder}/{$name}", $name, str_repeat('0', 64), [
                     'screen' => ['side' => 256, 'path' => "{$this->folder}/p.jpg"],
                 ]);
                 self::fail("{$name} was taken");

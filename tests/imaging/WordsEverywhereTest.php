@@ -13,11 +13,11 @@ use Planisher\Imaging\Type\FaceFiles;
 use Planisher\Imaging\Type\HarfBuzz;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\Plan\Layer\Overlay;
-use Planisher\Plan\Layer\Words;
+use Planisher\Plan\Layer\OverlayLayer;
+use Planisher\Plan\Layer\WordsLayer;
 use Planisher\Plan\PlannedFile;
-use Planisher\Studio\Desk;
-use Tests\core\Situations;
+use Planisher\Studio\OrderContext;
+use Tests\core\LineContexts;
 
 /**
  * Captions, lettering and marks at every place, in every finish and both kinds of file. What is made is held against the same file
@@ -123,16 +123,16 @@ final class WordsEverywhereTest extends TestCase
             $line + ['output' => ['ppi' => ($line['make'] ?? 'print') === 'print' ? 300 : 150, 'format' => $kind, 'quality' => 98]],
         );
         $files = $worked->plan->files ?? self::fail($worked->worst()->title);
-        $isAdded = fn (object $layer): bool => $layer instanceof Words || $layer instanceof Overlay;
+        $isAdded = fn (object $layer): bool => $layer instanceof WordsLayer || $layer instanceof OverlayLayer;
         self::assertNotEmpty(array_filter(array_merge(...array_column($files, 'layers')), $isAdded), 'something is added');
         foreach ($files as $file) {
             $bare = $file->with(layers: array_values(array_filter($file->layers, fn (object $layer): bool => ! $isAdded($layer))));
             [$with, $without] = [$this->madeIn($file, 'with'), $this->madeIn($bare, 'without')];
-            /** @var list<Words|Overlay> $layers */
+            /** @var list<WordsLayer|OverlayLayer> $layers */
             $layers = array_values(array_filter($file->layers, $isAdded));
             $differs = $this->meanDifference($with, $without, $layers);
             self::assertLessThan(self::DIFFERS_AT_MOST, $differs, "{$file->name}: mean difference in codes");
-            if (array_filter($layers, fn (Words|Overlay $layer): bool => $layer->where()->meets($file->whole())) !== []) {
+            if (array_filter($layers, fn (WordsLayer|OverlayLayer $layer): bool => $layer->where()->meets($file->whole())) !== []) {
                 self::assertGreaterThan(self::CLEARLY * $differs, $this->meanDifference($with, $without, []), "{$file->name}: it has them");
             }
         }
@@ -163,15 +163,19 @@ final class WordsEverywhereTest extends TestCase
     /** @param  array<string, mixed>  $line */
     private function work(array $line): WorkedLine
     {
-        $wanted = Situations::line($line + ['picture' => 'a.jpg']);
-        $lab = Situations::lab(['minimumPpi' => 1, 'nameLength' => 60]);
+        $wanted = LineContexts::line($line + ['picture' => 'a.jpg']);
+        $lab = LineContexts::lab(['minimumPpi' => 1, 'nameLength' => 60]);
 
         return WorkedLine::work(
             $wanted,
             array_map(fn () => PictureReader::read("{$this->folder}/a.jpg", 'a.jpg'), $wanted->pictures()),
             $lab,
-            NameBook::names(Situations::head(), $lab, [1 => $wanted])[1],
-            desk: new Desk(Situations::head(), ['mark.png' => MarkReader::read("{$this->folder}/mark.png", 'mark.png')], new HarfBuzz()),
+            NameBook::names(LineContexts::head(), $lab, [1 => $wanted])[1],
+            orderContext: new OrderContext(
+                LineContexts::head(),
+                ['mark.png' => MarkReader::read("{$this->folder}/mark.png", 'mark.png')],
+                new HarfBuzz(),
+            ),
         );
     }
 
@@ -186,7 +190,7 @@ final class WordsEverywhereTest extends TestCase
     }
 
     /** @return list<string> */
-    private function lettered(string $path, Words $words): array
+    private function lettered(string $path, WordsLayer $words): array
     {
         $steps = [
             '-define',
@@ -207,7 +211,7 @@ final class WordsEverywhereTest extends TestCase
     }
 
     /** @return list<string> */
-    private function laidOver(Overlay $overlay): array
+    private function laidOver(OverlayLayer $overlay): array
     {
         [$target, $turn] = [$overlay->target, $overlay->isTurned ? ['-rotate', '90'] : []];
 
@@ -221,13 +225,13 @@ final class WordsEverywhereTest extends TestCase
      * In codes of 8 bits, over all samples, of a file and another on which ImageMagick draws these; small, for two programs never draw
      * an edge alike.
      *
-     * @param  list<Words|Overlay>  $drawn
+     * @param  list<WordsLayer|OverlayLayer>  $drawn
      */
     private function meanDifference(string $one, string $other, array $drawn): float
     {
         $steps = [];
         foreach ($drawn as $layer) {
-            $steps = [...$steps, ...$layer instanceof Words ? $this->lettered($other, $layer) : $this->laidOver($layer)];
+            $steps = [...$steps, ...$layer instanceof WordsLayer ? $this->lettered($other, $layer) : $this->laidOver($layer)];
         }
 
         return (float) self::tool(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\imaging;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Imaging\Look\Preview;
+use Planisher\Imaging\Inspect\Preview;
 use Planisher\Imaging\PictureReader;
 use Planisher\Imaging\Sources\Proxy;
 use Planisher\Imaging\Sources\Sources;
@@ -15,8 +15,8 @@ use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
 use Planisher\Plan\PlannedFile;
-use Planisher\Studio\Desk;
-use Tests\core\Situations;
+use Planisher\Studio\OrderContext;
+use Tests\core\LineContexts;
 
 /** Words in made files: where the plan has them, in the colour they were given, and the same on panels, sheets and previews. */
 final class WordsTest extends TestCase
@@ -28,15 +28,17 @@ final class WordsTest extends TestCase
     /** @param  array<string, mixed>  $line */
     private function work(array $line, string $picture = 'grey.png'): WorkedLine
     {
-        $wanted = Situations::line($line + ['picture' => $picture, 'size' => '8 x 10 in', 'turn' => 'landscape', 'output' => self::OUTPUT]);
-        $lab = Situations::lab(['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]]);
+        $wanted = LineContexts::line(
+            $line + ['picture' => $picture, 'size' => '8 x 10 in', 'turn' => 'landscape', 'output' => self::OUTPUT],
+        );
+        $lab = LineContexts::lab(['minimumPpi' => 1, 'nameLength' => 60, 'bits' => [8, 16]]);
 
         return WorkedLine::work(
             $wanted,
             array_map(fn (?string $name) => PictureReader::read("{$this->folder}/{$name}", (string) $name), $wanted->pictures()),
             $lab,
-            NameBook::names(Situations::head(), $lab, [1 => $wanted])[1],
-            desk: new Desk(Situations::head(), [], new HarfBuzz()),
+            NameBook::names(LineContexts::head(), $lab, [1 => $wanted])[1],
+            orderContext: new OrderContext(LineContexts::head(), [], new HarfBuzz()),
         );
     }
 
@@ -300,11 +302,11 @@ final class WordsTest extends TestCase
         self::assertFalse($this->work($change)->isStopped());
         self::assertSame([], $this->work(['lettering' => [['text' => '😀']]])->worst()->remedy?->change['lettering']);
         $other = $this->work(['lettering' => [['text' => 'שלום', 'face' => 'Bitter']]]);
-        $finding = Situations::finding($other, 'letters-other-face') ?? self::fail('no finding');
+        $finding = LineContexts::finding($other, 'letters-other-face') ?? self::fail('no finding');
         self::assertStringContainsString('(HEBREW LETTER SHIN, U+05E9)', $finding->text);
         self::assertSame('Rubik', $other->plan?->added->lettering[0]->face->value);
         self::assertSame('Rubik', $finding->remedy?->change['lettering'][0]['face']);
         $plain = $this->work(['lettering' => [['text' => 'Sommer', 'face' => 'Marck Script', 'weight' => 'bold']]]);
-        self::assertNotNull(Situations::finding($plain, 'style-missing'));
+        self::assertNotNull(LineContexts::finding($plain, 'style-missing'));
     }
 }

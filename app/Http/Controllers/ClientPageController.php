@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Clients\Answers;
 use App\Clients\Links;
+use App\History\History;
 use App\Models\ClientPage;
 use App\Models\Order;
-use App\Orders\History;
 use App\Studio\MarkStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

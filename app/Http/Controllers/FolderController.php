@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\PrivateFile;
+use App\Files\PrivateFile;
 use App\Models\Order;
 use App\Pictures\Folder;
 use App\Pictures\Taking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Picture\PictureRefused;
 
 /** The studio's pictures folder: what is in it, and pictures taken from it into an order. */
 final class FolderController

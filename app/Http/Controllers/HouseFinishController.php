@@ -17,7 +17,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Planisher\Finish\Choice;
 use Planisher\House\Choices;
-use Planisher\House\HouseFinish as Finish;
+use Planisher\House\HouseFinishSpec as Finish;
 
 final class HouseFinishController
 {

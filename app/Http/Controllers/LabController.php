@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\UploadName;
 use App\Http\SeenVersion;
 use App\Http\Uploaded;
-use App\Http\UploadName;
 use App\Labs\CardFile;
 use App\Labs\CardStore;
 use App\Labs\LabView;
@@ -21,13 +21,13 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Lab\LabCard;
-use Planisher\Lab\Requirements\Page;
+use Planisher\Lab\Requirements\RequirementsPage;
 use Planisher\Lab\Requirements\Understood;
 use Planisher\Lab\Text\CardDraft;
 use Planisher\Naming\SafeText;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Picture\PictureRefused;
 
 final class LabController
 {
@@ -140,10 +140,10 @@ final class LabController
     public function read(Request $request): JsonResponse
     {
         $given = $request->validate(
-            ['text' => ['required', 'string', 'max:'.Page::LONGEST]],
+            ['text' => ['required', 'string', 'max:'.RequirementsPage::LONGEST]],
             ['text.max' => 'That is longer than any page: 60 000 letters at most.'],
         );
-        $page = Page::read($given['text'], Studio::current()->unit);
+        $page = RequirementsPage::read($given['text'], Studio::current()->unit);
 
         return response()->json([
             'understood' => array_map(fn (Understood $one): array => get_object_vars($one), $page->understood),
@@ -255,7 +255,7 @@ final class LabController
 
     private static function card(CardDraft $draft, ?Lab $lab): LabCard
     {
-        $card = LabCard::fromNode(Node::root($draft->card));
+        $card = LabCard::fromNode(JsonNode::root($draft->card));
 
         return $lab === null ? $card : $card->knowing($lab->labCard()->profiles);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\History;
 use App\Http\SeenLines;
 use App\Lines\CellOfLine;
 use App\Lines\Computation;
@@ -12,17 +13,18 @@ use App\Lines\LineView;
 use App\Lines\StaleLine;
 use App\Models\Line;
 use App\Models\Order;
-use App\Orders\History;
+use App\States\Moves;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Planisher\Finding\Finding;
-use Planisher\Finding\Level;
+use Planisher\Finding\Severity;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
+use Planisher\State\LineState;
 
 final class LineController
 {
@@ -135,41 +137,32 @@ final class LineController
         ]);
         $worked = $this->computation->order($order);
         $seen = SeenLines::in($given);
-        $passed = [];
-        $missed = [];
-        foreach ($order->lines->filter(fn (Line $line): bool => isset($seen[$line->id])) as $line) {
-            $of = $worked->of($line);
-            if ($of->isStopped()) {
-                $missed[] = "Line {$line->number} can’t pass: {$of->worst()->title}.";
-
-                continue;
-            }
-            try {
-                $passed[] = self::passed($line, $seen[$line->id], $of);
-            } catch (StaleLine) {
-                $missed[] = "Line {$line->number} was changed in another window meanwhile. Look at it again.";
-            }
-        }
+        [$stopped, $can] = $order->lines
+            ->filter(fn (Line $line): bool => isset($seen[$line->id]))
+            ->partition(fn (Line $line): bool => $worked->of($line)->isStopped())
+            ->all();
+        $say = fn (Line $line): string => "Line {$line->number} can’t pass: {$worked->of($line)->worst()->title}.";
+        $pass = fn (Line $now) => self::markPassed($now, $worked->of($now));
+        [$passed, $missed] = LineChanger::doEach($order, array_intersect_key($seen, $can->keyBy('id')->all()), $pass);
 
         return response()->json([
             'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $passed),
-            'missed' => $missed,
+            'missed' => [...array_values($stopped->map($say)->all()), ...$missed],
         ]);
     }
 
     /** @throws StaleLine */
     private static function passed(Line $line, int $seen, WorkedLine $worked): Line
     {
-        return LineChanger::change($line, $seen, function (Line $now) use ($worked): void {
-            $now->state = Line::PASSED;
-            $now->lab_said = null;
-            $now->passed_with = array_values(
-                array_map(
-                    fn (Finding $finding): array => $finding->toArray(),
-                    array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Level::Look),
-                ),
-            );
-        });
+        return LineChanger::change($line, $seen, fn (Line $now) => self::markPassed($now, $worked));
+    }
+
+    private static function markPassed(Line $now, WorkedLine $worked): void
+    {
+        Moves::one($now, LineState::Passed);
+        $now->lab_said = null;
+        $looked = array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Severity::Warning);
+        $now->passed_with = array_values(array_map(fn (Finding $finding): array => $finding->toArray(), $looked));
     }
 
     /** Takes a pass back. */

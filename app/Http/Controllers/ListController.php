@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\UploadName;
 use App\Http\SeenLines;
 use App\Http\Uploaded;
-use App\Http\UploadName;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;

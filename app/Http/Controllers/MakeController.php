@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\PrivateFile;
-use App\Jobs\PackZip;
-use App\Lines\OrderView;
+use App\Files\PrivateFile;
+use App\Lines\OrderTitle;
 use App\Making\Altered;
 use App\Making\Leaving;
 use App\Making\MakeView;
 use App\Making\Making;
+use App\Making\PackZip;
+use App\Making\Started;
 use App\Making\Zip;
-use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use App\Models\Order;
@@ -21,6 +21,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Planisher\Overlay\MarksNamed;
+use Planisher\State\FileState;
+use Planisher\State\LineState;
+use Planisher\State\SetState;
 
 final class MakeController
 {
@@ -31,24 +34,20 @@ final class MakeController
         $makes = $order->makes()->with('files.line')->get();
         $makes->each(PackZip::unlessReady(...));
 
-        return response()->json(['order' => OrderView::title($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
+        return response()->json(['order' => OrderTitle::of($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
     }
 
     public function store(Request $request, Order $order): JsonResponse
     {
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer']]);
-        $make = $this->making->start($order, self::chosen($request));
+        $started = $this->making->start($order, self::chosen($request));
 
-        $stopped = $this->making->stopped($order, self::chosen($request));
-
-        return $make === null
-            ? response()->json(['message' => $stopped[0] ?? self::nothing($order)], 422)
-            : response()->json(['id' => $make->id, 'stopped' => $stopped], 201);
+        return self::told($started, $started->stopped[0] ?? self::nothing($order));
     }
 
     private static function nothing(Order $order): string
     {
-        return $order->lines()->where('state', Line::MADE)->exists()
+        return $order->lines()->where('state', LineState::Made)->exists()
             ? 'All that is passed is made already, and nothing of it has changed since. Choose lines to have their files once more.'
             : 'No line is passed yet. Pass the lines that are right, then make their files.';
     }
@@ -56,7 +55,7 @@ final class MakeController
     /** What isn't begun waits until somebody goes on; what is being made is finished. */
     public function pause(Make $make): Response
     {
-        $this->making->hold($make, Make::PAUSED);
+        $this->making->hold($make, SetState::Paused);
 
         return response()->noContent();
     }
@@ -64,7 +63,7 @@ final class MakeController
     /** What isn't begun isn't made, unless somebody goes on. */
     public function stop(Make $make): Response
     {
-        $this->making->hold($make, Make::STOPPED);
+        $this->making->hold($make, SetState::Stopped);
 
         return response()->noContent();
     }
@@ -81,7 +80,7 @@ final class MakeController
         abort_unless(
             $this->making->again($file),
             422,
-            $file->state === MadeFile::MADE
+            $file->state === FileState::Made
                 ? 'The file is there, whole and unchanged: its checksum was taken just now.'
                 : 'The file is being made.',
         );
@@ -91,7 +90,7 @@ final class MakeController
 
     public function download(MadeFile $file): Response|JsonResponse
     {
-        abort_unless($file->state === MadeFile::MADE, 404, 'This file isn’t made yet.');
+        abort_unless($file->state === FileState::Made, 404, 'This file isn’t made yet.');
 
         return self::unaltered(
             fn (): Response => PrivateFile::download(
@@ -118,7 +117,7 @@ final class MakeController
         abort_if(
             $make
                 ->files()
-                ->where(['state' => MadeFile::MADE, 'is_for_screen' => $forScreens])
+                ->where(['state' => FileState::Made, 'is_for_screen' => $forScreens])
                 ->doesntExist(),
             404,
             'No file of this set is made yet.',
@@ -142,11 +141,17 @@ final class MakeController
     {
         $request->validate(['lines' => ['nullable', 'array'], 'lines.*' => ['integer'], 'screenCopy' => ['required', 'array']]);
         MarkStore::need(MarksNamed::in((array) $request->input('screenCopy')));
-        $make = $this->making->screenCopies($order, self::chosen($request), (array) $request->input('screenCopy'));
+        $started = $this->making->screenCopies($order, self::chosen($request), (array) $request->input('screenCopy'));
 
-        return $make === null
-            ? response()->json(['message' => 'No line can be copied for a screen yet: give them pictures, and see what stops them.'], 422)
-            : response()->json(['id' => $make->id, 'stopped' => $this->making->stoppedCopies($order, self::chosen($request))], 201);
+        return self::told($started, 'No line can be copied for a screen yet: give them pictures, and see what stops them.');
+    }
+
+    /** @param  string  $nothing  why nothing is made, where that is so */
+    private static function told(Started $started, string $nothing): JsonResponse
+    {
+        return $started->make === null
+            ? response()->json(['message' => $nothing], 422)
+            : response()->json(['id' => $started->make->id, 'stopped' => $started->stopped], 201);
     }
 
     /** @return ?list<int> ids of the lines that were chosen; null for all */

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\PrivateFile;
+use App\Files\PrivateFile;
+use App\Files\UploadName;
 use App\Http\Uploaded;
-use App\Http\UploadName;
 use App\Models\Line;
 use App\Models\StudioMark;
 use App\Studio\MarkStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Planisher\Imaging\PictureRefused;
 use Planisher\Measure\Figure;
 use Planisher\Overlay\MarksNamed;
+use Planisher\Picture\PictureRefused;
+use Planisher\State\LineState;
 
 /** The studio's marks. */
 final class MarkController
@@ -77,7 +78,7 @@ final class MarkController
     private static function uses(): array
     {
         $uses = [];
-        $wanted = Line::query()->where('state', '!=', Line::MADE)->where('wanted', 'like', '%"overlays"%')->pluck('wanted');
+        $wanted = Line::query()->where('state', '!=', LineState::Made)->where('wanted', 'like', '%"overlays"%')->pluck('wanted');
         foreach ($wanted as $line) {
             foreach (MarksNamed::in((array) $line) as $name) {
                 $uses[$name] = ($uses[$name] ?? 0) + 1;

@@ -9,10 +9,10 @@ use App\Http\SeenVersion;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
-use App\Lines\OrderView;
 use App\Models\Line;
 use App\Models\Order;
 use App\Orders\Names;
+use App\Orders\OrderView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

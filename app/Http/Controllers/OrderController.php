@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\History;
 use App\Http\SeenVersion;
-use App\Lines\OrderView;
 use App\Models\Client;
 use App\Models\Lab;
 use App\Models\Order;
 use App\Orders\Copied;
-use App\Orders\History;
 use App\Orders\OrderList;
+use App\Orders\OrderView;
 use App\Orders\WhatChanges;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -80,7 +80,7 @@ final class OrderController
 
     public function show(Order $order): JsonResponse
     {
-        return response()->json($this->view->sheet($order));
+        return JsonResponse::fromJsonString($this->view->sheet($order));
     }
 
     /** Its head: client, name, day, lab, remarks; what is left out stays. Another lab plans every line anew. */

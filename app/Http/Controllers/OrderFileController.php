@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\PrivateFile;
+use App\Files\PrivateFile;
 use App\Http\Uploaded;
 use App\Models\Order;
 use App\Orders\ImportRefused;

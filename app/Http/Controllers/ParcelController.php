@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Files\Disk;
-use App\Http\PrivateFile;
-use App\Jobs\AskLab;
+use App\Files\CannotKeep;
+use App\Files\PrivateFile;
 use App\Making\Making;
-use App\Making\StoredZip;
 use App\Models\Line;
 use App\Models\Order;
 use App\Models\Parcel;
 use App\Models\ParcelFile;
-use App\Parcels\Apart;
+use App\Parcels\AskLab;
 use App\Parcels\CannotPack;
 use App\Parcels\Contents;
 use App\Parcels\LabService;
-use App\Parcels\OnPaper;
 use App\Parcels\Packing;
+use App\Parcels\PackParcelZip;
 use App\Parcels\ParcelView;
+use App\Parcels\ParcelZip;
+use App\Parcels\PdfPage;
+use App\Parcels\Reprints;
 use App\Parcels\Sending;
 use App\Views\KeptViews;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +29,6 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Planisher\Colour\ToneCurve;
 use Planisher\Imaging\Sources\Proxy;
-use Planisher\Parcel\Manifest;
 
 /** Parcels to the lab: packed, sent, handed over, and where they are. */
 final class ParcelController
@@ -59,6 +59,7 @@ final class ParcelController
 
         return self::mendable(function () use ($packing, $order, $chosen): JsonResponse {
             $parcel = $packing->pack($order, $chosen);
+            LabService::of($order->lab) === null && PackParcelZip::unlessReady($parcel); // it is handed over, in a ZIP
 
             return response()->json(['id' => $parcel->id, 'number' => $parcel->number], 201);
         });
@@ -108,7 +109,7 @@ final class ParcelController
     public function receipt(Parcel $parcel): Response
     {
         $receipt = $parcel->receipt ?? abort(404, 'The lab hasn’t given a receipt yet.');
-        $pdf = OnPaper::pdf('receipt', [
+        $pdf = PdfPage::pdf('receipt', [
             'parcel' => $parcel->load('lab'),
             'total' => ParcelView::money($receipt['total'], $receipt['currency'] ?? ''),
         ]);
@@ -120,18 +121,18 @@ final class ParcelController
         ]);
     }
 
-    public function zip(Parcel $parcel, Packing $packing): JsonResponse|Response
+    public function zip(Parcel $parcel, ParcelZip $zip): JsonResponse|Response
     {
-        return self::mendable(function () use ($parcel, $packing): Response {
-            foreach ($parcel->load('files.madeFile.make')->files as $file) {
-                $packing->mend($file->setRelation('parcel', $parcel));
+        return self::mendable(function () use ($parcel, $zip): Response {
+            if (! $zip->isReady($parcel)) {
+                $zip->mend($parcel); // what can't be packed is told at once
+                $why = PackParcelZip::whyNot($parcel);
+                $why === null || throw new CannotKeep($why);
+                PackParcelZip::unlessReady($parcel);
+                abort(409, 'The parcel is large, and its ZIP is being packed. It is there in a moment.');
             }
-            $packing->mendPapers($parcel);
-            $names = [...$parcel->files->pluck('name')->all(), Manifest::FILE, Packing::SUMS, Packing::JOB_SHEET];
-            $paths = fn (): array => array_combine($names, array_map(fn (string $name): string => $parcel->path($name), $names));
-            $path = StoredZip::kept(app(Disk::class), "zips/parcel-{$parcel->id}-".substr($parcel->contents, 0, 16).'.zip', $paths);
 
-            return PrivateFile::download($path, 'application/zip', self::name($parcel).'.zip');
+            return PrivateFile::download($zip->of($parcel), 'application/zip', self::name($parcel).'.zip');
         });
     }
 
@@ -170,7 +171,7 @@ final class ParcelController
     }
 
     /** A line once more, to be changed before it is made. */
-    public function reprintChanged(Line $line, Apart $apart): JsonResponse
+    public function reprintChanged(Line $line, Reprints $apart): JsonResponse
     {
         $made = $apart->reprint(Order::query()->findOrFail($line->order_id), $line);
 
@@ -178,7 +179,7 @@ final class ParcelController
     }
 
     /** A strip of the same print at several settings for its paper. */
-    public function testStrip(Request $request, Line $line, Apart $apart): JsonResponse
+    public function testStrip(Request $request, Line $line, Reprints $apart): JsonResponse
     {
         $given = $request->validate([
             'settings' => ['required', 'array', 'max:20'],

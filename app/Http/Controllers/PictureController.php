@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\PrivateFile;
+use App\Files\PrivateFile;
+use App\Files\UploadName;
 use App\Http\Uploaded;
-use App\Http\UploadName;
 use App\Models\Order;
 use App\Models\OrderPicture;
 use App\Models\Picture;
-use App\Pictures\Begun;
 use App\Pictures\Incoming;
+use App\Pictures\PartialUpload;
 use App\Pictures\PictureStore;
 use App\Pictures\Taking;
 use App\Views\KeptFigures;
@@ -19,8 +19,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Planisher\Imaging\Look\Hints;
-use Planisher\OrderFile\Node;
+use Planisher\Imaging\Inspect\Hints;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\MustStayIn;
 
 final class PictureController
@@ -41,7 +41,7 @@ final class PictureController
     /** One that came in pieces (UploadController), once all of it is here. */
     private function begun(Order $order, string $token): JsonResponse
     {
-        $begun = Begun::find($token);
+        $begun = PartialUpload::find($token);
         if ($begun === null || $begun->orderId !== $order->id) {
             return response()->json(['message' => 'Nothing of this upload is here any more. Add the picture again.'], 404);
         }
@@ -105,11 +105,11 @@ final class PictureController
     {
         $areas = array_map(
             fn (MustStayIn $area): array => $area->toArray(),
-            MustStayIn::listFromNode(Node::root($request->all())->maybe('areas')),
+            MustStayIn::listFromNode(JsonNode::root($request->all())->maybe('areas')),
         );
         $seen = array_map(
             fn (MustStayIn $area): array => $area->toArray(),
-            MustStayIn::listFromNode(Node::root($request->all())->maybe('seen')),
+            MustStayIn::listFromNode(JsonNode::root($request->all())->maybe('seen')),
         );
 
         return DB::transaction(function () use ($picture, $areas, $seen): JsonResponse {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\SeenLines;
+use App\Lines\Combiner;
 use App\Lines\Computation;
-use App\Lines\Gatherer;
 use App\Lines\LineView;
 use App\Models\HouseFinish;
 use App\Models\Line;
@@ -36,10 +36,10 @@ final class SheetController
             if ($gathers->takes($wanted)) {
                 $taken[] = $wanted;
             } else {
-                $left[] = Gatherer::staysApart($line);
+                $left[] = Combiner::staysApart($line);
             }
         }
-        $all = Gatherer::wanted($taken, $given['pictures'], $given['each']);
+        $all = Combiner::wanted($taken, $given['pictures'], $given['each']);
 
         $card = $order->lab->labCard();
         $offers = $gathers->tried($all, $card);
@@ -57,7 +57,7 @@ final class SheetController
     {
         $given = $this->given($request);
         $size = $request->validate(['size' => ['required', 'string', 'max:60']])['size'];
-        [$line, $instead] = Gatherer::gather($order, $given['lines'], $given['pictures'], $given['each'], $size);
+        [$line, $instead] = Combiner::gather($order, $given['lines'], $given['pictures'], $given['each'], $size);
 
         return response()->json(['line' => LineView::of($line, app(Computation::class)->line($line)), 'instead' => $instead], 201);
     }
@@ -66,7 +66,7 @@ final class SheetController
     public function fill(Request $request, Order $order, HouseFinish $finish): JsonResponse
     {
         $given = $request->validate(['pictures' => ['required', 'array', 'min:1', 'max:500'], 'pictures.*' => ['string', 'max:200']]);
-        $lines = Gatherer::fill($order, $finish->houseFinish(), array_values($given['pictures']) ?: abort(422, 'Choose pictures.'));
+        $lines = Combiner::fill($order, $finish->houseFinish(), array_values($given['pictures']) ?: abort(422, 'Choose pictures.'));
 
         return response()->json(['lines' => array_map(fn (Line $line): int => $line->id, $lines)], 201);
     }
@@ -75,7 +75,7 @@ final class SheetController
     {
         $version = (int) $request->validate(['version' => ['required', 'integer']])['version'];
 
-        return response()->json(['lines' => Gatherer::apart($line, $version)]);
+        return response()->json(['lines' => Combiner::apart($line, $version)]);
     }
 
     /** The ways to share a sheet out that arithmetic gives. */

@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Planisher\Finish\LineReader;
 use Planisher\Line\NamePattern;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** The studio itself: what it is called, what it measures in, what it usually does, where its files lie. */
@@ -111,7 +111,7 @@ final class StudioController
             'name' => $studio->name,
             'unit' => $studio->unit->value,
             'usual' => (object) ($studio->usual ?? []),
-            'usualNames' => NamePattern::fromNode(isset($studio->usual['name']) ? Node::root($studio->usual['name']) : null)->toArray(),
+            'usualNames' => NamePattern::fromNode(isset($studio->usual['name']) ? JsonNode::root($studio->usual['name']) : null)->toArray(),
             'exportFolder' => $studio->export_folder,
             'picturesFolder' => $studio->pictures_folder,
             'people' => User::all()
@@ -139,7 +139,7 @@ final class StudioController
     private static function usual(array $given): ?array
     {
         $line = LineReader::read(
-            Node::root(['size' => '8 x 10 in'] + array_intersect_key($given, ['name' => 1, 'output' => 1])),
+            JsonNode::root(['size' => '8 x 10 in'] + array_intersect_key($given, ['name' => 1, 'output' => 1])),
         )->toArray();
 
         return array_intersect_key($line, ['name' => 1, 'output' => 1], array_filter($given)) ?: null;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\UploadName;
+use App\Files\UploadName;
 use App\Models\Order;
-use App\Pictures\Begun;
+use App\Pictures\PartialUpload;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Planisher\Imaging\PictureRefused;
+use Planisher\Picture\PictureRefused;
 
 /** Uploads in pieces, as tus 1.0.0 has them (tus.io/protocols/resumable-upload): core, creation and termination. */
 final class UploadController
@@ -34,7 +34,7 @@ final class UploadController
         }
         $name = UploadName::ofPicture(self::name($request));
         try {
-            $begun = Begun::open($order, $name, (int) $bytes);
+            $begun = PartialUpload::open($order, $name, (int) $bytes);
         } catch (PictureRefused $e) {
             return self::say("“{$name}”: {$e->getMessage()}", 507);
         }
@@ -80,11 +80,11 @@ final class UploadController
             abort(self::say('An upload in pieces is tus 1.0.0.', 412)->header('Tus-Version', self::VERSION));
     }
 
-    private static function found(string $token): Begun
+    private static function found(string $token): PartialUpload
     {
         self::isTus();
 
-        return Begun::find($token) ?? abort(404, 'Nothing of this upload is here any more. Add the picture again.');
+        return PartialUpload::find($token) ?? abort(404, 'Nothing of this upload is here any more. Add the picture again.');
     }
 
     /** Upload-Metadata: pairs of a key and its value in Base64, apart by commas. */

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Lines\Computation;
 use App\Models\Line;
-use App\Views\Shown;
 use App\Views\View;
+use App\Views\ViewedLine;
 use App\Views\Views;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,6 +20,6 @@ final class ViewController
         /** @var View $shows */
         $shows = app(Views::ALL[$view]);
 
-        return $shows->of(Shown::of($computation->line($line), $hash), $request);
+        return $shows->of(ViewedLine::of($computation->line($line), $hash), $request);
     }
 }

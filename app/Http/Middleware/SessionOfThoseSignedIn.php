@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\People\Sessions;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\ConcurrencyErrorDetector;
@@ -18,8 +19,6 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class SessionOfThoseSignedIn extends StartSession
 {
-    public const SINCE = 'signed_in_at';
-
     private const MOST_SECONDS = 30 * 24 * 3600;
 
     private const TRIES = 5;
@@ -29,7 +28,7 @@ final class SessionOfThoseSignedIn extends StartSession
     protected function startSession(Request $request, $session): Session
     {
         $session = parent::startSession($request, $session);
-        $since = $session->get(self::SINCE);
+        $since = $session->get(Sessions::SINCE);
         if (is_int($since) && $since + self::MOST_SECONDS < now()->getTimestamp()) {
             $session->invalidate();
         }

@@ -7,20 +7,20 @@ namespace Planisher\Finish\Canvas;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
-use Planisher\Lab\Apart;
+use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\FileFormat;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Stops two pages in a kind of file that has one, and says how face and edges come apart. */
 final class ApartTaken implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $apart = CanvasWanted::of($at->line)?->apartFor($at->lab->canvas);
         if ($apart === null) {
             return null;
         }
-        if ($apart === Apart::Pages && $at->line->output->formatFor($at->lab) !== FileFormat::Tiff) {
+        if ($apart === EdgeDelivery::Pages && $at->line->output->formatFor($at->lab) !== FileFormat::Tiff) {
             return Finding::stops(
                 'pages-need-tiff',
                 'A JPEG has no second page',
@@ -34,7 +34,7 @@ final class ApartTaken implements Check
         return Finding::fine(
             'edges-apart',
             'Face and edges come apart',
-            $apart === Apart::Pages
+            $apart === EdgeDelivery::Pages
                 ? 'One TIFF of two pages: first the face, then the edges round an empty one.'
                 : 'Two files: the face alone, and the edges round an empty one.',
         );

@@ -14,14 +14,15 @@ use Planisher\Finish\Finish;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\KeyScope;
+use Planisher\Line\LineKey;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
-use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** One picture that goes round its bars. */
 final class CanvasFinish implements Finish
@@ -38,9 +39,9 @@ final class CanvasFinish implements Finish
         return $copies === 1 ? 'canvas' : 'canvases';
     }
 
-    public function keys(): array
+    public function keys(): LineKeys
     {
-        return [self::NAME];
+        return LineKeys::of(new LineKey(self::NAME, KeyScope::Line));
     }
 
     public function places(array $wanted): array
@@ -48,19 +49,19 @@ final class CanvasFinish implements Finish
         return [['picture']];
     }
 
-    public function wanted(Node $line): CanvasWanted
+    public function wanted(JsonNode $line): CanvasWanted
     {
         return CanvasWanted::fromNode($line->maybe(self::NAME));
     }
 
-    public function crop(Node $line): Crop
+    public function crop(JsonNode $line): Crop
     {
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
-        return $pictures[0] === null ? null : CanvasPlanner::plan($line, $pictures[0], $lab, $name, $desk);
+        return $pictures[0] === null ? null : CanvasPlanner::plan($line, $pictures[0], $lab, $name, $orderContext);
     }
 
     public function checks(): array
@@ -81,11 +82,6 @@ final class CanvasFinish implements Finish
         ];
     }
 
-    public function cells(Situation $at): null
-    {
-        return null;
-    }
-
     public function needsListedSize(): bool
     {
         return false;
@@ -96,19 +92,14 @@ final class CanvasFinish implements Finish
         return true;
     }
 
-    public function said(): CanvasSaid
+    public function wording(): CanvasWording
     {
-        return new CanvasSaid();
+        return new CanvasWording();
     }
 
-    public function drawn(): CanvasDrawn
+    public function dimensioning(): CanvasDimensioning
     {
-        return new CanvasDrawn();
-    }
-
-    public function choices(): array
-    {
-        return [];
+        return new CanvasDimensioning();
     }
 
     public function rules(): array
@@ -119,10 +110,5 @@ final class CanvasFinish implements Finish
     public function calledIn(): array
     {
         return ['canvas', 'canvases', 'canvasses', 'leinwand', 'toile', 'lienzo', 'gallery wrap', 'gallery wrapped'];
-    }
-
-    public function completed(array $change, array $on, Unit $unit): array
-    {
-        return $change;
     }
 }

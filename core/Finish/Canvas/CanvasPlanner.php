@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Planisher\Finish\Canvas;
 
 use Planisher\Colour\Rgb;
-use Planisher\Lab\Apart;
+use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Measure\PixelRect;
@@ -18,22 +18,22 @@ use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
-use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
-use Planisher\Plan\Laid;
 use Planisher\Plan\Layer\EdgeFill;
-use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\GroundLayer;
 use Planisher\Plan\Layer\Layer;
-use Planisher\Plan\Layer\Picture;
-use Planisher\Plan\Layer\Stroke;
-use Planisher\Plan\Layer\Surround;
+use Planisher\Plan\Layer\PictureLayer;
+use Planisher\Plan\Layer\StrokeLayer;
+use Planisher\Plan\Layer\SurroundLayer;
 use Planisher\Plan\Layout;
+use Planisher\Plan\Overprint;
 use Planisher\Plan\Part;
+use Planisher\Plan\Placement;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\WindowChoice;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Plans a picture that goes round its bars: the ordered size is the face, the edges come round it. */
 final class CanvasPlanner
@@ -47,7 +47,7 @@ final class CanvasPlanner
         return Length::of('5', Unit::Millimetre);
     }
 
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk): Plan
+    public static function plan(LineSpec $line, PictureFacts $picture, LabCard $lab, FileName $name, OrderContext $orderContext): Plan
     {
         [$crop, $canvas] = [$line->crop, CanvasWanted::of($line)];
         if ($crop === null || $canvas === null) {
@@ -67,8 +67,8 @@ final class CanvasPlanner
         }
         $image = $scale->image($layout->image->pixels($scale->resolution), $window->pixels);
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
-        $added = Added::to($line, $layout, $picture, $desk);
-        $placed = new Picture($picture, $window->pixels, $image);
+        $added = Overprint::to($line, $layout, $picture, $orderContext);
+        $placed = new PictureLayer($picture, $window->pixels, $image);
         $whole = self::together($canvas, $layout, $placed, $scale, $encoding, $name->files()[0], $added);
 
         return new Plan(
@@ -101,16 +101,16 @@ final class CanvasPlanner
     /**
      * Face and edges in one.
      *
-     * @param  Picture  $placed  in pixels from the face's corner
+     * @param  PictureLayer  $placed  in pixels from the face's corner
      */
     private static function together(
         CanvasWanted $canvas,
         Layout $layout,
-        Picture $placed,
+        PictureLayer $placed,
         Scale $scale,
         Encoding $encoding,
         string $name,
-        Added $added,
+        Overprint $added,
     ): PlannedFile {
         $wrap = Wrap::in($layout) ?? throw new \LogicException('A canvas has a wrap.');
         $around = $wrap->around();
@@ -133,7 +133,7 @@ final class CanvasPlanner
                 : $image;
         [$whole, $face] = [PixelRect::ofSize($file->width, $file->height), $face->from($file)];
         $depth = ($wrap->depth / Unit::Inch->nanometres()) * $scale->resolution->ppi();
-        $surround = new Surround(
+        $surround = new SurroundLayer(
             $whole,
             $face,
             $canvas->edge,
@@ -148,7 +148,7 @@ final class CanvasPlanner
             $file->height,
             $scale->resolution,
             [
-                new Ground($whole, $canvas->edge === EdgeFill::OneColour ? $canvas->colour : Rgb::white()),
+                new GroundLayer($whole, $canvas->edge === EdgeFill::OneColour ? $canvas->colour : Rgb::white()),
                 $placed->to($image->from($file)),
                 ...$around === 0 ? [] : [$surround],
                 ...$added->layers($face, $face, $scale->resolution), // over the edges, which repeat the face without them
@@ -171,38 +171,41 @@ final class CanvasPlanner
     }
 
     /** @return non-empty-list<PlannedFile> */
-    private static function files(PlannedFile $whole, ?Apart $apart, FileName $name): array
+    private static function files(PlannedFile $whole, ?EdgeDelivery $apart, FileName $name): array
     {
         $face = $whole->surround()?->face;
         if ($apart === null || $face === null) {
             return [$whole];
         }
-        $white = fn (PixelRect $where): Ground => new Ground($where, Rgb::white());
-        $emptied = $whole->with(layers: [...$whole->layers, new Stroke($face, Rgb::white())]);
+        $white = fn (PixelRect $where): GroundLayer => new GroundLayer($where, Rgb::white());
+        $emptied = $whole->with(layers: [...$whole->layers, new StrokeLayer($face, Rgb::white())]);
         $pictures = $whole->pictures();
         $over = [...$whole->overlays(), ...$whole->words()];
-        $fromFace = new Laid($whole->whole(), -$face->x, -$face->y);
+        $fromFace = new Placement($whole->whole(), -$face->x, -$face->y);
 
         return match ($apart) {
-            Apart::Files => [
+            EdgeDelivery::Files => [
                 $whole->with(
                     width: $face->width,
                     height: $face->height,
                     layers: [
                         $white(PixelRect::ofSize($face->width, $face->height)),
-                        ...array_map(fn (Picture $placed): Picture => $placed->to($placed->target->from($face)), $pictures),
+                        ...array_map(fn (PictureLayer $placed): PictureLayer => $placed->to($placed->target->from($face)), $pictures),
                         ...array_map(fn (Layer $layer): Layer => $layer->laid($fromFace), $over),
                     ],
                 ),
                 $emptied->with(name: $name->files()[1]),
             ],
-            Apart::Pages => [
+            EdgeDelivery::Pages => [
                 $whole->with(
                     layers: [
                         $white($whole->whole()),
                         ...$pictures,
                         // White over what of the picture goes beyond the face
-                        ...array_map(fn (PixelRect $band): Stroke => new Stroke($band, Rgb::white()), $whole->whole()->bands($face)),
+                        ...array_map(
+                            fn (PixelRect $band): StrokeLayer => new StrokeLayer($band, Rgb::white()),
+                            $whole->whole()->bands($face),
+                        ),
                         ...$over,
                     ],
                     nextPage: $emptied,

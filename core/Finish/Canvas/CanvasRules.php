@@ -6,7 +6,7 @@ namespace Planisher\Finish\Canvas;
 
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 use Planisher\Measure\Length;
@@ -32,35 +32,35 @@ final class CanvasRules
             WrittenSizes::isDepth(Length::parse($depth)->nanometres, min($size->width->nanometres, $size->height->nanometres));
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     public static function all(): array
     {
         return [...self::made(), ...self::deep(), ...self::edged(), ...self::soft(), ...self::dark()];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function made(): array
     {
         return [
-            Rule::of(
+            ReadingRule::of(
                 '[as|on|a] [stretched|wrapped|big] (canvas~|leinwand|toile|lienzo) [wrap|wrapped|print|prints|piece] | [on] linen (canvas)',
                 ['make' => CanvasFinish::NAME],
                 ['canvas', 'on canvas', 'as a stretched canvas'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(including|counting) [the] (wrap|edges|sides|bars)',
                 fn (): Unsure => new Unsure([], 'Does the size count the edges in? It was read as the face’s.'),
                 'including the wrap',
             ),
-            Rule::of('gallery [-] wrap~ [canvas~]', ['make' => CanvasFinish::NAME], 'gallery wrap'),
-            Rule::of(
+            ReadingRule::of('gallery [-] wrap~ [canvas~]', ['make' => CanvasFinish::NAME], 'gallery wrap'),
+            ReadingRule::of(
                 'EDGE (apart|separately|separate) | [with] [face and] EDGE (in|as) [a|their] (file'.
                     '|files) of (their|its) own | [face and] EDGE (in|as) (separate|a separate) (file'.
                     '|files) | separate EDGE',
                 ['make' => CanvasFinish::NAME, 'canvas' => ['edgesApart' => true]],
                 ['edges as a file of their own', 'face and edges in separate files'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[face and] EDGE together [in one file] [again] | all in one file',
                 ['canvas' => ['edgesApart' => false]],
                 'face and edges together in one file',
@@ -69,7 +69,7 @@ final class CanvasRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function deep(): array
     {
         $deep = fn (Heard $said): array => [
@@ -82,19 +82,19 @@ final class CanvasRules
         ];
 
         return [
-            Rule::with('{depth} [deep|thick] BARS [on all {count}|deep|thick] | {depth} (deep|thick|depth) [BARS]', $deep, [
+            ReadingRule::with('{depth} [deep|thick] BARS [on all {count}|deep|thick] | {depth} (deep|thick|depth) [BARS]', $deep, [
                 '1.5 in bars',
                 '2 in thick',
                 '40 mm deep',
                 '38mm stretcher',
             ]),
-            Rule::with(
+            ReadingRule::with(
                 'BARS [on all {count}] [of|is|are] {depth} [deep|thick] [of the (short|shorter) side] | '.
                     '[BARS] (depth|thickness|deepness) [of [the] (BARS|canvas)] [of|is|:] {depth} | strong {depth}',
                 $deep,
                 ['bars 2 in', 'edges of 2 in', 'depth 240 px', 'depth of the frame 4 cm', 'thickness 2 in', 'wings 5 %'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 'round bars {depth} deep with {measure:spare} to spare',
                 fn (Heard $said): array => [
                     'make' => CanvasFinish::NAME,
@@ -103,7 +103,7 @@ final class CanvasRules
                 'round bars 2 cm deep with 1/2 in to spare',
                 cost: -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '{size} (x|by) {measure:depth}',
                 fn (Heard $said): ?array => self::isDeep($said->size(), $said->length('depth'))
                     ? [
@@ -116,17 +116,17 @@ final class CanvasRules
                 CanvasFinish::NAME,
                 -1.2,
             ),
-            Rule::with('round bars {depth} deep', $deep, 'round bars 2 cm deep', cost: -0.4),
-            Rule::with(
+            ReadingRule::with('round bars {depth} deep', $deep, 'round bars 2 cm deep', cost: -0.4),
+            ReadingRule::with(
                 'on a face of {size}',
                 fn (Heard $said): array => ['make' => CanvasFinish::NAME, Says::SIZE => (string) $said->size()],
                 'on a face of 20 × 30 in',
                 cost: -0.4,
             ),
-            Rule::with('{depth} [gallery] wrap', $deep, '2 inch gallery wrap', CanvasFinish::NAME),
-            Rule::with('{measure} BARS [deep|thick]', $deep, '3/4 bars', CanvasFinish::NAME, 0.1),
-            Rule::with('BORDER [of] {depth}', $deep, 'border 3 cm', CanvasFinish::NAME, -0.3),
-            Rule::with(
+            ReadingRule::with('{depth} [gallery] wrap', $deep, '2 inch gallery wrap', CanvasFinish::NAME),
+            ReadingRule::with('{measure} BARS [deep|thick]', $deep, '3/4 bars', CanvasFinish::NAME, 0.1),
+            ReadingRule::with('BORDER [of] {depth}', $deep, 'border 3 cm', CanvasFinish::NAME, -0.3),
+            ReadingRule::with(
                 '{depth} [deep]',
                 fn (Heard $said): ?array => preg_match('/^0/', (string) $said->value('depth')) === 1
                     ? null
@@ -137,14 +137,14 @@ final class CanvasRules
                 CanvasFinish::NAME,
                 0.9,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '{depth} (of|for) [canvas] spare [all round|canvas|beyond] | '.
                     '{depth} spare [all round|canvas|to hold|beyond|for wrapping] | '.
                     'spare [of|canvas of] {depth}',
                 $spare,
                 ['30 mm spare', 'spare 1 1/2 in', 'inch of spare'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[leave~] [me] {depth} (extra|more) [canvas] [past the bars] (to|for) (pull~|hold~|grab~'.
                     '|grip~|staple~) [on] [to] | {depth} (to|for) (pull~|hold~|grab~|grip~'.
                     '|staple~) [on] [to] | [an] extra {depth} [past the bars] [for gripping] | '.
@@ -165,7 +165,7 @@ final class CanvasRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function edged(): array
     {
         $edge = fn (string $edge): array => ['make' => CanvasFinish::NAME, 'canvas' => ['edge' => $edge]];
@@ -176,33 +176,33 @@ final class CanvasRules
         ];
 
         return [
-            Rule::of(
+            ReadingRule::of(
                 '(mirror~|reflect~|mirorred) [the|its] (EDGE|border|borders) | '.
                     '(EDGE|border|borders) [of the canvas] [to be|in|are] [again] (mirror~|reflect~) | '.
                     'mirror [-] wrap~',
                 $edge('mirrored'),
                 ['mirror the edges', 'edges mirrored', 'mirrored sides'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 "(mirror~|reflect~) [it] [again] [like before] [INSTEAD ({$old})] | leave~ [the] mirroring",
                 ['canvas' => ['edge' => 'mirrored']],
                 ['mirrored', 'reflected'],
                 CanvasFinish::NAME,
             ),
-            Rule::of(
+            ReadingRule::of(
                 "(stretch~|drawn [-] out|draw~ out|pull~ out) [the] EDGE [out] [INSTEAD ({$old}) [it".
                     "|weird]] | draw~ [the] EDGE out [INSTEAD ({$old}) [it]] | ".
                     "EDGE [to be|are] (stretch~|drawn [-] out|draw~ out|pull~ out) [out] [INSTEAD ({$old})]",
                 $edge('drawn-out'),
                 ['edges drawn out', 'stretched edges'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 "(stretch~|drawn [-] out|draw~ out) [it|them] [out] [INSTEAD ({$old})]",
                 ['canvas' => ['edge' => 'drawn-out']],
                 ['drawn out', 'stretch instead of mirror'],
                 CanvasFinish::NAME,
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[wrapped|wrap~] [with] [the] [PICTURE] (run~|go~|carry~|continue~) [on] (round|around'.
                     '|over|onto) [the] (EDGE|corners|them) | EDGE running on | wrapped with the PICTURE [itself] | '.
                     '[PICTURE] run~ on [round|around] [them] | (picture|image) [-] wrap~ | '.
@@ -210,7 +210,7 @@ final class CanvasRules
                 $edge('runs-on'),
                 ['the picture runs over the edge', 'image wrap', 'running on'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(EDGE|border of the canvas) [are|to be|in|of|a] [solid|plain'.
                     "|one colour ,] {colour} [INSTEAD ({$old})] | ".
                     "[solid|plain] {colour} [canvas] EDGE [INSTEAD ({$old})] | EDGE in one colour [,] {colour}",
@@ -218,24 +218,24 @@ final class CanvasRules
                 ['black edges', 'edges in black', 'white sides', 'edges plain #202020'],
                 CanvasFinish::NAME,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'canvas [-] (like|effect|textured|texture|style|look|paper) [paper|finish]',
                 fn (): Unsure => new Unsure([], 'A canvas on its bars, or paper that looks like one?', [new Offer('a canvas', 'canvas')]),
                 'canvas-like paper',
                 cost: -0.6,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'not [to] wrap [round] [the] EDGE [,] [which] [shall be] {colour} | '.
                     'PICTURE not to wrap [round] [the] EDGE [,] which [shall be] {colour}',
                 $colour,
                 'the picture not to wrap round the sides, which shall be white',
                 CanvasFinish::NAME,
             ),
-            Rule::with('solid {colour}', $colour, 'solid black', CanvasFinish::NAME, 0.3),
+            ReadingRule::with('solid {colour}', $colour, 'solid black', CanvasFinish::NAME, 0.3),
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function soft(): array
     {
         $of = '(EDGE|it|them)';
@@ -248,48 +248,53 @@ final class CanvasRules
         ];
 
         return [
-            Rule::of(
+            ReadingRule::of(
                 '(no|without) (blur~|soften~|softness) [on|of] [the] [EDGE] | EDGE [stay|kept] sharp',
                 ['canvas' => ['soften' => 0]],
                 ['no blur on the edges', 'no softening'],
                 CanvasFinish::NAME,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[the] [EDGE] [are] {share} (soft|soften~|blur~) [EDGE] | '.
                     "(soft|soften~|blur~|softn) [{$of}] [by|at|to|about] {share} [EDGE] | ".
                     'EDGE (soft|soften~|blur~) [by|to|about] {share}',
                 $soft(0),
                 ['soften 30 %', 'softened about half', '30% softened'],
             ),
-            Rule::with('less (blur~|soft~|soften~) [on|of] [the] [EDGE]', $less(-self::STEP), 'less blurred edges', CanvasFinish::NAME),
-            Rule::with(
+            ReadingRule::with(
+                'less (blur~|soft~|soften~) [on|of] [the] [EDGE]',
+                $less(-self::STEP),
+                'less blurred edges',
+                CanvasFinish::NAME,
+            ),
+            ReadingRule::with(
                 '(more (blur~|soft|soften~)|softer|blurrier) [on|of] [the] [EDGE] | EDGE softer',
                 $less(self::STEP),
                 'softer edges',
                 CanvasFinish::NAME,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'MUCH (soft|soften~|blur~|flou|blurry) [EDGE] | EDGE MUCH (soft|soften~|blur~)',
                 $soft(self::VERY),
                 'very soft',
                 CanvasFinish::NAME,
             ),
-            Rule::with(
+            ReadingRule::with(
                 "[EDGE] SLIGHTLY (soft|soften~|blur~) [EDGE] | (soft|soften~|blur~) [{$of}] SLIGHTLY | EDGE (soft|soften~|blur~) SLIGHTLY",
                 $soft(self::A_LITTLE),
                 ['sides softened a little', 'little bit soft'],
                 CanvasFinish::NAME,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'EDGE [to be] (soft|soften~|blur~) | (soft|soften~|blur~) EDGE',
                 fn (Heard $said): array => ['make' => CanvasFinish::NAME, 'canvas' => ['soften' => self::USUAL_STRENGTH]],
                 ['soft edges', 'edges blurred'],
             ),
-            Rule::with('soft | soften~', $soft(self::USUAL_STRENGTH), 'soft', CanvasFinish::NAME, 0.2),
+            ReadingRule::with('soft | soften~', $soft(self::USUAL_STRENGTH), 'soft', CanvasFinish::NAME, 0.2),
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function dark(): array
     {
         $dark = fn (Heard $said): array => [
@@ -321,33 +326,38 @@ final class CanvasRules
         ];
 
         return [
-            Rule::of(
+            ReadingRule::of(
                 '(no|without) [the] (dark~|darken~|darker|black) EDGE | '.
                     '(NO|drop~|take~) [the] (darkening|darken~) [off] [the] [EDGE] | (darkening|darken~) OFF',
                 ['canvas' => ['darken' => null]],
                 ['no dark edges', 'no darkening', 'drop the darkening'],
                 CanvasFinish::NAME,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[EDGE] [are] (dark|darken~|darker|toned down) [the] [EDGE] [by] {share} [to|with'.
                     '|in] [{colour}] [EDGE] | [EDGE] {share} (dark|darken~|darker) [EDGE]',
                 $dark,
                 ['darken the sides 40 %', 'edges darkened 30 %', 'darken 20% black', 'edges 20 % darker'],
                 cost: -0.2,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'EDGE [to be|are] (dark~|darken~|toned down) [with|to|in] [{colour}] | (dark|darken~) EDGE [with|to|in] [{colour}]',
                 fn (Heard $said): array => ['make' => CanvasFinish::NAME] + $dark($said),
                 ['dark edges', 'edges darkened with brown', 'edges toned down'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | '.
                     'EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall',
                 $step(self::STEP),
                 'edges a bit darker',
                 CanvasFinish::NAME,
             ),
-            Rule::with('[SLIGHTLY] lighter EDGE | EDGE [SLIGHTLY] lighter', $step(-self::STEP), 'edges a bit lighter', CanvasFinish::NAME),
+            ReadingRule::with(
+                '[SLIGHTLY] lighter EDGE | EDGE [SLIGHTLY] lighter',
+                $step(-self::STEP),
+                'edges a bit lighter',
+                CanvasFinish::NAME,
+            ),
         ];
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Finish\Canvas;
 
 use Planisher\Colour\Rgb;
-use Planisher\Lab\Apart;
 use Planisher\Lab\CanvasCard;
+use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Figure;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Plan\Layer\Darken;
 use Planisher\Plan\Layer\EdgeFill;
 
@@ -37,7 +37,7 @@ final readonly class CanvasWanted implements Wanted
     ) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         $node?->object(['depth', 'spare', 'edge', 'soften', 'darken', 'colour', 'edgesApart']);
 
@@ -63,17 +63,17 @@ final readonly class CanvasWanted implements Wanted
     }
 
     /** How face and edges are written apart, or null when they are together. */
-    public function apartFor(CanvasCard $lab): ?Apart
+    public function apartFor(CanvasCard $lab): ?EdgeDelivery
     {
         return match ($this->edgesApart) {
             null => $lab->edgesApart,
-            true => $lab->edgesApart ?? Apart::Files,
+            true => $lab->edgesApart ?? EdgeDelivery::Files,
             false => null,
         };
     }
 
     /** Of a line that makes a canvas. */
-    public static function of(Line $line): ?self
+    public static function of(LineSpec $line): ?self
     {
         return $line->wanted instanceof self ? $line->wanted : null;
     }
@@ -119,7 +119,7 @@ final readonly class CanvasWanted implements Wanted
 
     public function apart(LabCard $lab): array
     {
-        return $this->apartFor($lab->canvas) === Apart::Files ? ['face', 'edges'] : [''];
+        return $this->apartFor($lab->canvas) === EdgeDelivery::Files ? ['face', 'edges'] : [''];
     }
 
     /** @return array<string, mixed> as in the order file, only what differs from the defaults */

@@ -8,16 +8,16 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Figure;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Says what a face loses when the picture itself runs on round the bar. */
 final class FaceLoses implements Check
 {
     private const LITTLE = 0.25;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = $at->plan?->layout;
         $wrap = Wrap::in($layout);
@@ -27,7 +27,7 @@ final class FaceLoses implements Check
         $image = $layout->image;
         $lost = 1 - ($layout->size->width->nanometres / $image->width) * ($layout->size->height->nanometres / $image->height);
         $title = Figure::percent($lost).' of the window goes round the bar';
-        $text = Sides::length($wrap->around(), $layout->size->width->unit).' of picture on every side is not on the face.';
+        $text = SidesPhrase::length($wrap->around(), $layout->size->width->unit).' of picture on every side is not on the face.';
 
         return $lost > self::LITTLE
             ? Finding::look('face-loses-much', $title, $text, new Remedy('Mirror the edge instead', ['canvas' => ['edge' => null]]))

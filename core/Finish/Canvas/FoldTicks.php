@@ -9,7 +9,7 @@ use Planisher\Measure\Length;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\TrimTicks;
 
 /**
@@ -21,7 +21,7 @@ final class FoldTicks
     /**
      * @param  PixelRect  $face  in the file
      * @param  int  $spare  in pixels
-     * @return list<Stroke>
+     * @return list<StrokeLayer>
      */
     public static function round(PixelRect $face, PixelRect $file, int $spare, Resolution $resolution): array
     {
@@ -35,12 +35,12 @@ final class FoldTicks
         foreach ([[3 * $thick, Rgb::white()], [$thick, Rgb::black()]] as [$wide, $colour]) {
             $half = intdiv($wide, 2);
             foreach ([$face->x, $face->right()] as $x) {
-                $ticks[] = new Stroke(new PixelRect($x - $half, 0, $wide, $long), $colour);
-                $ticks[] = new Stroke(new PixelRect($x - $half, $file->height - $long, $wide, $long), $colour);
+                $ticks[] = new StrokeLayer(new PixelRect($x - $half, 0, $wide, $long), $colour);
+                $ticks[] = new StrokeLayer(new PixelRect($x - $half, $file->height - $long, $wide, $long), $colour);
             }
             foreach ([$face->y, $face->bottom()] as $y) {
-                $ticks[] = new Stroke(new PixelRect(0, $y - $half, $long, $wide), $colour);
-                $ticks[] = new Stroke(new PixelRect($file->width - $long, $y - $half, $long, $wide), $colour);
+                $ticks[] = new StrokeLayer(new PixelRect(0, $y - $half, $long, $wide), $colour);
+                $ticks[] = new StrokeLayer(new PixelRect($file->width - $long, $y - $half, $long, $wide), $colour);
             }
         }
 

@@ -8,16 +8,16 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Figure;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
 
 /** Measures each area that must stay in against a canvas's folds: over one it is stopped, nearer than 5 mm it asks for a look. */
 final class MarkedClearsFold implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $plan = $at->plan;
         $nearest = $plan === null ? null : MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box());
@@ -25,7 +25,7 @@ final class MarkedClearsFold implements Check
             return null;
         }
         [$distance, $one, $side] = $nearest;
-        $unit = Sides::fine($plan->size()->width->unit);
+        $unit = SidesPhrase::fine($plan->size()->width->unit);
         $clear = CanvasPlanner::clearOfFold();
         if ($distance < 0) {
             $runsOn = CanvasWanted::of($at->line)?->edge === EdgeFill::RunsOn;
@@ -33,7 +33,11 @@ final class MarkedClearsFold implements Check
             return Finding::stops(
                 'must-stay-in-folded',
                 "“{$one->area->label}” ".($runsOn ? 'goes round the bar' : 'is cut at the fold'),
-                Sides::length(-$distance, $unit).' of it '.($runsOn ? 'lies beyond the fold ' : 'is lost ').Sides::on($side).'.',
+                SidesPhrase::length(-$distance, $unit).
+                    ' of it '.
+                    ($runsOn ? 'lies beyond the fold ' : 'is lost ').
+                    SidesPhrase::on($side).
+                    '.',
                 self::mend($at),
             );
         }
@@ -43,9 +47,9 @@ final class MarkedClearsFold implements Check
                 'must-stay-in-near-fold',
                 "“{$one->area->label}” is close to a fold",
                 'The fold '.
-                    Sides::on($side).
+                    SidesPhrase::on($side).
                     ' is '.
-                    Sides::length($distance, $unit).
+                    SidesPhrase::length($distance, $unit).
                     " away; folds wander, and {$clear->label()} is the least".
                     Figure::THIN_SPACE.
                     '.',
@@ -54,11 +58,11 @@ final class MarkedClearsFold implements Check
             : Finding::fine(
                 'must-stay-in-clear',
                 'Nothing marked is folded',
-                'The nearest fold is '.Sides::length($distance, $unit)." from “{$one->area->label}”.",
+                'The nearest fold is '.SidesPhrase::length($distance, $unit)." from “{$one->area->label}”.",
             );
     }
 
-    private static function mend(Situation $at): ?Remedy
+    private static function mend(LineContext $at): ?Remedy
     {
         $clears = function (Plan $plan): bool {
             [$distance] = MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box()) ?? [0];

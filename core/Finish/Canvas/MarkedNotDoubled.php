@@ -7,16 +7,16 @@ namespace Planisher\Finish\Canvas;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
 
 /** Says when an edge that repeats the face would show something marked a second time. */
 final class MarkedNotDoubled implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         [$plan, $edge] = [$at->plan, CanvasWanted::of($at->line)?->edge];
         if ($plan === null || $edge === null || ! self::doubles($plan, $edge)) {
@@ -24,16 +24,16 @@ final class MarkedNotDoubled implements Check
         }
         [$distance, $one, $side] =
             MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box()) ?? throw new \LogicException('Something is doubled.');
-        $unit = Sides::fine($plan->size()->width->unit);
+        $unit = SidesPhrase::fine($plan->size()->width->unit);
         $drawnOut = ! self::doubles($plan, EdgeFill::DrawnOut);
 
         return Finding::look(
             'must-stay-in-doubled',
             "The edge repeats part of “{$one->area->label}”",
             'It lies '.
-                Sides::length(max(0, $distance), $unit).
+                SidesPhrase::length(max(0, $distance), $unit).
                 ' from the fold '.
-                Sides::on($side).
+                SidesPhrase::on($side).
                 ", and the edge, {$edge->label()}, shows it a second time.",
             $edge === EdgeFill::Mirrored && $drawnOut
                 ? new Remedy('Draw the edge out instead', ['canvas' => ['edge' => EdgeFill::DrawnOut->value]])

@@ -10,14 +10,14 @@ use Planisher\Finding\Remedy;
 use Planisher\Lab\CanvasCard;
 use Planisher\Measure\Length;
 use Planisher\Measure\Resolution;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layout;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Judges how deep a canvas's edges are, and says how large the file becomes by them. */
 final class WrapHolds implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         [$layout, $canvas] = [$at->plan?->layout, CanvasWanted::of($at->line)];
         $wrap = Wrap::in($layout);
@@ -69,7 +69,7 @@ final class WrapHolds implements Check
             'edge-added',
             'The face is the ordered size',
             "{$face}, and ".
-                Sides::length($wrap->around(), $unit).
+                SidesPhrase::length($wrap->around(), $unit).
                 ' all round it: '.
                 Length::ofNanometres($sheet->width, $unit)->number.
                 ' × '.

@@ -6,12 +6,12 @@ namespace Planisher\Finish\ForScreen;
 
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells that no lab sees a screen copy, and where the picture has fewer pixels than were asked for. */
 final class NotLarger implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $wanted = ScreenWanted::of($at->line);
         $pixels = ScreenLayout::in($at->plan?->layout)?->pixels;

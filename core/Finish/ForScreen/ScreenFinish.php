@@ -8,13 +8,15 @@ use Planisher\Finding\CutLittle;
 use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finish\Finish;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
-use Planisher\Measure\Unit;
+use Planisher\Line\KeyScope;
+use Planisher\Line\LineKey;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** A copy of a picture for a screen, which never goes to the lab. */
 final class ScreenFinish implements Finish
@@ -31,9 +33,9 @@ final class ScreenFinish implements Finish
         return $copies === 1 ? 'screen copy' : 'screen copies';
     }
 
-    public function keys(): array
+    public function keys(): LineKeys
     {
-        return ScreenWanted::KEYS;
+        return LineKeys::of(new LineKey('longSide', KeyScope::Line, 'its long side'), new LineKey('shape', KeyScope::Line));
     }
 
     public function places(array $wanted): array
@@ -41,19 +43,19 @@ final class ScreenFinish implements Finish
         return [['picture']];
     }
 
-    public function wanted(Node $line): ScreenWanted
+    public function wanted(JsonNode $line): ScreenWanted
     {
         return ScreenWanted::fromNode($line);
     }
 
-    public function crop(Node $line): null
+    public function crop(JsonNode $line): null
     {
         return null;
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
-        return $pictures[0] === null ? null : ScreenPlanner::plan($line, $pictures[0], $lab, $name, $desk);
+        return $pictures[0] === null ? null : ScreenPlanner::plan($line, $pictures[0], $lab, $name, $orderContext);
     }
 
     public function checks(): array
@@ -61,13 +63,8 @@ final class ScreenFinish implements Finish
         return [
             new NotLarger(),
             new MarkedStaysIn(),
-            new CutLittle(fn (Situation $at): bool => ScreenWanted::of($at->line)?->shape === null),
+            new CutLittle(fn (LineContext $at): bool => ScreenWanted::of($at->line)?->shape === null),
         ];
-    }
-
-    public function cells(Situation $at): null
-    {
-        return null;
     }
 
     public function needsListedSize(): bool
@@ -80,19 +77,14 @@ final class ScreenFinish implements Finish
         return false;
     }
 
-    public function said(): ScreenSaid
+    public function wording(): ScreenWording
     {
-        return new ScreenSaid();
+        return new ScreenWording();
     }
 
-    public function drawn(): ScreenDrawn
+    public function dimensioning(): ScreenDimensioning
     {
-        return new ScreenDrawn();
-    }
-
-    public function choices(): array
-    {
-        return [];
+        return new ScreenDimensioning();
     }
 
     public function rules(): array
@@ -103,10 +95,5 @@ final class ScreenFinish implements Finish
     public function calledIn(): array
     {
         return [];
-    }
-
-    public function completed(array $change, array $on, Unit $unit): array
-    {
-        return $change;
     }
 }

@@ -7,29 +7,29 @@ namespace Planisher\Finish\ForScreen;
 use Planisher\Colour\Rgb;
 use Planisher\Colour\Strength;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\PixelSize;
 use Planisher\Measure\Ratio;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Added;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\GroundLayer;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\Layout;
+use Planisher\Plan\Overprint;
 use Planisher\Plan\Part;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\ScreenEncoding;
 use Planisher\Plan\WindowChoice;
 use Planisher\Screen\ScreenCopy;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Plans a copy of a picture for a screen. It is never larger than the picture. */
 final class ScreenPlanner
 {
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk): Plan
+    public static function plan(LineSpec $line, PictureFacts $picture, LabCard $lab, FileName $name, OrderContext $orderContext): Plan
     {
         $wanted = ScreenWanted::of($line) ?? throw new \LogicException('A screen planner needs a line that makes a screen copy.');
         $window =
@@ -41,15 +41,15 @@ final class ScreenPlanner
         $box = Box::ofSize($size);
         $layout = new Layout($size, $box, $box, 0, new ScreenLayout($pixels));
         $whole = PixelRect::ofSize($pixels->width, $pixels->height);
-        $added = Added::to($line, $layout, $picture, $desk);
+        $added = Overprint::to($line, $layout, $picture, $orderContext);
         $file = new PlannedFile(
             $name->files()[0],
             $pixels->width,
             $pixels->height,
             PixelSize::resolution(),
             [
-                new Ground($whole, Rgb::white()),
-                new Picture($picture, $window->pixels, $whole),
+                new GroundLayer($whole, Rgb::white()),
+                new PictureLayer($picture, $window->pixels, $whole),
                 ...$added->layers($whole, $whole, PixelSize::resolution()),
             ],
             ScreenEncoding::of(

@@ -6,7 +6,7 @@ namespace Planisher\Finish\ForScreen;
 
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 use Planisher\Measure\PixelSize;
@@ -19,7 +19,7 @@ final class ScreenRules
 
     private const SCREEN = ScreenFinish::NAME;
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     public static function all(): array
     {
         $for = '[for (SCREEN)] [,]';
@@ -28,14 +28,14 @@ final class ScreenRules
         $lead = '[and|also|plus|with] [an|a|one] [small|little|sharpened]';
 
         return [
-            Rule::with(
+            ReadingRule::with(
                 "{$lead} (SCREENCOPY|web one|e [-] mail one) [sharpen~] {$for} [of|at|,] {pixels} {$long} {$for} ".
                     '[quality {count:quality}] [sharpen~]',
                 $copy,
                 ['web copy of 2048 px', 'small copy for e-mail, 1600 px', 'an e-mail copy of 864 px'],
                 cost: -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 "{$lead} (SCREENCOPY|web one|one) {$for} [of|at|,] {count:bare} {$long} [,] [quality {count:quality}] [,] [sharpen~]",
                 function (Heard $said): array|Unsure|null {
                     $isClear =
@@ -51,13 +51,27 @@ final class ScreenRules
                 ['a web one, 2048 wide, quality 80', 'one for Instagram, 1080 wide'],
                 cost: 0.2,
             ),
-            Rule::with(
+            ReadingRule::with(
                 "{$lead} [SCREENCOPY] [copy] {$for} [of|at|cropped to] {number:width} (x|by) {number:height} (px|pixels|pixel) {$for}",
                 $copy,
                 '1080 x 1350 px',
                 cost: -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
+                "{$lead} (SCREENCOPY|web one) {$for} [of|at|,] {number:width} (x|by) {number:height} {$for}",
+                fn (Heard $said): array|Unsure|null => max($said->count('width'), $said->count('height')) < self::SMALLEST
+                    ? null
+                    : $copy($said),
+                'web copy 800 x 800',
+                cost: -0.4,
+            ),
+            ReadingRule::of(
+                '(NO sharpening|not sharpened|unsharpened|don\'t sharpen~) (on|for|of) [the] (web|screen|email) (one|copy|version)',
+                ['screenCopy' => ['sharpen' => false]],
+                'no sharpening on the web one',
+                cost: -1.0,
+            ),
+            ReadingRule::with(
                 "{$lead} copy {$for} [of|at] {pixels} {$long} | ".
                     "{$lead} copy for (SCREEN) [of|at] {pixels} {$long} | ".
                     "for (SCREEN) [,|of|at] {pixels} {$long} | {pixels} {$long} {$for} [INSTEAD {count:old}]",
@@ -65,32 +79,32 @@ final class ScreenRules
                 ['1600 px for the web', '2400 pixels', 'for the web, 2048 px'],
                 cost: -0.1,
             ),
-            Rule::with(
+            ReadingRule::with(
                 "{$lead} (SCREENCOPY) {$for} | {$lead} (copy|version|one|jpeg|jpg|file) for (SCREEN) | for (SCREEN) [only]",
                 $copy,
                 ['a web copy', 'for the web', 'a copy for the screen'],
                 cost: 0.2,
             ),
-            Rule::of(
+            ReadingRule::of(
                 'NO [small] (SCREENCOPY|copy for (SCREEN)) [needed|wanted] [after all] | (web|screen) copy OFF',
                 ['screenCopy' => null],
                 'no web copy',
             ),
-            Rule::with(
+            ReadingRule::with(
                 'square [,] {pixels}',
                 fn (Heard $said): array => ['shape' => "{$said->value('pixels')} x {$said->value('pixels')} px"],
                 'square, 1080 px',
                 self::SCREEN,
                 -0.3,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'shape [it] {number:width} (x|by) {number:height}',
                 fn (Heard $said): array => ['shape' => "{$said->count('width')} x {$said->count('height')} px"],
                 'shape it 1080 by 1350',
                 self::SCREEN,
                 -0.5,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(SCREENCOPY|screen|web) [copy] [:|,] sharpen~ [,] [(q|quality) {count:quality}] | '.
                     '(SCREENCOPY) [:|,] [(q|quality) {count:quality}] sharpen~',
                 fn (Heard $said): array => [

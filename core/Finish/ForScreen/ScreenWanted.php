@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Planisher\Finish\ForScreen;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\PixelSize;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\Window;
 use Planisher\Screen\ScreenCopy;
@@ -16,8 +16,6 @@ use Planisher\Screen\ScreenCopy;
 /** What is wanted of a copy of a picture for a screen: so long a side, or an exact shape with a window of its own. */
 final readonly class ScreenWanted implements Wanted
 {
-    public const KEYS = ['longSide', 'shape'];
-
     /** Its file's name always says so. */
     private const IN_NAMES = 'screen';
 
@@ -28,7 +26,7 @@ final readonly class ScreenWanted implements Wanted
     private function __construct(public int $longSide, public ?PixelSize $shape, public ?Window $window) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $line): self
+    public static function fromNode(JsonNode $line): self
     {
         $shape = $line->maybe('shape');
         $longSide = $line->maybe('longSide');
@@ -45,7 +43,7 @@ final readonly class ScreenWanted implements Wanted
     }
 
     /** Of a line that makes a screen copy. */
-    public static function of(Line $line): ?self
+    public static function of(LineSpec $line): ?self
     {
         return $line->wanted instanceof self ? $line->wanted : null;
     }

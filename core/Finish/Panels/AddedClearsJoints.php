@@ -6,12 +6,12 @@ namespace Planisher\Finish\Panels;
 
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells of words and overlays that a joint of panels goes through. */
 final class AddedClearsJoints implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $grid = PanelGrid::in($at->plan?->layout);
         if ($grid === null || $at->plan === null) {

@@ -8,15 +8,15 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Unit;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
 
 /** Measures each area that must stay in against the joints of panels, and proposes proportions that touch none. */
 final class MarkedClearsJoints implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $plan = $at->plan;
         $worst = $plan === null ? null : self::nearest($plan);
@@ -24,13 +24,13 @@ final class MarkedClearsJoints implements Check
             return null;
         }
         [$distance, $one, $across, $joint] = $worst;
-        $unit = Sides::fine($plan->size()->width->unit);
+        $unit = SidesPhrase::fine($plan->size()->width->unit);
         $which = self::named($joint, $across, $plan);
         if ($distance < 0) {
             return Finding::stops(
                 'must-stay-in-joint',
                 "“{$one->area->label}” lies on a joint",
-                ucfirst($which).' goes through it, '.Sides::length(-$distance, $unit).' from its edge.',
+                ucfirst($which).' goes through it, '.SidesPhrase::length(-$distance, $unit).' from its edge.',
                 self::mend($at, $plan),
             );
         }
@@ -39,13 +39,13 @@ final class MarkedClearsJoints implements Check
             ? Finding::look(
                 'must-stay-in-near-joint',
                 "“{$one->area->label}” is close to a joint",
-                ucfirst($which).' is '.Sides::length($distance, $unit).' away.',
+                ucfirst($which).' is '.SidesPhrase::length($distance, $unit).' away.',
                 self::mend($at, $plan),
             )
             : Finding::fine(
                 'must-stay-in-off-joints',
                 'No joint touches what is marked',
-                'The nearest is '.Sides::length($distance, $unit)." from “{$one->area->label}”.",
+                'The nearest is '.SidesPhrase::length($distance, $unit)." from “{$one->area->label}”.",
             );
     }
 
@@ -89,7 +89,7 @@ final class MarkedClearsJoints implements Check
         return "the {$place}joint".($across ? '' : ' between rows');
     }
 
-    private static function mend(Situation $at, Plan $plan): ?Remedy
+    private static function mend(LineContext $at, Plan $plan): ?Remedy
     {
         $grid = PanelGrid::in($plan->layout);
         if ($grid === null) {

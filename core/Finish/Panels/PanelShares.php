@@ -6,7 +6,7 @@ namespace Planisher\Finish\Panels;
 
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** How one direction of a piece is shared out between its panels: proportions, or lengths that must add up. */
@@ -25,7 +25,7 @@ final readonly class PanelShares
     private function __construct(public array $proportions, public ?array $lengths) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(?Node $node, string $panels): self
+    public static function fromNode(?JsonNode $node, string $panels): self
     {
         if ($node === null) {
             return new self([1.0], null);
@@ -41,7 +41,7 @@ final readonly class PanelShares
         }
         $items = $node->items(1, self::MOST);
         if (is_string($items[0]->raw())) {
-            $lengths = array_map(fn (Node $item): Length => $item->length(), $items);
+            $lengths = array_map(fn (JsonNode $item): Length => $item->length(), $items);
             foreach ($lengths as $i => $length) {
                 if ($length->nanometres === 0) {
                     throw $items[$i]->unexpected('a length above 0');
@@ -51,7 +51,7 @@ final readonly class PanelShares
             return new self(array_map(fn (Length $length): float => (float) $length->nanometres, $lengths), $lengths);
         }
 
-        return new self(array_map(fn (Node $item): float => $item->number(self::SMALLEST, self::LARGEST), $items), null);
+        return new self(array_map(fn (JsonNode $item): float => $item->number(self::SMALLEST, self::LARGEST), $items), null);
     }
 
     public function count(): int

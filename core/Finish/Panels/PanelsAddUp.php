@@ -9,12 +9,12 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Stops typed widths and heights that do not add up to the whole, and gaps and overlaps that leave no room. */
 final class PanelsAddUp implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         [$grid, $panels] = [PanelGrid::in($at->plan?->layout), PanelsWanted::of($at->line)];
         $paper = $at->plan?->size();

@@ -8,12 +8,12 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Length;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells how many panels of which size there are, so that equal ones are ordered equal. */
 final class PanelsAlike implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $grid = PanelGrid::in($at->plan?->layout);
         $paper = $at->plan?->size();

@@ -8,14 +8,14 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Measure\Figure;
 use Planisher\Picture\ContrastMap;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Says where the weight of a picture across panels lies: advice, never more than that. */
 final class PanelsBalanced implements Check
 {
     private const IN_THE_MIDDLE = 0.05;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $part = $at->plan?->only();
         if ($part?->picture->contrast === null) {

@@ -11,20 +11,22 @@ use Planisher\Finding\EnoughPixels;
 use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
-use Planisher\Finish\Finish;
+use Planisher\Finish\CompletesWishes;
 use Planisher\Lab\LabCard;
 use Planisher\Language\Unsure;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\KeyScope;
+use Planisher\Line\LineKey;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** One picture shared out between several panels. */
-final class PanelsFinish implements Finish
+final class PanelsFinish implements CompletesWishes
 {
     public const NAME = 'panels';
 
@@ -38,9 +40,9 @@ final class PanelsFinish implements Finish
         return $copies === 1 ? 'set of panels' : 'sets of panels';
     }
 
-    public function keys(): array
+    public function keys(): LineKeys
     {
-        return [self::NAME];
+        return LineKeys::of(new LineKey(self::NAME, KeyScope::Line));
     }
 
     public function places(array $wanted): array
@@ -48,19 +50,19 @@ final class PanelsFinish implements Finish
         return [['picture']];
     }
 
-    public function wanted(Node $line): PanelsWanted
+    public function wanted(JsonNode $line): PanelsWanted
     {
         return PanelsWanted::fromNode($line->maybe(self::NAME));
     }
 
-    public function crop(Node $line): Crop
+    public function crop(JsonNode $line): Crop
     {
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
-        return $pictures[0] === null ? null : PanelsPlanner::plan($line, $pictures[0], $lab, $name, $desk);
+        return $pictures[0] === null ? null : PanelsPlanner::plan($line, $pictures[0], $lab, $name, $orderContext);
     }
 
     public function checks(): array
@@ -82,11 +84,6 @@ final class PanelsFinish implements Finish
         ];
     }
 
-    public function cells(Situation $at): null
-    {
-        return null;
-    }
-
     public function needsListedSize(): bool
     {
         return false;
@@ -97,19 +94,14 @@ final class PanelsFinish implements Finish
         return true;
     }
 
-    public function said(): PanelsSaid
+    public function wording(): PanelsWording
     {
-        return new PanelsSaid();
+        return new PanelsWording();
     }
 
-    public function drawn(): PanelsDrawn
+    public function dimensioning(): PanelsDimensioning
     {
-        return new PanelsDrawn();
-    }
-
-    public function choices(): array
-    {
-        return [];
+        return new PanelsDimensioning();
     }
 
     public function rules(): array

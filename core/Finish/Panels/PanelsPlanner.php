@@ -6,29 +6,29 @@ namespace Planisher\Finish\Panels;
 
 use Planisher\Colour\Rgb;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Size;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
-use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\GroundLayer;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\Layout;
+use Planisher\Plan\Overprint;
 use Planisher\Plan\Part;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\WindowChoice;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Plans one picture across several panels: every file is cut out of the undivided print. */
 final class PanelsPlanner
 {
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk): Plan
+    public static function plan(LineSpec $line, PictureFacts $picture, LabCard $lab, FileName $name, OrderContext $orderContext): Plan
     {
         [$crop, $panels] = [$line->crop, PanelsWanted::of($line)];
         if ($crop === null || $panels === null) {
@@ -43,9 +43,9 @@ final class PanelsPlanner
         $window = WindowChoice::filling($crop, $layout, $picture, 0);
         $scale = Scale::of($line, $lab, $window->pixels, $layout->image);
         $image = $scale->image($layout->image->pixels($scale->resolution), $window->pixels);
-        $placed = new Picture($picture, $window->pixels, $image);
+        $placed = new PictureLayer($picture, $window->pixels, $image);
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
-        $added = Added::to($line, $layout, $picture, $desk);
+        $added = Overprint::to($line, $layout, $picture, $orderContext);
         $cut = fn (Box $box, string $name): PlannedFile => self::file($box, $name, $layout, $placed, $scale, $encoding, $added);
         $files = array_map(
             fn (Panel $panel, string $name): PlannedFile => $cut($panel->box, $name),
@@ -75,10 +75,10 @@ final class PanelsPlanner
         Box $box,
         string $name,
         Layout $layout,
-        Picture $placed,
+        PictureLayer $placed,
         Scale $scale,
         Encoding $encoding,
-        Added $added,
+        Overprint $added,
     ): PlannedFile {
         // With its own pixels the picture says how many there are; the last panel ends where it does.
         $part = $box->pixels($scale->resolution)->grown($scale->px($layout->bleed))->within($placed->target);
@@ -91,7 +91,7 @@ final class PanelsPlanner
             $part->height,
             $scale->resolution,
             [
-                new Ground(PixelRect::ofSize($part->width, $part->height), Rgb::white()),
+                new GroundLayer(PixelRect::ofSize($part->width, $part->height), Rgb::white()),
                 $placed->to($placed->target->from($part)),
                 ...$added->layers($paper, $paper, $scale->resolution),
             ],

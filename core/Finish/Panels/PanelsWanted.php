@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Planisher\Finish\Panels;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
-use Planisher\OrderFile\Node;
-use Planisher\Phrase\Words;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Phrase\WordRow;
 
 /** What is wanted of panels: how one picture is shared out between several panels, and how they hang. */
 final readonly class PanelsWanted implements Wanted
@@ -27,7 +27,7 @@ final readonly class PanelsWanted implements Wanted
     ) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         $node?->object(['columns', 'rows', 'gap', 'behindGap', 'overlap']);
 
@@ -41,7 +41,7 @@ final readonly class PanelsWanted implements Wanted
     }
 
     /** Of a line that makes panels. */
-    public static function of(Line $line): ?self
+    public static function of(LineSpec $line): ?self
     {
         return $line->wanted instanceof self ? $line->wanted : null;
     }
@@ -64,7 +64,7 @@ final readonly class PanelsWanted implements Wanted
             return 'one panel';
         }
         $isPlain = $equal && $shares->lengths === null;
-        $many = Words::number($shares->count()).($isPlain ? ' equal' : '').($rows->count() > 1 ? ' stacked' : '').' panels';
+        $many = WordRow::number($shares->count()).($isPlain ? ' equal' : '').($rows->count() > 1 ? ' stacked' : '').' panels';
 
         return $many.($isPlain ? '' : " of {$shares->label()}");
     }

@@ -11,12 +11,12 @@ use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\Plan\Layout;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Stops a piece larger than the lab makes of that product: which, by how much, and how many panels would do. */
 final class PieceFits implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $largest = $at->lab->largestPieceOf($at->line->printedOn());
         $size = $at->plan?->size() ?? $at->line->crop?->size;
@@ -40,7 +40,7 @@ final class PieceFits implements Check
             );
     }
 
-    private static function panels(Situation $at, Layout $layout, PanelGrid $grid, Size $largest): Finding
+    private static function panels(LineContext $at, Layout $layout, PanelGrid $grid, Size $largest): Finding
     {
         $names = PanelsWanted::places(count($grid->columns), count($grid->rows));
         foreach ($grid->panels() as $i => $panel) {

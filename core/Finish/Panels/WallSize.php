@@ -7,8 +7,8 @@ namespace Planisher\Finish\Panels;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Sharpness;
-use Planisher\Plan\Situation;
 
 /**
  * The largest wall piece of these proportions that a picture and a lab can give: bounded by the lab's pieces and by the
@@ -17,7 +17,7 @@ use Planisher\Plan\Situation;
 final class WallSize
 {
     /** Rounded down, so that what is said can be had. */
-    public static function largest(Situation $at): ?Size
+    public static function largest(LineContext $at): ?Size
     {
         $plan = $at->plan;
         $grid = PanelGrid::in($plan?->layout);
@@ -50,7 +50,7 @@ final class WallSize
      * How many times as large the picture's pixels would do. Looked at from its own diagonal a piece needs as many pixels
      * whatever its size, so those that are enough once are always; from a fixed distance it needs so many an inch.
      */
-    private static function byPixels(Situation $at): ?float
+    private static function byPixels(LineContext $at): ?float
     {
         $sharpness = $at->plan?->softest()->sharpness;
         if ($sharpness === null) {

@@ -7,7 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\Side;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What stays free of picture inside the paper's edge: a length a side. */
 final readonly class Border
@@ -25,7 +25,7 @@ final readonly class Border
     }
 
     /** One length for all sides, or an object of sides; a side left out has none. */
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         if ($node === null) {
             return self::none();

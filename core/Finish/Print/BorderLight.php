@@ -8,14 +8,14 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Figure;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when most of the paper is border: a border of 3 px typed as 3 in. */
 final class BorderLight implements Check
 {
     private const MOST = 0.5;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = $at->plan?->layout;
         $border = PrintWanted::of($at->line)?->border;

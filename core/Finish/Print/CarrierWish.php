@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** Which larger sheet a print is laid on: the one that suits when its size isn't listed (auto), none, or a named one. */
 final readonly class CarrierWish
@@ -17,7 +17,7 @@ final readonly class CarrierWish
 
     private function __construct(public bool $auto, public ?Size $size) {}
 
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         return match ($node?->raw()) {
             null, self::AUTO => new self(true, null),

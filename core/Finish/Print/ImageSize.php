@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Measure\Length;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** How large the image is wanted on its paper. Of one side the other follows; both make it exactly so. */
 final readonly class ImageSize
 {
     private function __construct(public ?Length $width, public ?Length $height) {}
 
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['width', 'height']);
         [$width, $height] = [$node?->maybe('width')?->length(), $node?->maybe('height')?->length()];

@@ -7,7 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Colour\Rgb;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** A thin line drawn inside an image's edge, so that a pale picture does not melt into its paper. */
 final readonly class Keyline
@@ -20,7 +20,7 @@ final readonly class Keyline
         return Length::of('0.01', Unit::Inch);
     }
 
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['width', 'colour']);
 

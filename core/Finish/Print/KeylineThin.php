@@ -8,14 +8,14 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Side;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look when the line round an image is wider than the border it stands in, or hides a good part of the picture. */
 final class KeylineThin implements Check
 {
     private const MOST_OF_THE_IMAGE = 0.05;
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $keyline = PrintWanted::of($at->line)?->keyline;
         $layout = $at->plan?->layout;

@@ -7,13 +7,13 @@ namespace Planisher\Finish\Print;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
-use Planisher\Phrase\Sides;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 
 /** Says what is wanted of the paper and can't be had, and what the layout does instead. */
 final class LayoutHolds implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = PrintLayout::in($at->plan?->layout);
         $print = PrintWanted::of($at->line);
@@ -39,7 +39,7 @@ final class LayoutHolds implements Check
                 'raised-too-far',
                 'Raised beyond the free room',
                 "{$print->raise->by->label()} is more than the ".
-                    Sides::length($layout->raiseRoom, $print->raise->by->unit).
+                    SidesPhrase::length($layout->raiseRoom, $print->raise->by->unit).
                     ' above the image. It lies at the paper’s edge.',
                 new Remedy('At the optical centre', ['raise' => 'optical']),
             ),

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Print;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
@@ -19,27 +20,28 @@ final class PlaceRules
 
     private const USUAL_RAISE = 'optical';
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     public static function all(): array
     {
         return [...self::fits(), ...self::sizes(), ...self::raised(), ...self::turned(), ...self::windows()];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function fits(): array
     {
         return [
-            Rule::of(
+            ReadingRule::of(
                 '[show~|keep~|print~|fit~|with|use] [the] (whole|entire|complete|full) (PICTURE|frame'.
                     '|thing|negative|scene|lot) [in] | (PICTURE|image) (whole|entire|complete) | whole | '.
                     'entire | '.
-                    '(all|everything) of [the] (PICTURE|image|it) | full [-] (frame|image|picture) | in full | [to] fit whole | '.
+                    '(all|everything) of [the] (PICTURE|image|it) | (all|whole of) the (picture|image|photo) | '.
+                    'full [-] (frame|image|picture) | in full | [to] fit whole | '.
                     '[with] (nothing|none of it) [is] [to be] (cut~|crop~|lost|missing|chop~) [off'.
                     '|away] | nothing lost [off|from the PICTURE]',
                 ['fit' => 'whole'],
                 ['whole', 'the whole picture', 'all of the picture', 'full frame', 'nothing cut off'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[with] no [more] (crop~|cut~|croping|cropped) [off|away|at all] | '.
                     'without [any] (crop~|cutting) | uncropped | uncut | '.
                     "(don't|dont|do not|not|never) [be] (crop~|cut~|chop~|trim~|lose) ".
@@ -51,7 +53,7 @@ final class PlaceRules
                 ['fit' => 'whole'],
                 ['no cropping', 'uncropped', "don't crop anything", 'fit, not fill'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 'crop~ to (fill|fit|size|suit) | crop~ is (fine|ok|okay) | crop~ as needed | '.
                     'fill~ (it|the (paper|sheet|page|frame|whole paper)) | fill~ | cropped | crop~ it | '.
                     'full page',
@@ -61,7 +63,7 @@ final class PlaceRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function sizes(): array
     {
         $wide = fn (Heard $said): array => ['image' => ['width' => $said->length('measure')]];
@@ -80,54 +82,71 @@ final class PlaceRules
         };
 
         return [
-            Rule::with('(IMAGE) {measure} wide [by|x|and] {measure:high} (high|tall)', $both, 'image 300 mm wide by 400 mm high'),
-            Rule::with(
+            ReadingRule::with('(IMAGE) {measure} wide [by|x|and] {measure:high} (high|tall)', $both, 'image 300 mm wide by 400 mm high'),
+            ReadingRule::with(
                 '(IMAGE) [at|of|is] {measure} wide | (IMAGE) width [of|to] {measure} | {measure} wide IMAGE | (IMAGE) {measure} across',
                 $wide,
                 ['image 12 in wide', 'the picture should be 6 inches wide'],
             ),
-            Rule::with('(IMAGE) [at|of] {measure} (high|tall) | (IMAGE) height [of|to] {measure}', $high, [
+            ReadingRule::with('(IMAGE) [at|of] {measure} (high|tall) | (IMAGE) height [of|to] {measure}', $high, [
                 'image 7 in high',
                 'image height exactly 240 mm',
             ]),
-            Rule::of('(width|height) to follow', [], 'width to follow'),
-            Rule::with('(image|print area|picture area) [of|at|is] {measure} | {measure} image', $wide, 'image 9 in', cost: 0.3),
-            Rule::with(
+            ReadingRule::of('(width|height) to follow', [], 'width to follow'),
+            ReadingRule::with('(image|print area|picture area) [of|at|is] {measure} | {measure} image', $wide, 'image 9 in', cost: 0.3),
+            ReadingRule::with(
                 '(image|print area|printed area|picture area) [of|at|is|to] {size} | '.
                     '(image|picture|photo) at {size} on (this|the) (sheet|paper)',
                 $sized,
                 ['image 15x10 in', 'print area 8x12'],
             ),
-            Rule::with(
+            ReadingRule::with(
+                'crop~ [it|this] so [that] | crop~ [it|this] to just',
+                fn (): Unsure => new Unsure([], 'How it is to be cropped is drawn on the bench.'),
+                'crop it so',
+                cost: -0.3,
+            ),
+            ReadingRule::with(
+                '(picture|photo|photograph|pic) [of|at|is] {size}',
+                fn (Heard $said): ?Unsure => $said->isSaidOfLine() && $said->now('size') !== null
+                    ? new Unsure((array) $sized($said), 'The picture on its paper, or the print itself?', [
+                        new Offer('the picture on its paper', "image {$said->words('size')}"),
+                        new Offer('the print', $said->words('size')),
+                    ])
+                    : null,
+                'photo 7 by 5 in',
+                cost: -0.2,
+            ),
+            ReadingRule::with(
                 'cropped to {size}',
                 fn (Heard $said): array => [Says::SIZE => (string) $said->size()],
                 'cropped to 8 × 10 in',
                 cost: -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(with|has|have|having|showing|around|round) (a|an|the|its) {size} (image|print area|picture area|image area)',
                 $sized,
                 'with an 8x10 image',
                 cost: -0.3,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(image) {measure} square [cent~]',
                 fn (Heard $said): array => ['image' => ['width' => $said->length('measure'), 'height' => $said->length('measure')]],
                 'image 6 in square',
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[IMAGE] {measure} on [the|its] (long|longer|longest) (edge|side) | '.
                     '[IMAGE] (long|longer|longest) (edge|side) [come out at|of|at] {measure}',
                 $long(true),
                 '12 in on the long edge',
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[IMAGE] {measure} on [the|its] (short|shorter|shortest) (edge|side) | '.
                     '[IMAGE] (short|shorter|shortest) (edge|side) [come out at|of|at] {measure}',
                 $long(false),
                 'short side 8 in',
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[bring~|make~|scale~] [the] IMAGE [down|up] to {share} [of its size|of that]',
                 function (Heard $said): array|Unsure {
                     $of = $said->now('image');
@@ -145,26 +164,26 @@ final class PlaceRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function raised(): array
     {
         $by = fn (Heard $said): array => ['raise' => $said->length('measure')];
         $optical = fn (Heard $said): array => ['raise' => self::USUAL_RAISE];
 
         return [
-            Rule::with(
+            ReadingRule::with(
                 '(raise~|lift~|move~|nudge~|shift~) [it|the IMAGE] [up] [by] {measure} [SLIGHTLY] [above '.
                     '[the] MIDDLE] [of the (sheet|paper)]',
                 $by,
                 ['raised 1/4 in', 'raise it 1/4 in', 'lifted half an inch', 'raised by 6 mm'],
             ),
-            Rule::with('up [by] {measure} | {measure} up', $by, 'up 1/4', cost: 0.3),
-            Rule::with(
+            ReadingRule::with('up [by] {measure} | {measure} up', $by, 'up 1/4', cost: 0.3),
+            ReadingRule::with(
                 '[IMAGE] [MIDDLE] {measure} (above|over|higher than) [the] MIDDLE [of the (sheet|paper)]',
                 $by,
                 '12 mm above the middle',
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(drop~|lower~|bring~ down|move~ down) [it] [by] {measure} [too high]',
                 function (Heard $said): array|Unsure {
                     $raise = $said->changed('raise', 1, '-'.$said->length('measure'));
@@ -175,18 +194,18 @@ final class PlaceRules
                 },
                 'lower it by 5 mm',
             ),
-            Rule::with('[raise~] [at|in|on|to] [the|its] optical~ [MIDDLE|centred|centered] | raise~ optical', $optical, [
+            ReadingRule::with('[raise~] [at|in|on|to] [the|its] optical~ [MIDDLE|centred|centered] | raise~ optical', $optical, [
                 'at the optical centre',
                 'optical center',
             ]),
-            Rule::with(
+            ReadingRule::with(
                 '[set|sit~|placed|raise~|lift~|PICTURE] SLIGHTLY (above|over'.
                     '|higher than) [the] MIDDLE [of the (sheet|paper)] | '.
                     '(set|sit~|placed|raise~|lift~) [just] (above|over|higher than) [the] MIDDLE',
                 $optical,
                 ['slightly above the middle', 'sit it a little above centre'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(raise~|lift~) [it|the IMAGE] [up] [SLIGHTLY]',
                 function (Heard $said): array|Unsure {
                     $hasRoom =
@@ -200,7 +219,7 @@ final class PlaceRules
                 'raised',
                 cost: 0.3,
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[put~|move~] [it] [back] [exactly|dead] (centred|centered|in the MIDDLE'.
                     '|MIDDLE) [on the (sheet|paper)] | not raised | no raise',
                 ['raise' => null],
@@ -210,7 +229,7 @@ final class PlaceRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function turned(): array
     {
         $upright =
@@ -218,20 +237,20 @@ final class PlaceRules
         $lying = '(landscape|horizontal|horizontally|sideways|querformat) [format|way up|orientation|way] [to suit the picture]';
 
         return [
-            Rule::with(
+            ReadingRule::with(
                 $upright,
                 fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'portrait'],
                 'upright',
                 cost: 0.1,
             ),
-            Rule::with(
+            ReadingRule::with(
                 $lying,
                 fn (Heard $said): array => ['turn' => str_contains($said->words(), 'suit') ? 'auto' : 'landscape'],
                 'landscape',
                 cost: 0.1,
             ),
-            Rule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
-            Rule::with(
+            ReadingRule::of('(landscape|portrait) (series|picture|pictures|photo|photos|shots)', [], 'landscape series', cost: -0.3),
+            ReadingRule::with(
                 'square | {count} : {count:other}',
                 fn (Heard $said): array|Unsure|null => match (true) {
                     $said->has('count') && preg_match('/^\d{1,2}:\d{1,2}$/', $said->words()) !== 1 => null, // “2201: 2”
@@ -243,11 +262,11 @@ final class PlaceRules
                 self::print(),
                 0.5,
             ),
-            Rule::of('whichever way [suits] [the picture]', ['turn' => 'auto'], 'whichever way suits'),
+            ReadingRule::of('whichever way [suits] [the picture]', ['turn' => 'auto'], 'whichever way suits'),
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function windows(): array
     {
         $moved = function (Heard $said): ?array {
@@ -267,35 +286,43 @@ final class PlaceRules
         $way = '(up|down|left|right|top|bottom)';
 
         return [
-            Rule::with("show~ [SLIGHTLY] more [of the {word}] [at|on|up] [the] {$way} [side|edge]", $moved, 'show a bit more at the top'),
-            Rule::with(
+            ReadingRule::with(
+                "show~ [SLIGHTLY] more [of the {word}] [at|on|up] [the] {$way} [side|edge]",
+                $moved,
+                'show a bit more at the top',
+            ),
+            ReadingRule::with(
                 '(move~|shift~|slide~|nudge~|bring~) [the] (crop~|window'.
                     "|PICTURE) [over] [SLIGHTLY] [more] [to] [the] {$way} [side] [SLIGHTLY]",
                 $moved,
                 'move the crop up a bit',
             ),
-            Rule::with("crop~ [come] [SLIGHTLY] more [to] [the] {$way} [side]", $moved, 'crop more to the left'),
-            Rule::with(
+            ReadingRule::with("crop~ [come] [SLIGHTLY] more [to] [the] {$way} [side]", $moved, 'crop more to the left'),
+            ReadingRule::with(
                 'crop~ [it] [in] [SLIGHTLY] (closer|tighter|tight|close|closely) [SLIGHTLY] [in]',
                 fn (Heard $said): array|Unsure => $said->isSaidOfLine()
                     ? ['window' => ['tight' => round(min(40.0, max(1.0, (float) ($said->now('window.tight') ?? 1)) * self::TIGHTER), 4)]]
                     : new Unsure([], 'How close it is to be cropped is drawn on the bench.'),
                 'crop it closer',
             ),
-            Rule::with(
+            ReadingRule::with(
                 'crop~ [it] [SLIGHTLY] (looser|wider) [SLIGHTLY]',
                 fn (Heard $said): array => [
                     'window' => ['tight' => round(max(1.0, (float) ($said->now('window.tight') ?? 1) / self::TIGHTER), 4)],
                 ],
                 'crop looser',
             ),
-            Rule::of(
+            ReadingRule::of(
                 '(centre|center) [the] (crop~|window) [again] [,] as wide as (it|they) go~',
                 ['window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1]],
                 'centre the crop again, as wide as it goes',
             ),
-            Rule::of('(centre|center) [the] (crop~|window) [again]', ['window' => ['x' => 0.5, 'y' => 0.5]], 'centre the crop again'),
-            Rule::of('(crop~|window) as wide as (it|they) go~', ['window' => ['tight' => 1]], 'crop as wide as it goes'),
+            ReadingRule::of(
+                '(centre|center) [the] (crop~|window) [again]',
+                ['window' => ['x' => 0.5, 'y' => 0.5]],
+                'centre the crop again',
+            ),
+            ReadingRule::of('(crop~|window) as wide as (it|they) go~', ['window' => ['tight' => 1]], 'crop as wide as it goes'),
         ];
     }
 

@@ -7,7 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Colour\Rgb;
 use Planisher\Finish\Choice;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 
 /** What of a print house finishes can settle, one by one. */
 final class PrintChoices
@@ -39,11 +39,11 @@ final class PrintChoices
     /**
      * @param  non-empty-list<string>  $keys
      * @param  \Closure(PrintWanted): string  $words
-     * @param  ?\Closure(Line, LabCard): ?string  $lacks
+     * @param  ?\Closure(LineSpec, LabCard): ?string  $lacks
      */
     private static function choice(string $name, array $keys, \Closure $words, ?\Closure $lacks = null): Choice
     {
-        $said = function (Line $line) use ($words): string {
+        $said = function (LineSpec $line) use ($words): string {
             $print = PrintWanted::of($line);
 
             return $print === null ? '' : $words($print);
@@ -88,7 +88,7 @@ final class PrintChoices
         return $sheet.($of->trimMarks ? '' : ', no trim ticks');
     }
 
-    private static function carrierLacking(Line $line, LabCard $lab): ?string
+    private static function carrierLacking(LineSpec $line, LabCard $lab): ?string
     {
         $sheet = PrintWanted::of($line)?->carrier->size;
 

@@ -13,21 +13,21 @@ use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finding\Remedy;
-use Planisher\Finish\Finish;
+use Planisher\Finish\OffersChoices;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
-use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** One picture on one piece of paper. */
-final class PrintFinish implements Finish
+final class PrintFinish implements OffersChoices
 {
     public const NAME = 'print';
 
@@ -44,9 +44,9 @@ final class PrintFinish implements Finish
         return $copies === 1 ? 'print' : 'prints';
     }
 
-    public function keys(): array
+    public function keys(): LineKeys
     {
-        return PrintWanted::KEYS;
+        return PrintWanted::keys();
     }
 
     public function places(array $wanted): array
@@ -54,19 +54,19 @@ final class PrintFinish implements Finish
         return [['picture']];
     }
 
-    public function wanted(Node $line): PrintWanted
+    public function wanted(JsonNode $line): PrintWanted
     {
         return PrintWanted::fromNode($line);
     }
 
-    public function crop(Node $line): Crop
+    public function crop(JsonNode $line): Crop
     {
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
-        return $pictures[0] === null ? null : PrintPlanner::plan($line, $pictures[0], $lab, $name, $desk);
+        return $pictures[0] === null ? null : PrintPlanner::plan($line, $pictures[0], $lab, $name, $orderContext);
     }
 
     public function checks(): array
@@ -83,14 +83,14 @@ final class PrintFinish implements Finish
     /** @return list<Check> */
     private static function ofPaper(): array
     {
-        $cover = fn (Situation $at): ?Length => PrintWanted::of($at->line)?->frameCover;
+        $cover = fn (LineContext $at): ?Length => PrintWanted::of($at->line)?->frameCover;
 
         return [
             new LayoutHolds(),
             new BorderLight(),
             new KeylineThin(),
             new MarkedStaysIn($cover, ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
-            new AddedClearsEdges(function (Situation $at) use ($cover): Length {
+            new AddedClearsEdges(function (LineContext $at) use ($cover): Length {
                 $covered = $cover($at);
 
                 return $covered === null || $covered->nanometres === 0 ? AddedClearsEdges::cutMayBeOff() : $covered;
@@ -101,14 +101,9 @@ final class PrintFinish implements Finish
     /** @return list<Check> */
     private static function ofPicture(): array
     {
-        $isWhole = fn (Situation $at): bool => PrintWanted::of($at->line)?->fit === Fit::Whole;
+        $isWhole = fn (LineContext $at): bool => PrintWanted::of($at->line)?->fit === Fit::Whole;
 
         return [new EnoughPixels(), new NotEnlargedMuch(), new CutLittle($isWhole, new Remedy('Print the whole picture', self::WHOLE))];
-    }
-
-    public function cells(Situation $at): null
-    {
-        return null;
     }
 
     public function needsListedSize(): bool
@@ -121,14 +116,14 @@ final class PrintFinish implements Finish
         return true;
     }
 
-    public function said(): PrintSaid
+    public function wording(): PrintWording
     {
-        return new PrintSaid();
+        return new PrintWording();
     }
 
-    public function drawn(): PrintDrawn
+    public function dimensioning(): PrintDimensioning
     {
-        return new PrintDrawn();
+        return new PrintDimensioning();
     }
 
     public function choices(): array
@@ -144,10 +139,5 @@ final class PrintFinish implements Finish
     public function calledIn(): array
     {
         return [];
-    }
-
-    public function completed(array $change, array $on, Unit $unit): array
-    {
-        return $change;
     }
 }

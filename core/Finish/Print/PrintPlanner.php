@@ -6,27 +6,27 @@ namespace Planisher\Finish\Print;
 
 use Planisher\Colour\Rgb;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Side;
 use Planisher\Measure\Size;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\Window;
-use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
-use Planisher\Plan\Laid;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Picture;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\GroundLayer;
+use Planisher\Plan\Layer\PictureLayer;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\Layout;
+use Planisher\Plan\Overprint;
 use Planisher\Plan\Part;
+use Planisher\Plan\Placement;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
 use Planisher\Plan\TrimTicks;
 use Planisher\Plan\WindowChoice;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Plans one picture on one piece of paper. */
 final class PrintPlanner
@@ -35,8 +35,14 @@ final class PrintPlanner
      * @param  ?\Closure(Size): PixelRect  $paper  of a cell: the pixels that its paper has where it is laid, by its size the way up it
      *                                            is used; null where its size says it
      */
-    public static function plan(Line $line, PictureFacts $picture, LabCard $lab, FileName $name, Desk $desk, ?\Closure $paper = null): Plan
-    {
+    public static function plan(
+        LineSpec $line,
+        PictureFacts $picture,
+        LabCard $lab,
+        FileName $name,
+        OrderContext $orderContext,
+        ?\Closure $paper = null,
+    ): Plan {
         [$crop, $print] = [$line->crop, PrintWanted::of($line)];
         if ($crop === null || $print === null) {
             throw new \LogicException('A print planner needs a line that makes a print.');
@@ -63,7 +69,7 @@ final class PrintPlanner
                 : $paper($layout->size);
         $own = PrintLayout::in($layout) ?? throw new \LogicException('It was laid out as a print.');
         $surplus = $own->carrier === null ? null : $layout->sheet->grown(-$layout->bleed);
-        $added = Added::to($line, $layout, $picture, $desk, $surplus);
+        $added = Overprint::to($line, $layout, $picture, $orderContext, $surplus);
         $bare = self::print($name->files()[0], $print, $layout, $pixels, $picture, $window->pixels, $scale, $encoding, $added);
         $file = $own->carrier === null ? $bare : self::carried($bare, $print->trimMarks, $layout->bleed, $own, $own->carrier, $scale);
 
@@ -80,7 +86,7 @@ final class PrintPlanner
         PixelRect $window,
         Scale $scale,
         Encoding $encoding,
-        Added $added,
+        Overprint $added,
     ): PlannedFile {
         $image = self::image($layout, $rounded, $window, $scale);
         $bleed = $scale->px($layout->bleed);
@@ -100,8 +106,8 @@ final class PrintPlanner
             $file->height,
             $scale->resolution,
             [
-                new Ground($within($file), $print->paperColour),
-                new Picture($picture, $window, $within($image)),
+                new GroundLayer($within($file), $print->paperColour),
+                new PictureLayer($picture, $window, $within($image)),
                 ...$print->keyline === null ? [] : self::keyline($print->keyline, $within($spreads ? $paper : $image), $scale),
                 ...$added->layers($within($paper), $within($spreads ? $paper : $image), $scale->resolution),
             ],
@@ -123,7 +129,7 @@ final class PrintPlanner
             max($print->width, $scale->px($carrier->width->nanometres)) + 2 * $bleed,
             max($print->height, $scale->px($carrier->height->nanometres)) + 2 * $bleed,
         );
-        $laid = new Laid(
+        $laid = new Placement(
             $print->whole(),
             $scale->px($layout->surplus(Side::Left)) + $bleed,
             $scale->px($layout->surplus(Side::Top)) + $bleed,
@@ -133,7 +139,7 @@ final class PrintPlanner
             width: $sheet->width,
             height: $sheet->height,
             layers: [
-                new Ground($sheet, Rgb::white()),
+                new GroundLayer($sheet, Rgb::white()),
                 ...$print->on($laid, Rgb::white()),
                 ...$marks ? TrimTicks::round($laid->place(), $sheet, $scale->resolution) : [],
             ],
@@ -174,13 +180,13 @@ final class PrintPlanner
     /**
      * Drawn inside the image's edge, at least a pixel wide.
      *
-     * @return list<Stroke>
+     * @return list<StrokeLayer>
      */
     private static function keyline(Keyline $keyline, PixelRect $image, Scale $scale): array
     {
         $wide = min(max(1, $scale->px($keyline->width->nanometres)), intdiv(min($image->width, $image->height) + 1, 2));
 
-        return array_map(fn (PixelRect $where): Stroke => new Stroke($where, $keyline->colour), [
+        return array_map(fn (PixelRect $where): StrokeLayer => new StrokeLayer($where, $keyline->colour), [
             new PixelRect($image->x, $image->y, $image->width, $wide),
             new PixelRect($image->x, $image->bottom() - $wide, $image->width, $wide),
             new PixelRect($image->x, $image->y, $wide, $image->height),

@@ -6,17 +6,18 @@ namespace Planisher\Finish\Print;
 
 use Planisher\Colour\Rgb;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\KeyScope;
+use Planisher\Line\LineKey;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What is wanted of a print: how one picture sits on one piece of paper. */
 final readonly class PrintWanted implements Wanted
 {
-    public const KEYS = ['fit', 'border', 'image', 'raise', 'paperColour', 'keyline', 'carrier', 'trimMarks', 'frameCover'];
-
     /**
      * @param  ?ImageSize  $image  null for the largest inside the border
      * @param  bool  $trimMarks  drawn in the surplus of a carrier
@@ -34,6 +35,24 @@ final readonly class PrintWanted implements Wanted
         public Length $frameCover,
     ) {}
 
+    public static function keys(): LineKeys
+    {
+        /** @var ?LineKeys $keys */
+        static $keys = null;
+
+        return $keys ??= LineKeys::of(
+            new LineKey('fit', KeyScope::Cell, 'how it fits'),
+            new LineKey('border', KeyScope::Cell),
+            new LineKey('image', KeyScope::Cell, 'how large the image is'),
+            new LineKey('raise', KeyScope::Cell, 'how high it sits'),
+            new LineKey('paperColour', KeyScope::Cell, 'the colour of its paper'),
+            new LineKey('keyline', KeyScope::Cell, 'the line round it'),
+            new LineKey('carrier', KeyScope::Line),
+            new LineKey('trimMarks', KeyScope::Line, 'its trim marks'),
+            new LineKey('frameCover', KeyScope::Cell, 'its frame'),
+        );
+    }
+
     /** About what a frame's rebate hides (common practice, no source) */
     public static function usualFrameCover(): Length
     {
@@ -41,7 +60,7 @@ final readonly class PrintWanted implements Wanted
     }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(Node $line): self
+    public static function fromNode(JsonNode $line): self
     {
         return new self(
             fit: $line->maybe('fit')?->choice(Fit::class) ?? Fit::Fill,
@@ -57,7 +76,7 @@ final readonly class PrintWanted implements Wanted
     }
 
     /** Of a line that makes a print. */
-    public static function of(Line $line): ?self
+    public static function of(LineSpec $line): ?self
     {
         return $line->wanted instanceof self ? $line->wanted : null;
     }

@@ -6,7 +6,7 @@ namespace Planisher\Finish\Print;
 
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** How far an image sits above the middle of its paper: a length, or at the optical centre. */
 final readonly class Raise
@@ -21,7 +21,7 @@ final readonly class Raise
         return new self(false, Length::zero(Unit::Millimetre));
     }
 
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         return match (true) {
             $node === null => self::none(),

@@ -8,12 +8,12 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Size;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Says whether the lab lists the size, and what it is laid on when it doesn't. */
 final class SizeListed implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $size = $at->line->crop?->size;
         if ($size === null) {
@@ -38,9 +38,9 @@ final class SizeListed implements Check
                 new Remedy('Choose the sheet that suits', ['carrier' => null]),
             );
         }
-        $used = PrintSaid::carrier($at);
+        $used = PrintWording::carrier($at);
         if ($used !== null && $at->plan !== null) {
-            return self::carried($at, $size, $used, PrintSaid::surplus($at->plan->layout));
+            return self::carried($at, $size, $used, PrintWording::surplus($at->plan->layout));
         }
         if ($lab->lists($size) !== null) {
             return Finding::fine('size-listed', 'The lab lists this size', "{$size->label()} is on {$lab->name}’s list.");
@@ -65,7 +65,7 @@ final class SizeListed implements Check
         );
     }
 
-    private static function carried(Situation $at, Size $size, Size $listed, string $trim): Finding
+    private static function carried(LineContext $at, Size $size, Size $listed, string $trim): Finding
     {
         if (PrintWanted::of($at->line)?->carrier->auto !== true) {
             return Finding::fine('carrier-kept', "Laid on {$listed->label()}", "White to trim away: {$trim}.");

@@ -6,12 +6,12 @@ namespace Planisher\Finish\Sheet;
 
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Tells of words and overlays of a whole sheet that are cut through when its prints are cut apart. */
 final class AddedClearsCuts implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = SheetLayout::in($at->plan?->layout);
         if ($layout === null || $at->plan === null) {

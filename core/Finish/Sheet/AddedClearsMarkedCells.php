@@ -7,13 +7,13 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\AddedClearsMarked;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
-use Planisher\Plan\Situation;
 
 /** Tells of words and overlays of a whole sheet that lie over what must stay in of one of its prints. */
 final class AddedClearsMarkedCells implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $named = $at->plan?->added->named($at->line) ?? [];
         foreach ($named === [] ? [] : SheetLayout::in($at->plan?->layout)->cells ?? [] as $cell) {

@@ -7,12 +7,12 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Asks for a look where a lab trims its sheets and a cell lies at the very edge that it trims. */
 final class BleedTrimmed implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $bleed = $at->lab->bleed;
         $layout = SheetLayout::in($at->plan?->layout);

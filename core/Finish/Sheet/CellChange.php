@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 
 /** Changes of single cells, as merge patches (RFC 7386) of the line that has them: a list is always given whole. */
@@ -55,6 +55,6 @@ final class CellChange
      */
     public static function changed(Cell $cell, array $change): Cell
     {
-        return Cell::fromNode(Node::root(MergePatch::apply($cell->toArray(), array_intersect_key($change, array_flip(Cell::KEYS)))));
+        return Cell::fromNode(JsonNode::root(MergePatch::apply($cell->toArray(), Cell::in($change))));
     }
 }

@@ -7,12 +7,12 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Stops a sheet that carries no copy of a cell. */
 final class CellHasCopies implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         return $at->line->copies > 0
             ? null

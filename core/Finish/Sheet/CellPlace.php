@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Measure\Length;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** Where a cell was put by hand: the sheet, from 1, its top left corner there, and whether it is turned a quarter. */
 final readonly class CellPlace
@@ -15,7 +15,7 @@ final readonly class CellPlace
     public function __construct(public int $sheet, public Length $x, public Length $y, public bool $isTurned) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['sheet', 'x', 'y', 'turned']);
 

@@ -10,20 +10,20 @@ use Planisher\Finding\Remedy;
 use Planisher\Measure\Box;
 use Planisher\Measure\Side;
 use Planisher\Measure\Unit;
-use Planisher\Phrase\Sides;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 
 /** Stops cells that were put over each other, or over the sheet's edge: which, and by how much. */
 final class CellsApart implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = SheetLayout::in($at->plan?->layout);
         $wanted = SheetWanted::of($at->line);
         if ($layout === null || $wanted === null || $at->plan === null) {
             return null;
         }
-        $unit = Sides::fine($at->plan->size()->width->unit);
+        $unit = SidesPhrase::fine($at->plan->size()->width->unit);
 
         return self::off($wanted, $layout, $unit) ?? self::over($wanted, $layout, $unit);
     }
@@ -57,7 +57,7 @@ final class CellsApart implements Check
             return Finding::stops(
                 'cell-off-sheet',
                 'Cell '.($cell->cell + 1).' leaves the sheet',
-                Sides::length(max($beyond), $unit).' of it lies beyond the edge '.Sides::on($side).'.',
+                SidesPhrase::length(max($beyond), $unit).' of it lies beyond the edge '.SidesPhrase::on($side).'.',
                 self::arranged($wanted),
             );
         }
@@ -78,7 +78,11 @@ final class CellsApart implements Check
                 return Finding::stops(
                     'cells-overlap',
                     'Cells '.($one->cell + 1).' and '.($other->cell + 1).' overlap',
-                    'By '.Sides::length($both->width, $unit).' across and '.Sides::length($both->height, $unit).' down.',
+                    'By '.
+                        SidesPhrase::length($both->width, $unit).
+                        ' across and '.
+                        SidesPhrase::length($both->height, $unit).
+                        ' down.',
                     self::arranged($wanted),
                 );
             }

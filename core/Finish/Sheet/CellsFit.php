@@ -8,15 +8,15 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Size;
-use Planisher\Phrase\Sides;
-use Planisher\Phrase\Words;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Phrase\WordRow;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
 
 /** Stops a cell that is larger than the sheet leaves room for, and asks for a look where no two cells share a sheet. */
 final class CellsFit implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $wanted = SheetWanted::of($at->line);
         if ($wanted === null || CellsArranged::prints($wanted->cells) === []) {
@@ -33,13 +33,13 @@ final class CellsFit implements Check
             ? Finding::look(
                 'nothing-shared',
                 'No two prints share a sheet',
-                Words::number($prints)." prints take as many sheets of {$sheet->label()}.",
+                WordRow::number($prints)." prints take as many sheets of {$sheet->label()}.",
                 self::closer($wanted, $at),
             )
             : null;
     }
 
-    private static function tooLarge(SheetWanted $wanted, Size $sheet, Situation $at): ?Finding
+    private static function tooLarge(SheetWanted $wanted, Size $sheet, LineContext $at): ?Finding
     {
         $margin = $wanted->margin->nanometres;
         foreach ($wanted->cells as $place => $cell) {
@@ -54,7 +54,7 @@ final class CellsFit implements Check
                 'cell-too-large',
                 'Cell '.($place + 1).' is larger than the sheet',
                 "{$cell->size()->label()} doesn’t fit {$sheet->label()}{$within}: it is ".
-                    Sides::length($by, Sides::fine($sheet->width->unit)).
+                    SidesPhrase::length($by, SidesPhrase::fine($sheet->width->unit)).
                     ' too large, either way up.',
                 self::closer($wanted, $at),
             );
@@ -76,7 +76,7 @@ final class CellsFit implements Check
     }
 
     /** What would have them fit: no margin or gutter, else a larger sheet. */
-    private static function closer(SheetWanted $wanted, Situation $at): ?Remedy
+    private static function closer(SheetWanted $wanted, LineContext $at): ?Remedy
     {
         $now = $wanted->arrangement($at->lab)?->sheets() ?? PHP_INT_MAX;
         $changes = ['Leave gutter and margin away' => [SheetWanted::NAME => ['gutter' => null, 'margin' => null]]];

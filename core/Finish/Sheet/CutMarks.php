@@ -9,7 +9,7 @@ use Planisher\Measure\Length;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\TrimTicks;
 
 /**
@@ -26,7 +26,7 @@ final class CutMarks
 
     /**
      * @param  list<PixelRect>  $cells  on the sheet
-     * @return list<Stroke>
+     * @return list<StrokeLayer>
      */
     public static function on(PixelRect $sheet, array $cells, Resolution $resolution): array
     {
@@ -52,7 +52,7 @@ final class CutMarks
         foreach (array_filter($ticks) as $tick) {
             $tick = $tick->movedInto($sheet);
             if (array_filter($cells, fn (PixelRect $cell): bool => $cell->meets($tick)) === []) {
-                $clear[implode(' ', $tick->toArray())] = new Stroke($tick, Rgb::black());
+                $clear[implode(' ', $tick->toArray())] = new StrokeLayer($tick, Rgb::black());
             }
         }
 

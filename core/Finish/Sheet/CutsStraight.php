@@ -7,13 +7,13 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
-use Planisher\Phrase\Words;
-use Planisher\Plan\Situation;
+use Planisher\Phrase\WordRow;
+use Planisher\Plan\LineContext;
 
 /** Says in which order the cells are cut apart, and asks for a look where no straight cut from edge to edge frees some. */
 final class CutsStraight implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $layout = SheetLayout::in($at->plan?->layout);
         $wanted = SheetWanted::of($at->line);
@@ -31,8 +31,8 @@ final class CutsStraight implements Check
                     ? 'Nothing has to be cut'
                     : ($many === 1
                         ? 'One straight cut'
-                        : ucfirst(Words::number($many)).' straight cuts'),
-                count($orders) === 1 ? CutsSaid::of($orders[0], $at->plan->size()->width->unit) : 'On '.count($orders).' sheets.',
+                        : ucfirst(WordRow::number($many)).' straight cuts'),
+                count($orders) === 1 ? CutsWording::of($orders[0], $at->plan->size()->width->unit) : 'On '.count($orders).' sheets.',
             );
         }
         $numbers = [];
@@ -44,7 +44,7 @@ final class CutsStraight implements Check
 
         return Finding::look(
             'cuts-not-straight',
-            'Cells '.Words::list(array_values($numbers)).' can’t be cut apart straight',
+            'Cells '.WordRow::list(array_values($numbers)).' can’t be cut apart straight',
             'No cut from edge to edge of their piece passes between them.',
             CellsApart::arranged($wanted),
         );

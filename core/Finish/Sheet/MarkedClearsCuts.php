@@ -9,10 +9,10 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
-use Planisher\Phrase\Sides;
+use Planisher\Phrase\SidesPhrase;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
 
 /** Asks for a look where what must stay in comes so near to a cut that a trimmer may take some of it. */
 final class MarkedClearsCuts implements Check
@@ -20,7 +20,7 @@ final class MarkedClearsCuts implements Check
     /** How well one cuts by hand (common practice, no source) */
     private const CLEAR_MM = '1';
 
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $nearest = $at->plan === null ? null : self::nearest($at->plan);
         if ($nearest === null || $at->plan === null || $nearest < 0 || $nearest >= self::clear()) {
@@ -32,7 +32,9 @@ final class MarkedClearsCuts implements Check
         return Finding::look(
             'must-stay-in-near-cut',
             'What must stay in lies at a cut',
-            'The nearest is '.Sides::length($nearest, Sides::fine($at->plan->size()->width->unit)).' away, and one cuts by hand.',
+            'The nearest is '.
+                SidesPhrase::length($nearest, SidesPhrase::fine($at->plan->size()->width->unit)).
+                ' away, and one cuts by hand.',
             $helps ? new Remedy('Move the window so that it is clear', $change) : null,
         );
     }

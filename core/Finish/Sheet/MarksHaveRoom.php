@@ -7,13 +7,13 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\PlannedFile;
-use Planisher\Plan\Situation;
 
 /** Asks for a look where cut marks are wanted and there is neither margin nor gutter to have them. */
 final class MarksHaveRoom implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $wanted = SheetWanted::of($at->line);
         $layout = SheetLayout::in($at->plan?->layout);

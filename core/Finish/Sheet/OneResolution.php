@@ -7,13 +7,13 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Scale;
-use Planisher\Plan\Situation;
 
 /** Tells that a sheet can't have its pictures' own pixels: they have one resolution together. */
 final class OneResolution implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $made = Scale::asked($at->line, $at->lab)->label();
 

@@ -6,24 +6,27 @@ namespace Planisher\Finish\Sheet;
 
 use Planisher\Finding\Cells;
 use Planisher\Finding\ProductKnown;
-use Planisher\Finish\Gathers;
+use Planisher\Finish\CarriesPrints;
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Finish\Print\PrintFinish;
 use Planisher\Finish\Print\PrintPlanner;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\KeyScope;
+use Planisher\Line\LineKey;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Size;
-use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\PictureFacts;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
-use Planisher\Plan\Situation;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Several prints on one sheet of the lab, to be cut apart; and on further sheets where one doesn't hold them. */
-final class SheetFinish implements Gathers
+final class SheetFinish implements CarriesPrints, CombinesPrints
 {
     public const NAME = 'shared-sheet';
 
@@ -37,9 +40,9 @@ final class SheetFinish implements Gathers
         return $copies === 1 ? 'shared sheet' : 'shared sheets';
     }
 
-    public function keys(): array
+    public function keys(): LineKeys
     {
-        return [SheetWanted::NAME];
+        return LineKeys::of(new LineKey(SheetWanted::NAME, KeyScope::Line, 'what is on the sheet'));
     }
 
     public function places(array $wanted): array
@@ -51,19 +54,19 @@ final class SheetFinish implements Gathers
             : [];
     }
 
-    public function wanted(Node $line): SheetWanted
+    public function wanted(JsonNode $line): SheetWanted
     {
         return SheetWanted::fromNode($line);
     }
 
-    public function crop(Node $line): ?Crop
+    public function crop(JsonNode $line): ?Crop
     {
         return SheetWanted::isCheapest($line) ? null : Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
-        return SheetPlanner::plan($line, $pictures, $lab, $name, $desk);
+        return SheetPlanner::plan($line, $pictures, $lab, $name, $orderContext);
     }
 
     public function checks(): array
@@ -83,7 +86,7 @@ final class SheetFinish implements Gathers
         ];
     }
 
-    public function cells(Situation $at): Cells
+    public function cells(LineContext $at): Cells
     {
         $wanted = SheetWanted::of($at->line) ?? throw new \LogicException('It is a shared sheet.');
         $plans = [];
@@ -96,7 +99,7 @@ final class SheetFinish implements Gathers
             $changed = fn (array $change): ?Plan => $picture instanceof PictureFacts
                 ? self::print(CellChange::changed($cell, $change), $at, $picture)
                 : null;
-            $cells[$place] = new Situation(
+            $cells[$place] = new LineContext(
                 $cell->print->on($at->line),
                 $at->lab->cutting($cell->size()),
                 [$picture],
@@ -104,7 +107,7 @@ final class SheetFinish implements Gathers
                 $plans[$place] ?? null,
                 null,
                 $changed,
-                $at->desk,
+                $at->orderContext,
             );
         }
 
@@ -115,37 +118,37 @@ final class SheetFinish implements Gathers
         );
     }
 
-    private static function print(Cell $cell, Situation $at, PictureFacts $picture): Plan
+    private static function print(Cell $cell, LineContext $at, PictureFacts $picture): Plan
     {
-        return PrintPlanner::plan($cell->print->on($at->line), $picture, $at->lab->cutting($cell->size()), $at->name, $at->desk);
+        return PrintPlanner::plan($cell->print->on($at->line), $picture, $at->lab->cutting($cell->size()), $at->name, $at->orderContext);
     }
 
-    public function takes(Line $line): bool
+    public function takes(LineSpec $line): bool
     {
-        return Gathering::takes($line);
+        return Combination::takes($line);
     }
 
     public function gathered(array $lines, string $size): array
     {
-        return Gathering::gathered($lines, $size);
+        return Combination::gathered($lines, $size);
     }
 
-    public function apart(Line $line): array
+    public function apart(LineSpec $line): array
     {
-        return Gathering::apart($line);
+        return Combination::apart($line);
     }
 
     public function tried(array $lines, LabCard $lab): array
     {
-        return Gathering::tried($lines, $lab);
+        return Combination::tried($lines, $lab);
     }
 
     public function ready(Size $sheet): array
     {
-        return Gathering::ready($sheet);
+        return Combination::ready($sheet);
     }
 
-    public function testStrip(Situation $at, array $settings): array
+    public function testStrip(LineContext $at, array $settings): array
     {
         return TestStrip::of($at, $settings);
     }
@@ -160,19 +163,14 @@ final class SheetFinish implements Gathers
         return true;
     }
 
-    public function said(): SheetSaid
+    public function wording(): SheetWording
     {
-        return new SheetSaid();
+        return new SheetWording();
     }
 
-    public function drawn(): SheetDrawn
+    public function dimensioning(): SheetDimensioning
     {
-        return new SheetDrawn();
-    }
-
-    public function choices(): array
-    {
-        return [];
+        return new SheetDimensioning();
     }
 
     public function rules(): array
@@ -183,10 +181,5 @@ final class SheetFinish implements Gathers
     public function calledIn(): array
     {
         return [];
-    }
-
-    public function completed(array $change, array $on, Unit $unit): array
-    {
-        return $change;
     }
 }

@@ -7,12 +7,12 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** Says whether the lab lists the sheet, and which it lists that would do. */
 final class SheetListed implements Check
 {
-    public function judge(Situation $at): ?Finding
+    public function judge(LineContext $at): ?Finding
     {
         $wanted = SheetWanted::of($at->line);
         $size = $wanted?->sheet($at->lab);

@@ -8,43 +8,43 @@ use Planisher\Colour\Rgb;
 use Planisher\Finish\Print\PrintPlanner;
 use Planisher\Finish\Sheet\Arranging\Spot;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
 use Planisher\Naming\FileName;
 use Planisher\Picture\PictureFacts;
-use Planisher\Plan\Added;
 use Planisher\Plan\Encoding;
-use Planisher\Plan\Laid;
-use Planisher\Plan\Layer\Ground;
+use Planisher\Plan\Layer\GroundLayer;
 use Planisher\Plan\Layer\Layer;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\Layout;
+use Planisher\Plan\Overprint;
+use Planisher\Plan\Placement;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /** Plans several prints on shared sheets: each as it is by itself, laid on the sheet's own pixels. */
 final class SheetPlanner
 {
     private function __construct(
         private readonly SheetWanted $wanted,
-        private readonly Line $line,
+        private readonly LineSpec $line,
         private readonly LabCard $lab,
         private readonly FileName $name,
         private readonly Resolution $resolution,
         private readonly Encoding $encoding,
-        private readonly Desk $desk,
+        private readonly OrderContext $orderContext,
     ) {}
 
     /**
      * @param  non-empty-list<?PictureFacts>  $pictures  cell by cell
      * @return ?Plan null when a cell is larger than the sheet, or no cell has a copy
      */
-    public static function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public static function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
         $wanted = SheetWanted::of($line) ?? throw new \LogicException('A sheet planner needs a line that makes a shared sheet.');
         $arrangement = $wanted->arrangement($lab);
@@ -54,10 +54,10 @@ final class SheetPlanner
         }
         $resolution = Scale::asked($line, $lab);
         $encoding = Encoding::of($line->on($line), $lab, $resolution, self::largest($wanted));
-        $planner = new self($wanted, $line, $lab, $name, $resolution, $encoding, $desk);
+        $planner = new self($wanted, $line, $lab, $name, $resolution, $encoding, $orderContext);
         $layout = SheetLayout::of($arrangement, $planner->cells($arrangement->spots, $pictures));
         $upright = $size->width->nanometres === $arrangement->sheet->width ? $size : $size->turned();
-        $added = Added::to($line, new Layout($upright, $arrangement->sheet, $arrangement->sheet, 0), null, $desk);
+        $added = Overprint::to($line, new Layout($upright, $arrangement->sheet, $arrangement->sheet, 0), null, $orderContext);
         $files = [];
         $names = $name->files();
         foreach (array_keys($layout->sheets) as $sheet) {
@@ -121,7 +121,7 @@ final class SheetPlanner
             $picture,
             $this->lab->cutting($cell->size()),
             $this->name,
-            $this->desk,
+            $this->orderContext,
             fn (Size $size): PixelRect => $size->width->nanometres === $spot->box->width
                 ? PixelRect::ofSize($there->width, $there->height)
                 : $turned,
@@ -129,7 +129,7 @@ final class SheetPlanner
     }
 
     /** @param  list<LaidCell>  $cells */
-    private function file(string $name, Box $sheet, array $cells, Added $added): PlannedFile
+    private function file(string $name, Box $sheet, array $cells, Overprint $added): PlannedFile
     {
         $paper = $sheet->pixels($this->resolution);
         $bleed = $this->resolution->pixelAt($this->bleed());
@@ -143,7 +143,7 @@ final class SheetPlanner
             : [];
 
         $whole = PixelRect::ofSize($paper->width + 2 * $bleed, $paper->height + 2 * $bleed);
-        $laid = new Laid($paper, $bleed, $bleed);
+        $laid = new Placement($paper, $bleed, $bleed);
         $layers = array_map(fn (Layer $layer): Layer => $layer->laid($laid), [
             ...array_merge(...array_map($this->layers(...), $there)),
             ...$marks,
@@ -155,7 +155,7 @@ final class SheetPlanner
             $whole->width,
             $whole->height,
             $this->resolution,
-            [new Ground($whole, Rgb::white()), ...$layers],
+            [new GroundLayer($whole, Rgb::white()), ...$layers],
             $this->encoding,
         );
     }
@@ -168,11 +168,11 @@ final class SheetPlanner
             return [];
         }
         $there = $cell->spot->box->pixels($this->resolution);
-        $layers = $print->on(new Laid($print->whole(), $there->x, $there->y, $cell->isTurned()), Rgb::white());
+        $layers = $print->on(new Placement($print->whole(), $there->x, $there->y, $cell->isTurned()), Rgb::white());
         $tone = $print->encoding->tone;
         $isLifted = ! $tone->equals($this->encoding->tone);
 
-        return array_map(fn (Layer $layer): Layer => $isLifted && $layer instanceof Picture ? $layer->lifted($tone) : $layer, $layers);
+        return array_map(fn (Layer $layer): Layer => $isLifted && $layer instanceof PictureLayer ? $layer->lifted($tone) : $layer, $layers);
     }
 
     /**
@@ -189,10 +189,10 @@ final class SheetPlanner
             $at = $layout->sheets[$sheet]->pixels($this->resolution);
             array_push(
                 $layers,
-                ...array_map(fn (Layer $layer): Layer => $layer->laid(new Laid($file->whole(), $at->x, $at->y)), $file->layers),
+                ...array_map(fn (Layer $layer): Layer => $layer->laid(new Placement($file->whole(), $at->x, $at->y)), $file->layers),
             );
         }
 
-        return $files[0]->with(width: $paper->width, height: $paper->height, layers: [new Ground($paper, Rgb::white()), ...$layers]);
+        return $files[0]->with(width: $paper->width, height: $paper->height, layers: [new GroundLayer($paper, Rgb::white()), ...$layers]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 use Planisher\Measure\Size;
@@ -19,13 +19,13 @@ final class SheetRules
 
     private const ORDINALS = ['first' => 0, 'second' => 1, 'third' => 2, 'fourth' => 3, 'fifth' => 4, 'sixth' => 5];
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     public static function all(): array
     {
         return [...self::gathered(), ...self::laid(), ...self::ofCells(), ...self::told()];
     }
 
-    /** @return list<Rule> a sheet's own sentence: what its cells hold is told there, and said of the cells */
+    /** @return list<ReadingRule> a sheet's own sentence: what its cells hold is told there, and said of the cells */
     private static function told(): array
     {
         $cells = '{count:a} {size:aa} [,|and] [{count:b} {size:bb}] [,|and] [{count:c} {size:cc}] [,|and] [{count:d} {size:dd}]';
@@ -35,8 +35,20 @@ final class SheetRules
             : null;
 
         return [
-            Rule::with("{$sheet} of {$cells} on {size}", $sheets, 'make 1 shared sheet of two 3 x 4 in on 8 x 10 in', self::SHEET, -2.0),
-            Rule::with(
+            ReadingRule::with(
+                '[as|in] [a] {count:columns} (x|by) {count:rows} (grid|collage|block|layout)',
+                fn (): Unsure => new Unsure([], 'How large is each of them on the sheet?'),
+                'as a 2x2 grid',
+                cost: -0.6,
+            ),
+            ReadingRule::with(
+                "{$sheet} of {$cells} on {size}",
+                $sheets,
+                'make 1 shared sheet of two 3 x 4 in on 8 x 10 in',
+                self::SHEET,
+                -2.0,
+            ),
+            ReadingRule::with(
                 "{$sheet} of {$cells} on ([{count:sheets} of] the cheapest (sheet|sheets)) [, {size:cheapest}]",
                 fn (Heard $said): ?array => $said->isSaidOfLine() ? ['copies' => $said->count(), 'size' => 'cheapest'] : null,
                 'make 2 shared sheets of four 3 x 4 in on the cheapest sheet',
@@ -46,7 +58,7 @@ final class SheetRules
         ];
     }
 
-    /** @return list<Rule> that prints come to share a sheet */
+    /** @return list<ReadingRule> that prints come to share a sheet */
     private static function gathered(): array
     {
         $many = fn (Heard $said): ?array => $said->count() < 1 || $said->count() > self::MOST
@@ -59,26 +71,26 @@ final class SheetRules
         ];
 
         return [
-            Rule::with(
+            ReadingRule::with(
                 '{count} (to|per|a|each|upon) [a|an|one|each] SHEET | {count} (to|per) (a|an|one|each) {size}',
                 $many,
                 ['two to a sheet', '4 per page', 'two to an 8x10'],
                 cost: -0.3,
             ),
-            Rule::with('[gang~ [them|it]] {count} [-] up [on [a|an|one] {size}]', $many, ['2-up', 'two up on an 8x10'], cost: -0.3),
-            Rule::with(
+            ReadingRule::with('[gang~ [them|it]] {count} [-] up [on [a|an|one] {size}]', $many, ['2-up', 'two up on an 8x10'], cost: -0.3),
+            ReadingRule::with(
                 '[put~|print~|lay~|gang~] {count} of (these|them|it|those) [together] on (one|a|the same|a single) (SHEET|{size})',
                 $many,
                 ['four of these on one sheet', 'four of these on one 4x6'],
                 cost: -0.5,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(put~|print~) {count} on (a|one) SHEET',
                 fn (Heard $said): Unsure => new Unsure([], 'Of this picture alone, and on which sheet? Say “4 of these on one 8x10”.'),
                 'put 4 on a sheet',
                 cost: -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[all|both] [of them] [together|put|laid|ganged|nested|combined] (on|onto) (one|the same'.
                     '|a single|a shared) [shared] SHEET [together] | [all] [on] shared SHEET | '.
                     'sharing [a] SHEET | share~ [a] SHEET',
@@ -86,7 +98,7 @@ final class SheetRules
                 ['all on one sheet', 'on shared sheets', 'sharing a sheet'],
                 cost: -0.2,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'share~ [a|an|one] {size} | (combine~|gang~|nest~) [both|all|them] [together] [on [a|an'.
                     '|one] {size}] | [both|all|together] side by side on (one|an|a) {size} | '.
                     'together on (one|a|an) {size} | (both|all [three|four]) on (one|a|an) {size}',
@@ -94,13 +106,13 @@ final class SheetRules
                 ['share a 4x6', 'ganged', 'side by side on one 8x10'],
                 cost: -0.2,
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[ganged|nested|together] on [the] cheapest (sheet|paper) [of the lab]',
                 [Says::GATHER => ['many' => 0, 'on' => 'cheapest']],
                 'ganged on the cheapest sheet',
                 cost: -0.3,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'as many as fit~ [on [a|an|one] {size}]',
                 fn (Heard $said): Unsure => new Unsure([], 'How many those are is worked out on the bench. Say how many are wanted.'),
                 'as many as fit',
@@ -108,34 +120,34 @@ final class SheetRules
         ];
     }
 
-    /** @return list<Rule> what is wanted of the sheet */
+    /** @return list<ReadingRule> what is wanted of the sheet */
     private static function laid(): array
     {
         $gutter = fn (Heard $said): array => ['sheet' => ['gutter' => $said->length('measure')]];
         $margin = fn (Heard $said): array => ['sheet' => ['margin' => $said->length('measure')]];
 
         return [
-            Rule::of(
+            ReadingRule::of(
                 'NO (cut|cutting|trim) [-] (marks|ticks) | (cut|cutting) [-] (marks|ticks) OFF',
                 ['sheet' => ['cutMarks' => false]],
                 ['no cut marks', 'cut marks off'],
                 self::SHEET,
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[with] [little] (cut|cutting) [-] (marks|mark|ticks) [on]',
                 ['sheet' => ['cutMarks' => true]],
                 ['cut marks', 'with cutting marks'],
             ),
-            Rule::of('[with] (trim|crop|tick|corner) [-] marks', ['sheet' => ['cutMarks' => true]], 'with trim marks', self::SHEET),
-            Rule::with('[a] gutter~ [of|:] {measure} | {measure} gutter~', $gutter, ['gutters of 2 mm', '1/8 in gutter']),
-            Rule::with('[with] (gap|gaps|spacing) [of] {measure} | {measure} gap~', $gutter, ['3mm gaps', 'gap 5 mm'], self::SHEET),
-            Rule::with(
+            ReadingRule::of('[with] (trim|crop|tick|corner) [-] marks', ['sheet' => ['cutMarks' => true]], 'with trim marks', self::SHEET),
+            ReadingRule::with('[a] gutter~ [of|:] {measure} | {measure} gutter~', $gutter, ['gutters of 2 mm', '1/8 in gutter']),
+            ReadingRule::with('[with] (gap|gaps|spacing) [of] {measure} | {measure} gap~', $gutter, ['3mm gaps', 'gap 5 mm'], self::SHEET),
+            ReadingRule::with(
                 '{measure} (between [them|each|the prints]|apart|between the pictures)',
                 $gutter,
                 ['2 mm between them', '1/4 in apart'],
                 self::SHEET,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'margin [of] {measure} | {measure} margin [ROUND] | '.
                     '{measure} [free] (round|around) [the] (outside|edge|edges) [of the sheet] | '.
                     '{measure} inside [its|the] edge',
@@ -144,38 +156,38 @@ final class SheetRules
                 self::SHEET,
                 -0.5,
             ),
-            Rule::of('[the|this] sheet', [], 'the sheet', self::SHEET, 0.8),
-            Rule::of('edge to edge', ['sheet' => ['gutter' => '0 mm']], 'edge to edge', self::SHEET, -0.3),
-            Rule::of('cut (once|apart) [in {count}]', [], 'cut apart in three', self::SHEET),
+            ReadingRule::of('[the|this] sheet', [], 'the sheet', self::SHEET, 0.8),
+            ReadingRule::of('edge to edge', ['sheet' => ['gutter' => '0 mm']], 'edge to edge', self::SHEET, -0.3),
+            ReadingRule::of('cut (once|apart) [in {count}]', [], 'cut apart in three', self::SHEET),
         ];
     }
 
-    /** @return list<Rule> what is wanted of the prints on it */
+    /** @return list<ReadingRule> what is wanted of the prints on it */
     private static function ofCells(): array
     {
         return [
-            Rule::with(
+            ReadingRule::with(
                 '{count} [of] each of both | {count} of each [of them]',
                 fn (Heard $said): ?array => self::cells($said, fn (array $cell): array => ['copies' => $said->count()] + $cell),
                 '2 of each of them',
                 self::SHEET,
                 -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '{count} of [the] (small|smaller|little) (ones|prints|one) [INSTEAD {count:old}]',
                 fn (Heard $said): ?array => self::ofSize($said, isSmall: true, count: $said->count()),
                 '4 of the small ones',
                 self::SHEET,
                 -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '{count} of [the] (big|bigger|large|larger) (ones|prints|one) [INSTEAD {count:old}]',
                 fn (Heard $said): ?array => self::ofSize($said, isSmall: false, count: $said->count()),
                 '2 of the big ones',
                 self::SHEET,
                 -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'add~ [a|another] [{count}] {size} of {pictures}',
                 function (Heard $said): ?array {
                     $named = $said->value('pictures');
@@ -200,7 +212,7 @@ final class SheetRules
                 self::SHEET,
                 -1.0,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '{colour} BORDER [of] {measure} on (each|all) [of [the]] [little|small] (ones|one|prints'.
                     '|cells|pictures) | {measure} [{colour}] BORDER on (each|all) [of [the]] [little'.
                     '|small] (ones|one|prints|cells|pictures)',
@@ -215,7 +227,7 @@ final class SheetRules
                 self::SHEET,
                 -0.5,
             ),
-            Rule::with(
+            ReadingRule::with(
                 'turn~ [the] {word} (one|print|picture) [a quarter|round] | {word} one turned',
                 function (Heard $said): ?array {
                     $at = self::ORDINALS[(string) $said->value('word')] ?? null;
@@ -234,7 +246,7 @@ final class SheetRules
                 self::SHEET,
                 -0.3,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[the] {word} (one|print|picture) {measure} from [the] (left|top) [edge]',
                 function (Heard $said): ?array {
                     $at = self::ORDINALS[(string) $said->value('word')] ?? null;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
-use Planisher\Finish\Gathers;
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Line\Turn;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** What is wanted of a shared sheet: the prints it carries, and how they lie on it. */
@@ -21,7 +21,7 @@ final readonly class SheetWanted implements Wanted
     public const NAME = 'sheet';
 
     /** Instead of a size: the lab's sheet that all cells cost least on. */
-    public const CHEAPEST = Gathers::CHEAPEST;
+    public const CHEAPEST = CombinesPrints::CHEAPEST;
 
     private const MOST_CELLS = 500;
 
@@ -47,7 +47,7 @@ final readonly class SheetWanted implements Wanted
     ) {}
 
     /** @throws OrderFileError */
-    public static function fromNode(Node $line): self
+    public static function fromNode(JsonNode $line): self
     {
         $sheet = $line->need(self::NAME)->object(['gutter', 'margin', 'cutMarks', 'cells']);
         $cells = array_map(Cell::fromNode(...), $sheet->need('cells')->items(1, self::MOST_CELLS));
@@ -66,13 +66,13 @@ final readonly class SheetWanted implements Wanted
         );
     }
 
-    public static function isCheapest(Node $line): bool
+    public static function isCheapest(JsonNode $line): bool
     {
         return $line->maybe('size')?->raw() === self::CHEAPEST;
     }
 
     /** Of a line that makes a shared sheet. */
-    public static function of(Line $line): ?self
+    public static function of(LineSpec $line): ?self
     {
         return $line->wanted instanceof self ? $line->wanted : null;
     }
@@ -84,7 +84,7 @@ final readonly class SheetWanted implements Wanted
 
     public function inWords(): string
     {
-        return 'a shared sheet of '.CellsSaid::of($this->cells);
+        return 'a shared sheet of '.CellsWording::of($this->cells);
     }
 
     public function pictures(?string $picture): array

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Colour\ToneCurve;
-use Planisher\Finish\Gathers;
+use Planisher\Finish\CombinesPrints;
 use Planisher\Lab\LabCard;
 use Planisher\Line\ForPaper;
+use Planisher\Line\LineKeys;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\OrderFile\OrderFileError;
-use Planisher\Plan\Situation;
+use Planisher\Plan\LineContext;
 
 /** One picture at several *for paper* settings side by side on one sheet, each captioned with its setting. */
 final class TestStrip
@@ -33,7 +34,7 @@ final class TestStrip
      *
      * @throws OrderFileError where the line isn't one picture on paper, or no sheet of the lab holds the strip
      */
-    public static function of(Situation $at, array $settings): array
+    public static function of(LineContext $at, array $settings): array
     {
         $part = $at->plan?->only();
         $sound =
@@ -59,8 +60,8 @@ final class TestStrip
             'make' => SheetFinish::NAME,
             'size' => (string) $sheet,
             'turn' => $sheet->width->nanometres > $sheet->height->nanometres ? 'landscape' : 'portrait',
-            ...array_intersect_key($at->line->toArray(), array_flip(['product', 'paper', 'output'])),
-            'name' => ['parts' => [...$name['parts'], ['text' => Gathers::TEST]]] + $name,
+            ...LineKeys::common()->ofSheets()->in($at->line->toArray()),
+            'name' => ['parts' => [...$name['parts'], ['text' => CombinesPrints::TEST]]] + $name,
             SheetWanted::NAME => [
                 'cells' => array_map(
                     fn (ToneCurve $tone, array $place): array => [
@@ -82,7 +83,7 @@ final class TestStrip
     }
 
     /** @return array{Length, Length} a print of the strip, the band for its caption below it included */
-    private static function print(Situation $at): array
+    private static function print(LineContext $at): array
     {
         $image = $at->plan->layout->image ?? throw new \LogicException('It has a plan.');
         $scale = (self::LONG_SIDE_MM * Unit::Millimetre->nanometres()) / max($image->width, $image->height);
@@ -127,7 +128,7 @@ final class TestStrip
     }
 
     /** @return array<string, mixed> the print at a setting, its caption below it; it is never framed */
-    private static function cell(Situation $at, ToneCurve $tone): array
+    private static function cell(LineContext $at, ToneCurve $tone): array
     {
         return array_filter(
             [

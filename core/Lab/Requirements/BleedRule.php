@@ -9,7 +9,7 @@ use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
 
 /** Picture beyond the edge that is trimmed away. */
-final class BleedRule implements Rule
+final class BleedRule implements RequirementRule
 {
     public const LENGTH = '(?:(?:\d+[\s-])?\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?|[½¼¾⅛⅜⅝⅞])\s*(?:mm|cm|inch(?:es)?|in\b|"|″|”)';
 

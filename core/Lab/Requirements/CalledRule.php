@@ -8,7 +8,7 @@ use Planisher\Lab\Text\Edges;
 use Planisher\Measure\Unit;
 
 /** What the lab is called: its page's first line, or where it greets. */
-final class CalledRule implements Rule
+final class CalledRule implements RequirementRule
 {
     private const WHAT =
         '(?:file|print|printing|image|photo|colour|artwork)?\s*(?:requirements?|guidelines?|guide|specifications?|'.

@@ -9,7 +9,7 @@ use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
 
 /** How deep a canvas goes round its bars, what is wanted beyond that, and whether face and edges come apart. */
-final class CanvasRule implements Rule
+final class CanvasRule implements RequirementRule
 {
     private const DEEP = '(?:deep|depth|bars?|stretcher|thick\w*|wrap\w*|edges?|sides?|fold\w*)';
 

@@ -8,7 +8,7 @@ use Planisher\Colour\Space;
 use Planisher\Measure\Unit;
 
 /** The colour space of files, and whether a paper's own profile is taken. */
-final class ColourRule implements Rule
+final class ColourRule implements RequirementRule
 {
     private const ADOBE = 'adobe\s*rgb(?:\s*\(?1998\)?)?';
 

@@ -7,7 +7,7 @@ namespace Planisher\Lab\Requirements;
 use Planisher\Measure\Unit;
 
 /** How large a file may be, and how long its name. */
-final class FileRule implements Rule
+final class FileRule implements RequirementRule
 {
     public function read(Statement $statement, Unit $bare): array
     {

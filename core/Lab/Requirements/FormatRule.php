@@ -7,7 +7,7 @@ namespace Planisher\Lab\Requirements;
 use Planisher\Measure\Unit;
 
 /** The kinds of file a lab takes, the quality of a JPEG, the bits of a TIFF. */
-final class FormatRule implements Rule
+final class FormatRule implements RequirementRule
 {
     private const FORMATS = ['JPEG' => 'jpe?gs?', 'TIFF' => 'tiffs?|tifs?'];
 

@@ -9,7 +9,7 @@ use Planisher\Lab\Text\Edges;
 use Planisher\Measure\Unit;
 
 /** The papers a lab prints on, where it names them: a list behind “papers”, or the surfaces it has prints in. */
-final class PapersRule implements Rule
+final class PapersRule implements RequirementRule
 {
     private const SURFACES = [
         'glossy' => 'glossy|gloss|high[- ]gloss|metallic|pearl gloss',

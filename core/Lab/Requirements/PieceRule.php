@@ -9,7 +9,7 @@ use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
 
 /** The largest piece of all, or of one product. */
-final class PieceRule implements Rule
+final class PieceRule implements RequirementRule
 {
     private const LIMIT = '\b(?:up to|largest|biggest|maximum|max\b\.?|no larger than|not larger than|at most|not exceed\w*|as large as)';
 

@@ -11,7 +11,7 @@ use Planisher\Measure\MeasureError;
 use Planisher\Measure\Unit;
 
 /** What a print of a size costs: a size and an amount on one line; and the currency. */
-final class PricesRule implements Rule
+final class PricesRule implements RequirementRule
 {
     private const AFTER = '[\s.:=…–—-]*';
 

@@ -7,7 +7,7 @@ namespace Planisher\Lab\Requirements;
 use Planisher\Measure\Unit;
 
 /** Pixels per inch: what files are to have, and the least. */
-final class ResolutionRule implements Rule
+final class ResolutionRule implements RequirementRule
 {
     private const PPI = '(?:ppi|dpi|pixels?\s*(?:per|\/)\s*inch|dots\s*per\s*inch)';
 

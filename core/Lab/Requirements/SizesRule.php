@@ -8,7 +8,7 @@ use Planisher\Lab\Text\SizeList;
 use Planisher\Measure\Unit;
 
 /** The sizes a lab prints: a sentence or a line that lists at least two and speaks of no product, limit or price. */
-final class SizesRule implements Rule
+final class SizesRule implements RequirementRule
 {
     private const OTHER =
         '\b(?:canvas|metal|acrylic|aluminium|wood|panel|largest|biggest|maximum|up to|no larger|at most|album|'.'frame[sd]?|mount)';

@@ -7,8 +7,8 @@ namespace Planisher\Lab\Text;
 use Planisher\Lab\LabCard;
 use Planisher\Lab\Product;
 use Planisher\Measure\Unit;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 
 /** A lab card as somebody is filling it in: what could be read of it, and what could not. */
@@ -57,7 +57,7 @@ final readonly class CardDraft
         }
         if ($errors === []) {
             try {
-                $card = LabCard::fromNode(Node::root(array_filter($card, fn (mixed $value): bool => $value !== [])))->toArray();
+                $card = LabCard::fromNode(JsonNode::root(array_filter($card, fn (mixed $value): bool => $value !== [])))->toArray();
             } catch (OrderFileError $e) {
                 $errors[explode('[', $e->path)[0]] = $e->plain ?? $e->getMessage();
             }

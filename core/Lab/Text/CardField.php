@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Lab\Text;
 
 use Planisher\Colour\Space;
-use Planisher\Lab\Apart;
+use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Measure\EdgeDepth;
@@ -142,8 +142,8 @@ enum CardField: string
             self::EdgesApart => self::EdgesApart->choices()[
                 match ($card->canvas->edgesApart) {
                     null => 0,
-                    Apart::Files => 1,
-                    Apart::Pages => 2,
+                    EdgeDelivery::Files => 1,
+                    EdgeDelivery::Pages => 2,
                 }
             ],
             self::Colour => $card->colour->value,
@@ -230,7 +230,7 @@ enum CardField: string
         }
 
         return match ($this) {
-            self::EdgesApart => [null, Apart::Files->value, Apart::Pages->value][$at],
+            self::EdgesApart => [null, EdgeDelivery::Files->value, EdgeDelivery::Pages->value][$at],
             self::TakesPaperProfiles => $at === 1,
             self::Formats => [['jpeg'], ['tiff'], ['jpeg', 'tiff'], ['tiff', 'jpeg']][$at],
             self::Bits => [[8], [8, 16]][$at],

@@ -30,7 +30,7 @@ final readonly class Heard
         return isset($this->typed[$name]);
     }
 
-    /** As it was written. */
+    /** As it was written at a place; all of it with slips of the pen put right. */
     public function words(?string $name = null): string
     {
         return $name === null ? $this->written : $this->typed[$name][1] ?? '';

@@ -15,7 +15,7 @@ final class Notation
     /** Signs that mean something else in the notation itself */
     private const SIGNS = ['OPEN' => '(', 'CLOSE' => ')', 'BAR' => '|'];
 
-    /** @var array<string, Node> classes that were read */
+    /** @var array<string, RulePart> classes that were read */
     private static array $classes = [];
 
     /** @var list<string> */
@@ -29,7 +29,7 @@ final class Notation
         $this->tokens = $found[0];
     }
 
-    public static function read(string $text): Node
+    public static function read(string $text): RulePart
     {
         $reader = new self($text);
         $node = $reader->any();
@@ -40,7 +40,7 @@ final class Notation
         return $node;
     }
 
-    private function any(): Node
+    private function any(): RulePart
     {
         $ways = [$this->row()];
         while (($this->tokens[$this->at] ?? null) === '|') {
@@ -48,28 +48,28 @@ final class Notation
             $ways[] = $this->row();
         }
 
-        return count($ways) === 1 ? $ways[0] : Node::any($ways);
+        return count($ways) === 1 ? $ways[0] : RulePart::any($ways);
     }
 
-    private function row(): Node
+    private function row(): RulePart
     {
         $row = [];
         while (($token = $this->tokens[$this->at] ?? null) !== null && ! in_array($token, ['|', ']', ')'], true)) {
             $this->at++;
             $row[] = match (true) {
-                $token === '[' => Node::maybe($this->closed(']')),
+                $token === '[' => RulePart::maybe($this->closed(']')),
                 $token === '(' => $this->closed(')'),
-                $token[0] === '{' => Node::typed(...explode(':', trim($token, '{}'))),
-                str_ends_with($token, '~') => Node::word(Forms::of(substr($token, 0, -1))),
+                $token[0] === '{' => RulePart::typed(...explode(':', trim($token, '{}'))),
+                str_ends_with($token, '~') => RulePart::word(Forms::of(substr($token, 0, -1))),
                 preg_match('/^[A-Z]{2,}$/', $token) === 1 => self::named($token),
-                default => Node::word([$token]),
+                default => RulePart::word([$token]),
             };
         }
 
-        return count($row) === 1 ? $row[0] : Node::row($row);
+        return count($row) === 1 ? $row[0] : RulePart::row($row);
     }
 
-    private function closed(string $by): Node
+    private function closed(string $by): RulePart
     {
         $node = $this->any();
         if (($this->tokens[$this->at] ?? null) !== $by) {
@@ -80,10 +80,10 @@ final class Notation
         return $node;
     }
 
-    private static function named(string $class): Node
+    private static function named(string $class): RulePart
     {
         if (isset(self::SIGNS[$class])) {
-            return Node::word([self::SIGNS[$class]]);
+            return RulePart::word([self::SIGNS[$class]]);
         }
 
         return self::$classes[$class] ??= self::read(

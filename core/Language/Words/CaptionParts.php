@@ -47,7 +47,7 @@ final class CaptionParts
             $parts[] = $part;
             $found[] = new Typed($end, $parts, -0.2 * count($parts));
             $j = $end;
-            while (in_array($said->text($j), [',', 'and', 'then', '&', '+'], true)) {
+            while (in_array($said->text($j), [',', ';', '(', '/', 'and', 'then', '&', '+'], true)) {
                 $j++;
             }
             if ($j === $end) {

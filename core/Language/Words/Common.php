@@ -9,7 +9,7 @@ final class Common
 {
     private const POLITE =
         'please pls plz plese thanks thank thx ta cheers hi hello hey hiya dear kindly sorry hope sir '.
-        'madam mate love hon lovely great brilliant '.
+        'madam love hon lovely great brilliant '.
         'good morning afternoon evening day ok okay oh um well yes yeah yep yup lol haha omg tia tx xx '.
         'xo x-x bye bitte danke merci gracias '.
         'hola hallo guten tag bonjour hola gruss grüße cordially regards wishes sincerely yours best '.

@@ -36,6 +36,12 @@ final class PictureNames
         'nine' => '9',
     ];
 
+    /** Behind a number they say that it counts prints */
+    private const COPIES = ['copies', 'copy', 'prints', 'print', 'off', 'pcs', 'pc', 'pieces', 'times', 'nos'];
+
+    /** Of a number that may be the second side of a size */
+    private const IS_SIDE = 3.0;
+
     /** Words back, in which a name still holds for further numbers */
     private const NEAR = 16;
 
@@ -459,6 +465,10 @@ final class PictureNames
         $names = $missing = [];
         $many = $numbered = 0;
         $isClear = $isCalled;
+        if (! $isCalled && $i > 0 && ! $this->isLongNumber($said->at($i)) && $this->isTimes($said, $i)) {
+            return []; // “8x10 * 12”, “qty 12”
+        }
+        $isSide = ! $isCalled && $this->isSide($said, $i); // “0403 8 x 10, 0407”
         $series = $this->series($said, $j);
         $isBySuffix = $isOfSame = false;
         $family = $isCalled ? [] : $this->familyBefore($said, $i);
@@ -486,7 +496,7 @@ final class PictureNames
                     $found[] = new Typed(
                         $end,
                         new Named([]),
-                        0.6,
+                        0.6 + ($isSide ? self::IS_SIDE : 0.0),
                         'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
                     );
                 }
@@ -505,7 +515,9 @@ final class PictureNames
                     $many > 1 => 0.8,
                     default => ($this->isNumbered ? 1.6 : 3.0) +
                         ($this->isWord($said->text($end)) && $said->at($end)?->isLetters() ? 2.0 : 0.0),
-                } + ($isSeveral ? 0.6 : 0.0),
+                } +
+                    ($isSeveral ? 0.6 : 0.0) +
+                    ($isSide ? self::IS_SIDE : 0.0),
                 match (true) {
                     $missing !== [] => 'There is no picture '.implode(', ', array_slice($missing, 0, 6)).'.',
                     $isSeveral => 'Which of them is meant?',
@@ -559,7 +571,16 @@ final class PictureNames
             if ($number === null) {
                 break;
             }
-            $isCount = in_array($said->text($number[1]), ['of', 'x', 'off'], true) || $said->typed('size', $number[1]) !== [];
+            if ($next === $end && ! $number[2] && strlen($number[0]) !== strlen($first[0])) {
+                break; // “0403 12”: a picture and how many
+            }
+            if ($number[0] === $last[0] && ! $isRange) {
+                break; // “10 and 10”: nobody names a picture twice
+            }
+            $isCount = in_array($said->text($number[1]), [...self::COPIES, 'of', 'x'], true) || $said->typed('size', $number[1]) !== [];
+            if (! $isRange && ! $first[2] && ($number[2] || $this->isCount($said, (int) $next))) {
+                break; // “8x10 12 + DSC_0403”, “reception 9 and 10 16x20 of the mill”
+            }
             if (strlen($number[0]) < strlen($first[0]) && ! $isRange && $isCount) {
                 break; // “2201, 1 8x10 of …”, “2210, 2 of 2211”: how many of the next
             }
@@ -567,8 +588,12 @@ final class PictureNames
             $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);
             if ($whole !== null) {
                 $found[] = [[$whole], $number[1], false, true];
-            } elseif ($word === '-' && ! $said->at($end)?->isGlued && strlen($number[0]) !== strlen($last[0])) {
-                break; // “0401 - 2”: a picture and how many
+            } elseif (
+                $word === '-' &&
+                ! $said->at($end)?->isGlued &&
+                (strlen($number[0]) !== strlen($last[0]) || $this->isDashed($said, $number[1]))
+            ) {
+                break; // “0401 - 2”: a picture and how many; “3 - 8 - 11”: three of them
             } elseif ($isRange) {
                 $from = (int) $last[0];
                 $digits =
@@ -596,12 +621,48 @@ final class PictureNames
         return $found;
     }
 
+    /** “- 11”, of which there is a picture: dashes stand between all of them. */
+    private function isDashed(Spoken $said, int $i): bool
+    {
+        return $said->text($i) === '-' &&
+            $said->at($i + 1)?->isDigits() &&
+            isset($this->byNumber[(int) $said->text($i + 1)]) &&
+            ! in_array($said->text($i + 2), [...self::COPIES, 'each', 'ea', 'of', 'x'], true);
+    }
+
     /** “0412, 13”: a number that is said by its end, after one that is said whole; null where there is no such picture. */
     private function ended(string $whole, string $end): ?int
     {
         $number = (int) (substr($whole, 0, -strlen($end)).$end);
 
         return strlen($end) < strlen($whole) && strlen($end) > 1 && isset($this->byNumber[$number]) ? $number : null;
+    }
+
+    /** Whether a size stands before a sign that it is taken so many times by. */
+    private function isTimes(Spoken $said, int $i): bool
+    {
+        if (in_array($said->text($i - 1), ['qty', 'quantity'], true)) {
+            return true;
+        }
+        if (! in_array($said->text($i - 1), ['x', '*'], true)) {
+            return false;
+        }
+        for ($at = $i - 2; $at >= 0 && $at > $i - 7; $at--) {
+            if (array_filter($said->typed('size', $at), fn (Typed $of): bool => $of->end === $i - 1) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a size stands there of which it would be the second side. */
+    private function isSide(Spoken $said, int $i): bool
+    {
+        return $i > 1 &&
+            in_array($said->text($i - 1), ['x', 'by', '*'], true) &&
+            ! $this->isLongNumber($said->at($i)) &&
+            array_filter($said->typed('size', $i - 2), fn (Typed $of): bool => $of->end > $i) !== [];
     }
 
     /** Whether three numbers stand before it: a series hardly begins within another. */
@@ -924,7 +985,8 @@ final class PictureNames
             // “Act 1 - 2, 4” counts pictures of act 1, and no acts.
             $isRange =
                 in_array($word, ['-', 'to', 'through', 'thru', 'bis'], true) &&
-                ($word !== '-' || count($first) === 1 || $said->at($end)?->isGlued);
+                ($word !== '-' || count($first) === 1 || $said->at($end)?->isGlued) &&
+                ! ($word === '-' && ! $said->at($end)?->isGlued && $said->at($end + 1)?->isDigits() && $this->isDashed($said, $end + 2));
             $isList = in_array($word, [',', '&', 'and', '+', 'und', 'et', 'y', '/'], true);
             if (! $isRange && ! $isList) {
                 break;
@@ -937,6 +999,10 @@ final class PictureNames
                 $next++; // “IMG_5501 thru IMG_5506”
             }
             $text = $said->text($next);
+            $isOtherwise = $said->at($i)?->isDigits() && $said->at($next)?->isLetters() && ! isset(self::ROMAN[$text]);
+            if ($isOtherwise || $this->isCount($said, $next)) {
+                break; // “ceremony 3, five”, “ceremony 3, 5 copies”, “ceremony 3 and 5 4x6 of ceremony 4”: how many
+            }
             $text = (string) (in_array($said->text($next + 1), ['by', 'x'], true) ? $text : Numbers::names()[$text] ?? $text);
             $value = $number($text);
             $isPadded = strlen($text) > 1 && $text[0] === '0';
@@ -962,8 +1028,8 @@ final class PictureNames
             } else {
                 $more = $pick($value);
             }
-            if ($more === []) {
-                break;
+            if ($more === [] || array_diff($more, $names) === []) {
+                break; // “cake 8, 8”: named once, the second is how many
             }
             array_push($names, ...$more);
             $now = $value;
@@ -976,6 +1042,24 @@ final class PictureNames
         }
 
         return $found;
+    }
+
+    /** Whether a number says how many: copies stand behind it, or a size and another picture. */
+    private function isCount(Spoken $said, int $i): bool
+    {
+        if (in_array($said->text($i + 1), [...self::COPIES, 'of'], true)) {
+            return $said->text($i + 1) !== 'of' || $this->isWord($said->text($i + 2)) || $this->isLongNumber($said->at($i + 2));
+        }
+        foreach ($said->typed('size', $i + 1) as $size) {
+            $next = in_array($said->text($size->end), ['of', 'from', 'the', ':', '-'], true) ? $size->end + 1 : $size->end;
+            $next = $said->text($next) === 'the' ? $next + 1 : $next;
+            $isOf = $said->text($size->end) === 'of' || $this->isWord($said->text($next));
+            if (($isOf && $said->at($next)?->isLetters()) || $this->isLongNumber($said->at($next))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

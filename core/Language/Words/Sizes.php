@@ -68,13 +68,18 @@ final class Sizes
     public function at(Spoken $said, int $i): array
     {
         $found = $this->wallets($said, $i);
+        if (in_array($said->text($i - 1), ['£', '$', '€'], true)) {
+            return $found; // “£12.00 x 2”
+        }
         foreach (WrittenSizes::at($said->figures, $i, $said->unit) as $written) {
             $read = $written->isNamed || $written->least >= 1 ? $this->parsed($written->typed, $said) : null;
             if ($read === null) {
                 continue;
             }
             [$size, $unlisted, $why, $offers] = $read;
-            if (self::isOfSomething($said, $i)) {
+            if ($written->isMixed || $written->hasComma || ($written->isOfThree && $unlisted > 0)) {
+                [$why, $offers] = ['Is that the size? It could be parted otherwise.', [new Offer($size->label(), (string) $size)]];
+            } elseif (self::isOfSomething($said, $i)) {
                 [$why, $offers] = ['Is that the size of the print, or of something else?', []];
             } elseif (self::isLoose($said, $i, $written->end)) {
                 [$why, $offers] = ["Is it to be {$size->label()}, or something near it?", [new Offer($size->label(), (string) $size)]];

@@ -40,13 +40,14 @@ final class Spelling
      * The known words that a word may be a slip of.
      *
      * @param  array<string, mixed>  $known  words, as keys
+     * @param  int  $shortest  of what length a word has to be: of short ones many are alike
      * @return list<string>
      */
-    public static function near(string $word, array $known): array
+    public static function near(string $word, array $known, int $shortest = 5): array
     {
         $length = strlen($word);
         if (
-            $length < 5 ||
+            $length < $shortest ||
             isset($known[$word]) ||
             isset($known[rtrim($word, 's')]) ||
             isset($known["{$word}s"]) ||

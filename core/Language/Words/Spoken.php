@@ -142,6 +142,20 @@ final class Spoken
         return $first === null || $last === null ? '' : substr($this->text, $first->at, $last->end() - $first->at);
     }
 
+    /** The same with slips of the pen put right: “across the bottmo” is said of the bottom. */
+    public function meant(int $from, int $to): string
+    {
+        $text = $this->written($from, $to);
+        for ($i = $to - 1; $i >= $from; $i--) {
+            $word = $this->words[$i] ?? null;
+            if ($word?->instead !== null) {
+                $text = substr_replace($text, $word->text, $word->at - $this->words[$from]->at, $word->length);
+            }
+        }
+
+        return $text;
+    }
+
     /**
      * What the words from that place on may be.
      *
@@ -168,7 +182,7 @@ final class Spoken
             'text' => $this->texts($i),
             'words' => $this->free($i),
             'ratio' => $this->ratios($i),
-            'sides' => Sides::at($this, $i),
+            'sides' => SideWords::at($this, $i),
             'parts' => CaptionParts::at($this, $i),
             'mark' => $this->marks($i),
             'face' => $this->faces($i),
@@ -244,9 +258,12 @@ final class Spoken
             $isFollowed =
                 $this->unitAt($number->end) !== null ||
                 in_array($this->text($number->end), [...self::PER_CENT, ...self::PIXELS, 'x', 'ppi', 'dpi'], true);
-            $isSpoken = $number->isWords && $number->isWhole();
+            // “The left half” is no border of half an inch.
+            $isSpoken = $number->isWords && ($number->isWhole() || in_array($this->text($i), ['half', 'third', 'quarter'], true));
             if (! $number->isPadded && ! $isFollowed && ! $number->isSet && ! $isSpoken && $number->value > 0) {
-                $length = self::length($number->typed, $this->usualUnit($i)->value);
+                // Nobody says quarters of a millimetre.
+                $unit = str_contains($number->typed, '/') ? Unit::Inch : $this->usualUnit($i);
+                $length = self::length($number->typed, $unit->value);
                 $length === null ||
                     ($found[] = new Typed(
                         $number->end,
@@ -437,8 +454,9 @@ final class Spoken
         if ($mark === null || ! $mark->is('"', "'") || ($mark->isGlued && $this->at($i - 1)?->isDigits())) {
             return [];
         }
-        if ($this->at($i + 1)?->is($mark->text)) {
-            return [];
+        $next = $this->at($i + 1);
+        if ($next?->is($mark->text) || ($mark->is("'") && $next?->is('em', 'til', 'cause', 'cos', 'bout', 'tis', 'twas'))) {
+            return []; // “ten of 'em”
         }
         for ($j = $i + 1; $this->at($j) !== null && $j < $i + self::MOST_OF_A_TEXT; $j++) {
             $isEnd =

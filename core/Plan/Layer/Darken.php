@@ -6,14 +6,14 @@ namespace Planisher\Plan\Layer;
 
 use Planisher\Colour\Rgb;
 use Planisher\Measure\Figure;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** A canvas's edge mixed toward a colour: not at all at the fold, at its strength (0 to 1) where the bar ends at the wall. */
 final readonly class Darken
 {
     private function __construct(public Rgb $colour, public float $strength) {}
 
-    public static function fromNode(?Node $node): ?self
+    public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['colour', 'strength']);
         $strength = $node?->maybe('strength')?->number(0, 1) ?? 0.0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan\Layer;
 
 use Planisher\Measure\PixelRect;
-use Planisher\Plan\Laid;
+use Planisher\Plan\Placement;
 
 /** One of the things a file is painted of, in their order: each lies over those before it. All positions are pixels of the file. */
 interface Layer
@@ -14,7 +14,7 @@ interface Layer
     public function where(): PixelRect;
 
     /** The same, of a print that is laid on larger paper. */
-    public function laid(Laid $on): self;
+    public function laid(Placement $on): self;
 
     /**
      * The same of a file at another scale, for a screen.

@@ -6,7 +6,7 @@ namespace Planisher\Reading\Chart;
 
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Rule\Vocabulary;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
@@ -18,7 +18,9 @@ use Planisher\Language\Words\Sizes;
 use Planisher\Language\Words\Spelling;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
+use Planisher\Reading\English;
 use Planisher\Reading\Rule\RuleBook;
+use Planisher\Written\Numbers;
 use Planisher\Written\Word;
 
 /** The cheapest way to read all words of a line, from its first to its last: a shortest path over their places. */
@@ -26,15 +28,15 @@ final class Cover
 {
     /** What a rule's special key makes of it. */
     private const KINDS = [
-        Says::ALL => Kind::All,
-        Says::REST => Kind::Rest,
-        Says::SAME => Kind::Same,
-        Says::NOT => Kind::Not,
-        Says::INSTEAD => Kind::Instead,
-        Says::ALSO => Kind::Also,
-        Says::OR => Kind::Or,
-        Says::PLACE => Kind::Place,
-        Says::SUM => Kind::Sum,
+        Says::ALL => ItemKind::All,
+        Says::REST => ItemKind::Rest,
+        Says::SAME => ItemKind::Same,
+        Says::NOT => ItemKind::Not,
+        Says::INSTEAD => ItemKind::Instead,
+        Says::ALSO => ItemKind::Also,
+        Says::OR => ItemKind::Or,
+        Says::PLACE => ItemKind::Place,
+        Says::SUM => ItemKind::Sum,
     ];
 
     /** Words that are cut short by a full stop, which ends no sentence */
@@ -59,10 +61,10 @@ final class Cover
         'inv',
     ];
 
-    /** @var array<string, array<int, Rule>> rules of which all needed words stand in the line, by a first word */
+    /** @var array<string, array<int, ReadingRule>> rules of which all needed words stand in the line, by a first word */
     private array $byFirst = [];
 
-    /** @var ?array<string, array<int, Rule>> the same, by a first thing that is typed */
+    /** @var ?array<string, array<int, ReadingRule>> the same, by a first thing that is typed */
     private ?array $byKind = null;
 
     /** A bare number behind one of these is of something else. */
@@ -90,7 +92,7 @@ final class Cover
      * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
      * @param  ?string  $make  what is being made, where that is known
      * @param  ?Shapes  $shapes  of lines that were read before
-     * @return list<Item>
+     * @return list<ChartItem>
      */
     public static function of(
         Spoken $said,
@@ -105,7 +107,7 @@ final class Cover
         return self::joined($cover->remembered() ?? $cover->items(), $said->text);
     }
 
-    /** @return list<Item> */
+    /** @return list<ChartItem> */
     private function items(): array
     {
         $many = count($this->said->words);
@@ -133,19 +135,19 @@ final class Cover
         return array_reverse($items);
     }
 
-    /** @return ?list<Item> what a line of the same shape was read as, of this one's pictures and sizes */
+    /** @return ?list<ChartItem> what a line of the same shape was read as, of this one's pictures and sizes */
     private function remembered(): ?array
     {
         $path = $this->shapes?->path($this->said, $this->make);
         $items = [];
         foreach ($path->steps ?? [] as $step => [$from, $to, $by]) {
-            $words = $by instanceof Rule ? $this->said->written($from, $to) : '';
-            $read = $by instanceof Rule ? $path?->read($step, $words) : null;
+            $words = $by instanceof ReadingRule ? $this->said->written($from, $to) : '';
+            $read = $by instanceof ReadingRule ? $path?->read($step, $words) : null;
             $item = $read?->placed($this->said->words[$from]->at, $read->length) ?? $this->cheapest($from, $to, $by);
             if ($item === null) {
                 return null;
             }
-            $by instanceof Rule && $read === null && $path?->keep($step, $words, $item);
+            $by instanceof ReadingRule && $read === null && $path?->keep($step, $words, $item);
             $items[] = $item;
         }
 
@@ -153,7 +155,7 @@ final class Cover
     }
 
     /** What the words from one place to another are, by what is known to have read them. */
-    private function cheapest(int $from, int $to, Rule|string $by): ?Item
+    private function cheapest(int $from, int $to, ReadingRule|string $by): ?ChartItem
     {
         $cheapest = null;
         foreach ($this->edges($from, $by) as [$end, $cost, $item]) {
@@ -169,20 +171,20 @@ final class Cover
     /**
      * Ways to read on from a place: where they end, what they cost, what they make, and by what.
      *
-     * @param  Rule|string|null  $only  by that alone
-     * @return iterable<array{int, float, \Closure|Item, Rule|string}>
+     * @param  ReadingRule|string|null  $only  by that alone
+     * @return iterable<array{int, float, \Closure|ChartItem, ReadingRule|string}>
      */
-    private function edges(int $i, Rule|string|null $only = null): iterable
+    private function edges(int $i, ReadingRule|string|null $only = null): iterable
     {
         $said = $this->said;
         if ($said->isListNumber($i)) {
-            yield [$i + 2, Cost::SIGN, fn (): Item => $this->made(Kind::Stop, $i, $i + 2), 'passed'];
+            yield [$i + 2, Cost::SIGN, fn (): ChartItem => $this->made(ItemKind::Stop, $i, $i + 2), 'passed'];
 
             return;
         }
         foreach (
             match (true) {
-                $only instanceof Rule => [$only],
+                $only instanceof ReadingRule => [$only],
                 $only === null => $this->rules($i),
                 default => [],
             } as $rule
@@ -202,14 +204,21 @@ final class Cover
                 }
             }
         }
-        if ($only instanceof Rule) {
+        if ($only instanceof ReadingRule) {
             return;
         }
         foreach ($only === null || $only === 'pictures' ? $said->typed('pictures', $i) : [] as $typed) {
             yield [
                 $typed->end,
                 max(0.05, Cost::READ + $typed->cost - Cost::MORE * ($typed->end - $i - 1)),
-                fn (): Item => $this->made(Kind::Pictures, $i, $typed->end, named: $typed->value, why: $typed->why, offers: $typed->offers),
+                fn (): ChartItem => $this->made(
+                    ItemKind::Pictures,
+                    $i,
+                    $typed->end,
+                    named: $typed->value,
+                    why: $typed->why,
+                    offers: $typed->offers,
+                ),
                 'pictures',
             ];
         }
@@ -217,7 +226,14 @@ final class Cover
             yield [
                 $typed->end,
                 max(0.05, Cost::READ - 0.1 + $typed->cost - Cost::MORE * ($typed->end - $i - 1) + $this->apart($typed->end)),
-                fn (): Item => $this->made(Kind::Size, $i, $typed->end, size: $typed->value, why: $typed->why, offers: $typed->offers),
+                fn (): ChartItem => $this->made(
+                    ItemKind::Size,
+                    $i,
+                    $typed->end,
+                    size: $typed->value,
+                    why: $typed->why,
+                    offers: $typed->offers,
+                ),
                 'size',
             ];
         }
@@ -230,7 +246,7 @@ final class Cover
             yield [
                 $typed->end,
                 Cost::READ + ($isSet ? 0.2 : Cost::BARE_COUNT) + $typed->cost + $this->mistrust($i, $typed),
-                fn (): Item => $this->bare($i, $typed, $isSet),
+                fn (): ChartItem => $this->bare($i, $typed, $isSet),
                 'count',
             ];
         }
@@ -239,7 +255,7 @@ final class Cover
         }
     }
 
-    /** @return array<int, Rule> that may begin at a place */
+    /** @return array<int, ReadingRule> that may begin at a place */
     private function rules(int $i): array
     {
         $first = $this->said->text($i);
@@ -257,8 +273,8 @@ final class Cover
     /**
      * Those that are said of what is made, and of which the line has all words that they need.
      *
-     * @param  list<Rule>  $rules
-     * @return array<int, Rule>
+     * @param  list<ReadingRule>  $rules
+     * @return array<int, ReadingRule>
      */
     private function possible(array $rules): array
     {
@@ -342,10 +358,10 @@ final class Cover
         return $isGlued || $isAfterMoney || in_array($before, self::BEFORE_OTHERS, true) ? 6.0 : 0.0;
     }
 
-    private function bare(int $i, Typed $typed, bool $isSet): Item
+    private function bare(int $i, Typed $typed, bool $isSet): ChartItem
     {
         $isLoose = preg_match('/couple/i', $this->said->written($i, $typed->end)) === 1;
-        $item = $this->made(Kind::Count, $i, $typed->end, count: (int) $typed->value, isBare: ! $isSet);
+        $item = $this->made(ItemKind::Count, $i, $typed->end, count: (int) $typed->value, isBare: ! $isSet);
         $isLoose &&
             $item->doubt('“A couple” was read as 2.', [
                 new \Planisher\Language\Offer('2', '2 of'),
@@ -355,7 +371,7 @@ final class Cover
         return $item;
     }
 
-    /** @return iterable<array{int, float, \Closure|Item}> */
+    /** @return iterable<array{int, float, \Closure|ChartItem}> */
     private function passed(int $i): iterable
     {
         $word = $this->said->words[$i];
@@ -367,12 +383,12 @@ final class Cover
                 $end++;
             }
             if ($end > $i) {
-                yield [$end, Cost::FOREIGN, fn (): Item => $this->made(Kind::Passed, $i, $end, value: 'foreign')];
+                yield [$end, Cost::FOREIGN, fn (): ChartItem => $this->made(ItemKind::Passed, $i, $end, value: 'foreign')];
             }
         }
         if ($text === '~' && $this->said->text($i + 1) === '~' && $this->said->words[$i + 1]->isGlued) {
             $isBegin = substr_count(substr($this->said->text, 0, $word->at), '~~') % 2 === 0;
-            yield [$i + 2, 0.0, fn (): Item => $this->made($isBegin ? Kind::Not : Kind::Stop, $i, $i + 2)];
+            yield [$i + 2, 0.0, fn (): ChartItem => $this->made($isBegin ? ItemKind::Not : ItemKind::Stop, $i, $i + 2)];
 
             return;
         }
@@ -385,33 +401,33 @@ final class Cover
             $isEnd = in_array($text, ['.', '!', '?'], true) && ! $isShort && ! ($this->said->at($i + 1)->isGlued ?? false);
             $isLone = in_array($text, ['"', '%', '$', '£', '€', '½', '¼', '¾'], true);
             $kind = match (true) {
-                $isEnd => Kind::End,
-                in_array($text, ['&'], true) => Kind::And,
-                in_array($text, ['☐', '✘', '✗', '❌', '☒'], true) => Kind::Not,
-                in_array($text, self::STOPS, true) => Kind::Stop,
-                default => Kind::Passed,
+                $isEnd => ItemKind::End,
+                in_array($text, ['&'], true) => ItemKind::And,
+                in_array($text, ['☐', '✘', '✗', '❌', '☒'], true) => ItemKind::Not,
+                in_array($text, self::STOPS, true) => ItemKind::Stop,
+                default => ItemKind::Passed,
             };
             if ($text === '"' && ! $word->isGlued && ($this->said->at($i + 1) === null || $this->said->at($i + 1)->is('.', ','))) {
-                yield [$i + 1, 0.3, fn (): Item => $this->made(Kind::Same, $i, $i + 1, value: 'line')];
+                yield [$i + 1, 0.3, fn (): ChartItem => $this->made(ItemKind::Same, $i, $i + 1, value: 'line')];
             }
-            yield [$i + 1, $isLone ? 0.5 : Cost::SIGN, fn (): Item => $this->made($kind, $i, $i + 1)];
+            yield [$i + 1, $isLone ? 0.5 : Cost::SIGN, fn (): ChartItem => $this->made($kind, $i, $i + 1)];
 
             return;
         }
         if (in_array($text, ['and', 'und', 'et', 'y', 'plus', 'then'], true)) {
-            yield [$i + 1, Cost::COMMON, fn (): Item => $this->made(Kind::And, $i, $i + 1)];
+            yield [$i + 1, Cost::COMMON, fn (): ChartItem => $this->made(ItemKind::And, $i, $i + 1)];
 
             return;
         }
         if ($this->hasNoSide($i)) {
             $why = 'A size has no side of 0.';
-            yield [$i + 3, Cost::SIGN, fn (): Item => $this->made(Kind::Unknown, $i, $i + 3, why: $why, value: 'number')];
+            yield [$i + 3, Cost::SIGN, fn (): ChartItem => $this->made(ItemKind::Unknown, $i, $i + 3, why: $why, value: 'number')];
         }
         if ($word->isDigits()) {
             yield [
                 $i + 1,
                 Cost::NUMBER,
-                fn (): Item => $this->made(Kind::Unknown, $i, $i + 1, why: 'What is this number?', value: 'number'),
+                fn (): ChartItem => $this->made(ItemKind::Unknown, $i, $i + 1, why: 'What is this number?', value: 'number'),
             ];
 
             return;
@@ -421,17 +437,35 @@ final class Cover
         yield [
             $i + 1,
             $cost,
-            fn (): Item => $isCommon
-                ? $this->made(Kind::Passed, $i, $i + 1)
+            fn (): ChartItem => $isCommon
+                ? $this->made(ItemKind::Passed, $i, $i + 1)
                 : $this->made(
-                    Kind::Unknown,
+                    ItemKind::Unknown,
                     $i,
                     $i + 1,
                     why: 'Not understood.',
-                    offers: [...$this->pictures->like($text), ...$this->spelled($text)],
-                    value: isset(Vocabulary::trade()[$text]) ? 'trade' : null,
+                    offers: [...$this->pictures->like($text), ...($spelled = $this->spelled($text))],
+                    value: match (true) {
+                        isset(Vocabulary::trade()[$text]) => 'trade',
+                        isset(Numbers::names()[$text]) => ChartItem::ASKED, // “8x10 twelve: 0405”
+                        self::areSlips($text, $spelled) => ChartItem::ASKED,
+                        default => null,
+                    },
                 ),
         ];
+    }
+
+    /**
+     * Whether a word can hardly be another: letters of a word of the trade that were left out, put in or turned round.
+     *
+     * @param  list<Offer>  $of
+     */
+    private static function areSlips(string $text, array $of): bool
+    {
+        $letters = fn (string $word): array => count_chars($word, 1);
+        $isSlip = fn (Offer $one): bool => strlen($one->with) > strlen($text) || $letters($one->with) === $letters($text);
+
+        return array_filter($of, $isSlip) !== [];
     }
 
     /** @return list<Offer> words of the trade that a word may be a slip of */
@@ -439,7 +473,7 @@ final class Cover
     {
         return array_map(
             fn (string $of): Offer => new Offer("“{$of}”", $of),
-            array_slice(Spelling::near($text, $this->book->words()), 0, 3),
+            English::is($text) ? [] : array_slice(Spelling::near($text, $this->book->words(), shortest: 4), 0, 3),
         );
     }
 
@@ -456,9 +490,9 @@ final class Cover
     }
 
     /** @param  array<string, mixed>  $heard */
-    private function item(Rule $rule, int $i, int $end, array $heard): ?Item
+    private function item(ReadingRule $rule, int $i, int $end, array $heard): ?ChartItem
     {
-        $said = new Heard($heard, $this->said->known, $this->on, $this->make, $this->said->written($i, $end));
+        $said = new Heard($heard, $this->said->known, $this->on, $this->make, $this->said->meant($i, $end));
         $change = ($rule->means)($said);
         if ($change === null) {
             return null;
@@ -472,7 +506,7 @@ final class Cover
         }
         if (array_key_exists(Says::COUNT, $change)) {
             return $this->made(
-                Kind::Count,
+                ItemKind::Count,
                 $i,
                 $end,
                 count: (int) $change[Says::COUNT],
@@ -484,7 +518,7 @@ final class Cover
             );
         }
         if ($change === [Says::EACH => true]) {
-            return $this->made(Kind::Each, $i, $end, rule: $rule);
+            return $this->made(ItemKind::Each, $i, $end, rule: $rule);
         }
         foreach (self::KINDS as $key => $kind) {
             if (array_key_exists($key, $change)) {
@@ -493,7 +527,7 @@ final class Cover
         }
         if (isset($change[Says::REMARK])) {
             return $this->made(
-                Kind::Remark,
+                ItemKind::Remark,
                 $i,
                 $end,
                 change: array_diff_key($change, [Says::REMARK => true]),
@@ -504,7 +538,7 @@ final class Cover
             );
         }
 
-        return $this->made(Kind::Wish, $i, $end, change: $change, why: $why, offers: $offers, rule: $rule);
+        return $this->made(ItemKind::Wish, $i, $end, change: $change, why: $why, offers: $offers, rule: $rule);
     }
 
     /**
@@ -512,7 +546,7 @@ final class Cover
      * @param  list<\Planisher\Language\Offer>  $offers
      */
     private function made(
-        Kind $kind,
+        ItemKind $kind,
         int $from,
         int $end,
         ?int $count = null,
@@ -524,12 +558,12 @@ final class Cover
         mixed $value = null,
         bool $isEach = false,
         bool $isBare = false,
-        ?Rule $rule = null,
-    ): Item {
+        ?ReadingRule $rule = null,
+    ): ChartItem {
         $at = $this->said->words[$from]->at;
         $last = $this->said->words[$end - 1];
 
-        return new Item(
+        return new ChartItem(
             $kind,
             $at,
             $last->end() - $at,
@@ -550,8 +584,8 @@ final class Cover
     /**
      * Words not understood that follow each other are one thing not understood.
      *
-     * @param  list<Item>  $items
-     * @return list<Item>
+     * @param  list<ChartItem>  $items
+     * @return list<ChartItem>
      */
     private static function joined(array $items, string $text): array
     {
@@ -559,16 +593,21 @@ final class Cover
         $between = [];
         foreach ($items as $item) {
             $last = $joined[count($joined) - 1] ?? null;
-            if ($item->kind === Kind::Passed && $last?->kind === Kind::Unknown) {
+            if ($item->kind === ItemKind::Passed && $last?->kind === ItemKind::Unknown) {
                 $between[] = $item;
 
                 continue;
             }
-            if ($item->kind === Kind::Unknown && $last?->kind === Kind::Unknown && $last->value !== 'number' && $item->value !== 'number') {
+            if (
+                $item->kind === ItemKind::Unknown &&
+                $last?->kind === ItemKind::Unknown &&
+                $last->value !== 'number' &&
+                $item->value !== 'number'
+            ) {
                 array_pop($joined);
                 $length = $item->end() - $last->at;
-                $item = new Item(
-                    Kind::Unknown,
+                $item = new ChartItem(
+                    ItemKind::Unknown,
                     $last->at,
                     $length,
                     why: $item->why,

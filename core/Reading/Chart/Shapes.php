@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Chart;
 
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Language\Words\Spoken;
 use Planisher\Language\Words\Typed;
@@ -18,7 +18,7 @@ final class Shapes
     /** @var array<string, Path> by the line's shape */
     private array $paths = [];
 
-    /** @param  list<array{int, int, Rule|string}>  $path */
+    /** @param  list<array{int, int, ReadingRule|string}>  $path */
     public function keep(Spoken $said, ?string $make, array $path): void
     {
         $this->paths[self::of($said, $make)] = new Path($path);

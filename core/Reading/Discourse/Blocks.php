@@ -7,7 +7,7 @@ namespace Planisher\Reading\Discourse;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
 use Planisher\Language\Says;
-use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\ChartItem;
 
 /**
  * What is said of captions, lettering and marks: each block that is spoken of with its looks. Looks that nothing was said for are those
@@ -49,10 +49,10 @@ final class Blocks
 
     private readonly int $chosenAt;
 
-    /** @var list<array{string, array<string, mixed>, Item}> what they are, what is said of them */
+    /** @var list<array{string, array<string, mixed>, ChartItem}> what they are, what is said of them */
     private array $said = [];
 
-    /** @var list<array{array<string, mixed>, Item}> looks that nothing they are of was said for */
+    /** @var list<array{array<string, mixed>, ChartItem}> looks that nothing they are of was said for */
     private array $loose = [];
 
     /** @var array<string, mixed> a merge patch of the line */
@@ -73,7 +73,7 @@ final class Blocks
      *
      * @return array<string, mixed> what else it says
      */
-    public function take(Item $wish): array
+    public function take(ChartItem $wish): array
     {
         $change = $wish->change;
         foreach (self::SAID as $key => $kind) {
@@ -122,7 +122,7 @@ final class Blocks
         return $this->change;
     }
 
-    private function begin(string $kind, mixed $of, Item $wish): void
+    private function begin(string $kind, mixed $of, ChartItem $wish): void
     {
         $last = end($this->said);
         if ($last !== false && $last[0] === $kind && ($of === null || $of === [])) {
@@ -146,7 +146,7 @@ final class Blocks
      * @param  array<string, mixed>  $style
      * @return array<string, mixed>
      */
-    private static function styled(array $block, array $style, Item $wish): array
+    private static function styled(array $block, array $style, ChartItem $wish): array
     {
         foreach ($style as $key => $value) {
             if (isset($block[$key]) && $block[$key] !== $value && $key !== 'where') {
@@ -210,7 +210,7 @@ final class Blocks
      * @param  array<string, mixed>  $style
      * @return array<string, mixed>
      */
-    private static function fitting(string $kind, array $style, Item $by): array
+    private static function fitting(string $kind, array $style, ChartItem $by): array
     {
         $fitting = array_intersect_key($style, array_flip(self::LOOKS[$kind]));
         count($fitting) === count($style) || $by->doubt(self::NAMES[$kind].' has no such look.');
@@ -220,7 +220,7 @@ final class Blocks
     }
 
     /** @param  array<string, mixed>  $block */
-    private function caption(array $block, Item $wish): void
+    private function caption(array $block, ChartItem $wish): void
     {
         $there = is_array($this->on['caption'] ?? null) ? $this->on['caption'] : [];
         if (! isset($block['parts']) && $there === []) {
@@ -251,11 +251,16 @@ final class Blocks
         if (isset($block['scale'])) {
             $change['height'] = self::scaled((string) ($there['height'] ?? self::CAPTION_HEIGHT), (float) $block['scale']);
         }
+        if (strtolower((string) ($change['colour'] ?? '')) === '#ffffff' && ($this->on['paperColour'] ?? '#ffffff') === '#ffffff') {
+            $wish->doubt('White on white paper can’t be seen. As lettering on the picture?', [
+                new Offer('lettering on the picture', "lettering {$wish->words}"),
+            ]);
+        }
         $this->change['caption'] = $there === [] || isset($block['parts']) ? [...$there, ...$change] : $change;
     }
 
     /** @param  array<string, mixed>  $block */
-    private function lettering(array $block, Item $wish): void
+    private function lettering(array $block, ChartItem $wish): void
     {
         $said = $this->change['lettering'] ?? null;
         $all = is_array($said) ? $said : (array) ($this->on['lettering'] ?? []);
@@ -351,7 +356,7 @@ final class Blocks
      *
      * @param  array<string, mixed>  $block
      */
-    private function overlay(string $kind, array $block, Item $wish): void
+    private function overlay(string $kind, array $block, ChartItem $wish): void
     {
         $isOfLine = $kind === 'overlays';
         $there = $isOfLine ? $this->on['overlays'] ?? [] : $this->on['screenCopy']['overlays'] ?? [];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Measure\Size;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 
 /** What isn't to be, and what is to be otherwise: pictures left out, prints taken back, one picture in the place of another. */
 final class Changes
@@ -14,16 +14,16 @@ final class Changes
     public function __construct(private readonly Talk $talk) {}
 
     /** “But not 0406”: pictures behind a not are left out of what stands before it. */
-    public function exceptions(Sentence $sentence): void
+    public function exceptions(ReadSentence $sentence): void
     {
         $isBegun = $sentence->segments !== [];
         foreach ($sentence->items as $i => $item) {
-            if ($item->kind !== Kind::Not && $item->kind !== Kind::Instead) {
+            if ($item->kind !== ItemKind::Not && $item->kind !== ItemKind::Instead) {
                 continue;
             }
             $next = null;
             foreach (array_slice($sentence->items, $i + 1) as $of) {
-                if (! in_array($of->kind, [Kind::Passed, Kind::Each], true)) {
+                if (! $of->is(ItemKind::Passed, ItemKind::Each)) {
                     $next = $of;
                     break;
                 }
@@ -34,7 +34,7 @@ final class Changes
                 foreach ($sentence->segments as $segment) {
                     $this->talk->struck = [
                         ...$this->talk->struck,
-                        ...array_merge(...array_map(fn (Item $of): array => $of->names(), $segment->pictures)),
+                        ...array_merge(...array_map(fn (ChartItem $of): array => $of->names(), $segment->pictures)),
                     ];
                 }
                 $sentence->segments = [];
@@ -42,15 +42,15 @@ final class Changes
 
                 continue;
             }
-            if ($next === null || in_array($next->kind, [Kind::End, Kind::Stop], true)) {
+            if ($next === null || $next->is(ItemKind::End, ItemKind::Stop)) {
                 // “…, but the 0406 not”
                 $before = array_values(
-                    array_filter(array_slice($sentence->items, 0, $i), fn (Item $of): bool => $of->kind !== Kind::Passed),
+                    array_filter(array_slice($sentence->items, 0, $i), fn (ChartItem $of): bool => $of->kind !== ItemKind::Passed),
                 );
                 $last = end($before);
-                $isAfterStop = ($before[count($before) - 2] ?? null)?->kind === Kind::Stop;
-                $isOneOfSeveral = $isAfterStop || count($sentence->of(Kind::Pictures)) > 1;
-                $next = $last !== false && $last->kind === Kind::Pictures && $isOneOfSeveral ? $last : $next;
+                $isAfterStop = ($before[count($before) - 2] ?? null)?->kind === ItemKind::Stop;
+                $isOneOfSeveral = $isAfterStop || count($sentence->of(ItemKind::Pictures)) > 1;
+                $next = $last !== false && $last->kind === ItemKind::Pictures && $isOneOfSeveral ? $last : $next;
             }
             foreach ($sentence->segments as $segment) {
                 if ($next === null || ! in_array($next, $segment->pictures, true)) {
@@ -58,20 +58,20 @@ final class Changes
                 }
                 // “X out, Y in” leaves out X alone, “all but X, Y” both.
                 $until = $next->at < $item->at ? $item->at : PHP_INT_MAX;
-                $isStruck = fn (Item $of): bool => $of->at >= $next->at && $of->at < $until;
+                $isStruck = fn (ChartItem $of): bool => $of->at >= $next->at && $of->at < $until;
                 $behind = array_values(array_filter($segment->pictures, $isStruck));
-                $names = array_merge(...array_map(fn (Item $of): array => $of->names(), $behind));
+                $names = array_merge(...array_map(fn (ChartItem $of): array => $of->names(), $behind));
                 if ($this->isOrderedBefore($sentence, $names, $item->at)) {
                     // “… all lustre apart from the oars”: that isn't to be so, and is it to be at all?
-                    $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => ! $isStruck($of)));
+                    $segment->pictures = array_values(array_filter($segment->pictures, fn (ChartItem $of): bool => ! $isStruck($of)));
                     $why = 'Is it left out, or only not to be so?';
                     $item->doubt($why);
                     $this->talk->unsettled ??= $why;
 
                     continue;
                 }
-                $segment->pictures = array_values(array_filter($segment->pictures, fn (Item $of): bool => ! $isStruck($of)));
-                if ($item->kind === Kind::Instead && $segment->pictures === [] && ($segment->size->at ?? 0) > $next->at) {
+                $segment->pictures = array_values(array_filter($segment->pictures, fn (ChartItem $of): bool => ! $isStruck($of)));
+                if ($item->kind === ItemKind::Instead && $segment->pictures === [] && ($segment->size->at ?? 0) > $next->at) {
                     $segment->size = null; // “instead of the cake 8x10, …”
                 }
                 $this->talk->struck = [...$this->talk->struck, ...$names];
@@ -81,10 +81,10 @@ final class Changes
                 }
                 $next->why = null;
             }
-            if ($next?->kind === Kind::Size && ! $isSign && $this->areLeftOut($sentence, $next, $item)) {
+            if ($next?->kind === ItemKind::Size && ! $isSign && $this->areLeftOut($sentence, $next, $item)) {
                 continue;
             }
-            if ($next?->kind === Kind::Size) {
+            if ($next?->kind === ItemKind::Size) {
                 foreach ($sentence->segments as $n => $segment) {
                     if ($segment->size === $next && (count($sentence->segments) > 1 || $isSign)) {
                         $segment->size = null;
@@ -109,7 +109,7 @@ final class Changes
      *
      * @param  list<string>  $names
      */
-    private function isOrderedBefore(Sentence $sentence, array $names, int $at): bool
+    private function isOrderedBefore(ReadSentence $sentence, array $names, int $at): bool
     {
         $ordered = [];
         foreach ($sentence->segments as $segment) {
@@ -119,14 +119,14 @@ final class Changes
             }
         }
 
-        return $sentence->has(Kind::All, Kind::Wish) && array_intersect($ordered, $names) !== [];
+        return $sentence->has(ItemKind::All, ItemKind::Wish) && array_intersect($ordered, $names) !== [];
     }
 
     /** “Everything matte except the 8x10s”: no size of all, but prints that something isn't said of. */
-    private function areLeftOut(Sentence $sentence, Item $size, Item $not): bool
+    private function areLeftOut(ReadSentence $sentence, ChartItem $size, ChartItem $not): bool
     {
         foreach ($sentence->segments as $segment) {
-            if ($segment->size === $size && $segment->scope?->kind === Kind::All && $segment->scope->at < $not->at) {
+            if ($segment->size === $size && $segment->scope?->kind === ItemKind::All && $segment->scope->at < $not->at) {
                 $why = 'Are those left out, or only not to be so?';
                 $segment->size = null;
                 $not->doubt($why);
@@ -140,13 +140,13 @@ final class Changes
     }
 
     /** “Was 60 × 90 cm, now 50 × 75 cm”: only what is now is ordered. */
-    public function formerly(Sentence $sentence): void
+    public function formerly(ReadSentence $sentence): void
     {
-        $sizes = $sentence->of(Kind::Size);
+        $sizes = $sentence->of(ItemKind::Size);
         foreach ($sentence->items as $i => $item) {
             $before = $sentence->items[$i - 1] ?? null;
             $isFormer =
-                $item->kind === Kind::Size && $before !== null && preg_match('/\b(?:was|were|used to be)$/iu', $before->words) === 1;
+                $item->kind === ItemKind::Size && $before !== null && preg_match('/\b(?:was|were|used to be)$/iu', $before->words) === 1;
             if ($isFormer && count($sizes) > 1) {
                 foreach ($sentence->segments as $segment) {
                     $segment->size === $item && ($segment->size = null);
@@ -167,9 +167,9 @@ final class Changes
     }
 
     /** “Swap 04 for 14”, where nothing of 04 was ordered here: 14 is wanted. */
-    public function swapped(Sentence $sentence): void
+    public function swapped(ReadSentence $sentence): void
     {
-        if (preg_match('/\b(?:swap|change|exchange|replace)\b/i', $sentence->text) !== 1) {
+        if (preg_match('/\b(?:swap|change|exchange|replace|meant)\b/i', $sentence->text) !== 1) {
             return;
         }
         $named = array_values(array_filter($sentence->segments, fn (Segment $segment): bool => $segment->pictures !== []));
@@ -188,17 +188,22 @@ final class Changes
         }
     }
 
-    public function takeBack(Sentence $sentence): void
+    public function takeBack(ReadSentence $sentence): void
     {
         $names = array_merge(...array_map(fn (Segment $segment): array => $segment->names(), $sentence->segments), ...[[]]);
         $sizes = array_values(array_filter(array_map(fn (Segment $segment): ?Size => $segment->size?->size, $sentence->segments)));
         $made = null;
-        foreach ($sentence->of(Kind::Wish) as $wish) {
+        foreach ($sentence->of(ItemKind::Wish) as $wish) {
             $made = is_string($wish->change['make'] ?? null) ? $wish->change['make'] : $made;
         }
         $sentence->passOver();
         foreach ($sentence->items as $item) {
-            $item->kind === Kind::Remark || ($item->why = null);
+            $item->kind === ItemKind::Remark || ($item->why = null);
+        }
+        if ($names === [] && $sizes !== [] && $sentence->has(ItemKind::Pictures, ItemKind::Unknown, ItemKind::Count)) {
+            $sentence->first()?->doubt($this->talk->unsettled ??= 'This takes something back. Which picture is it?');
+
+            return; // “✘ cermony-11 8x10”
         }
         if ($names === [] && $sizes === [] && $made !== null) {
             $this->talk->struckMakes[] = $made;
@@ -218,7 +223,7 @@ final class Changes
 
                 return;
             }
-            $sentence->has(Kind::Same, Kind::Place, Kind::All) &&
+            $sentence->has(ItemKind::Same, ItemKind::Place, ItemKind::All) &&
                 $sentence->first()?->doubt('This seems to take something back. Look at what it speaks of.');
 
             return;
@@ -233,6 +238,14 @@ final class Changes
             ),
         );
         $sizes === [] && ($this->talk->struck = [...$this->talk->struck, ...$names]);
+        if ($taken !== [] && preg_match('/\b(?:until|till|unless|if|hold|waits?)\b/iu', $sentence->text) === 1) {
+            foreach ($taken as $draft) {
+                $draft->isAsked = true; // “please hold hers until I've rung”
+            }
+            $sentence->first()?->doubt('This seems to put something off. Is it wanted?');
+
+            return;
+        }
         if ($taken !== []) {
             $this->talk->speaksOf($sentence, $taken[0]);
             $this->talk->drafts = array_values(
@@ -245,7 +258,7 @@ final class Changes
     }
 
     /** Whether the sentence changed prints that were spoken of before. */
-    public function change(Sentence $sentence): bool
+    public function change(ReadSentence $sentence): bool
     {
         $names = array_values(
             array_unique(array_merge(...array_map(fn (Segment $segment): array => $segment->names(), $sentence->segments), ...[[]])),
@@ -274,25 +287,34 @@ final class Changes
         }
         $of = match (true) {
             $names !== [] => $there,
-            $segment->scope?->kind === Kind::All => $this->talk->drafts,
-            $segment->scope?->kind === Kind::Place => (int) $segment->scope->value > 0
+            $segment->scope?->kind === ItemKind::All => $this->talk->drafts,
+            $segment->scope?->kind === ItemKind::Place => (int) $segment->scope->value > 0
                 ? array_slice($this->talk->drafts, 0, (int) $segment->scope->value)
                 : array_slice($this->talk->drafts, (int) $segment->scope->value),
             default => $this->talk->last,
         };
-        if ($of === [] || $sentence->has(Kind::Rest)) {
+        if ($of === [] || $sentence->has(ItemKind::Rest)) {
             return false;
         }
+        $others = array_filter(
+            array_slice($sentence->segments, 1),
+            fn (Segment $one): bool => $one->scope !== null || ($one->count?->isMore() ?? false),
+        );
+        $others === [] || ($this->talk->unsettled ??= $why); // “make the last A4 and add another of the first”
+        $isOfMore =
+            $of !== $this->talk->drafts &&
+            ($sentence->has(ItemKind::All, ItemKind::Each) || preg_match('/\bthem all\b/iu', $sentence->text) === 1);
+        $isOfMore && ($this->talk->unsettled ??= $why); // “edit 2: sorry, make them all 10x12”
         if ($names !== [] && $segment->isAlso) {
             return false;
         }
         $size = $count = null;
         foreach ($sentence->segments as $one) {
-            $isNegated = fn (?Item $item): bool => $item !== null && $sentence->negates($item);
+            $isNegated = fn (?ChartItem $item): bool => $item !== null && $sentence->negates($item);
             $size ??= $isNegated($one->size) ? null : $one->size;
             $count ??= $isNegated($one->count) ? null : $one->count;
         }
-        $wishes = $sentence->of(Kind::Wish);
+        $wishes = $sentence->of(ItemKind::Wish);
         if ($size === null && $count === null && $wishes === []) {
             return false;
         }
@@ -311,9 +333,9 @@ final class Changes
     }
 
     /** “She means ceremony 6, not couple 6”, said before the list: what is ordered of the one is meant of the other. */
-    public function renames(Sentence $sentence): bool
+    public function renames(ReadSentence $sentence): bool
     {
-        $pictures = $sentence->of(Kind::Pictures);
+        $pictures = $sentence->of(ItemKind::Pictures);
         if (count($pictures) !== 2 || $sentence->hasSize() || ! $sentence->negates($pictures[1]) || count($pictures[0]->names()) !== 1) {
             return false;
         }
@@ -327,7 +349,7 @@ final class Changes
     }
 
     /** “I meant regatta 9, not 10”: the picture of that number was another. */
-    private function renamed(string $new, Sentence $sentence): bool
+    private function renamed(string $new, ReadSentence $sentence): bool
     {
         if (preg_match('/\bnot\s+(?:no\.?\s*|number\s*)?(\d{1,6})\b/iu', $sentence->text, $m) !== 1) {
             return false;
@@ -346,11 +368,11 @@ final class Changes
     }
 
     /** “No 2207, 2208 instead”: in the place of what? “Instead of the 2207 …” says it. */
-    public static function endsOtherwise(Sentence $sentence): bool
+    public static function endsOtherwise(ReadSentence $sentence): bool
     {
-        $behind = array_values(array_filter($sentence->items, fn (Item $item): bool => $item->kind !== Kind::Passed));
+        $behind = $sentence->spoken();
         foreach ($behind as $i => $item) {
-            if ($item->kind === Kind::Instead && ($behind[$i + 1] ?? null)?->kind !== Kind::Pictures) {
+            if ($item->kind === ItemKind::Instead && ($behind[$i + 1] ?? null)?->kind !== ItemKind::Pictures) {
                 return true;
             }
         }

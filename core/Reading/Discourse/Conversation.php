@@ -7,8 +7,8 @@ namespace Planisher\Reading\Discourse;
 use Planisher\Language\Says;
 use Planisher\Language\Words\Named;
 use Planisher\Measure\Size;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Message\Block;
 use Planisher\Reading\Message\BlockKind;
 use Planisher\Reading\ReadLine;
@@ -31,11 +31,14 @@ final class Conversation
 
     private readonly Unclear $unclear;
 
+    private readonly Asides $asides;
+
     public function __construct(private readonly Talk $talk)
     {
         $this->headings = new Headings($talk);
         $this->changes = new Changes($talk);
         $this->unclear = new Unclear($talk);
+        $this->asides = new Asides($talk);
         $this->orders = new Orders($talk, $this->changes, $this->unclear);
     }
 
@@ -43,6 +46,10 @@ final class Conversation
     public function read(): void
     {
         $talk = $this->talk;
+        Enumerated::askDashes($talk->sentences);
+        if (Enumerated::ask($talk->sentences) || Enumerated::areApart($talk->sentences)) {
+            $talk->unsettled ??= 'Numbers stand in lines by themselves. Of what are they?';
+        }
         foreach ($talk->blocks as $at => $block) {
             if ($block->kind === BlockKind::Asked) {
                 $this->asked($block);
@@ -50,7 +57,7 @@ final class Conversation
             if ($block->kind === BlockKind::Blank || $block->kind === BlockKind::Ruled) {
                 $isUnderHeading = $block->kind === BlockKind::Ruled && $talk->headedAt === $at - 1;
                 $talk->isApart = $talk->isApart || ! $isUnderHeading;
-                $block->kind === BlockKind::Blank && $talk->muted !== null && ! $talk->isMuteOpen && ($talk->muted = null);
+                $block->kind === BlockKind::Blank && $this->headings->parts();
 
                 continue;
             }
@@ -70,6 +77,7 @@ final class Conversation
             foreach ($of as $sentence) {
                 $block->isStruck && ($sentence->speech = Speech::TakesBack);
                 $this->sentence($sentence, $block);
+                $this->asides->otherwise($sentence);
             }
         }
         $this->finish();
@@ -78,7 +86,7 @@ final class Conversation
     /**
      * A sentence that goes on from the line above is said as that was said.
      *
-     * @param  list<Sentence>  $of
+     * @param  list<ReadSentence>  $of
      */
     private function carried(array $of, int $at): void
     {
@@ -101,17 +109,19 @@ final class Conversation
     {
         $names = array_merge(
             ...array_map(
-                fn (Item $item): array => $item->kind === Kind::Pictures && ! ($item->named->isNumber ?? false) ? $item->names() : [],
+                fn (ChartItem $item): array => $item->kind === ItemKind::Pictures && ! ($item->named->isNumber ?? false)
+                    ? $item->names()
+                    : [],
                 $this->talk->reader->items($block->words()),
             ),
             ...[[]],
         );
         $names === [] || ($this->talk->topic = array_values(array_unique($names)));
         $line = $this->talk->lines[(int) array_search($block, $this->talk->blocks, true)];
-        $line->items = Item::moved($this->talk->reader->items($block->words()), $block->start);
+        $line->items = ChartItem::moved($this->talk->reader->items($block->words()), $block->start);
         $says = array_filter(
             $line->items,
-            fn (Item $item): bool => in_array($item->kind, [Kind::Wish, Kind::Size, Kind::Pictures, Kind::Count], true),
+            fn (ChartItem $item): bool => $item->is(ItemKind::Wish, ItemKind::Size, ItemKind::Pictures, ItemKind::Count),
         );
         foreach ($line->items as $item) {
             $item->why = null;
@@ -122,11 +132,11 @@ final class Conversation
         }
     }
 
-    private function sentence(Sentence $sentence, Block $block): void
+    private function sentence(ReadSentence $sentence, Block $block): void
     {
         $line = $this->talk->lines[$sentence->line];
-        $this->talk->sums = [...$this->talk->sums, ...$sentence->of(Kind::Sum)];
-        if ($block->isColon() && $sentence->segments === [] && $sentence->of(Kind::Wish) === []) {
+        $this->talk->sums = [...$this->talk->sums, ...$sentence->of(ItemKind::Sum)];
+        if ($block->isColon() && $sentence->segments === [] && $sentence->of(ItemKind::Wish) === []) {
             // “For my wall:” begins something new.
             $this->talk->heading = null;
             $sentence->passOver();
@@ -152,7 +162,7 @@ final class Conversation
             $this->talk->heading = null;
             $sentence->passOver();
             foreach ($sentence->items as $item) {
-                $item->kind === Kind::Remark || ($item->why = null);
+                $item->kind === ItemKind::Remark || ($item->why = null);
             }
 
             return;
@@ -170,16 +180,19 @@ final class Conversation
             return;
         }
         $made = $this->orders->order($sentence);
+        $this->asides->tally($sentence, $made);
+        $this->asides->inBrackets($sentence, $made);
         $this->askOfSpeech($sentence, $made);
         $this->talk->keepReasons($sentence);
         $this->talk->last = $made ?: $this->talk->last;
     }
 
     /** @return bool whether its way of speaking says all of it: it asks, tells, takes back or changes something */
-    private function spoken(Sentence $sentence): bool
+    private function spoken(ReadSentence $sentence): bool
     {
         switch ($sentence->speech) {
             case Speech::Question:
+                $this->asides->ofEach($sentence);
                 $sentence->quote('This asks something. It stays as a remark.', isAsked: true);
 
                 return true;
@@ -195,6 +208,7 @@ final class Conversation
                 }
                 $names = array_merge(...array_map(fn (Segment $one): array => $one->names(), $sentence->segments), ...[[]]);
                 $this->talk->topic = $names ?: $this->talk->topic;
+                $this->asides->ofEach($sentence);
                 $sentence->quote('This tells of something, and orders nothing, it seems.');
 
                 return true;
@@ -210,9 +224,9 @@ final class Conversation
     }
 
     /** Words that order nothing by themselves; a number of prints among them is asked. */
-    private function prose(Sentence $sentence): void
+    private function prose(ReadSentence $sentence): void
     {
-        $counts = array_values(array_filter($sentence->of(Kind::Count), fn (Item $item): bool => ! $item->isBare));
+        $counts = array_values(array_filter($sentence->of(ItemKind::Count), fn (ChartItem $item): bool => ! $item->isBare));
         if ($counts !== [] && $this->talk->drafts !== [] && $sentence->speech === Speech::Order) {
             $this->talk->unsettled ??= 'So many of what?';
             $counts[0]->doubt('So many of what?');
@@ -220,12 +234,21 @@ final class Conversation
 
             return;
         }
-        $sentence->has(Kind::Each) &&
+        if (
+            $sentence->speech === Speech::Changes &&
+            $this->talk->drafts !== [] &&
+            $sentence->has(ItemKind::All, ItemKind::Each, ItemKind::Count)
+        ) {
+            $sentence->first()?->doubt($this->talk->unsettled ??= 'This seems to change something. Look at what it speaks of.');
+
+            return; // “make all those 4 actually”
+        }
+        $sentence->has(ItemKind::Each) &&
             $this->talk->drafts !== [] &&
             ($this->talk->unsettled ??= 'How many of each?') &&
-            $sentence->of(Kind::Each)[0]->doubt('How many of each?');
-        $many = array_filter($sentence->of(Kind::All), fn (Item $all): bool => (int) $all->value > 0);
-        if ($many !== [] && $this->talk->drafts !== [] && ! $sentence->has(Kind::Unknown)) {
+            $sentence->of(ItemKind::Each)[0]->doubt('How many of each?');
+        $many = array_filter($sentence->of(ItemKind::All), fn (ChartItem $all): bool => (int) $all->value > 0);
+        if ($many !== [] && $this->talk->drafts !== [] && ! $sentence->has(ItemKind::Unknown)) {
             current($many)->doubt('What of them?'); // “me: all four”
             $this->talk->unsettled ??= 'What of them?';
         }
@@ -238,7 +261,7 @@ final class Conversation
      *
      * @param  list<Draft>  $made  what came of it
      */
-    private function askOfSpeech(Sentence $sentence, array $made): void
+    private function askOfSpeech(ReadSentence $sentence, array $made): void
     {
         $isChange = $sentence->speech === Speech::Changes && ($this->talk->drafts !== $made || Changes::endsOtherwise($sentence));
         if ($sentence->speech === Speech::Condition || $isChange) {
@@ -247,7 +270,7 @@ final class Conversation
                     ? 'This is said on a condition. Is it wanted?'
                     : 'This seems to change something. Look at what it speaks of.';
             $sentence->first()?->doubt($why);
-            foreach ($sentence->of(Kind::Wish) as $wish) {
+            foreach ($sentence->of(ItemKind::Wish) as $wish) {
                 $wish->doubt($why);
             }
             foreach ($made as $draft) {
@@ -255,16 +278,28 @@ final class Conversation
             }
             $sentence->speech === Speech::Changes && ! $sentence->hasSize() && ($this->talk->unsettled ??= $why);
         }
-        $isOfOthers = count($this->talk->drafts) > count($made) && $sentence->has(Kind::All) && $sentence->has(Kind::Wish);
+        $isOfNone = Draft::areOfNone($made);
+        if ($isOfNone && ($sentence->countsEach() || $sentence->has(ItemKind::Each, ItemKind::Instead))) {
+            $this->talk->unsettled ??= 'How many of each?'; // “same as before but two of each instead of one”
+        }
+        if ($isOfNone && $this->talk->blocks[$sentence->line]->isColon()) {
+            $this->talk->unsettled ??= 'Is it said of the lines below?'; // “0401. 0402 x2. 8x10:”
+        }
+        $isOfOthers = count($this->talk->drafts) > count($made) && $sentence->has(ItemKind::All) && $sentence->has(ItemKind::Wish);
         if ($isOfOthers && $sentence->isAsked()) {
             $this->talk->unsettled ??= 'Something is said of all of them that isn’t clear.';
         }
     }
 
     /** “For the Harbour Row launch:”, where pictures with sizes follow, names none. */
-    private function isLabel(Sentence $sentence, Block $block): bool
+    private function isLabel(ReadSentence $sentence, Block $block): bool
     {
-        if (! $block->isColon() || $sentence->hasSize() || $sentence->has(Kind::Count, Kind::Not) || ! $sentence->has(Kind::Unknown)) {
+        if (
+            ! $block->isColon() ||
+            $sentence->hasSize() ||
+            $sentence->has(ItemKind::Count, ItemKind::Not) ||
+            ! $sentence->has(ItemKind::Unknown)
+        ) {
             return false;
         }
         [$next] = $this->headings->next($sentence->line);
@@ -273,10 +308,10 @@ final class Conversation
     }
 
     /** A bare number among words that aren't ours is no count. */
-    private function isProse(Sentence $sentence): bool
+    private function isProse(ReadSentence $sentence): bool
     {
-        $isLoose = ! $sentence->has(Kind::Size, Kind::Pictures, Kind::Rest, Kind::Wish, Kind::Same);
-        $unknown = $sentence->of(Kind::Unknown);
+        $isLoose = ! $sentence->has(ItemKind::Size, ItemKind::Pictures, ItemKind::Rest, ItemKind::Wish, ItemKind::Same);
+        $unknown = $sentence->of(ItemKind::Unknown);
         if (! $isLoose) {
             return false;
         }
@@ -284,69 +319,73 @@ final class Conversation
             if ($segment->count !== null && ! $segment->count->isBare && ($unknown === [] || $segment->isEach)) {
                 return false;
             }
-            if ($segment->scope?->kind === Kind::Place) {
+            if ($segment->scope?->kind === ItemKind::Place) {
                 return $unknown !== [];
             }
         }
 
-        return $unknown !== [] || ! $sentence->has(Kind::Count, Kind::Each);
+        return $unknown !== [] || ! $sentence->has(ItemKind::Count, ItemKind::Each);
     }
 
     /** A short line in a list under a size is a picture that isn't known by that name, and no talk. */
-    private function missed(Sentence $sentence): void
+    private function missed(ReadSentence $sentence): void
     {
         $isListed = $this->talk->heading?->size !== null && $this->talk->heading->pictures === [] && ! $this->talk->isApart;
-        $unknown = $sentence->of(Kind::Unknown);
+        $unknown = $sentence->of(ItemKind::Unknown);
         if ($isListed && $unknown !== [] && $sentence->speech === Speech::Order && str_word_count($sentence->text) <= self::SHORT) {
             $unknown[0]->doubt('No picture is called so.', $this->talk->reader->pictures->like(mb_strtolower($unknown[0]->words)));
         }
     }
 
     /** “And the blue one”: a picture is spoken of, and none is called so. */
-    private function isUnnamed(Sentence $sentence): bool
+    private function isUnnamed(ReadSentence $sentence): bool
     {
-        $wishes = $sentence->of(Kind::Wish);
-        $isOfLook = array_filter($wishes, fn (Item $of): bool => array_keys($of->change) !== [Says::STYLE]) === [];
+        $wishes = $sentence->of(ItemKind::Wish);
+        $isOfLook = array_filter($wishes, fn (ChartItem $of): bool => array_keys($of->change) !== [Says::STYLE]) === [];
 
         return $sentence->speech === Speech::Order &&
             $isOfLook &&
-            ($sentence->has(Kind::Unknown) || $wishes !== []) &&
+            ($sentence->has(ItemKind::Unknown) || $wishes !== []) &&
             preg_match(self::SOME_PICTURE, $sentence->text) === 1;
     }
 
     /** Wishes by themselves: of all prints, or of those before them. */
-    private function wishesAlone(Sentence $sentence, ReadLine $line): void
+    private function wishesAlone(ReadSentence $sentence, ReadLine $line): void
     {
-        $wishes = $sentence->of(Kind::Wish);
+        $wishes = $sentence->of(ItemKind::Wish);
         if ($this->isUnnamed($sentence)) {
             $sentence->passOver();
             $line->doubt('Which picture is that?', $sentence->items[0]->at);
 
             return;
         }
-        foreach ($sentence->of(Kind::Same) as $same) {
+        foreach ($sentence->of(ItemKind::Same) as $same) {
             $same->doubt('The same as what?');
             foreach ($this->talk->last as $draft) {
                 $draft->isAsked = true;
                 $draft->remarks[] = $same->words;
             }
         }
-        $isOfAll = $sentence->has(Kind::All, Kind::Each);
+        $isOfAll = $sentence->has(ItemKind::All, ItemKind::Each);
         if ($wishes === [] || ($sentence->speech === Speech::Question && ! $isOfAll)) {
-            $remarks = $sentence->of(Kind::Remark);
+            $remarks = $sentence->of(ItemKind::Remark);
             if ($remarks !== [] && $this->talk->last !== []) {
-                $isOfOne = count($this->talk->last) > 1 && ! $isOfAll && $sentence->has(Kind::Unknown); // “Pat would like hers in b/w”
+                $isOfOne = count($this->talk->last) > 1 && ! $isOfAll && $sentence->has(ItemKind::Unknown); // “Pat would like hers in b/w”
                 $isOfOne && $line->doubt('Of which of them is that said?', $remarks[0]->at);
                 foreach ($this->talk->last as $draft) {
                     $draft->isAsked = $draft->isAsked || $isOfOne;
-                    $draft->remarks = [...$draft->remarks, ...array_map(fn (Item $item): string => $item->words, $remarks)];
+                    $draft->remarks = [...$draft->remarks, ...array_map(fn (ChartItem $item): string => $item->words, $remarks)];
                 }
             }
-            foreach ($sentence->of(Kind::Not) as $not) {
+            foreach ($sentence->of(ItemKind::Not) as $not) {
                 $not->why = null;
             }
             $sentence->passOver();
             $this->missed($sentence);
+            $isAsked = preg_match('/\b(?:can|could|would|will) you\b.*\b(?:it|them|this|that)\b/iu', $sentence->text) === 1;
+            if ($isAsked && $sentence->has(ItemKind::Unknown)) {
+                $line->doubt('This asks for something that isn’t known here. It stays as a remark.', $sentence->items[0]->at);
+            }
 
             return;
         }
@@ -372,7 +411,7 @@ final class Conversation
 
     /**
      * @param  list<Draft>  $drafts
-     * @param  list<Item>  $wishes
+     * @param  list<ChartItem>  $wishes
      */
     private static function give(array $drafts, array $wishes): void
     {
@@ -382,7 +421,7 @@ final class Conversation
     }
 
     /** “Number 6”, “item 2 again”: of a numbered list, what stands there. */
-    private function items(Sentence $sentence): void
+    private function items(ReadSentence $sentence): void
     {
         foreach ($sentence->segments as $segment) {
             foreach ($segment->pictures as $i => $picture) {
@@ -394,7 +433,7 @@ final class Conversation
                         $block->item === (int) $m[1] && $at < $sentence->line
                             ? array_merge(
                                 ...array_map(
-                                    fn (Sentence $one): array => array_merge(
+                                    fn (ReadSentence $one): array => array_merge(
                                         ...array_map(fn (Segment $of): array => $of->names(), $one->segments),
                                         ...[[]],
                                     ),
@@ -405,7 +444,7 @@ final class Conversation
                             : [];
                     if ($names !== []) {
                         $picture->why = null;
-                        $segment->pictures[$i] = new Item(...['named' => new Named($names)] + get_object_vars($picture));
+                        $segment->pictures[$i] = new ChartItem(...['named' => new Named($names)] + get_object_vars($picture));
                         break;
                     }
                 }
@@ -440,6 +479,9 @@ final class Conversation
         $unused = new Unused($this->talk->drafts, $this->talk->general, $this->talk->struck);
         foreach (array_merge(...array_values($this->talk->sentences)) as $sentence) {
             $unused->ask($sentence);
+        }
+        foreach ($this->talk->headings as $heading) {
+            $unused->askHeading($heading) && ($this->talk->unsettled ??= 'A heading was read, and nothing stands under it.');
         }
         $this->lookedAt();
         (new Maker($this->talk->reader->known, $this->talk->general))->make($this->talk->drafts, $this->talk->sheets, $this->talk->lines);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Language\Offer;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 
 /** Of which prints a number is said: of one, of each, of all that stands in brackets or behind a colon. */
 final class Counts
@@ -22,7 +22,7 @@ final class Counts
      * @param  list<Segment>  $segments
      * @param  list<Draft>  $made
      */
-    public static function spreadEach(array $segments, array $made, Sentence $sentence): void
+    public static function spreadEach(array $segments, array $made, ReadSentence $sentence): void
     {
         $last = end($segments);
         $isOfEach = preg_match('/\b(?:each|ea|apiece)(?: (?:size|one|print|picture|of them))?\W*$/iu', trim($sentence->text)) === 1;
@@ -47,20 +47,20 @@ final class Counts
      *
      * @param  list<Draft>  $made
      */
-    public static function spreadBracket(array $made, Sentence $sentence): void
+    public static function spreadBracket(array $made, ReadSentence $sentence): void
     {
         $open = null;
         foreach ($sentence->items as $i => $item) {
-            $item->kind === Kind::Stop && trim($item->words) === '(' && ($open = $i);
-            if ($open === null || $item->kind !== Kind::Stop || trim($item->words) !== ')') {
+            $item->kind === ItemKind::Stop && trim($item->words) === '(' && ($open = $i);
+            if ($open === null || $item->kind !== ItemKind::Stop || trim($item->words) !== ')') {
                 continue;
             }
             [$before, $behind] = [$sentence->items[$open - 1] ?? null, $sentence->items[$i + 1] ?? null];
-            $count = $before?->kind === Kind::Count ? $before : ($behind?->kind === Kind::Count ? $behind : null);
+            $count = $before?->kind === ItemKind::Count ? $before : ($behind?->kind === ItemKind::Count ? $behind : null);
             [$from, $to, $open] = [$sentence->items[$open]->at, $item->at, null];
             $within = array_filter(
                 $made,
-                fn (Draft $draft): bool => array_filter($draft->from, fn (Item $of): bool => $of->at > $from && $of->at < $to) !== [],
+                fn (Draft $draft): bool => array_filter($draft->from, fn (ChartItem $of): bool => $of->at > $from && $of->at < $to) !== [],
             );
             if ($count === null || count($within) < 2) {
                 continue;
@@ -79,11 +79,17 @@ final class Counts
      *
      * @param  list<Draft>  $made
      */
-    public static function spreadSets(array $made, Sentence $sentence): void
+    public static function spreadSets(array $made, ReadSentence $sentence): void
     {
-        foreach ($sentence->of(Kind::Count) as $count) {
+        $counts = $sentence->of(ItemKind::Count);
+        foreach ($counts as $count) {
             $behind = substr($sentence->text, $count->end() - $sentence->items[0]->at);
             $isOfAll = preg_match('/\b(?:sets?|copies|each)\b|x$/i', trim($count->words)) === 1;
+            $first = $sentence->of(ItemKind::Pictures)[0] ?? null;
+            $isOneOfMany = array_filter($counts, fn (ChartItem $of): bool => $of !== $count && $of->words === $count->words) !== [];
+            if ($isOneOfMany || ($first !== null && $first->at < $count->at)) {
+                continue; // “8x10 - cake, 5x7 two copies - rings”
+            }
             if (! $isOfAll || preg_match('/^\s*\)?\s*(?::|[-–—]|of:)/u', $behind) !== 1) {
                 continue;
             }
@@ -97,10 +103,10 @@ final class Counts
     }
 
     /** “Both” is two and “all three” three; so many of one picture each, or in all? */
-    public static function counted(Segment $segment, Sentence $sentence): void
+    public static function counted(Segment $segment, ReadSentence $sentence): void
     {
         $many = count($segment->names());
-        foreach ($sentence->of(Kind::All) as $all) {
+        foreach ($sentence->of(ItemKind::All) as $all) {
             if (
                 $all !== $segment->scope &&
                 $many > 1 &&
@@ -120,6 +126,11 @@ final class Counts
         if (preg_match('/^\s*(?:\p{L}+\s+)?different\b/iu', substr($sentence->text, $count->end() - $sentence->items[0]->at)) === 1) {
             $count->doubt('So many of each, or so many different ones?');
         }
+        $of = array_values(array_filter($segment->pictures, fn (ChartItem $item): bool => $item->at > $count->at))[0] ?? null;
+        $isOfSome = preg_match('/\bof$/iu', $count->words) === 1 && $of !== null && preg_match('/\d/', $of->words) !== 1;
+        if ($isOfSome && $of->why === null && $count->count > 1 && count($of->names()) > $count->count) {
+            $count->doubt('So many of each, or so many different ones?'); // “3 of the reception ones”
+        }
         if (($count->isEach || $segment->isEach) && preg_match(self::FOR_MANY, $sentence->text) === 1) {
             $count->doubt('So many in all, or for each of them?');
         }
@@ -128,9 +139,13 @@ final class Counts
         }
         $isOfAll =
             $segment->isEach ||
-            array_filter($sentence->of(Kind::All), fn (Item $all): bool => $all->value === $many || $all->value === 0) !== [];
+            array_filter($sentence->of(ItemKind::All), fn (ChartItem $all): bool => $all->value === $many || $all->value === 0) !== [];
+        $isOfSum = $of !== null && $many > 1 && ! $isOfAll && preg_match('/\b(?:prints|pictures|photos)$/iu', $count->words) === 1;
+        if ($isOfSum && $count->count !== $many) {
+            $count->doubt("{$count->count} in all, or {$count->count} of each?"); // “3 prints at 10x8: 2209, 2210, …”
+        }
         // Which of them is asked first.
-        $isAsked = array_filter($segment->pictures, fn (Item $item): bool => $item->why !== null) !== [];
+        $isAsked = array_filter($segment->pictures, fn (ChartItem $item): bool => $item->why !== null) !== [];
         if ($many > 1 && ! $isAsked && $count->count === $many && ! $isOfAll && ! str_contains(mb_strtolower($count->words), 'x')) {
             $count->doubt("{$many} in all, or {$many} of each? It was read as one of each.", [
                 new Offer("{$many} of each", "{$many} of each"),
@@ -141,8 +156,8 @@ final class Counts
         foreach ($segment->pictures as $picture) {
             if ($picture->named?->isSeveral && ! $picture->named->isPlural && $picture->why !== null) {
                 $all = array_filter(
-                    $sentence->of(Kind::All),
-                    fn (Item $item): bool => $item->value === 0 || $item->value === count($picture->names()),
+                    $sentence->of(ItemKind::All),
+                    fn (ChartItem $item): bool => $item->value === 0 || $item->value === count($picture->names()),
                 );
                 $all === [] || ($picture->why = null);
             }
@@ -150,7 +165,7 @@ final class Counts
     }
 
     /** “One of the harbours”: of several pictures that a word names, only one is wanted. */
-    private static function askOneOf(Segment $segment, Sentence $sentence): void
+    private static function askOneOf(Segment $segment, ReadSentence $sentence): void
     {
         $picture = $segment->pictures[0] ?? null;
         if ($picture === null || count($segment->pictures) > 1 || ! $picture->named?->isPlural) {
@@ -190,7 +205,7 @@ final class Counts
      * @param  list<Segment>  $segments
      * @param  list<Draft>  $made
      */
-    public static function askTwice(array $segments, array $made, Sentence $sentence): void
+    public static function askTwice(array $segments, array $made, ReadSentence $sentence): void
     {
         $last = count($segments) < 2 ? null : end($segments)->count;
         $isTwice = $last !== null && preg_match('/^(?:twice|thrice|(?:two|three|four|\d+) times)/iu', trim($last->words)) === 1;

@@ -6,7 +6,7 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\Finishes;
 use Planisher\Measure\Size;
-use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\ChartItem;
 
 /** One print as far as it is known while a message is read: each of its values knows which words it came from. */
 final class Draft
@@ -15,7 +15,7 @@ final class Draft
 
     public ?Size $size = null;
 
-    /** @var list<Item> words that its size and pictures came of, whose doubts are its own */
+    /** @var list<ChartItem> words that its size and pictures came of, whose doubts are its own */
     public array $from = [];
 
     public int $copies = 1;
@@ -23,7 +23,7 @@ final class Draft
     /** How many was said of it by itself */
     public bool $isCounted = false;
 
-    /** @var list<Item> */
+    /** @var list<ChartItem> */
     public array $wishes = [];
 
     /** @var list<string> */
@@ -41,6 +41,16 @@ final class Draft
     public ?int $places = null;
 
     public function __construct(public readonly int $line) {}
+
+    /**
+     * Whether none of several prints has a picture.
+     *
+     * @param  list<Draft>  $made
+     */
+    public static function areOfNone(array $made): bool
+    {
+        return $made !== [] && array_filter($made, fn (Draft $draft): bool => $draft->picture !== null) === [];
+    }
 
     /** The finish that it is made into. */
     public function make(): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 
 /**
  * How sentences are built in which “all, each, the rest, the same, not” and brackets are understood. What such a word is said of
@@ -13,12 +13,6 @@ use Planisher\Reading\Chart\Kind;
  */
 final class Familiar
 {
-    /** Most lines of a list have nothing else */
-    private const EASY = 'PSN,:';
-
-    /** What breaks no rule wherever it stands: pictures, sizes and numbers, one after the other */
-    private const PLAIN = '/^[PSN,:;]*$/';
-
     /** “Garden 8x10; storm”: pictures without a size behind a semicolon, before which sizes were said */
     private const SIZELESS = '/S[^;]*;[^S;D]*P[^S;D]*(?:;|$)/';
 
@@ -27,6 +21,15 @@ final class Familiar
      * _ a comma or a colon, or none; # one print: its picture, its size, how many, in any order.
      */
     public const BUILT = [
+        // Pictures, sizes and numbers alone
+        'N' => 'two copies',
+        '(P(_NN?)?|NN?_P)([,;]*(P(_N)?|N_P))*(_S)?' => 'garden x2, wood x3, 8x10',
+        '(S:?_P(_N)?([,;]*P(_N)?)*[,;]*)+' => '8x10: garden x2, wood x3; 5x7: storm',
+        'P:P_S' => 'garden - wood 8x10',
+        'NSP([,;]*NP)+' => 'two 5x7s of garden and one of storm',
+        'N?_S_(NN?)?([,;]*N?_S_N?)*' => '8x10 x2, 5x7',
+        '(#|P_N?_S_N?([,;]*N?_S_N?)+)([,;]*(#|P_N?_S_N?([,;]*N?_S_N?)+))*' => 'garden 8x10 2 each, wood: 2 of 5x7, one 4x6',
+        '(N?S[,;]*)+P' => 'one 16x20 and two 8x10s of storm',
         // Each
         '(P_|S_)*NE' => 'garden 8x10, storm 5x7, two of each',
         'NE_(P_|S_)+' => '2 of each: garden 8x10, wood 5x7',
@@ -36,7 +39,6 @@ final class Familiar
         'P_NE_S' => 'garden and wood, two apiece, 5x7',
         'P_S_NE_N_P' => 'harbour 1-3, 5x7, one each, plus one extra of harbour 2',
         'NE_S(,#)*' => 'one of each in 4x6, and two 8x10 of the slipway',
-        '#([,;]*#)*' => 'garden, wood 8x10 2 each, storm 5x7',
         'N?SE:P' => '1 print 8x10 of each: garden, wood',
         '(N?S_)+EP' => 'one 8x10 and one 5x7 of each of the harbours',
         'EN' => 'each of them in duplicate',
@@ -92,24 +94,30 @@ final class Familiar
         'P\([SN,]+\)(,P\([SN,]+\))*' => 'garden (5x7 x2, 8x10 x1)',
     ];
 
-    private const ONE = '(?:P_S(?:_N|NE)?|P(?:_N|NE)_S|(?:N_|NE)P_S|(?:N_|NE)S_P|S_P(?:_N|NE)?|S(?:_N|NE)_P)';
+    private const MOST_KEPT = 500;
 
-    public static function is(Sentence $sentence): bool
+    /** @var array<string, bool> whether it is one of them, by shape: the lines of a list are built alike */
+    private static array $known = [];
+
+    /** All of them as one expression */
+    private static ?string $any = null;
+
+    private const ONE = '(?:P_S(?:_NN?|NE)?|P(?:_N|NE)_S|(?:NN?_|NE)P_S|(?:N_|NE)S_P|S_P(?:_N|NE)?|S(?:_N|NE)_P)';
+
+    public static function is(ReadSentence $sentence): bool
     {
-        $letters = self::letters($sentence);
-        if (strspn($letters, self::EASY) === strlen($letters)) {
-            return true;
+        $shape = self::shape(self::letters($sentence));
+        if ($shape === '' || $sentence->isGiven || preg_match(self::SIZELESS, $shape) === 1) {
+            return preg_match(self::SIZELESS, $shape) !== 1;
         }
-        $shape = self::shape($letters);
-        if (preg_match(self::SIZELESS, $shape) === 1) {
-            return false;
-        }
+        self::$any ??= self::pattern(implode('|', array_keys(self::BUILT)));
+        count(self::$known) < self::MOST_KEPT || (self::$known = []);
 
-        return preg_match(self::PLAIN, $shape) === 1 || preg_match(self::pattern(implode('|', array_keys(self::BUILT))), $shape) === 1;
+        return self::$known[$shape] ??= preg_match(self::$any, $shape) === 1;
     }
 
     /** Whether it is built in one of these ways. */
-    public static function isBuilt(Sentence $sentence, string $way): bool
+    public static function isBuilt(ReadSentence $sentence, string $way): bool
     {
         return preg_match(self::pattern($way), self::shape(self::letters($sentence))) === 1;
     }
@@ -119,9 +127,19 @@ final class Familiar
         return '/^(?:'.strtr(strtr($ways, ['#' => self::ONE]), ['_' => '[,:]*']).')[,:;]*$/';
     }
 
-    private static function letters(Sentence $sentence): string
+    private static function letters(ReadSentence $sentence): string
     {
-        return implode('', array_map(self::letter(...), $sentence->items));
+        $letters = '';
+        $isFor = $hasSize = false;
+        foreach ($sentence->items as $item) {
+            $isFor = $item->kind === ItemKind::Passed ? $isFor || preg_match('/(?:^|\s)for$/i', $item->words) === 1 : $isFor;
+            $isWhose = $isFor && $hasSize && $item->kind === ItemKind::Pictures; // “garden, 8x10, is for our Goneril”
+            $letters .= $isWhose ? '' : self::letter($item);
+            $isFor = $isFor && ! $item->kind->saysSomething();
+            $hasSize = $hasSize || $item->kind === ItemKind::Size;
+        }
+
+        return $letters;
     }
 
     /** Without what stands in brackets for nothing, pictures next to each other as one. */
@@ -148,23 +166,23 @@ final class Familiar
         return $shape;
     }
 
-    private static function letter(Item $item): string
+    private static function letter(ChartItem $item): string
     {
         return match ($item->kind) {
-            Kind::Pictures => 'P',
-            Kind::Size => 'S',
-            Kind::Count => $item->isEach ? 'NE' : 'N',
-            Kind::All => 'A',
-            Kind::Each => 'E',
-            Kind::Rest => 'R',
-            Kind::Same => 'D',
-            Kind::Not => '!',
-            Kind::Instead => 'I',
-            Kind::Place => 'L',
-            Kind::Sum => 'M',
-            Kind::Or => 'O',
-            Kind::And, Kind::Also => ',',
-            Kind::Stop => match ($item->words) {
+            ItemKind::Pictures => 'P',
+            ItemKind::Size => 'S',
+            ItemKind::Count => $item->isEach ? 'NE' : 'N',
+            ItemKind::All => 'A',
+            ItemKind::Each => 'E',
+            ItemKind::Rest => 'R',
+            ItemKind::Same => 'D',
+            ItemKind::Not => '!',
+            ItemKind::Instead => 'I',
+            ItemKind::Place => 'L',
+            ItemKind::Sum => 'M',
+            ItemKind::Or => 'O',
+            ItemKind::And, ItemKind::Also => ',',
+            ItemKind::Stop => match ($item->words) {
                 '(', ')', ';' => $item->words,
                 ':', '-', '–', '—', '→', '>', '->', '=' => ':',
                 default => ',',

@@ -9,14 +9,14 @@ use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Language\Known;
 use Planisher\Language\Says;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\ReadPrint;
 
@@ -26,18 +26,18 @@ final class Maker
     /** Nanometres: three metres, which no lab of ours prints in one piece (common practice, no source) */
     private const LARGEST = 3_050_000_000;
 
-    /** @var array<string, Line|OrderFileError|false> what was read before, by its order-file form without its picture */
+    /** @var array<string, LineSpec|OrderFileError|false> what was read before, by its order-file form without its picture */
     private array $read = [];
 
     /** @var array<string, Size> as they were typed */
     private array $sizes = [];
 
-    /** @param  list<Item>  $general  wishes for all of them */
+    /** @param  list<ChartItem>  $general  wishes for all of them */
     public function __construct(private readonly Known $known, private readonly array $general) {}
 
     /**
      * @param  list<Draft>  $drafts
-     * @param  list<array{list<Draft>, array<string, mixed>, Item}>  $sheets
+     * @param  list<array{list<Draft>, array<string, mixed>, ChartItem}>  $sheets
      * @param  array<int, ReadLine>  $lines  that they are put in
      */
     public function make(array $drafts, array $sheets, array $lines): void
@@ -67,9 +67,9 @@ final class Maker
     {
         $own = [];
         foreach ($draft->wishes as $wish) {
-            $wish->kind === Kind::Wish && ($own[] = $wish);
+            $wish->kind === ItemKind::Wish && ($own[] = $wish);
         }
-        $general = array_values(array_filter($this->general, fn (Item $wish): bool => ! in_array($wish, $own, true)));
+        $general = array_values(array_filter($this->general, fn (ChartItem $wish): bool => ! in_array($wish, $own, true)));
         $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
         self::weighLooks($draft);
         $size = $draft->size;
@@ -113,8 +113,8 @@ final class Maker
         $remark = (array) ($change['remark'] ?? []);
         unset($change['remark'], $change['size']);
         $base = ['copies' => $draft->copies] + ($size === null ? [] : ['size' => (string) $size]);
-        $isSure =
-            ! $draft->isAsked && array_filter([...$draft->from, ...$own, ...$general], fn (Item $item): bool => $item->isAsked()) === [];
+        $asked = array_filter([...$draft->from, ...$own, ...$general], fn (ChartItem $item): bool => $item->isAsked());
+        $isSure = ! $draft->isAsked && $asked === [];
 
         return [$this->print($base, $change, $draft, $remark, $isSure)];
     }
@@ -133,7 +133,7 @@ final class Maker
     /** “A bigger one, 16x20”: the size says how much. */
     private static function weighLooks(Draft $draft): void
     {
-        $sizes = array_filter($draft->from, fn (Item $item): bool => $item->kind === Kind::Size);
+        $sizes = array_filter($draft->from, fn (ChartItem $item): bool => $item->kind === ItemKind::Size);
         foreach ($draft->wishes as $wish) {
             $isLook = array_keys($wish->change[Says::STYLE] ?? []) === ['scale'];
             foreach ($isLook ? $sizes : [] as $size) {
@@ -149,7 +149,7 @@ final class Maker
      */
     private static function askOfSizes(Draft $draft, array $change): void
     {
-        $given = array_values(array_filter($draft->wishes, fn (Item $wish): bool => isset($wish->change['size'])));
+        $given = array_values(array_filter($draft->wishes, fn (ChartItem $wish): bool => isset($wish->change['size'])));
         if ($draft->size === null || $given === []) {
             return;
         }
@@ -199,7 +199,7 @@ final class Maker
         if ($draft->places === null || $held === $draft->places) {
             return true;
         }
-        $wish = array_values(array_filter($draft->wishes, fn (Item $wish): bool => isset($wish->change[Says::PLACES])))[0] ?? null;
+        $wish = array_values(array_filter($draft->wishes, fn (ChartItem $wish): bool => isset($wish->change[Says::PLACES])))[0] ?? null;
         $wish?->doubt("It has places for {$draft->places} pictures; {$held} of them ".($held === 1 ? 'is' : 'are').' filled.');
 
         return false;
@@ -209,7 +209,7 @@ final class Maker
      * What is said of all holds where nothing else is said of one.
      *
      * @param  array<string, mixed>  $general
-     * @param  list<Item>  $own
+     * @param  list<ChartItem>  $own
      * @return array<string, mixed>
      */
     private static function fitting(array $general, array $own): array
@@ -229,7 +229,7 @@ final class Maker
      * @param  array<string, mixed>  $change
      * @return array<string, mixed>
      */
-    private function screen(array $change, ?Size $size, ?Item $last): array
+    private function screen(array $change, ?Size $size, ?ChartItem $last): array
     {
         if (! isset($change[Says::SCREEN])) {
             return $change;
@@ -267,7 +267,7 @@ final class Maker
                 }
             }
         }
-        if ($line instanceof Line) {
+        if ($line instanceof LineSpec) {
             $isSure = $this->isUsual($line, $draft, $first) && self::fitsItsPaper($full, $draft) && $isSure;
         }
         $isWhole = $line !== false && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
@@ -310,7 +310,7 @@ final class Maker
     }
 
     /** The last gate: copies far beyond the usual, a quality that ruins, are asked for once more. */
-    private function isUsual(Line $line, Draft $draft, ?Item $first): bool
+    private function isUsual(LineSpec $line, Draft $draft, ?ChartItem $first): bool
     {
         $side = $line->crop === null ? 0 : max($line->crop->size->width->nanometres, $line->crop->size->height->nanometres);
         if ($side > self::LARGEST) {
@@ -330,15 +330,15 @@ final class Maker
 
     /**
      * @param  array<string, mixed>  $wanted
-     * @return Line|OrderFileError|null null where its size isn't known
+     * @return LineSpec|OrderFileError|null null where its size isn't known
      */
-    private function line(array $wanted): Line|OrderFileError|null
+    private function line(array $wanted): LineSpec|OrderFileError|null
     {
         if (! isset($wanted['size']) && Finishes::named($wanted['make'] ?? Finishes::USUAL)?->needsSize()) {
             return null;
         }
         try {
-            return LineReader::read(Node::root(array_filter($wanted, fn (mixed $value): bool => $value !== null), $this->known->unit));
+            return LineReader::read(JsonNode::root(array_filter($wanted, fn (mixed $value): bool => $value !== null), $this->known->unit));
         } catch (OrderFileError $e) {
             return $e;
         }
@@ -367,7 +367,7 @@ final class Maker
      * @param  array<string, mixed>  $how
      * @return list<array{Draft, ReadPrint}>
      */
-    private function gathered(array $made, array $of, array $how, Item $wish): array
+    private function gathered(array $made, array $of, array $how, ChartItem $wish): array
     {
         $mine = array_filter(
             $made,
@@ -379,8 +379,8 @@ final class Maker
         try {
             $lines = array_values(
                 array_map(
-                    fn (array $one): Line => LineReader::read(
-                        Node::root(array_diff_key($one[1]->wanted, ['carrier' => 1]), $this->known->unit),
+                    fn (array $one): LineSpec => LineReader::read(
+                        JsonNode::root(array_diff_key($one[1]->wanted, ['carrier' => 1]), $this->known->unit),
                     ),
                     $mine,
                 ),

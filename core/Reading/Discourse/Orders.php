@@ -7,8 +7,8 @@ namespace Planisher\Reading\Discourse;
 use Planisher\Language\Offer;
 use Planisher\Language\Says;
 use Planisher\Measure\Size;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\TooMuch;
 
 /** Prints of a sentence: which pictures, in which size, how many. */
@@ -24,11 +24,17 @@ final class Orders
     public function __construct(private readonly Talk $talk, private readonly Changes $changes, private readonly Unclear $unclear) {}
 
     /** @return list<Draft> what came of it */
-    public function order(Sentence $sentence): array
+    public function order(ReadSentence $sentence): array
     {
         $made = [];
         $this->changes->exceptions($sentence);
         $this->unclear->askNumbers($sentence);
+        $this->unclear->askOfLast($sentence);
+        $this->unclear->askOrder($sentence);
+        $this->unclear->askBetween($sentence);
+        $this->unclear->askPanels($sentence);
+        Enumerated::askWithin($sentence);
+        (new Strays($this->talk))->ask($sentence);
         $this->unclear->askBoth($sentence);
         $this->changes->formerly($sentence);
         $this->unclear->becoming($sentence);
@@ -69,16 +75,16 @@ final class Orders
      * @param  list<Draft>  $before  what came of the sentence so far
      * @return list<Draft>
      */
-    private function segment(Segment $segment, array $segments, int $n, Sentence $sentence, array $before): array
+    private function segment(Segment $segment, array $segments, int $n, ReadSentence $sentence, array $before): array
     {
         Counts::counted($segment, $sentence);
         $scope = $segment->scope;
-        if ($segment->pictures === [] && $scope?->kind === Kind::Rest) {
+        if ($segment->pictures === [] && $scope?->kind === ItemKind::Rest) {
             $this->talk->rest[] = [$segment, $sentence];
 
             return [];
         }
-        if ($segment->pictures === [] && $scope?->kind === Kind::All) {
+        if ($segment->pictures === [] && $scope?->kind === ItemKind::All) {
             return $this->headsTheRest($segment, $segments, $n, $sentence) ? [] : $this->all($segment, $sentence);
         }
         $names = $this->others($segment, $sentence);
@@ -86,12 +92,12 @@ final class Orders
         if ($segment->same?->value === 'line' && $segment->size !== null && $from !== [] && $segment->size->at < $from[0]->at) {
             $segment->same->doubt('The same as what? Say its sizes.'); // “… 8x10 and 5x7; lena-02 likewise”
         }
-        if ($names === [] && $scope?->kind === Kind::Same) {
+        if ($names === [] && $scope?->kind === ItemKind::Same) {
             $of = $before !== [] ? $before : $this->talk->last;
             $names = array_values(array_unique(array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $of))));
             $names === [] && $scope->doubt('The same as which picture?');
         }
-        if ($names === [] && $scope?->kind === Kind::Place) {
+        if ($names === [] && $scope?->kind === ItemKind::Place) {
             $many = (int) $scope->value;
             $spoken = array_values(
                 array_unique(array_filter(array_map(fn (Draft $draft): ?string => $draft->picture, $this->talk->drafts))),
@@ -187,7 +193,7 @@ final class Orders
      *
      * @return list<Draft>
      */
-    private function fillAbove(Segment $segment, Sentence $sentence): array
+    private function fillAbove(Segment $segment, ReadSentence $sentence): array
     {
         $filled = $this->fill($segment, $this->talk->waiting());
         $pictures = $this->talk->heading->pictures ?? [];
@@ -228,9 +234,9 @@ final class Orders
      *
      * @param  list<Segment>  $segments
      */
-    private function headsTheRest(Segment $segment, array $segments, int $n, Sentence $sentence): bool
+    private function headsTheRest(Segment $segment, array $segments, int $n, ReadSentence $sentence): bool
     {
-        $end = max(array_map(fn (Item $item): int => $item->end(), $segment->items()));
+        $end = max(array_map(fn (ChartItem $item): int => $item->end(), $segment->items()));
         $named = array_values(array_filter(array_slice($segments, $n + 1), fn (Segment $of): bool => $of->pictures !== []));
         $until = $named === [] ? $end : $named[0]->pictures[0]->at;
         $between = substr($sentence->text, $end - $sentence->items[0]->at, max(0, $until - $end));
@@ -251,7 +257,7 @@ final class Orders
      *
      * @return list<string>
      */
-    private function others(Segment $segment, Sentence $sentence): array
+    private function others(Segment $segment, ReadSentence $sentence): array
     {
         $names = $segment->names();
         $first = $segment->pictures[0] ?? null;
@@ -294,7 +300,7 @@ final class Orders
      *
      * @param  list<string>  $names
      */
-    private function recounted(Segment $segment, Sentence $sentence, array $names): bool
+    private function recounted(Segment $segment, ReadSentence $sentence, array $names): bool
     {
         if (
             $names === [] ||
@@ -335,7 +341,7 @@ final class Orders
      * @param  list<string>  $names
      * @param  list<Draft>  $before
      */
-    private function isBeside(Segment $segment, array $segments, int $n, Sentence $sentence, array $names, array $before): bool
+    private function isBeside(Segment $segment, array $segments, int $n, ReadSentence $sentence, array $names, array $before): bool
     {
         $neighbour = $segments[$n - 1] ?? null;
         if (
@@ -351,29 +357,29 @@ final class Orders
         if ($names !== [] && array_diff($names, $made) === [] && ! $segment->isAlso) {
             return true;
         }
-        $end = max(array_map(fn (Item $item): int => $item->end(), $neighbour->items()));
-        $between = array_filter($sentence->items, fn (Item $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
-        $said = array_values(array_filter($between, fn (Item $item): bool => $item->kind !== Kind::Passed));
+        $end = max(array_map(fn (ChartItem $item): int => $item->end(), $neighbour->items()));
+        $between = array_filter($sentence->items, fn (ChartItem $item): bool => $item->at >= $end && $item->at < $segment->pictures[0]->at);
+        $said = array_values(array_filter($between, fn (ChartItem $item): bool => $item->kind !== ItemKind::Passed));
         $last = $said === [] ? null : end($said);
         $isJoined =
             $last !== null &&
-            in_array($last->kind, [Kind::Stop, Kind::And, Kind::Also], true) &&
+            $last->is(ItemKind::Stop, ItemKind::And, ItemKind::Also) &&
             array_filter(
                 $between,
-                fn (Item $item): bool => $item->at > $last->at && preg_match('/^(?:for|to|from)$/i', $item->words) === 1,
+                fn (ChartItem $item): bool => $item->at > $last->at && preg_match('/^(?:for|to|from)$/i', $item->words) === 1,
             ) === [];
         $isFor =
             array_filter(
                 $between,
-                fn (Item $item): bool => $item->kind === Kind::Unknown ||
+                fn (ChartItem $item): bool => $item->kind === ItemKind::Unknown ||
                     preg_match('/^(?:for|playing|because|to|from)$/i', $item->words) === 1,
             ) !== [];
 
         return $neighbour->size !== null && $isFor && ! $isJoined;
     }
 
-    /** @param  list<Item>  $from  what its picture came of */
-    public function draft(Segment $segment, ?string $name, array $from, Sentence $sentence): Draft
+    /** @param  list<ChartItem>  $from  what its picture came of */
+    public function draft(Segment $segment, ?string $name, array $from, ReadSentence $sentence): Draft
     {
         $draft = new Draft($sentence->line);
         $draft->picture = $name;
@@ -387,7 +393,7 @@ final class Orders
                 $one->size === $near && ($draft->wishes = [...$draft->wishes, ...$one->wishes]);
             }
         }
-        $draft->remarks = array_map(fn (Item $item): string => $item->words, [...$heading->remarks ?? [], ...$segment->remarks]);
+        $draft->remarks = array_map(fn (ChartItem $item): string => $item->words, [...$heading->remarks ?? [], ...$segment->remarks]);
         $like = $segment->same === null ? null : $this->like($segment, $sentence);
         if ($segment->size !== null || $near !== null) {
             $draft->size = ($segment->size ?? $near)?->size;
@@ -397,26 +403,26 @@ final class Orders
             $draft->size = $heading->size->size;
             $draft->from[] = $heading->size;
         }
-        $isScope = $segment->scope?->kind === Kind::Same && $segment->scope->value === 'line';
+        $isScope = $segment->scope?->kind === ItemKind::Same && $segment->scope->value === 'line';
         $of = $isScope ? $this->like($segment, $sentence) : $like;
         if ($of !== null && ($isScope || $segment->same?->value === 'line')) {
             $isPrint = preg_match('/\bprints?\b/i', $segment->count->words ?? '') === 1; // “… plus 4 prints 5x7 of the same”
             // “ditto”, “ditto but 5x7”, “the same but lustre”
-            $isSaidOtherwise = fn (Item $its): bool => array_filter(
+            $isSaidOtherwise = fn (ChartItem $its): bool => array_filter(
                 $segment->wishes,
-                fn (Item $own): bool => Contrast::isOfOneKind($own, $its),
+                fn (ChartItem $own): bool => Contrast::isOfOneKind($own, $its),
             ) !== [];
-            $isLike = fn (Item $its): bool => ! $isSaidOtherwise($its) && ! ($isPrint && isset($its->change['make']));
+            $isLike = fn (ChartItem $its): bool => ! $isSaidOtherwise($its) && ! ($isPrint && isset($its->change['make']));
             $draft->wishes = [...array_filter($of->wishes, $isLike), ...$segment->wishes];
         }
         foreach ($draft->wishes as $i => $wish) {
-            if ($wish->kind === Kind::Same) {
+            if ($wish->kind === ItemKind::Same) {
                 $papers = [];
                 foreach ($this->talk->drafts as $before) {
-                    $of = array_filter($before->wishes, fn (Item $one): bool => isset($one->change['paper']));
+                    $of = array_filter($before->wishes, fn (ChartItem $one): bool => isset($one->change['paper']));
                     $of === [] || ($papers = array_values($of));
                 }
-                $draft->wishes = array_values(array_filter($draft->wishes, fn (Item $one): bool => $one !== $wish));
+                $draft->wishes = array_values(array_filter($draft->wishes, fn (ChartItem $one): bool => $one !== $wish));
                 $papers === [] ? $wish->doubt('The same paper as what?') : ($draft->wishes = [...$draft->wishes, ...$papers]);
                 $papers === [] && ($draft->isAsked = true);
                 $papers === [] && ($draft->remarks[] = $wish->words);
@@ -439,7 +445,7 @@ final class Orders
     }
 
     /** The size that stands next in the sentence: “6x4: 01, 02 (x2)”, “0412 and two of 0413 in 8x10”. */
-    private function sizeNear(Segment $segment, Sentence $sentence): ?Item
+    private function sizeNear(Segment $segment, ReadSentence $sentence): ?ChartItem
     {
         $at = (int) array_search($segment, $sentence->segments, true);
         for ($i = $at - 1; $i >= 0; $i--) {
@@ -457,7 +463,7 @@ final class Orders
     }
 
     /** The print that “the same” speaks of. */
-    private function like(Segment $segment, Sentence $sentence): ?Draft
+    private function like(Segment $segment, ReadSentence $sentence): ?Draft
     {
         $drafts = array_values(array_filter($this->talk->drafts, fn (Draft $draft): bool => $draft->size !== null));
         if ($drafts === []) {
@@ -500,7 +506,7 @@ final class Orders
      * @param  list<Draft>  $before
      * @return list<Draft>
      */
-    private function count(Segment $segment, Sentence $sentence, array $before): array
+    private function count(Segment $segment, ReadSentence $sentence, array $before): array
     {
         if ($segment->count !== null && ($sentence->negates($segment->count) || ($before === [] && count($sentence->segments) > 1))) {
             $segment->count->doubt('How many of what is that?');
@@ -532,7 +538,7 @@ final class Orders
             $this->talk->unsettled ??= 'Of the last, or of each?';
         }
         $isOfThem = preg_match('/\bof (?:them|these|those)\b/iu', $segment->count->words ?? '') === 1;
-        $isOfThem && $sentence->has(Kind::Remark) && $segment->count?->doubt('So many in all, or how many of them are to be so?');
+        $isOfThem && $sentence->has(ItemKind::Remark) && $segment->count?->doubt('So many in all, or how many of them are to be so?');
         Counts::againstCount($segment, $of);
         foreach ($of as $draft) {
             $draft->copies = (int) $segment->count?->count;
@@ -545,7 +551,7 @@ final class Orders
     }
 
     /** @return list<Draft> */
-    private function all(Segment $segment, Sentence $sentence): array
+    private function all(Segment $segment, ReadSentence $sentence): array
     {
         $waiting = $this->talk->waiting();
         $value = (int) ($segment->scope->value ?? 0);
@@ -586,6 +592,9 @@ final class Orders
             ($segment->scope ?? ($segment->count ?? $segment->size))?->doubt('All pictures of the order, or those that were spoken of?');
             $names = $segment->scope === null ? array_values(array_unique($spoken)) : $names;
         }
+        if ($this->talk->blocks[$sentence->line]->isColon() && $segment->size !== null) {
+            $segment->size->doubt('All pictures of the order, or those below?');
+        }
         if (array_intersect($names, $this->talk->struck) !== []) {
             $segment->scope?->doubt('Are those that were taken back left out here, too?');
             $names = array_values(array_diff($names, $this->talk->struck));
@@ -599,10 +608,11 @@ final class Orders
         return $made;
     }
 
-    /** @param  list<Item>  $wishes */
+    /** @param  list<ChartItem>  $wishes */
     public static function haveSize(array $wishes): bool
     {
-        return array_filter($wishes, fn (Item $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== []) !== [];
+        return array_filter($wishes, fn (ChartItem $wish): bool => array_intersect_key($wish->change, array_flip(self::SIZED)) !== []) !==
+            [];
     }
 
     /**
@@ -610,9 +620,11 @@ final class Orders
      *
      * @param  list<Draft>  $made
      */
-    private function gather(Sentence $sentence, array $made): void
+    private function gather(ReadSentence $sentence, array $made): void
     {
-        $sizes = array_filter(array_map(fn (Item $wish): mixed => $wish->change[Says::ON_SHEET] ?? null, $sentence->of(Kind::Wish)));
+        $sizes = array_filter(
+            array_map(fn (ChartItem $wish): mixed => $wish->change[Says::ON_SHEET] ?? null, $sentence->of(ItemKind::Wish)),
+        );
         $on = $sizes === [] ? [] : ['on' => (string) Size::parse((string) current($sizes), $this->talk->reader->known->unit)];
         $isGathered = false;
         foreach ($sentence->segments as $segment) {
@@ -624,7 +636,7 @@ final class Orders
                 }
             }
         }
-        foreach ($isGathered ? [] : $sentence->of(Kind::Wish) as $wish) {
+        foreach ($isGathered ? [] : $sentence->of(ItemKind::Wish) as $wish) {
             if (isset($wish->change[Says::GATHER])) {
                 $this->talk->sheets[] = [$this->onSheet($wish, $sentence, $made), $wish->change[Says::GATHER] + $on, $wish];
             } elseif (isset($wish->change[Says::ON_SHEET])) {
@@ -650,11 +662,11 @@ final class Orders
      * @param  list<Draft>  $made
      * @return list<Draft>
      */
-    private function onSheet(Item $sheet, Sentence $sentence, array $made): array
+    private function onSheet(ChartItem $sheet, ReadSentence $sentence, array $made): array
     {
         $isBehind = fn (Segment $of): bool => $of->size !== null &&
             $of->pictures !== [] &&
-            min(array_map(fn (Item $item): int => $item->at, $of->items())) > $sheet->at;
+            min(array_map(fn (ChartItem $item): int => $item->at, $of->items())) > $sheet->at;
         $behind = array_filter($sentence->segments, $isBehind);
         $isLast =
             $behind !== [] && count($behind) < count(array_filter($sentence->segments, fn (Segment $of): bool => $of->pictures !== []));

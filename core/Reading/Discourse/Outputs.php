@@ -6,7 +6,7 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Language\Offer;
 use Planisher\Language\Says;
-use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\ChartItem;
 
 /** What is wanted of files besides the print itself: alike in a list and said of a line that is there. */
 final class Outputs
@@ -16,10 +16,10 @@ final class Outputs
      *
      * @param  array<string, mixed>  $change
      * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
-     * @param  ?Item  $last  doubted where it isn't sure
+     * @param  ?ChartItem  $last  doubted where it isn't sure
      * @return array<string, mixed>
      */
-    public static function besides(array $change, array $on, ?Item $last): array
+    public static function besides(array $change, array $on, ?ChartItem $last): array
     {
         $of = $change[Says::SCREEN];
         if (isset($of['shape'])) {
@@ -40,7 +40,7 @@ final class Outputs
      * @param  array<string, mixed>  $on
      * @return array<string, mixed>
      */
-    public static function withoutQuality(array $change, array $on, ?Item $last): array
+    public static function withoutQuality(array $change, array $on, ?ChartItem $last): array
     {
         $format = $change['output']['format'] ?? ($on['output']['format'] ?? null);
         if (isset($change['output']['quality']) && $format === 'tiff') {

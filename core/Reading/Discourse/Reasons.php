@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 
 /** Words beside what is wanted that only say why, for whom or what of: they are kept as a remark, and nothing is asked of them. */
 final class Reasons
@@ -19,7 +19,7 @@ final class Reasons
         '|his|her|our|your|their|when|where|whenever|too|nothing|if|like)\b/i';
 
     /**
-     * @param  list<Item>  $items  of one sentence
+     * @param  list<ChartItem>  $items  of one sentence
      * @return list<string> the words that are kept
      */
     public static function passed(array $items, bool $isOfLine = false): array
@@ -27,18 +27,18 @@ final class Reasons
         $kept = [];
         $first = self::first($items);
         foreach (self::clauses($items) as $n => [$clause, $isLabel, $isInBrackets]) {
-            $says = array_filter($clause, fn (Item $item): bool => $item->kind->saysSomething() && ! self::isLook($item));
+            $says = array_filter($clause, fn (ChartItem $item): bool => $item->kind->saysSomething() && ! self::isLook($item));
             $begins = preg_match(self::BEGIN, trim($clause[0]->words)) === 1 && $says === [] && ! ($isOfLine && $n === 0);
             $isReason = false;
             $hasSaid = $n > 0;
             foreach ($clause as $item) {
-                $isReason = $isReason || ($hasSaid && $item->kind === Kind::Passed && preg_match(self::FOR, $item->words) === 1);
+                $isReason = $isReason || ($hasSaid && $item->kind === ItemKind::Passed && preg_match(self::FOR, $item->words) === 1);
                 $hasSaid = $hasSaid || $item->kind->saysSomething();
-                if ($item->kind !== Kind::Unknown || $item->value === 'number') {
+                if ($item->kind !== ItemKind::Unknown || in_array($item->value, ['number', ChartItem::ASKED], true)) {
                     continue;
                 }
                 $isBefore = $first !== null && $item->at < $first && ! $isOfLine;
-                if ($begins || ($item->value === null && ($isReason || $isInBrackets || $isLabel || $isBefore))) {
+                if ($begins || ($item->value === null && ($isReason || ($isInBrackets && ! $isOfLine) || $isLabel || $isBefore))) {
                     $item->why = null;
                     $kept[] = $item->words;
                 }
@@ -51,16 +51,16 @@ final class Reasons
         return $kept;
     }
 
-    private static function isLook(Item $item): bool
+    private static function isLook(ChartItem $item): bool
     {
-        return $item->kind === Kind::Wish && array_keys($item->change) === ['#style'];
+        return $item->kind === ItemKind::Wish && array_keys($item->change) === ['#style'];
     }
 
-    /** @param  list<Item>  $items */
+    /** @param  list<ChartItem>  $items */
     private static function first(array $items): ?int
     {
         foreach ($items as $item) {
-            if (in_array($item->kind, [Kind::Pictures, Kind::Size, Kind::Count, Kind::All, Kind::Rest], true)) {
+            if ($item->is(ItemKind::Pictures, ItemKind::Size, ItemKind::Count, ItemKind::All, ItemKind::Rest)) {
                 return $item->at;
             }
         }
@@ -69,10 +69,30 @@ final class Reasons
     }
 
     /**
-     * What stands between commas, colons and brackets; whether it is a label before a colon or a dash, and whether it is in brackets.
+     * “(all 7x5, glos)”: whether sizes or looks stand in the brackets that open there.
      *
-     * @param  list<Item>  $items
-     * @return list<array{list<Item>, bool, bool}>
+     * @param  list<ChartItem>  $items
+     */
+    private static function wants(array $items, ChartItem $open): bool
+    {
+        foreach ($items as $item) {
+            if ($item->at > $open->at && $item->is(ItemKind::Size, ItemKind::Wish)) {
+                return true;
+            }
+            if ($item->at > $open->at && $item->words === ')') {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What stands between commas, colons and brackets; whether it is a label before a colon or a dash, and whether it is in brackets
+     * in which nothing is wanted.
+     *
+     * @param  list<ChartItem>  $items
+     * @return list<array{list<ChartItem>, bool, bool}>
      */
     private static function clauses(array $items): array
     {
@@ -80,15 +100,15 @@ final class Reasons
         $clause = [];
         $isOpen = false;
         foreach ($items as $item) {
-            if (! in_array($item->kind, [Kind::Stop, Kind::End], true)) {
+            if (! $item->is(ItemKind::Stop, ItemKind::End)) {
                 $clause[] = $item;
 
                 continue;
             }
-            $isLabel = $clauses === [] && in_array($item->words, [':', '-', '–', '—'], true);
+            $isLabel = $clauses === [] && ($item->isDash() || $item->words === ':');
             $clause === [] || ($clauses[] = [$clause, $isLabel, $isOpen]);
             $clause = [];
-            $isOpen = $item->words === '(' || ($isOpen && $item->words !== ')');
+            $isOpen = $item->words === '(' ? ! self::wants($items, $item) : $isOpen && $item->words !== ')';
         }
         $clause === [] || ($clauses[] = [$clause, false, $isOpen]);
 

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
-use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\ChartItem;
 
 /** What belongs together of a sentence: pictures, a size, how many, and what is wished of them. */
 final class Segment
 {
-    /** @var list<Item> */
+    /** @var list<ChartItem> */
     public array $pictures = [];
 
     /** “All”, “the rest”, “the same”, “the last two”, where those are the pictures */
-    public ?Item $scope = null;
+    public ?ChartItem $scope = null;
 
-    public ?Item $size = null;
+    public ?ChartItem $size = null;
 
     /** “In the same size”, “ditto”: as what was said before */
-    public ?Item $same = null;
+    public ?ChartItem $same = null;
 
-    public ?Item $count = null;
+    public ?ChartItem $count = null;
 
     public bool $isEach = false;
 
@@ -29,10 +29,10 @@ final class Segment
     /** As a heading: it holds even where a line says otherwise, “two of each instead of one” */
     public bool $isStronger = false;
 
-    /** @var list<Item> */
+    /** @var list<ChartItem> */
     public array $wishes = [];
 
-    /** @var list<Item> */
+    /** @var list<ChartItem> */
     public array $remarks = [];
 
     /** @var list<string> pictures that are left out of it */
@@ -41,7 +41,9 @@ final class Segment
     /** @return list<string> */
     public function names(): array
     {
-        return array_values(array_unique(array_merge(...array_map(fn (Item $item): array => $item->names(), $this->pictures), ...[[]])));
+        return array_values(
+            array_unique(array_merge(...array_map(fn (ChartItem $item): array => $item->names(), $this->pictures), ...[[]])),
+        );
     }
 
     public function hasPictures(): bool
@@ -54,20 +56,20 @@ final class Segment
         return $this->hasPictures() || $this->size !== null || $this->count !== null || $this->same !== null;
     }
 
-    /** @return list<Item> */
+    /** @return list<ChartItem> */
     public function items(): array
     {
         return array_values(array_filter([...$this->pictures, $this->scope, $this->size, $this->same, $this->count, ...$this->wishes]));
     }
 
     /** The first words that say something of it. */
-    public function first(): ?Item
+    public function first(): ?ChartItem
     {
         return $this->items()[0] ?? null;
     }
 
     public function isSure(): bool
     {
-        return array_filter($this->items(), fn (Item $item): bool => $item->isAsked()) === [];
+        return array_filter($this->items(), fn (ChartItem $item): bool => $item->isAsked()) === [];
     }
 }

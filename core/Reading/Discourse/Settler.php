@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
+use Planisher\Finish\CompletesWishes;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Known;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 use Planisher\Measure\Unit;
-use Planisher\Reading\Chart\Item;
+use Planisher\Reading\Chart\ChartItem;
 
 /** What several wishes change of one line, put together; where two of them say different things, that is a question. */
 final class Settler
@@ -19,13 +20,13 @@ final class Settler
     /** @var array<string, mixed> a merge patch of the line */
     private array $change = [];
 
-    /** @var array<string, array{mixed, Item}> what was said of each path, and by what */
+    /** @var array<string, array{mixed, ChartItem}> what was said of each path, and by what */
     private array $said = [];
 
     private readonly Blocks $blocks;
 
     /** The wish that was taken last */
-    private ?Item $last = null;
+    private ?ChartItem $last = null;
 
     /**
      * @param  array<string, mixed>  $on  the line it is said of, in its order-file form; empty where there is none yet
@@ -37,7 +38,7 @@ final class Settler
     }
 
     /**
-     * @param  list<Item>  $wishes  in their order; doubts are told at them
+     * @param  list<ChartItem>  $wishes  in their order; doubts are told at them
      * @param  array<string, mixed>  $on
      * @return array<string, mixed> a merge patch of the line, with those special keys that concern more than its own
      */
@@ -56,13 +57,13 @@ final class Settler
      *
      * @param  array<string, mixed>  $change
      * @param  array<string, mixed>  $on  the line it is said of; empty where there is none yet
-     * @param  list<Item>  $wishes  doubted where it isn't sure: the last of them
+     * @param  list<ChartItem>  $wishes  doubted where it isn't sure: the last of them
      * @return array<string, mixed>
      */
     public static function completed(array $change, array $on, array $wishes, Unit $unit): array
     {
         foreach (Finishes::all() as $finish) {
-            $completed = $finish->completed($change, $on, $unit);
+            $completed = $finish instanceof CompletesWishes ? $finish->completed($change, $on, $unit) : $change;
             $isUnsure = $completed instanceof Unsure;
             $isUnsure && end($wishes) !== false && end($wishes)->doubt($completed->why, $completed->offers);
             $change = $isUnsure ? $completed->change : $completed;
@@ -94,7 +95,7 @@ final class Settler
         return $one;
     }
 
-    private function take(Item $wish): void
+    private function take(ChartItem $wish): void
     {
         if ($this->isPlaceOfBlock($wish)) {
             $wish->change = [Says::STYLE => ['align' => 'middle']];
@@ -118,7 +119,7 @@ final class Settler
     }
 
     /** “‘For Mum’, centred”: behind words or a mark it is said of them, and not of the picture on its paper. */
-    private function isPlaceOfBlock(Item $wish): bool
+    private function isPlaceOfBlock(ChartItem $wish): bool
     {
         return $wish->change === ['raise' => null] &&
             $this->blocks->isBegun() &&
@@ -126,7 +127,7 @@ final class Settler
     }
 
     /** “A thin line, red” */
-    private function isColourOfLine(Item $wish): bool
+    private function isColourOfLine(ChartItem $wish): bool
     {
         $line = $this->last?->change['keyline'] ?? null;
 
@@ -136,7 +137,7 @@ final class Settler
             array_keys($wish->change[Says::STYLE]) === ['colour'];
     }
 
-    private function held(string $path, mixed $value, Item $wish): void
+    private function held(string $path, mixed $value, ChartItem $wish): void
     {
         foreach ($value === [] ? [] : $this->said as $other => [$of]) {
             $isSame = $path === $other;
@@ -220,10 +221,7 @@ final class Settler
         if ($this->known->lab->product($other) !== null && array_diff_key($change, ['make' => true]) === []) {
             return ['product' => $other];
         }
-        if (
-            $this->known->lab->product($one) !== null &&
-            array_intersect_key($this->change, array_flip(Finishes::named($one)?->keys() ?? [])) === []
-        ) {
+        if ($this->known->lab->product($one) !== null && (Finishes::named($one)?->keys()->in($this->change) ?? []) === []) {
             unset($this->change['make'], $this->said['make']);
             $this->change['product'] = $one;
         }

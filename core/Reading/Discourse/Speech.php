@@ -31,7 +31,8 @@ enum Speech
     private const REPORTS =
         '/\b(?:arrived|we had|i had (?:it|the|an|a)\b|received safely|has sold|sold twice'.
         '|\bthank(?:s| you)(?: so much| very much| again)? for (?:the|my|our|those|these|(?!asking|helping|looking)\w+ing)\b'.
-        '|(?<!same as )(?:last|previous) (?:time|year|month|easter|order)|already (?:had|have|paid|ordered)|used to|came (?:up'.
+        '|(?<!same as )(?:last|previous) (?:time|year|month|easter|order)|already (?:had|have|paid|ordered)'.
+        '|you (?:have |had )?ordered|used to|came (?:up'.
         '|second)|was (?:first|second|third)|invoice .{0,20} paid|is paid for|dimensions are|budget|deposit'.
         '|wall is|come from|comes from|starts at|cost us|fee note|cheque|payment|i was going to'.
         '|was going to have|(?:were|are) \$)/iu';
@@ -41,6 +42,10 @@ enum Speech
         '|poss|i may)(?:it|that|there|not|over|they|you|the|so\b(?! all))|unless|otherwise|only (?:if|when)'.
         '|in case|provided|whichever(?! way suits)|(?:first|second|third|1st|2nd|3rd) choice'.
         '|next (?:week|month|year|time|spring|summer|autumn|winter)|some ?day|eventually|depending'.
+        '|any (?:\d|one|two|three|four|five|six|few|of)\b'.
+        '|(?:best|sharpest|nicest|better|clearest) (?:ones? )?(?:of|from|out)\b|as many as|however many'.
+        '|(?:your|you) (?:choice|pick|choose)|surprise (?:me|us)'.
+        '|as (?:big|large|small|wide|tall) as|the size of (?:a|an|my|our|your)\b'.
         '|before i decide|until i (?:write|ring|\'?ve)'.
         '|i have not made up|not (?:said|sure)|doesn\'?t (?:know|say)|does not (?:yet )?know|will (?:write'.
         '|follow|send)|i\'?ll (?:do|ask|ring) (?:her|him|later))/iu';
@@ -50,12 +55,15 @@ enum Speech
         '|do not (?:print|make|want|bother)|don\'?t (?:print|make|want|bother|need)|dinna bother|not (?:now'.
         '|yet(?! know)|wanted|needed|to be printed)|no longer|leave (?:out|off|it be)|skip\b|nothing (?:for|of'.
         '|this)|nobody wants|none of|decided (?:not|against)|is not needed|hasn\'?t moved|has not paid'.
-        '|delete[d]?|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
+        '|(?:crossed|struck|ruled|left|taken) out|binned|ditch(?:ed)?|rejected|vetoed|deleted?'.
+        '|thanks? but no|no thanks|hold (?:hers|his|off|on)|he want not|not that one)/iu';
 
     private const CHANGES =
-        '/\b(?:instead|rather|actually|sorry|i meant|she means|he means|make (?:it|that|them|the)\b'.
+        '/\b(?:instead|rather|actually|sorry|(?:i|she|he|they|we) meant|she means|he means|(?:i|we|she|he) checked'.
+        '|make (?:it|that|them|the)\b'.
         '|made? that|change|swap|replace|no, make|not (?:the )?\d|was .{0,20} now|now \d|edit\b|in place of'.
-        '|bump|put (?:that|it) back|back in|have (?:yet )?spoken|as was|on second thoughts?|correction'.
+        '|bump|upgrade|upsize|downsize|enlarge (?:the|that|it|no|\d)'.
+        '|put (?:that|it) back|back in|have (?:yet )?spoken|as was|on second thoughts?|correction'.
         '|or rather)/iu';
 
     public static function of(string $words): self

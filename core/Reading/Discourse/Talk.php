@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Message\Block;
 use Planisher\Reading\Reader;
 use Planisher\Reading\ReadLine;
@@ -27,31 +27,37 @@ final class Talk
 
     public ?string $headingMake = null;
 
+    /** @var list<ReadSentence> those that were headings */
+    public array $headings = [];
+
     /** The line of the heading */
     public int $headedAt = -2;
 
     /** Nothing stood under the heading that mutes yet */
     public bool $isMuteOpen = false;
 
+    /** A blank line stands between it and what is under it: further ones don't end it */
+    public bool $isMuteSpaced = false;
+
     /** A blank line stood since the heading's last line */
     public bool $isApart = false;
 
-    /** @var list<Item> wishes for all prints */
+    /** @var list<ChartItem> wishes for all prints */
     public array $general = [];
 
     /** @var list<string> pictures that were taken back */
     public array $struck = [];
 
-    /** @var list<array{Segment, Sentence}> “the rest”, which is known at the end */
+    /** @var list<array{Segment, ReadSentence}> “the rest”, which is known at the end */
     public array $rest = [];
 
-    /** @var list<array{list<Draft>, array<string, mixed>, Item}> prints that share sheets, and how */
+    /** @var list<array{list<Draft>, array<string, mixed>, ChartItem}> prints that share sheets, and how */
     public array $sheets = [];
 
     /** @var list<string> pictures that were spoken of last, though nothing was ordered of them */
     public array $topic = [];
 
-    /** @var list<Item> */
+    /** @var list<ChartItem> */
     public array $sums = [];
 
     /** @var list<string> pictures that were left out before anything was ordered: “as before but without …” */
@@ -72,7 +78,7 @@ final class Talk
     /**
      * @param  list<Block>  $blocks
      * @param  array<int, ReadLine>  $lines  by the block's place
-     * @param  array<int, list<Sentence>>  $sentences  by the block's place
+     * @param  array<int, list<ReadSentence>>  $sentences  by the block's place
      * @param  list<string>  $chosen  pictures that are meant where nothing is said
      */
     public function __construct(
@@ -125,24 +131,24 @@ final class Talk
         return $isOther || ($this->isApart && $segment->size !== null && $segment->pictures !== []) ? null : $this->heading;
     }
 
-    public function speaksOf(Sentence $sentence, Draft $draft): void
+    public function speaksOf(ReadSentence $sentence, Draft $draft): void
     {
         $line = $this->lines[$sentence->line];
         $draft->line === $sentence->line || ($line->speaksOf = $this->lines[$draft->line]->number);
     }
 
     /** What was not understood beside prints: what only says why or for whom is kept as a remark, the rest is asked. */
-    public function keepReasons(Sentence $sentence): void
+    public function keepReasons(ReadSentence $sentence): void
     {
         $kept = Reasons::passed($sentence->items);
         foreach ($kept === [] ? [] : $sentence->items as $i => $item) {
-            if ($item->kind !== Kind::Unknown) {
+            if ($item->kind !== ItemKind::Unknown) {
                 continue;
             }
             $isMany =
                 preg_match('/^(?:of|von|de|des)$/i', $sentence->items[$i + 1]->words ?? '') === 1 &&
-                ($sentence->items[$i + 2] ?? null)?->kind === Kind::Pictures &&
-                ! $sentence->has(Kind::Count);
+                ($sentence->items[$i + 2] ?? null)?->kind === ItemKind::Pictures &&
+                ! $sentence->has(ItemKind::Count);
             $item->why === null && $isMany && $item->doubt('How many is that?'); // “halbes Dutzend von 0412”
             $isNamed = array_filter(preg_split('/\PL+/u', mb_strtolower($item->words)) ?: [], $this->reader->pictures->isWord(...)) !== [];
             $item->why === null && $isNamed && $item->doubt('Is that the picture?'); // “alle Fans-Bilder”

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Planisher\Reading\Message;
 
 use Planisher\Finish\LineReader;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\ReadPrint;
 
@@ -31,7 +31,7 @@ final class FiledLine
         $wanted = json_decode($words, true);
         [$prints, $why] = [[], null];
         try {
-            $line = LineReader::read(Node::root(is_array($wanted) ? $wanted : null));
+            $line = LineReader::read(JsonNode::root(is_array($wanted) ? $wanted : null));
             $missing = array_diff(array_filter($line->pictures()), $pictures);
             $why =
                 $missing === []
@@ -43,7 +43,9 @@ final class FiledLine
         } catch (OrderFileError $e) {
             $why = is_array($wanted) ? $e->getMessage().'.' : 'This begins like a line of an order file, but isn’t JSON to its end.';
         }
-        $read = new ReadLine($number, $text, [new Item($prints === [] ? Kind::Unknown : Kind::Filed, $start, strlen($words), why: $why)]);
+        $read = new ReadLine($number, $text, [
+            new ChartItem($prints === [] ? ItemKind::Unknown : ItemKind::Filed, $start, strlen($words), why: $why),
+        ]);
         $read->prints = $prints;
 
         return $read;

@@ -12,7 +12,7 @@ final class Message
     private const HEAD =
         '/^(?:from|to|cc|bcc|sent|date|subject|von|an|betreff|gesendet|de|objet|envoyé|reply-to)\s*:'.
         '|^-{2,}\s*(?:original message|forwarded message|begin forwarded)|^on .{6,80} wrote:\s*$'.
-        '|^am .{6,80} schrieb.*:\s*$|^le .{6,80} a écrit\s*:|^begin forwarded|^sent from my|^get outlook/iu';
+        '|^am .{6,80} schrieb.*:\s*$|^le .{6,80} a écrit\s*:|^begin forwarded|^sent from my [^.!?]{1,30}\W*$|^get outlook/iu';
 
     /** Above what is answered */
     private const REPLY = '/\b(?:wrote|schrieb|écrit)\b.*:\s*$/u';
@@ -46,6 +46,11 @@ final class Message
         '/^(?:\p{Lu}[\p{L}\'’.-]*|[&,]|of|de|von|van|x+'.
         '|\(\d+\))(?:\s+(?:\p{Lu}[\p{L}\'’.-]*|[&,|]|of|de|von|van|x+|\(\d+\)))*\s*[.,!]?\s*(?:x{1,3}|🙂'.
         '|😊|:\))?\s*$/u';
+
+    /** “TWO OF SET A PLEASE” is no name. */
+    private const NO_NAME =
+        '/\b(?:one|two|three|four|five|six|seven|eight|nine|ten|all|each|both|please|prints?|cop(?:y|ies)|matte?|gloss\w*|lustre|sets?'.
+        '|same|everything)\b/iu';
 
     /**
      * @param  ?\Closure(string): bool  $isPicture  whether a word is one of a picture's name
@@ -238,6 +243,8 @@ final class Message
             } elseif (
                 preg_match(self::NAME, $text) === 1 &&
                 preg_match('/\d\s*[x×]\s*\d|^[AB]\d\b/u', $text) !== 1 &&
+                preg_match(self::NO_NAME, $text) !== 1 &&
+                ($isAfter || ! self::isOfPicture($text, $isPicture)) &&
                 $block->item === null &&
                 ($isAfter || $isLast) &&
                 $i > 0
@@ -248,6 +255,18 @@ final class Message
                 $isAfter = $isAfter && preg_match('/\|/', $text) === 1 && $isLast;
             }
         }
+    }
+
+    /**
+     * “Aunt Lou”, below other pictures: all of its words are of a picture's name.
+     *
+     * @param  \Closure(string): bool  $isPicture
+     */
+    private static function isOfPicture(string $text, \Closure $isPicture): bool
+    {
+        preg_match_all('/\pL+/u', mb_strtolower($text), $words);
+
+        return $words[0] !== [] && array_filter($words[0], fn (string $word): bool => ! $isPicture($word)) === [];
     }
 
     /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Message;
 
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
+use Planisher\Reading\Discourse\ReadSentence;
 use Planisher\Reading\Discourse\Segment;
-use Planisher\Reading\Discourse\Sentence;
 use Planisher\Reading\Reader;
 use Planisher\Reading\ReadLine;
 use Planisher\Reading\TooMuch;
@@ -17,6 +17,9 @@ final class TableReader
 {
     private const TOTALS = '/^(?:sub)?-?(?:totals?|sum|summe|in all|delivery|gesamt|postage)\b/iu';
 
+    /** “Mrs Bell, Mr Dunne”, “Mrs Bell Mr Dunne”, “Mrs Bell - Mr Dunne” */
+    private const BETWEEN_NAMES = '/\s*(?:[,;&\/+(]|\.{2,}|…|\s[-–—]\s|\band\b|(?<=\pL)\s(?=(?:mr|mrs|ms|miss|dr)\b))\s*(?!\d)/iu';
+
     private const MARK = '/^(?:[x✓✔☑✅×]+|\|+(?:\s*\|+)*)$/iu';
 
     public function __construct(private readonly Reader $reader) {}
@@ -24,9 +27,9 @@ final class TableReader
     /**
      * @param  list<Block>  $blocks  lines of a table have their kind set, where nothing comes of them
      * @param  array<int, ReadLine>  $lines
-     * @return array<int, list<Sentence>> by the line's place
+     * @return array<int, list<ReadSentence>> by the line's place
      */
-    public function read(Table $table, array $blocks, array $lines): array
+    public function read(MessageTable $table, array $blocks, array $lines): array
     {
         $rows = $table->rows;
         $first = (int) array_key_first($rows);
@@ -36,7 +39,7 @@ final class TableReader
         }
         $read = [];
         foreach ($rows as $at => $cells) {
-            $read[$at] = array_map(fn (array $cell): array => Item::moved($this->reader->items($cell[0]), $cell[1]), $cells);
+            $read[$at] = array_map(fn (array $cell): array => ChartItem::moved($this->reader->items($cell[0]), $cell[1]), $cells);
         }
         $matrix = $this->matrix($rows, $read, $first);
         if ($matrix !== null) {
@@ -62,11 +65,17 @@ final class TableReader
                 if ($role === 'none' || $text === '') {
                     continue;
                 }
-                $items === [] || ($items[] = new Item(Kind::Stop, $start, 0, words: ','));
-                $items = [...$items, ...$this->cell($role, $text, $start, $read[$at][$n])];
+                $items === [] || ($items[] = new ChartItem(ItemKind::Stop, $start, 0, words: ','));
+                $cell = $this->cell($role, $text, $start, $read[$at][$n]);
+                $isHeaded && $this->askOfColumn($rows[$first][$n][0] ?? '', $text, $cell);
+                $role === 'count' &&
+                    ! $isHeaded &&
+                    $this->isOneOfSeveral($cells, $roles) &&
+                    $cell[0]->doubt('Which of the numbers is how many?');
+                $items = [...$items, ...$cell];
             }
             $lines[$at]->items = $items;
-            $sentences[$at] = $items === [] ? [] : [new Sentence($items, $lines[$at]->text, $at)];
+            $sentences[$at] = $items === [] ? [] : [new ReadSentence($items, $lines[$at]->text, $at)];
         }
 
         return $sentences;
@@ -75,7 +84,7 @@ final class TableReader
     /**
      * @param  array<int, list<array{string, int}>>  $rows
      * @param  array<int, ReadLine>  $lines
-     * @return array<int, list<Sentence>> none: it isn't read
+     * @return array<int, list<ReadSentence>> none: it isn't read
      */
     private function tooWide(array $rows, int $columns, array $lines): array
     {
@@ -84,29 +93,57 @@ final class TableReader
         }
         $first = $lines[(int) array_key_first($rows)];
         $why = "This table has {$columns} columns and was not read: a list has ".TooMuch::MOST_COLUMNS.' at most.';
-        $first->items = [new Item(Kind::Unknown, 0, strlen($first->text), why: $why)];
+        $first->items = [new ChartItem(ItemKind::Unknown, 0, strlen($first->text), why: $why)];
 
         return array_map(fn (): array => [], $rows);
     }
 
     /**
-     * @param  list<Item>  $items
-     * @return list<Item>
+     * Whether another number, of which nobody has said what it is, stands in a row.
+     *
+     * @param  list<array{string, int}>  $cells
+     * @param  array<int, string>  $roles
+     */
+    private function isOneOfSeveral(array $cells, array $roles): bool
+    {
+        $others = array_filter($cells, fn (int $n): bool => $n > 0 && ($roles[$n] ?? null) === 'none', ARRAY_FILTER_USE_KEY);
+
+        return array_filter($others, fn (array $cell): bool => preg_match('/^\d{1,2}$/', $cell[0]) === 1) !== [];
+    }
+
+    /**
+     * A number below a word that heads no column we know.
+     *
+     * @param  list<ChartItem>  $cell
+     */
+    private function askOfColumn(string $head, string $text, array $cell): void
+    {
+        if ($head === '' || Columns::kind($head) !== null || preg_match('/^\d+$/', $text) !== 1) {
+            return;
+        }
+        foreach ($cell as $item) {
+            $item->doubt("“{$head}”: is that how many?");
+        }
+    }
+
+    /**
+     * @param  list<ChartItem>  $items
+     * @return list<ChartItem>
      */
     private function cell(string $role, string $text, int $start, array $items): array
     {
         if ($role === 'count') {
             $count = self::count($text);
             if ($count !== null) {
-                return [new Item(Kind::Count, $start, strlen($text), count: $count, words: $text)];
+                return [new ChartItem(ItemKind::Count, $start, strlen($text), count: $count, words: $text)];
             }
         }
         if ($role === 'people') {
             $many = self::people($text);
 
             return [
-                new Item(
-                    Kind::Count,
+                new ChartItem(
+                    ItemKind::Count,
                     $start,
                     strlen($text),
                     count: $many,
@@ -135,7 +172,7 @@ final class TableReader
     private static function people(string $text): int
     {
         $many = 0;
-        foreach (preg_split('/\s*(?:,|&|\band\b)\s*/u', $text) ?: [] as $one) {
+        foreach (preg_split(self::BETWEEN_NAMES, $text) ?: [] as $one) {
             $many += preg_match('/\((\d{1,2})\)/', $one, $m) === 1 ? (int) $m[1] : 1;
         }
 
@@ -149,7 +186,7 @@ final class TableReader
     }
 
     /**
-     * @param  list<list<Item>>  $read
+     * @param  list<list<ChartItem>>  $read
      * @param  array<int, string>  $roles
      */
     private function isSums(array $read, array $roles): bool
@@ -165,7 +202,7 @@ final class TableReader
 
     /**
      * @param  array<int, list<array{string, int}>>  $rows
-     * @param  array<int, list<list<Item>>>  $read
+     * @param  array<int, list<list<ChartItem>>>  $read
      * @return array<int, string> what a column is, by its place
      */
     private function roles(array $rows, array $read, int $first): array
@@ -197,7 +234,7 @@ final class TableReader
 
     /**
      * @param  array<int, list<array{string, int}>>  $rows
-     * @param  array<int, list<list<Item>>>  $read
+     * @param  array<int, list<list<ChartItem>>>  $read
      */
     private function role(array $rows, array $read, int $n, ?int $header): string
     {
@@ -210,9 +247,10 @@ final class TableReader
                 continue;
             }
             $all++;
-            $has = fn (Kind $kind): bool => array_filter($read[$at][$n], fn (Item $item): bool => $item->kind === $kind) !== [];
-            $seen['picture'] += ($has(Kind::Pictures) && ! ctype_digit($text)) || ($has(Kind::Pictures) && strlen($text) > 2) ? 1 : 0;
-            $seen['size'] += $has(Kind::Size) ? 1 : 0;
+            $has = fn (ItemKind $kind): bool => array_filter($read[$at][$n], fn (ChartItem $item): bool => $item->kind === $kind) !== [];
+            $seen['picture'] +=
+                ($has(ItemKind::Pictures) && ! ctype_digit($text)) || ($has(ItemKind::Pictures) && strlen($text) > 2) ? 1 : 0;
+            $seen['size'] += $has(ItemKind::Size) ? 1 : 0;
             $seen['count'] += self::count($text) !== null ? 1 : 0;
             $seen['money'] += preg_match('/^[£$€]?\s?\d+[.,]\d{2}\s?[£$€]?$/', $text) === 1 ? 1 : 0;
             $seen['people'] += preg_match('/^(?:(?:mr|mrs|ms|miss|dr)\.?\s+\p{L}|\(?school\)?\s*\d?)/iu', $text) === 1 ? 1 : 0;
@@ -226,7 +264,7 @@ final class TableReader
             $isMost('picture') => 'picture',
             $isMost('size') => 'size',
             $isMost('money') => 'none',
-            $isMost('count') && ($isCounting || min($numbers ?: [0]) > 200) => 'none',
+            $isMost('count') && (($isCounting && ($n === 0 || count($numbers) > 2)) || min($numbers ?: [0]) > 200) => 'none',
             $isMost('count') => 'count',
             $isMost('people') => 'people',
             default => 'wish',
@@ -237,19 +275,19 @@ final class TableReader
      * A table of pictures by sizes: the things above its columns.
      *
      * @param  array<int, list<array{string, int}>>  $rows
-     * @param  array<int, list<list<Item>>>  $read
-     * @return ?array<int, Item> size or pictures of each column
+     * @param  array<int, list<list<ChartItem>>>  $read
+     * @return ?array<int, ChartItem> size or pictures of each column
      */
     private function matrix(array $rows, array $read, int $first): ?array
     {
         $heads = [];
         foreach ($read[$first] as $n => $items) {
-            $is = array_values(array_filter($items, fn (Item $item): bool => in_array($item->kind, [Kind::Size, Kind::Pictures], true)));
+            $is = array_values(array_filter($items, fn (ChartItem $item): bool => $item->is(ItemKind::Size, ItemKind::Pictures)));
             if ($n > 0 && count($is) === 1) {
                 $heads[$n] = $is[0];
             }
         }
-        $kinds = array_unique(array_map(fn (Item $item): string => $item->kind->name, $heads));
+        $kinds = array_unique(array_map(fn (ChartItem $item): string => $item->kind->name, $heads));
         if ($heads === [] || count($kinds) !== 1 || (count($heads) < 2 && ! $this->isCounts($rows, $first, $heads))) {
             return null;
         }
@@ -259,7 +297,7 @@ final class TableReader
 
     /**
      * @param  array<int, list<array{string, int}>>  $rows
-     * @param  array<int, Item>  $heads
+     * @param  array<int, ChartItem>  $heads
      */
     private function isCounts(array $rows, int $first, array $heads): bool
     {
@@ -280,19 +318,20 @@ final class TableReader
     }
 
     /**
-     * @param  array<int, Item>  $heads
+     * @param  array<int, ChartItem>  $heads
      * @param  array<int, list<array{string, int}>>  $rows
-     * @param  array<int, list<list<Item>>>  $read
+     * @param  array<int, list<list<ChartItem>>>  $read
      * @param  list<Block>  $blocks
      * @param  array<int, ReadLine>  $lines
-     * @return array<int, list<Sentence>>
+     * @return array<int, list<ReadSentence>>
      */
     private function ofMatrix(array $heads, array $rows, array $read, int $first, array $blocks, array $lines): array
     {
         $sentences = [];
+        $isBarred = preg_match('/^\s*\||\|\s*$/', $lines[$first]->text) === 1;
         foreach ($rows as $at => $cells) {
             $own = array_values(
-                array_filter($read[$at][0] ?? [], fn (Item $item): bool => in_array($item->kind, [Kind::Pictures, Kind::Size], true)),
+                array_filter($read[$at][0] ?? [], fn (ChartItem $item): bool => $item->is(ItemKind::Pictures, ItemKind::Size)),
             );
             if ($at === $first || preg_match(self::TOTALS, $cells[0][0]) === 1 || $own === []) {
                 $isPassed = $at === $first || ($own === [] && preg_match(self::TOTALS, $cells[0][0]) === 1);
@@ -310,25 +349,30 @@ final class TableReader
                 if ($count === 0) {
                     continue;
                 }
+                $isAskew = count($cells) !== count($rows[$first]) && $isBarred;
                 $isTally = str_contains($text, '|') || preg_match('/^[x×]{2,}$/iu', $text) === 1;
-                $item = new Item(
-                    Kind::Count,
+                $item = new ChartItem(
+                    ItemKind::Count,
                     $cells[$n][1],
                     strlen($text),
                     count: $count,
-                    why: $isTally ? "{$count} prints?" : null,
+                    why: match (true) {
+                        $isAskew => 'The rows have other columns than the head. Under which is this?',
+                        $isTally => "{$count} prints?",
+                        default => null,
+                    },
                     words: $text,
                 );
                 $items[] = $item;
                 $segment = new Segment();
                 $segment->count = $item;
                 foreach ([$own[0], $head] as $of) {
-                    $of->kind === Kind::Size ? ($segment->size = $of) : ($segment->pictures = [$of]);
+                    $of->kind === ItemKind::Size ? ($segment->size = $of) : ($segment->pictures = [$of]);
                 }
                 $segments[] = $segment;
             }
             $lines[$at]->items = $items;
-            $sentences[$at] = [Sentence::ofSegments($items, $segments, $lines[$at]->text, $at)];
+            $sentences[$at] = [ReadSentence::ofSegments($items, $segments, $lines[$at]->text, $at)];
         }
 
         return $sentences;

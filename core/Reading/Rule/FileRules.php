@@ -6,20 +6,20 @@ namespace Planisher\Reading\Rule;
 
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Unsure;
 use Planisher\Measure\Resolution;
 
 /** How people speak of the file: its kind, its quality, its colours, its sharpening, its name, what data it keeps. */
 final class FileRules
 {
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     public static function all(): array
     {
         return [...self::kinds(), ...self::colours(), ...self::sharp(), ...self::named()];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function kinds(): array
     {
         $jpeg = '(jpeg|jpg|jpegs|jpgs) [file|files]';
@@ -40,26 +40,26 @@ final class FileRules
         };
 
         return [
-            Rule::with(
+            ReadingRule::with(
                 '{number} (ppi|dpi|pixels per inch|pixels an inch|dots per inch) | [at] {number} (px|pixels) (per|an) inch',
                 fn (Heard $said): ?array => self::ppi($said->number()),
                 ['240 ppi', 'at 300 dpi'],
                 cost: -0.3,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '{number} (px / cm|px per cm|pixels per (cm|centimetre|centimeter)|ppcm)',
                 fn (Heard $said): ?array => self::ppi(round($said->number() * 2.54, 2)),
                 '118 px/cm',
                 cost: -0.3,
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[at|in] [its|the picture\'s|their|the file\'s] (own|original|native) (pixels'.
                     '|resolution) [,] [not [to be] resampled] | not [to be] resampled | unresampled | '.
                     'the picture\'s own pixels',
                 ['output' => ['ppi' => 'own']],
                 ['its own pixels', 'original pixels', 'not resampled'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 'at {count:ppi}',
                 fn (Heard $said): ?Unsure => in_array($said->count('ppi'), [150, 180, 200, 240, 250, 254, 300, 360, 400, 600, 720], true)
                     ? new Unsure(['output' => ['ppi' => $said->count('ppi')]], 'Pixels per inch?', [
@@ -69,7 +69,7 @@ final class FileRules
                 'at 300',
                 cost: 0.6,
             ),
-            Rule::with(
+            ReadingRule::with(
                 "[saved|save~] [it] [as|in] {$jpeg} [in|at|of|,] [quality|q] {count:quality} | ".
                     "{$jpeg} [,] {percent} | [at] [jpeg|jpg] (quality".
                     '|q) [of] {count:quality} [of {count:scale}] | [at|with] {percent} quality | '.
@@ -79,33 +79,33 @@ final class FileRules
                 ['jpeg 80', 'jpg at 90', 'quality 90', 'JPEG, 100 %'],
                 cost: -0.2,
             ),
-            Rule::of('(best|maximum|highest|full|max|top) [jpeg] quality', ['output' => ['quality' => 100]], 'best quality'),
-            Rule::of(
+            ReadingRule::of('(best|maximum|highest|full|max|top) [jpeg] quality', ['output' => ['quality' => 100]], 'best quality'),
+            ReadingRule::of(
                 '16 [-] (bit|bits) [tiff|tif|tiffs] [file|files] [per channel] | '.
                     '(tiff|tif|tiffs) [file|files] [,|of|with|in|at] 16 [-] [bit|bits] [per channel]',
                 ['output' => ['format' => 'tiff', 'bits' => 16]],
                 ['16 bit', '16-bit TIFF', 'tiff 16'],
                 cost: -0.2,
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[saved|save~] [it] [as] 8 [-] (bit|bits) (tiff|tif) [file] [per channel] | '.
                     '[saved|save~] [it] [as] (tiff|tif) [file] [,|of|with|in|at] 8 [-] [bit|bits] [per channel]',
                 ['output' => ['format' => 'tiff', 'bits' => 8]],
                 'TIFF with 8 bit',
                 cost: -0.2,
             ),
-            Rule::of('8 [-] (bit|bits) [per channel]', ['output' => ['bits' => 8]], '8 bit', cost: -0.1),
-            Rule::of(
+            ReadingRule::of('8 [-] (bit|bits) [per channel]', ['output' => ['bits' => 8]], '8 bit', cost: -0.1),
+            ReadingRule::of(
                 '[saved|save~] [it] [as|in] [a] (tiff|tif|tiffs|tifs) [file|files]',
                 ['output' => ['format' => 'tiff']],
                 ['tiff', 'as a TIFF file'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 "[saved|save~] [it] [as|in] [a] [deliver] {$jpeg} [in]",
                 ['output' => ['format' => 'jpeg']],
                 ['jpeg', 'as jpg files', 'saved as JPEG'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '16 [-] (bit|bits) (jpeg|jpg)',
                 fn (): Unsure => new Unsure([], 'A JPEG has 8 bits a colour. Is it to be a TIFF?', [
                     new Offer('16 bit TIFF', '16 bit tiff'),
@@ -116,31 +116,31 @@ final class FileRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function colours(): array
     {
         $to = '[in|into|convert~ to|as|saved in]';
 
         return [
-            Rule::of(
+            ReadingRule::of(
                 "{$to} [the|its] [lab's|labs] (srgb|s rgb) [iec 61966 - 2 . 1|iec 61966 - 2 - 1|iec 61966] [colour|profile|space]",
                 ['output' => ['colour' => 'sRGB']],
                 ['sRGB', 'sRGB IEC61966-2.1', 'in the lab’s sRGB'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 "{$to} [the|its] [lab's|labs] (adobe rgb|adobergb|adobe 1998) [OPEN 1998 CLOSE|1998] [colour|profile|space]",
                 ['output' => ['colour' => 'Adobe RGB (1998)']],
                 ['Adobe RGB (1998)', 'Adobe 1998'],
             ),
-            Rule::of(
+            ReadingRule::of(
                 "(in|for|into|use|using|with) [the|its] (paper's|paper) [own] (profile|colour|colours".
                     "|color) | paper profile | (the|its) paper's [own] profile | ".
                     'in [the] profile of [the|its] paper',
                 ['output' => ['colour' => 'paper']],
                 ['in the paper’s profile', 'its paper’s own profile', 'paper profile'],
             ),
-            Rule::of('perceptual [intent|rendering]', ['output' => ['intent' => 'perceptual']], 'perceptual'),
-            Rule::of(
+            ReadingRule::of('perceptual [intent|rendering]', ['output' => ['intent' => 'perceptual']], 'perceptual'),
+            ReadingRule::of(
                 'relative [colorimetric|colourimetric] [intent|after all]',
                 ['output' => ['intent' => 'relative']],
                 'relative colorimetric',
@@ -148,7 +148,7 @@ final class FileRules
         ];
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function sharp(): array
     {
         $sharpened = fn (string $strength): \Closure => fn (Heard $said): array => [
@@ -164,31 +164,31 @@ final class FileRules
         $for = '[for [the|a] (gloss|glossy|lustre|luster|MATT|semi gloss|satin|screen|web|print) [surface|PAPER]]';
 
         return [
-            Rule::of(
+            ReadingRule::of(
                 "(no|without [any]) sharpening | unsharpened | (not|don't|dont|do not) sharpen~ [it] | ".
                     '(sharpening|sharpen) OFF [altogether]',
                 ['output' => ['sharpen' => null]],
                 ['no sharpening', 'not sharpened', 'sharpening off'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 "(gentle|light|soft|SLIGHTLY) sharpen~ {$for} | sharpen~ [it] (gently|lightly|SLIGHTLY) {$for}",
                 $sharpened('gentle'),
                 ['gentle sharpening', 'sharpened gently for matte', 'sharpen a little'],
                 cost: -0.2,
             ),
-            Rule::with("[standard|normal|usual] (sharpen~|shapen) [it|normally] {$for}", $sharpened('normal'), [
+            ReadingRule::with("[standard|normal|usual] (sharpen~|shapen) [it|normally] {$for}", $sharpened('normal'), [
                 'sharpen for matte',
                 'sharpened',
                 'standard sharpening',
             ]),
-            Rule::with(
+            ReadingRule::with(
                 'sharpen~ more | more sharpening',
                 fn (Heard $said): array|Unsure => $said->now('output.sharpen.strength') === 'normal'
                     ? new Unsure([], 'It is sharpened as much as is done here.')
                     : $sharpened('normal')($said),
                 'sharpen more',
             ),
-            Rule::with(
+            ReadingRule::with(
                 'sharpen~ less | less sharpening',
                 fn (Heard $said): array|Unsure => match ($said->now('output.sharpen.strength')) {
                     'normal' => $sharpened('gentle')($said),
@@ -202,9 +202,10 @@ final class FileRules
     }
 
     /** The file's name as a caption, or as words on the picture, isn't what the file is called. */
-    private const WHERE_IT_STANDS = '/\bname\s+(?:as|in|on|at|under|below|above|beneath|along|with|for|and|or)\b/i';
+    private const WHERE_IT_STANDS =
+        '/\bname\s+(?:as|in|on|at|under|below|above|beneath|along|with|for|and|or'.'|printed|written|shown|set|put|added|typed)\b/i';
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function named(): array
     {
         $all = [
@@ -242,25 +243,26 @@ final class FileRules
         };
 
         return [
-            Rule::with(
-                "(name|named|call~) [it|the file|file] by {$part} [,|and] [{$part}] [,|and] [{$part}] [,".
-                    "|and] [{$part}] {$join} | file [name|named] [by|:] {$part} [,|and] [{$part}] [,".
-                    "|and] [{$part}] [,|and] [{$part}] {$join}",
+            ReadingRule::with(
+                "(name|named|call~) [it|the file|file] by {$part} [,|and|/] [{$part}] [,|and|/] [{$part}] [,".
+                    "|and|/] [{$part}] {$join} | file [name|named] [by|:] {$part} [,|and|/] [{$part}] [,".
+                    "|and|/] [{$part}] [,|and|/] [{$part}] {$join}",
                 $parts,
                 ['named by date and subject', 'file name: order, size, copies'],
                 cost: -0.6,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(named|called|titled|entitled|call~ [it|this one|them]|name [it|them]|title|subject) {text}',
                 fn (Heard $said): ?array => self::subject($said->text()),
                 ['named “Otters”', 'subject "Mayor Ellison"'],
                 cost: -0.4,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(named|called|titled|entitled|call~ (it|this one|them|the file)'.
                     '|name (it|them|the file)|[the] file (name|named) [is|to be|:]'.
                     '|[the] file (is to be|to be) (named|called)|subject) {words}',
                 fn (Heard $said): ?array => match (true) {
+                    preg_match('/\b(?:name|named|call\w*) (?:it |them |this one )?by\b/i', $said->words()) === 1 => null,
                     preg_match('/\bfile\b/i', $said->words()) !== 1 => self::subject($said->text('words')),
                     preg_match(self::WHERE_IT_STANDS, $said->words()) === 1 => null,
                     default => self::fileName($said->text('words')),
@@ -268,29 +270,29 @@ final class FileRules
                 ['named Otters', 'file name Grandma 90'],
                 cost: 0.6,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(number this line|line number|[the] number of this line is|as line [number]|as line no) {count}',
                 fn (Heard $said): array => ['number' => $said->count()],
                 ['number this line 41', 'as line number 14'],
                 cost: -0.5,
             ),
-            Rule::of(
+            ReadingRule::of(
                 'keep~ [all] [the] (camera|exposure) [data|details|info] | with [the] camera data',
                 ['output' => ['keep' => 'camera']],
                 'keep camera data',
             ),
-            Rule::of(
+            ReadingRule::of(
                 'keep~ (all|every) [the] (metadata|data|everything) | keep~ everything',
                 ['output' => ['keep' => 'everything']],
                 'keep all metadata',
             ),
-            Rule::of(
+            ReadingRule::of(
                 '[keep~] [only] [the] credits [only] [in the (metadata|data)] [,] [none of the camera stuff] | '.
                     'keep~ [only] [the] copyright [only]',
                 ['output' => ['keep' => 'credits']],
                 ['only the credits in the metadata', 'keep copyright only'],
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(file|keep~ the file|keep~ it) (below|under|smaller than|less than) {number} (mb|kb'.
                     '|megabytes) | (below|under) {number} (mb|kb)',
                 fn (): Unsure => new Unsure([], 'How large a file gets can’t be said here; the lab’s own limit is checked.'),
@@ -322,12 +324,17 @@ final class FileRules
             return self::fileName((string) preg_replace('/\.(?:jpe?g|tiff?)$/i', '', $text));
         }
 
-        return $text === '' || mb_strlen($text) > 80 ? null : ['subject' => $text];
+        $isOf = preg_match('/^(?:and|or|with)\b/i', $text) !== 1; // “by date, subject and number”
+
+        return $text === '' || mb_strlen($text) > 80 || ! $isOf ? null : ['subject' => $text];
     }
 
     /** @return ?array<string, mixed> */
     private static function fileName(string $text): ?array
     {
-        return $text === '' || mb_strlen($text) > 40 ? null : ['name' => ['parts' => [['text' => $text]]]];
+        // “file name 7 pt Garamond” is of a caption's look, “order - size, joined by dashes” of its parts.
+        $isOther = preg_match('/^\W*\d+(?:[.,]\d+)?\s*(?:pt|mm|cm|in)\b|\bjoined\b|(?:\S+\s+){4}/i', $text) === 1;
+
+        return $text === '' || mb_strlen($text) > 40 || $isOther ? null : ['name' => ['parts' => [['text' => $text]]]];
     }
 }

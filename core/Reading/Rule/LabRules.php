@@ -11,7 +11,7 @@ use Planisher\Lab\Product;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
 
@@ -21,7 +21,7 @@ final class LabRules
     /** Papers that are offered instead of one that the lab doesn't have */
     private const MOST_OFFERED = 3;
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     public static function of(Known $known): array
     {
         return [...self::named($known), ...self::surfaces()];
@@ -38,7 +38,7 @@ final class LabRules
         };
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function named(Known $known): array
     {
         $rules = [];
@@ -46,7 +46,7 @@ final class LabRules
             $words = self::plain($paper->name);
             $first = explode(' ', $words);
             $short = count($first) > 1 && strlen($first[0]) > 4 ? " | (on|the|heavy|thick) [heavy|thick|nice] {$first[0]} [PAPER]" : '';
-            $rules[] = Rule::of(
+            $rules[] = ReadingRule::of(
                 "[printed] [on|in] [heavy|thick] {$words} [photo] [PAPER|one] [please]{$short}",
                 ['paper' => $paper->name],
                 [],
@@ -58,7 +58,7 @@ final class LabRules
             // What is a finish of its own is said by its own rules.
             if (Finishes::named($product->name) === null && $product->name !== 'paper') {
                 $more = in_array($product->name, ['aluminium', 'aluminum'], true) ? '|aluminum|alu' : '';
-                $rules[] = Rule::of(
+                $rules[] = ReadingRule::of(
                     "[printed|mounted] [on|as|onto] [a] [panel of] ({$words}{$more}) [print|prints|panel|panels]",
                     ['product' => $product->name],
                     [],
@@ -70,14 +70,14 @@ final class LabRules
             $parts = explode(' ', $words);
             $turned = count($parts) === 2 ? " | {$parts[1]} {$parts[0]}" : '';
             if ($key === 'mount') {
-                $rules[] = Rule::of(
+                $rules[] = ReadingRule::of(
                     "[with] (mounted|mount) [on] [a] ({$words}{$turned}) | ".
                         "({$words}{$turned}) (mount|mounts|mounted) | ({$words}{$turned})",
                     ['mount' => $name],
                     [],
                 );
             } else {
-                $rules[] = Rule::with(
+                $rules[] = ReadingRule::with(
                     "NO ({$words}{$turned})",
                     fn (Heard $said): array => [
                         'options' => array_values(array_diff((array) ($said->now('options') ?? []), [$name])) ?: null,
@@ -85,7 +85,7 @@ final class LabRules
                     [],
                     cost: -0.2,
                 );
-                $rules[] = Rule::with(
+                $rules[] = ReadingRule::with(
                     "[with] [a|the] ({$words}{$turned}) [as well]",
                     fn (Heard $said): array => [
                         'options' => array_values(array_unique([...(array) ($said->now('options') ?? []), $name])),
@@ -98,14 +98,19 @@ final class LabRules
         foreach ($known->lab->papers as $paper) {
             if ($paper->profile !== null) {
                 $words = self::plain($paper->profile);
-                $rules[] = Rule::of("[profile|in|into|convert~ to] {$words}", ['output' => ['colour' => $paper->profile]], [], cost: -0.2);
+                $rules[] = ReadingRule::of(
+                    "[profile|in|into|convert~ to] {$words}",
+                    ['output' => ['colour' => $paper->profile]],
+                    [],
+                    cost: -0.2,
+                );
             }
         }
 
         return $rules;
     }
 
-    /** @return list<Rule> */
+    /** @return list<ReadingRule> */
     private static function surfaces(): array
     {
         $words =
@@ -113,12 +118,12 @@ final class LabRules
             '|glaenzend|brillant|brillo|brillante|seidenmatt|mate|satiné';
 
         return [
-            Rule::with("[printed] [on|in] [a] [deep] ({$words}) [photo] [PAPER|kind|one|finish|surface] [please]", self::paper(...), [
-                'matte',
-                'on glossy paper',
-                'lustre, please',
-            ]),
-            Rule::with(
+            ReadingRule::with(
+                "[printed] [on|in] [a] [deep] ({$words}) [photo] [PAPER|kind|one|finish|surface] [please]",
+                self::paper(...),
+                ['matte', 'on glossy paper', 'lustre, please'],
+            ),
+            ReadingRule::with(
                 "OPEN {count} [of (it|them|these)] [on|in] ({$words}) CLOSE | {count} of (them|these) [on|in] ({$words})",
                 fn (Heard $said): ?Unsure => match (true) {
                     $said->isSaidOfLine() => null,
@@ -128,21 +133,21 @@ final class LabRules
                 ['(one matte)', '2 of them on lustre'],
                 cost: 0.3,
             ),
-            Rule::with("(papier|papel|papier photo|auf) ({$words}) [papier|papel]", self::paper(...), 'papel brillo'),
-            Rule::with("(PAPER) ({$words}|mat)", self::paper(...), 'paper matte', cost: 0.1),
-            Rule::with('[on] mat (PAPER)', self::paper(...), 'mat paper'),
-            Rule::with(
+            ReadingRule::with("(papier|papel|papier photo|auf) ({$words}) [papier|papel]", self::paper(...), 'papel brillo'),
+            ReadingRule::with("(PAPER) ({$words}|mat)", self::paper(...), 'paper matte', cost: 0.1),
+            ReadingRule::with('[on] mat (PAPER)', self::paper(...), 'mat paper'),
+            ReadingRule::with(
                 '(not|nicht|non) [the] (gloss|glossy|shiny|mat|MATT|lustre) [kind|one|paper] [please]',
                 self::otherThan(...),
                 'not glossy',
                 cost: 0.3,
             ),
-            Rule::with(
+            ReadingRule::with(
                 '[is possible|for me is better|on] [the] [PAPER] without [the] shine [,] [all]',
                 fn (Heard $said): array|Unsure => self::ofSurface(Surface::Matte, $said->known),
                 'without shine',
             ),
-            Rule::with(
+            ReadingRule::with(
                 '(gloss|glossy) MATT',
                 fn (): Unsure => new Unsure([], 'Glossy or matte?', [new Offer('glossy', 'glossy'), new Offer('matte', 'matte')]),
                 'gloss matte',

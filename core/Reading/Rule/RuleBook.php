@@ -8,7 +8,7 @@ use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Known;
 use Planisher\Language\Rule\Heard;
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Unsure;
 
 /** All rules that hold for a studio and a lab, found by the word that they begin with. */
@@ -17,14 +17,14 @@ final class RuleBook
     /** @var ?\WeakMap<Known, self> */
     private static ?\WeakMap $books = null;
 
-    /** @var list<Rule> of this studio and its lab */
+    /** @var list<ReadingRule> of this studio and its lab */
     private readonly array $own;
 
     private readonly RuleIndex $ownIndex;
 
     private readonly RuleIndex $generalIndex;
 
-    /** @var ?array<string, list<Rule>> */
+    /** @var ?array<string, list<ReadingRule>> */
     private ?array $byKind = null;
 
     /** @var ?array<string, true> */
@@ -71,13 +71,13 @@ final class RuleBook
         return $index ??= RuleIndex::kept(self::$kept === null ? null : (self::$kept)(), self::general()) ?? RuleIndex::of(self::general());
     }
 
-    /** @return list<Rule> rules that may begin with that word */
+    /** @return list<ReadingRule> rules that may begin with that word */
     public function beginningWith(string $word): array
     {
         return $this->both($this->ownIndex->byFirst[$word] ?? [], $this->generalIndex->byFirst[$word] ?? []);
     }
 
-    /** @return array<string, list<Rule>> rules that may begin with something typed, by its kind */
+    /** @return array<string, list<ReadingRule>> rules that may begin with something typed, by its kind */
     public function beginningTyped(): array
     {
         if ($this->byKind === null) {
@@ -93,13 +93,16 @@ final class RuleBook
     /**
      * @param  list<int>  $own
      * @param  list<int>  $general
-     * @return list<Rule>
+     * @return list<ReadingRule>
      */
     private function both(array $own, array $general): array
     {
         $all = self::general();
 
-        return [...array_map(fn (int $at): Rule => $this->own[$at], $own), ...array_map(fn (int $at): Rule => $all[$at], $general)];
+        return [
+            ...array_map(fn (int $at): ReadingRule => $this->own[$at], $own),
+            ...array_map(fn (int $at): ReadingRule => $all[$at], $general),
+        ];
     }
 
     public function isWord(string $word): bool
@@ -113,7 +116,7 @@ final class RuleBook
         return $this->words ??= $this->ownIndex->words + $this->generalIndex->words;
     }
 
-    /** @return list<Rule> those that hold everywhere, the same objects each time */
+    /** @return list<ReadingRule> those that hold everywhere, the same objects each time */
     public static function general(): array
     {
         static $rules = null;
@@ -129,13 +132,13 @@ final class RuleBook
         ];
     }
 
-    /** @return list<Rule> a house finish is meant where its name stands */
+    /** @return list<ReadingRule> a house finish is meant where its name stands */
     private static function house(Known $known): array
     {
         $rules = [];
         foreach ($known->finishes as $name => $settles) {
             $named = LabRules::plain((string) $name);
-            $rules[] = Rule::with(
+            $rules[] = ReadingRule::with(
                 "[with|as|in|on] [the|our|a|an|one|on one] [house finish] ({$named} | {$named}s) [finish]",
                 fn (Heard $said): array|Unsure => $settles($said->make),
                 [],

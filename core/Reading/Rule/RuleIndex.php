@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Language\Rule\Rule;
+use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Rule\Vocabulary;
 
 /**
@@ -21,7 +21,7 @@ final readonly class RuleIndex
      */
     private function __construct(public array $byFirst, public array $byKind, public array $words, private array $needs) {}
 
-    /** @param  list<Rule>  $rules */
+    /** @param  list<ReadingRule>  $rules */
     public static function of(array $rules): self
     {
         $byFirst = $byKind = $words = $needs = [];
@@ -45,7 +45,7 @@ final readonly class RuleIndex
      * The same as it was kept, if it was kept of these very rules.
      *
      * @param  mixed  $kept  what toKeep() gave
-     * @param  list<Rule>  $rules  each of which gets to know what it needs
+     * @param  list<ReadingRule>  $rules  each of which gets to know what it needs
      */
     public static function kept(mixed $kept, array $rules): ?self
     {
@@ -61,7 +61,7 @@ final readonly class RuleIndex
     }
 
     /**
-     * @param  list<Rule>  $rules
+     * @param  list<ReadingRule>  $rules
      * @return array<string, mixed> plain arrays
      */
     public static function toKeep(array $rules): array
@@ -72,11 +72,11 @@ final readonly class RuleIndex
     /**
      * What an index depends on.
      *
-     * @param  list<Rule>  $rules
+     * @param  list<ReadingRule>  $rules
      */
     private static function sum(array $rules): string
     {
-        $says = array_map(fn (Rule $rule): string => $rule->says, $rules);
+        $says = array_map(fn (ReadingRule $rule): string => $rule->says, $rules);
 
         return hash('xxh128', serialize([$says, Vocabulary::CLASSES]));
     }

@@ -454,6 +454,14 @@ export interface Line {
      * its number, where it isn't its place in the list
      */
     number?: number;
+    /**
+     * what its files are kept apart by, beside those that were ordered: reprint-1, test
+     */
+    apart?: string;
+    /**
+     * the number of the line that it is a test strip of
+     */
+    testOf?: number;
     remark?: Remark;
 }
 /**
@@ -2460,6 +2468,10 @@ export interface Parcel {
     packedAt: string;
     bytes: number;
     sent: number;
+    /**
+     * a large one is packed by a worker
+     */
+    isZipUnderWay: boolean;
     size: string;
     trouble: string | null;
     secondsToNextTry: number | null;

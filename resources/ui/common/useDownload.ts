@@ -32,6 +32,7 @@ export function useDownload() {
                         act: file ? { label: 'Make it again', run: again(file) } : undefined,
                     });
                     void client.invalidateQueries({ queryKey: ['makes'] });
+                    void client.invalidateQueries({ queryKey: ['parcels'] });
                 },
             );
         },

@@ -13,7 +13,7 @@ import { useKeys } from '@/common/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
 import { ScreenCopies } from './ScreenCopies';
-import { Shown } from './Shown';
+import { FileExtent } from './FileExtent';
 
 const KEYS = [
     { keys: 'P', does: 'pause the making, go on with it' },
@@ -171,7 +171,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
     });
     return (
         <li className="grid grid-cols-[52px_minmax(15rem,22rem)_1fr_auto] items-center gap-4 border-t border-rule py-2.5">
-            <Shown picture={file.picture} shows={file.shows} />
+            <FileExtent picture={file.picture} shows={file.shows} />
             <div className="min-w-0">
                 <FileName name={file.name} />
                 <p className="text-small text-soft">

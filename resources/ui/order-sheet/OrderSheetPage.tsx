@@ -16,7 +16,7 @@ import { Above, TopBar } from '@/common/TopBar';
 import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
 import { GiveFinish } from '@/bench/GiveFinish';
 import { useKeys } from '@/common/useKeys';
-import { wantsEyes } from '@/look/wantsEyes';
+import { wantsEyes } from '@/review/wantsEyes';
 import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
 import { useDrop } from './dragging';

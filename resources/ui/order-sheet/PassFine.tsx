@@ -4,7 +4,7 @@ import type { LineView } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { useNotices } from '@/common/notices';
 import { useKeys } from '@/common/useKeys';
-import { isFine } from '@/look/wantsEyes';
+import { isFine } from '@/review/wantsEyes';
 
 /** Passes all lines that have nothing to look at, in one press. */
 export function PassFine({ orderId, lines }: { orderId: number; lines: LineView[] }) {

@@ -4,7 +4,7 @@ import { useManyActs } from '@/api/lines';
 import { orderKey } from '@/api/orders';
 import type { OrderSheet } from '@/api/types';
 import { useNotices } from '@/common/notices';
-import { isFine, wantsEyes } from '@/look/wantsEyes';
+import { isFine, wantsEyes } from '@/review/wantsEyes';
 import { useMake } from '@/make/useMake';
 
 /**

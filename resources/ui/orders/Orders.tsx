@@ -8,7 +8,7 @@ import { Loading, Trouble } from '@/common/Loading';
 import { TakeIn } from '@/common/TakeIn';
 import { TopBar } from '@/common/TopBar';
 import { useKeys } from '@/common/useKeys';
-import { Face } from './Face';
+import { OrderThumbnails } from './OrderThumbnails';
 import { NewOrder } from './NewOrder';
 import { PassedBar } from './PassedBar';
 
@@ -197,7 +197,7 @@ function dueGroup(dueOn: string | null): string {
 function Row({ order, where }: { order: OrderRow; where: Where }) {
     return (
         <div className="relative grid grid-cols-[26.5rem_1fr_13rem_11rem] items-center gap-6 border-t border-rule py-3 hover:bg-chrome/60">
-            <Face prints={order.face} />
+            <OrderThumbnails prints={order.face} />
             <div className="min-w-0">
                 <h3 className="truncate font-serif text-lead leading-snug font-medium">
                     {where === 'removed' ? (

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Parcel, ParcelFile } from '@/api/types';
 import { Mark } from '@/common/Mark';
-import { Shown } from '@/make/Shown';
+import { FileExtent } from '@/make/FileExtent';
 
 interface Props {
     orderId: number;
@@ -17,7 +17,7 @@ export function FileInParcel({ orderId, parcel, file }: Props) {
     return (
         <li className="border-t border-rule py-2.5">
             <div className="grid grid-cols-[52px_minmax(15rem,24rem)_1fr_auto] items-center gap-4">
-                <Shown picture={file.picture} shows={file.shows} />
+                <FileExtent picture={file.picture} shows={file.shows} />
                 <div className="min-w-0">
                     <p className="truncate font-medium">{file.name}</p>
                     <p className="text-small text-soft">

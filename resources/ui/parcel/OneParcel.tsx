@@ -57,14 +57,20 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 >
                     Job sheet{isNewest && <Key>J</Key>}
                 </a>
-                <a
-                    ref={zip}
-                    href={`/api/parcels/${parcel.id}/zip`}
-                    onClick={download}
-                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
-                >
-                    All as ZIP{isNewest && <Key>D</Key>}
-                </a>
+                {parcel.isZipUnderWay ? (
+                    <span className="text-small text-soft" role="status">
+                        packing the ZIP…
+                    </span>
+                ) : (
+                    <a
+                        ref={zip}
+                        href={`/api/parcels/${parcel.id}/zip`}
+                        onClick={download}
+                        className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                    >
+                        All as ZIP{isNewest && <Key>D</Key>}
+                    </a>
+                )}
                 {(isGoing || canGo) && (
                     <Button look={canGo ? 'main' : 'plain'} onClick={turn} disabled={acts.stop.isPending || acts.send.isPending}>
                         {isGoing ? 'Stop' : parcel.state === 'packed' ? 'Send' : 'Go on'}

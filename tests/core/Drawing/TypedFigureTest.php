@@ -10,7 +10,7 @@ use Planisher\Drawing\Dimension;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** A figure typed into the drawing comes back as it was typed. */
 final class TypedFigureTest extends TestCase
@@ -21,7 +21,7 @@ final class TypedFigureTest extends TestCase
      */
     private static function typed(array $line, string $name, string $typed): array
     {
-        $worked = Situations::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
+        $worked = LineContexts::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
         $change = TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed);
         $changed = array_replace_recursive($line, $change);
 
@@ -31,11 +31,11 @@ final class TypedFigureTest extends TestCase
     /** @param  array<string, mixed>  $line */
     private static function label(array $line, string $name): ?string
     {
-        $worked = Situations::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
+        $worked = LineContexts::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
         $found = array_values(
             array_filter(
                 Finishes::of($worked->line)
-                    ->drawn()
+                    ->dimensioning()
                     ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
                 fn (Dimension $d): bool => $d->name === $name,
             ),
@@ -78,7 +78,7 @@ final class TypedFigureTest extends TestCase
     {
         $line = self::typed(['size' => '16 x 20 in', 'turn' => 'landscape', 'fit' => 'whole', 'border' => '2 in'], 'margin-left', '100 mm');
         self::assertSame(['width' => '308 mm'], $line['image'], '508 mm less twice 100 mm');
-        self::assertSame(100_000_000, Situations::work($line, lab: ['sizes' => ['16 x 20 in']])->plan?->layout->image->x);
+        self::assertSame(100_000_000, LineContexts::work($line, lab: ['sizes' => ['16 x 20 in']])->plan?->layout->image->x);
     }
 
     #[DataProvider('impossible')]
@@ -102,14 +102,14 @@ final class TypedFigureTest extends TestCase
     /** Figures of one row never name two lengths the same, and every margin that is there is dimensioned. */
     public function test_every_length_is_dimensioned_once(): void
     {
-        $worked = Situations::work(
+        $worked = LineContexts::work(
             ['size' => '11 x 15 in', 'fit' => 'whole', 'border' => '1 in'],
             lab: ['sizes' => ['12 x 18 in', '8 x 10 in']],
         );
         $names = array_map(
             fn (Dimension $d): string => $d->name,
             Finishes::of($worked->line)
-                ->drawn()
+                ->dimensioning()
                 ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
         );
         self::assertSame($names, array_unique($names));

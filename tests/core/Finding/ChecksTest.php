@@ -11,21 +11,21 @@ use Planisher\Colour\PaperProfile;
 use Planisher\Colour\ProfileShelf;
 use Planisher\Colour\TaggedColour;
 use Planisher\Finding\Finding;
-use Planisher\Finding\Level;
 use Planisher\Finding\Remedy;
+use Planisher\Finding\Severity;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 final class ChecksTest extends TestCase
 {
     public function test_what_was_seen_when_a_picture_was_handed_in_is_told(): void
     {
-        $look = fn (string $code, mixed ...$facts): ?string => Situations::finding(
-            Situations::work([], Situations::picture(4200, 2800, ...$facts)),
+        $look = fn (string $code, mixed ...$facts): ?string => LineContexts::finding(
+            LineContexts::work([], LineContexts::picture(4200, 2800, ...$facts)),
             $code,
         )?->text;
         self::assertNull($look('picture-damaged'));
@@ -47,176 +47,183 @@ final class ChecksTest extends TestCase
     #[DataProvider('findings')]
     public function test_finds(
         string $code,
-        Level $level,
+        Severity $level,
         string $says,
         array $line = [],
         PictureFacts|PictureTrouble|null $picture = null,
         array $lab = [],
     ): void {
-        $worked = Situations::work($line, $picture, $lab);
-        $finding = Situations::finding($worked, $code);
+        $worked = LineContexts::work($line, $picture, $lab);
+        $finding = LineContexts::finding($worked, $code);
         self::assertNotNull($finding, 'found: '.implode(', ', array_map(fn ($f): string => $f->code, $worked->findings)));
         self::assertSame($level, $finding->level);
         self::assertMatchesRegularExpression("/{$says}/u", "{$finding->title}. {$finding->text}");
-        self::assertSame($level === Level::Stops, $worked->isStopped());
+        self::assertSame($level === Severity::Error, $worked->isStopped());
     }
 
     /** @return iterable<string, list<mixed>> */
     public static function findings(): iterable
     {
-        yield 'listed' => ['size-listed', Level::Fine, 'is on Larkmoor’s list'];
-        yield 'listed, turned' => ['size-listed', Level::Fine, '10 × 8', ['size' => '10 x 8 in']];
+        yield 'listed' => ['size-listed', Severity::Fine, 'is on Larkmoor’s list'];
+        yield 'listed, turned' => ['size-listed', Severity::Fine, '10 × 8', ['size' => '10 x 8 in']];
         yield 'not listed, on its own paper' => [
             'size-not-listed',
-            Level::Look,
+            Severity::Warning,
             '12 × 18 in is the smallest sheet that holds it',
             ['size' => '8.5 x 11 in', 'carrier' => 'none'],
         ];
         yield 'carried' => [
             'carrier-used',
-            Level::Look,
+            Severity::Warning,
             'White to trim away: 1\.75.in above and below, 3\.5.in left and right',
             ['size' => '8.5 x 11 in'],
         ];
         yield 'the documented carrier' => [
             'carrier-used',
-            Level::Look,
+            Severity::Warning,
             '12 × 18 in is the smallest sheet.*0\.5.in above and below, 1\.5.in left and right',
             ['size' => '15 x 11 in'],
         ];
-        yield 'carrier kept' => ['carrier-kept', Level::Fine, 'Laid on 12 × 18 in', ['size' => '15 x 11 in', 'carrier' => '12 x 18 in']];
+        yield 'carrier kept' => ['carrier-kept', Severity::Fine, 'Laid on 12 × 18 in', ['size' => '15 x 11 in', 'carrier' => '12 x 18 in']];
         yield 'carrier too small' => [
             'carrier-too-small',
-            Level::Stops,
+            Severity::Error,
             '8 × 10 in is too small a sheet',
             ['size' => '15 x 11 in', 'carrier' => '8 x 10 in'],
         ];
         yield 'carrier not listed' => [
             'carrier-not-listed',
-            Level::Look,
+            Severity::Warning,
             'cut or refuse the sheet',
             ['size' => '15 x 11 in', 'carrier' => '20 x 24 in'],
         ];
         yield 'no sheet' => [
             'no-sheet-holds',
-            Level::Look,
+            Severity::Warning,
             'largest sheet Larkmoor lists is 12 × 18 in',
             ['size' => '16 x 20 in'],
-            Situations::picture(6000, 4800),
+            LineContexts::picture(6000, 4800),
         ];
         yield 'margins too large' => [
             'margins-too-large',
-            Level::Stops,
+            Severity::Error,
             '3.in on 6 × 4 in leaves nothing',
             ['size' => '4 x 6 in', 'border' => '3 in'],
         ];
-        yield 'border typed in the wrong unit' => ['border-heavy', Level::Look, '90.% of the paper is border', ['border' => '3 in']];
+        yield 'border typed in the wrong unit' => ['border-heavy', Severity::Warning, '90.% of the paper is border', ['border' => '3 in']];
         yield 'keyline wider than its border' => [
             'keyline-wide',
-            Level::Look,
+            Severity::Warning,
             '5.mm is wider than the border',
             ['border' => '3 mm', 'keyline' => ['width' => '5 mm']],
         ];
         yield 'keyline typed in the wrong unit' => [
             'keyline-wide',
-            Level::Look,
+            Severity::Warning,
             '3.in all round hides',
             ['keyline' => ['width' => '3 in']],
         ];
         yield 'raised too far' => [
             'raised-too-far',
-            Level::Look,
+            Severity::Warning,
             '2.in is more than the 1.in above',
             ['border' => '1 in', 'raise' => '2 in'],
         ];
         yield 'image too large' => [
             'image-too-large',
-            Level::Look,
+            Severity::Warning,
             '12.in wide doesn’t fit',
             ['fit' => 'whole', 'image' => ['width' => '12 in']],
         ];
         yield 'bleed of picture' => [
             'bleed-added',
-            Level::Fine,
+            Severity::Fine,
             '3.mm of bleed all round.*picture goes on into it',
             [],
             null,
             ['bleed' => '3 mm'],
         ];
-        yield 'bleed of paper' => ['bleed-added', Level::Fine, 'It is paper', ['border' => '1 in'], null, ['bleed' => '3 mm']];
-        yield 'plenty' => ['pixels-plenty', Level::Fine, '350.ppi'];
-        yield 'enough' => ['pixels-enough', Level::Fine, 'sharp from', ['size' => '12 x 18 in'], Situations::picture(3600, 2400)];
-        yield 'soft' => ['pixels-soft', Level::Look, '150.ppi', [], Situations::picture(1500, 1200)];
-        yield 'too few' => ['pixels-too-few', Level::Stops, 'carries at most 8 × 6\.4 in', [], Situations::picture(800, 640)];
-        yield 'enlarged' => ['enlarged', Level::Look, 'Enlarged 2\.1 times', [], Situations::picture(1400, 1120)];
-        yield 'cut much' => ['cut-much', Level::Look, '17.% of the picture'];
-        yield 'cut little' => ['cut-little', Level::Fine, '3\.1.% from the left', ['size' => '8 x 11.25 in']];
-        yield 'cut nothing' => ['cut-nothing', Level::Fine, 'Nothing is cut', ['size' => '4 x 6 in']];
-        yield 'profile known' => ['profile-known', Level::Fine, 'in sRGB already'];
+        yield 'bleed of paper' => ['bleed-added', Severity::Fine, 'It is paper', ['border' => '1 in'], null, ['bleed' => '3 mm']];
+        yield 'plenty' => ['pixels-plenty', Severity::Fine, '350.ppi'];
+        yield 'enough' => ['pixels-enough', Severity::Fine, 'sharp from', ['size' => '12 x 18 in'], LineContexts::picture(3600, 2400)];
+        yield 'soft' => ['pixels-soft', Severity::Warning, '150.ppi', [], LineContexts::picture(1500, 1200)];
+        yield 'too few' => ['pixels-too-few', Severity::Error, 'carries at most 8 × 6\.4 in', [], LineContexts::picture(800, 640)];
+        yield 'enlarged' => ['enlarged', Severity::Warning, 'Enlarged 2\.1 times', [], LineContexts::picture(1400, 1120)];
+        yield 'cut much' => ['cut-much', Severity::Warning, '17.% of the picture'];
+        yield 'cut little' => ['cut-little', Severity::Fine, '3\.1.% from the left', ['size' => '8 x 11.25 in']];
+        yield 'cut nothing' => ['cut-nothing', Severity::Fine, 'Nothing is cut', ['size' => '4 x 6 in']];
+        yield 'profile known' => ['profile-known', Severity::Fine, 'in sRGB already'];
         yield 'profile converted' => [
             'profile-known',
-            Level::Fine,
+            Severity::Fine,
             'From sRGB IEC61966-2\.1 into Adobe',
             [],
             null,
             ['colour' => 'Adobe RGB (1998)'],
         ];
-        yield 'no profile' => ['profile-none', Level::Look, 'Taken as sRGB', [], Situations::picture(4200, 2800, profile: null)];
+        yield 'no profile' => ['profile-none', Severity::Warning, 'Taken as sRGB', [], LineContexts::picture(4200, 2800, profile: null)];
         yield 'broken profile' => [
             'profile-unreadable',
-            Level::Look,
+            Severity::Warning,
             'but it is cut off',
             [],
-            Situations::picture(4200, 2800, profileFlaw: 'it is cut off'),
+            LineContexts::picture(4200, 2800, profileFlaw: 'it is cut off'),
         ];
         yield 'CMYK without profile' => [
             'profile-none',
-            Level::Look,
+            Severity::Warning,
             'CMYK',
             [],
-            Situations::picture(4200, 2800, profile: null, channels: Channels::Cmyk),
+            LineContexts::picture(4200, 2800, profile: null, channels: Channels::Cmyk),
         ];
         yield 'format' => [
             'format-not-taken',
-            Level::Stops,
+            Severity::Error,
             'takes no TIFF',
             ['output' => ['format' => 'tiff']],
             null,
             ['formats' => ['jpeg']],
         ];
-        yield 'bits of a JPEG' => ['bits-not-taken', Level::Stops, 'no 16 bits', ['output' => ['bits' => 16]]];
-        yield 'bits of the lab' => ['bits-not-taken', Level::Stops, 'no 16-bit files', ['output' => ['bits' => 16, 'format' => 'tiff']]];
-        yield 'colour' => ['colour-not-taken', Level::Stops, 'wrong colours', ['output' => ['colour' => 'Adobe RGB (1998)']]];
+        yield 'bits of a JPEG' => ['bits-not-taken', Severity::Error, 'no 16 bits', ['output' => ['bits' => 16]]];
+        yield 'bits of the lab' => ['bits-not-taken', Severity::Error, 'no 16-bit files', ['output' => ['bits' => 16, 'format' => 'tiff']]];
+        yield 'colour' => ['colour-not-taken', Severity::Error, 'wrong colours', ['output' => ['colour' => 'Adobe RGB (1998)']]];
         yield 'piece' => [
             'piece-too-large',
-            Level::Stops,
+            Severity::Error,
             'largest piece, 20 × 30 in',
             ['size' => '24 x 24 in'],
-            Situations::picture(9000, 9000),
+            LineContexts::picture(9000, 9000),
             ['largestPiece' => '20 x 30 in'],
         ];
-        yield 'file' => ['file-large', Level::Look, 'takes 20.MB', ['output' => ['format' => 'tiff']], null, ['maxBytes' => 20_000_000]];
-        yield 'no copies' => ['copies-zero', Level::Stops, 'nothing would be made', ['copies' => 0]];
-        yield 'no picture' => ['no-picture', Level::Stops, 'Choose one', ['picture' => null], PictureTrouble::none()];
-        yield 'missing' => ['picture-missing', Level::Stops, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
-        yield 'changed' => ['picture-changed', Level::Stops, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
-        yield 'screen copy' => ['screen-copy', Level::Fine, 'isn’t sent to the lab', ['make' => 'screen-copy']];
+        yield 'file' => [
+            'file-large',
+            Severity::Warning,
+            'takes 20.MB',
+            ['output' => ['format' => 'tiff']],
+            null,
+            ['maxBytes' => 20_000_000],
+        ];
+        yield 'no copies' => ['copies-zero', Severity::Error, 'nothing would be made', ['copies' => 0]];
+        yield 'no picture' => ['no-picture', Severity::Error, 'Choose one', ['picture' => null], PictureTrouble::none()];
+        yield 'missing' => ['picture-missing', Severity::Error, '“dawn\.jpg” isn’t where', [], PictureTrouble::missing('dawn.jpg')];
+        yield 'changed' => ['picture-changed', Severity::Error, 'Add it again', [], PictureTrouble::changed('dawn.jpg')];
+        yield 'screen copy' => ['screen-copy', Severity::Fine, 'isn’t sent to the lab', ['make' => 'screen-copy']];
         yield 'screen copy of a small picture' => [
             'screen-copy-smaller',
-            Level::Look,
+            Severity::Warning,
             'never enlarged',
             ['make' => 'screen-copy', 'longSide' => 9000],
         ];
         yield 'sharpened' => [
             'sharpened',
-            Level::Fine,
+            Severity::Fine,
             'normally for lustre',
             ['output' => ['sharpen' => ['surface' => 'lustre', 'strength' => 'normal']]],
         ];
-        yield 'all its data kept' => ['private-data-kept', Level::Look, 'go to', ['output' => ['keep' => 'everything']]];
+        yield 'all its data kept' => ['private-data-kept', Severity::Warning, 'go to', ['output' => ['keep' => 'everything']]];
         yield 'sharpened for another surface' => [
             'sharpening-unlike-paper',
-            Level::Look,
+            Severity::Warning,
             '“Rag” is matte',
             ['output' => ['sharpen' => ['surface' => 'glossy']]],
             null,
@@ -224,7 +231,7 @@ final class ChecksTest extends TestCase
         ];
         yield 'a paper the lab has not' => [
             'paper-unknown',
-            Level::Look,
+            Severity::Warning,
             'no “Slate”.*Its card has Rag',
             ['paper' => 'Slate'],
             null,
@@ -232,7 +239,7 @@ final class ChecksTest extends TestCase
         ];
         yield 'a paper whose profile is not there' => [
             'paper-profile-refused',
-            Level::Look,
+            Severity::Warning,
             'isn’t there',
             [],
             null,
@@ -240,23 +247,23 @@ final class ChecksTest extends TestCase
         ];
         yield 'a profile that is not there' => [
             'profile-refused',
-            Level::Stops,
+            Severity::Error,
             '“rag.icc” can’t be used. It isn’t there',
             ['output' => ['colour' => 'rag.icc']],
         ];
         yield 'its paper’s profile, which it has not' => [
             'profile-missing',
-            Level::Stops,
+            Severity::Error,
             'has none for it',
             ['output' => ['colour' => 'paper']],
         ];
-        yield 'name' => ['name-safe', Level::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
-        yield 'name shortened' => ['name-shortened', Level::Fine, 'takes 20', [], null, ['nameLength' => 20]];
+        yield 'name' => ['name-safe', Severity::Fine, '\d+ characters', ['subject' => 'Boat'], null, ['nameLength' => 60]];
+        yield 'name shortened' => ['name-shortened', Severity::Fine, 'takes 20', [], null, ['nameLength' => 20]];
     }
 
     public function test_worst_comes_first(): void
     {
-        $worked = Situations::work(['size' => '11 x 15 in', 'copies' => 0]);
+        $worked = LineContexts::work(['size' => '11 x 15 in', 'copies' => 0]);
         $ranks = array_map(fn ($finding): int => $finding->level->rank(), $worked->findings);
         self::assertSame('copies-zero', $worked->worst()->code);
         $sorted = $ranks;
@@ -276,17 +283,17 @@ final class ChecksTest extends TestCase
             'frameCover' => '5 mm',
             'forPaper' => ['open' => 0, 'contrast' => 0],
         ];
-        self::assertNull(Situations::finding(Situations::work($asked), 'not-made-yet'));
+        self::assertNull(LineContexts::finding(LineContexts::work($asked), 'not-made-yet'));
     }
 
     /** A remedy is one press: the changed line no longer has the finding. */
     #[DataProvider('remedies')]
     public function test_remedies_cure(array $line, string $code, array $lab = []): void
     {
-        $finding = Situations::finding(Situations::work($line, null, $lab), $code);
+        $finding = LineContexts::finding(LineContexts::work($line, null, $lab), $code);
         self::assertNotNull($finding?->remedy);
         $cured = array_filter(array_replace_recursive($line, $finding->remedy->change), fn (mixed $v): bool => $v !== null);
-        self::assertNull(Situations::finding(Situations::work($cured, null, $lab), $code));
+        self::assertNull(LineContexts::finding(LineContexts::work($cured, null, $lab), $code));
     }
 
     /** @return iterable<array{0: array<string, mixed>, 1: string, 2?: array<string, mixed>}> */
@@ -320,20 +327,20 @@ final class ChecksTest extends TestCase
             ['name' => 'Plain'],
         ];
         $profile = fn (string $name): PaperProfile => new PaperProfile("{$name}.icc", hash('sha256', $name), $name);
-        $lab = Situations::lab(['papers' => $papers, 'takesPaperProfiles' => true])->knowing(
+        $lab = LineContexts::lab(['papers' => $papers, 'takesPaperProfiles' => true])->knowing(
             new ProfileShelf(['lustre.icc' => $profile('lustre'), 'rag.icc' => $profile('rag'), 'nobody.icc' => $profile('nobody')]),
         );
-        $find = fn (array $line): ?Finding => Situations::finding(
+        $find = fn (array $line): ?Finding => LineContexts::finding(
             WorkedLine::work(
-                Situations::line($line),
-                [Situations::picture(4200, 2800)],
+                LineContexts::line($line),
+                [LineContexts::picture(4200, 2800)],
                 $lab,
-                NameBook::names(Situations::head(), $lab, [1 => Situations::line($line)])[1],
+                NameBook::names(LineContexts::head(), $lab, [1 => LineContexts::line($line)])[1],
             ),
             'profile-of-another-paper',
         );
         $finding = $find(['output' => ['colour' => 'rag.icc']]);
-        self::assertSame([Level::Stops, ['output' => ['colour' => 'paper']]], [$finding?->level, $finding?->remedy?->change]);
+        self::assertSame([Severity::Error, ['output' => ['colour' => 'paper']]], [$finding?->level, $finding?->remedy?->change]);
         self::assertSame(
             ['output' => ['colour' => null]],
             $find(['paper' => 'Plain', 'output' => ['colour' => 'rag.icc']])?->remedy?->change,
@@ -352,39 +359,39 @@ final class ChecksTest extends TestCase
 
     public function test_what_was_measured_is_told_and_mended(): void
     {
-        $line = Situations::line();
-        $lab = Situations::lab(['nameLength' => 60]);
+        $line = LineContexts::line();
+        $lab = LineContexts::lab(['nameLength' => 60]);
         $work = fn (ColourLoss $seen, array $wanted = []): WorkedLine => WorkedLine::work(
-            Situations::line($wanted),
-            [Situations::picture(4200, 2800)],
+            LineContexts::line($wanted),
+            [LineContexts::picture(4200, 2800)],
             $lab,
-            NameBook::names(Situations::head(), $lab, [1 => $line])[1],
+            NameBook::names(LineContexts::head(), $lab, [1 => $line])[1],
             fn (): ColourLoss => $seen,
         );
         $much = $work(new ColourLoss(0.3, ['greens', 'cyans'], 0.04, 7.2));
-        self::assertStringContainsString('Mostly greens and cyans', (string) Situations::finding($much, 'colours-outside')?->text);
-        self::assertSame("4\u{2009}% clipped by the conversion", Situations::finding($much, 'ends-clipped')?->title);
+        self::assertStringContainsString('Mostly greens and cyans', (string) LineContexts::finding($much, 'colours-outside')?->text);
+        self::assertSame("4\u{2009}% clipped by the conversion", LineContexts::finding($much, 'ends-clipped')?->title);
         self::assertSame(
             ['forPaper' => ['open' => 0.6]],
-            Situations::finding($much, 'shadows-close')?->remedy?->change,
+            LineContexts::finding($much, 'shadows-close')?->remedy?->change,
             'twelve L* is all there is',
         );
         self::assertNull(
-            Situations::finding($work(new ColourLoss(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'),
+            LineContexts::finding($work(new ColourLoss(0.3, [], 0.0, 7.2), ['forPaper' => ['open' => 1]]), 'shadows-close'),
             'opened as far as can be',
         );
         $little = $work(new ColourLoss(0.001, [], 0.002, 0.5));
-        self::assertSame(Level::Fine, Situations::finding($little, 'colours-fit')?->level);
-        self::assertNull(Situations::finding($little, 'ends-clipped'));
-        self::assertNull(Situations::finding(Situations::work(), 'colours-fit'), 'nobody has looked');
+        self::assertSame(Severity::Fine, LineContexts::finding($little, 'colours-fit')?->level);
+        self::assertNull(LineContexts::finding($little, 'ends-clipped'));
+        self::assertNull(LineContexts::finding(LineContexts::work(), 'colours-fit'), 'nobody has looked');
     }
 
     /** Two ways out of too few pixels: the largest size that carries, and the wall, where fewer are sharp from farther away. */
     public function test_too_few_pixels_for_the_hand_may_be_enough_for_a_wall(): void
     {
         $remedies = function (string $size, int $width): array {
-            $finding = Situations::finding(
-                Situations::work(['size' => $size], Situations::picture($width, intdiv($width * 2, 3))),
+            $finding = LineContexts::finding(
+                LineContexts::work(['size' => $size], LineContexts::picture($width, intdiv($width * 2, 3))),
                 'pixels-too-few',
             );
             self::assertNotNull($finding);

@@ -7,14 +7,14 @@ namespace Tests\core\House;
 use PHPUnit\Framework\TestCase;
 use Planisher\Finish\Choice;
 use Planisher\House\Choices;
-use Planisher\House\HouseFinish;
-use Tests\core\Situations;
+use Planisher\House\HouseFinishSpec;
+use Tests\core\LineContexts;
 
 final class HouseFinishTest extends TestCase
 {
     public function test_keeps_the_chosen_places_and_no_others(): void
     {
-        $line = Situations::line([
+        $line = LineContexts::line([
             'size' => '16 x 20 in',
             'fit' => 'whole',
             'border' => '1 in',
@@ -23,13 +23,13 @@ final class HouseFinishTest extends TestCase
             'copies' => 7,
             'output' => ['format' => 'tiff', 'ppi' => 240],
         ]);
-        $finish = HouseFinish::from($line, [self::choice('fit'), self::choice('border'), self::choice('file')]);
+        $finish = HouseFinishSpec::from($line, [self::choice('fit'), self::choice('border'), self::choice('file')]);
         self::assertSame(
             ['fit' => 'whole', 'border' => '1 in', 'paperColour' => '#eeeeee', 'output' => ['format' => 'tiff']],
             $finish->toArray()['wanted'],
         );
-        self::assertEquals($finish, HouseFinish::fromArray($finish->toArray()));
-        [$change, $left] = $finish->give(Situations::lab(), 'print');
+        self::assertEquals($finish, HouseFinishSpec::fromArray($finish->toArray()));
+        [$change, $left] = $finish->give(LineContexts::lab(), 'print');
         self::assertSame([], $left);
         self::assertSame(
             [
@@ -44,8 +44,8 @@ final class HouseFinishTest extends TestCase
 
     public function test_a_choice_that_is_the_default_sets_it_back(): void
     {
-        [$change] = HouseFinish::from(Situations::line(), [self::choice('keyline'), self::choice('border')])->give(
-            Situations::lab(),
+        [$change] = HouseFinishSpec::from(LineContexts::line(), [self::choice('keyline'), self::choice('border')])->give(
+            LineContexts::lab(),
             'print',
         );
         self::assertSame(['keyline' => null, 'border' => null, 'paperColour' => null], $change);
@@ -53,20 +53,20 @@ final class HouseFinishTest extends TestCase
 
     public function test_what_the_lab_does_not_have_is_left_and_said(): void
     {
-        $line = Situations::line([
+        $line = LineContexts::line([
             'size' => '16 x 20 in',
             'border' => '1 in',
             'carrier' => '20 x 24 in',
             'output' => ['format' => 'tiff', 'bits' => 16, 'colour' => 'Adobe RGB (1998)'],
         ]);
-        $finish = HouseFinish::from($line, Choices::all());
-        [$change, $left] = $finish->give(Situations::lab(['formats' => ['jpeg']]), 'print');
+        $finish = HouseFinishSpec::from($line, Choices::all());
+        [$change, $left] = $finish->give(LineContexts::lab(['formats' => ['jpeg']]), 'print');
         self::assertSame(['the size 16 × 20 in', 'the sheet 20 × 24 in', 'Adobe RGB (1998)', 'TIFF'], $left);
         self::assertArrayNotHasKey('size', $change);
         self::assertArrayNotHasKey('carrier', $change);
         self::assertSame('1 in', $change['border']);
         [, $left] = $finish->give(
-            Situations::lab([
+            LineContexts::lab([
                 'formats' => ['jpeg', 'tiff'],
                 'bits' => [8],
                 'sizes' => ['16 x 20 in', '20 x 24 in'],
@@ -79,9 +79,9 @@ final class HouseFinishTest extends TestCase
 
     public function test_every_choice_has_words(): void
     {
-        $plain = HouseFinish::from(Situations::line(), Choices::all())->words();
-        $other = HouseFinish::from(
-            Situations::line([
+        $plain = HouseFinishSpec::from(LineContexts::line(), Choices::all())->words();
+        $other = HouseFinishSpec::from(
+            LineContexts::line([
                 'size' => 'A4',
                 'turn' => 'portrait',
                 'fit' => 'whole',
@@ -96,8 +96,8 @@ final class HouseFinishTest extends TestCase
             ]),
             Choices::all(),
         )->words();
-        $canvas = HouseFinish::from(
-            Situations::line([
+        $canvas = HouseFinishSpec::from(
+            LineContexts::line([
                 'size' => '60 x 40 cm',
                 'make' => 'canvas',
                 'product' => 'metal',

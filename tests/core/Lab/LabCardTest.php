@@ -10,14 +10,14 @@ use Planisher\Colour\PaperProfile;
 use Planisher\Colour\ProfileShelf;
 use Planisher\Lab\LabCard;
 use Planisher\OrderFile\OrderFileError;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 final class LabCardTest extends TestCase
 {
     /** @param  array<string, mixed>  $card */
     private static function lab(array $card): LabCard
     {
-        return Situations::lab($card)->knowing(
+        return LineContexts::lab($card)->knowing(
             new ProfileShelf([
                 'rag.icc' => new PaperProfile('rag.icc', str_repeat('a', 64), 'Rag'),
                 'torn.icc' => 'it is cut off at 90 of 100 bytes',

@@ -6,7 +6,7 @@ namespace Tests\core\Lab;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Lab\Requirements\Page;
+use Planisher\Lab\Requirements\RequirementsPage;
 use Planisher\Lab\Requirements\Understood;
 use Planisher\Lab\Text\CardField;
 use Planisher\Measure\Unit;
@@ -43,7 +43,7 @@ final class RequirementsTest extends TestCase
     #[DataProvider('pages')]
     public function test_nothing_is_read_or_left_out_unseen(array $meant, string $text): void
     {
-        $page = Page::read($text);
+        $page = RequirementsPage::read($text);
         $seen = [...array_map(fn (Understood $one): string => $one->words, $page->understood), ...$page->rest];
         foreach ($seen as $words) {
             self::assertStringContainsString(
@@ -64,7 +64,7 @@ final class RequirementsTest extends TestCase
     #[DataProvider('pages')]
     public function test_what_is_read_can_be_kept_on_a_card(array $meant, string $text): void
     {
-        foreach (Page::read($text)->understood as $one) {
+        foreach (RequirementsPage::read($text)->understood as $one) {
             $field = CardField::tryFrom($one->field);
             if ($field === null) {
                 self::assertContains($one->field, self::FIELDS);
@@ -79,7 +79,7 @@ final class RequirementsTest extends TestCase
     private static function read(string $text): array
     {
         $read = [];
-        foreach (Page::read($text)->understood as $one) {
+        foreach (RequirementsPage::read($text)->understood as $one) {
             $read[$one->field] = isset($read[$one->field]) ? "{$read[$one->field]} | {$one->text}" : $one->text;
         }
 

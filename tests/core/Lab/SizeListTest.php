@@ -6,7 +6,7 @@ namespace Tests\core\Lab;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Lab\Requirements\Page;
+use Planisher\Lab\Requirements\RequirementsPage;
 use Planisher\Lab\Text\CardError;
 use Planisher\Lab\Text\CardField;
 use Planisher\Lab\Text\Extras;
@@ -124,7 +124,7 @@ final class SizeListTest extends TestCase
                     self::assertTrue(mb_check_encoding($e->getMessage(), 'UTF-8'), $text);
                 }
             }
-            $page = Page::read($text);
+            $page = RequirementsPage::read($text);
             self::assertNotFalse(json_encode([$page->understood, $page->rest]), $text);
         }
     }

@@ -8,22 +8,22 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Size;
 use Planisher\Naming\NameBook;
 use Planisher\Naming\NameParts;
 use Planisher\Naming\SafeText;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderHead;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 final class NameBookTest extends TestCase
 {
     /** @param  array<string, mixed>  $line */
     private static function named(array $line, int $length = 60, string $client = 'Isholm Rowing Club'): string
     {
-        return (string) NameBook::names(new OrderHead('2611-04', $client, '2026-11-24'), Situations::lab(['nameLength' => $length]), [
-            1 => Situations::line($line),
+        return (string) NameBook::names(new OrderHead('2611-04', $client, '2026-11-24'), LineContexts::lab(['nameLength' => $length]), [
+            1 => LineContexts::line($line),
         ])[1];
     }
 
@@ -101,8 +101,8 @@ final class NameBookTest extends TestCase
 
     public function test_numbers_are_padded_to_the_orders_count(): void
     {
-        $lines = array_fill(1, 12, Situations::line(['subject' => 'Boat']));
-        $names = NameBook::names(Situations::head(), Situations::lab(['nameLength' => 60]), $lines);
+        $lines = array_fill(1, 12, LineContexts::line(['subject' => 'Boat']));
+        $names = NameBook::names(LineContexts::head(), LineContexts::lab(['nameLength' => 60]), $lines);
         self::assertStringEndsWith('_boat_01.jpg', (string) $names[1]);
         self::assertStringEndsWith('_boat_12.jpg', (string) $names[12]);
     }
@@ -133,7 +133,7 @@ final class NameBookTest extends TestCase
             $pool = ['client', 'order', 'size', 'subject', 'finish', 'copies', 'date', ...mt_rand(0, 1) ? ['number'] : []];
             shuffle($pool);
             $lines = array_map(
-                fn (): Line => Situations::line([
+                fn (): LineSpec => LineContexts::line([
                     'subject' => mb_substr($any(), 0, 80),
                     'size' => ['4 x 6 in', 'A4', '60 x 40 cm'][mt_rand(0, 2)],
                     'name' => ['parts' => array_slice($pool, 0, mt_rand(1, 4)), 'join' => ['_', '-'][mt_rand(0, 1)]],
@@ -142,7 +142,7 @@ final class NameBookTest extends TestCase
             );
             $names = array_map(
                 strval(...),
-                NameBook::names(new OrderHead('2611-04', $any(), '2026-11-24'), Situations::lab(['nameLength' => $length]), $lines),
+                NameBook::names(new OrderHead('2611-04', $any(), '2026-11-24'), LineContexts::lab(['nameLength' => $length]), $lines),
             );
             self::assertCount(30, array_unique($names));
             foreach ($names as $name) {
@@ -184,10 +184,10 @@ final class NameBookTest extends TestCase
      */
     private static function names(array $line, int $room): array
     {
-        $lab = LabCard::fromNode(Node::root(['name' => 'Larkmoor', 'sizes' => ['8 x 10 in'], 'nameLength' => $room]));
+        $lab = LabCard::fromNode(JsonNode::root(['name' => 'Larkmoor', 'sizes' => ['8 x 10 in'], 'nameLength' => $room]));
 
         return NameBook::names(new OrderHead('2611-04', 'Isholm Rowing Club', '2026-11-24'), $lab, [
-            1 => LineReader::read(Node::root($line)),
+            1 => LineReader::read(JsonNode::root($line)),
         ])[1]->files();
     }
 }

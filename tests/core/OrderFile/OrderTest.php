@@ -8,9 +8,9 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Finish\LineReader;
-use Planisher\Order\Order;
+use Planisher\Order\OrderSpec;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\JsonText;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\OrderFileErrors;
 
@@ -46,7 +46,7 @@ final class OrderTest extends TestCase
 
     public function test_the_documented_order_reads(): void
     {
-        $order = Order::read(JsonText::decode(self::ORDER));
+        $order = OrderSpec::read(JsonText::decode(self::ORDER));
         self::assertCount(5, $order->lines);
         self::assertSame('Breakwater light', $order->lines[1]->subject);
         self::assertSame(
@@ -76,8 +76,8 @@ final class OrderTest extends TestCase
             ],
             'name' => ['parts' => ['size', ['text' => 'proof'], 'number'], 'join' => '-'],
         ];
-        self::assertSame($wanted, LineReader::read(Node::root($wanted))->toArray());
-        $short = LineReader::read(Node::root(['size' => 'A4', 'output' => ['ppi' => 'own']]))->toArray();
+        self::assertSame($wanted, LineReader::read(JsonNode::root($wanted))->toArray());
+        $short = LineReader::read(JsonNode::root(['size' => 'A4', 'output' => ['ppi' => 'own']]))->toArray();
         self::assertSame(['ppi' => 'own'], $short['output']);
         self::assertArrayNotHasKey('name', $short);
     }
@@ -94,7 +94,7 @@ final class OrderTest extends TestCase
         }
         $place = $value;
         try {
-            Order::read($order);
+            OrderSpec::read($order);
             self::fail('it was read');
         } catch (OrderFileErrors $e) {
             self::assertMatchesRegularExpression("/{$says}/u", $e->getMessage());
@@ -119,6 +119,8 @@ final class OrderTest extends TestCase
         yield 'a size of 0' => [['lines', 0, 'size'], '0 x 11 in', 'measure.*side of 0'];
         yield 'a size that is a number' => [['lines', 0, 'size'], 8, '^lines\[0\]\.size: found 8; expected text'];
         yield 'a misspelled key' => [['lines', 0, 'sise'], '8 x 10 in', '^lines\[0\]\.sise: found a key that means nothing here'];
+        yield 'apart by a path' => [['lines', 0, 'apart'], '../x', '^lines\[0\]\.apart: found “\.\.\/x”; expected a word'];
+        yield 'a test of nothing apart' => [['lines', 0, 'testOf'], 2, '^lines\[0\]\.testOf: found 2; expected nothing, since'];
         yield 'half a copy' => [['lines', 0, 'copies'], 1.5, '^lines\[0\]\.copies: found 1\.5; expected a whole number'];
         yield 'less than no copies' => [['lines', 0, 'copies'], -1, 'found -1'];
         yield 'a make unknown' => [['lines', 0, 'make'], 'poster', 'expected one of "print"'];
@@ -145,7 +147,7 @@ final class OrderTest extends TestCase
         $order['lines'][0]['size'] = 'banana';
         $order['lines'][4]['copies'] = 'many';
         try {
-            Order::read($order);
+            OrderSpec::read($order);
             self::fail('it was read');
         } catch (OrderFileErrors $e) {
             self::assertSame(
@@ -170,7 +172,7 @@ final class OrderTest extends TestCase
         $nothings = [[null, $found('null')], [3, $found('3')], ['x', $found('“x”')], [[], $missing], [[1], $found('a list')]];
         foreach ($nothings as [$nothing, $says]) {
             try {
-                Order::read($nothing);
+                OrderSpec::read($nothing);
                 self::fail('it was read');
             } catch (OrderFileErrors $e) {
                 self::assertSame($says, $e->getMessage());

@@ -7,7 +7,7 @@ namespace Tests\core\Parcel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Parcel\Goes;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** What of a line goes to the lab, in numbers: told before it goes. */
 final class GoesTest extends TestCase
@@ -58,7 +58,7 @@ final class GoesTest extends TestCase
     #[DataProvider('lines')]
     public function test_it_is_counted_by_what_it_is(array $line, ?array $goes): void
     {
-        $told = Goes::of(Situations::work($line, Situations::picture(12_000, 8000), self::LAB))?->toArray();
+        $told = Goes::of(LineContexts::work($line, LineContexts::picture(12_000, 8000), self::LAB))?->toArray();
         self::assertSame($goes, $goes === null ? $told : array_intersect_key((array) $told, $goes));
     }
 }

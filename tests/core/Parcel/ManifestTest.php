@@ -9,9 +9,9 @@ use PHPUnit\Framework\Attributes\CoversNothing;
 use PHPUnit\Framework\TestCase;
 use Planisher\OrderFile\OrderHead;
 use Planisher\OrderFile\Remark;
-use Planisher\Parcel\Item;
 use Planisher\Parcel\Manifest;
-use Tests\core\Situations;
+use Planisher\Parcel\ParcelItem;
+use Tests\core\LineContexts;
 
 #[CoversNothing]
 final class ManifestTest extends TestCase
@@ -36,11 +36,11 @@ final class ManifestTest extends TestCase
     ];
 
     /** @param  array<string, mixed>  $line */
-    private static function item(array $line, int $number = 1, ?string $remark = null, int $file = 0): Item
+    private static function item(array $line, int $number = 1, ?string $remark = null, int $file = 0): ParcelItem
     {
-        $worked = Situations::work($line, Situations::picture(12000, 8000), self::LAB);
+        $worked = LineContexts::work($line, LineContexts::picture(12000, 8000), self::LAB);
 
-        return Item::of($worked, $number, $worked->plan->files[$file]->name ?? '', 1000, self::SHA, $remark);
+        return ParcelItem::of($worked, $number, $worked->plan->files[$file]->name ?? '', 1000, self::SHA, $remark);
     }
 
     public function test_a_print_says_all_that_a_lab_needs_in_both_units(): void
@@ -99,10 +99,10 @@ final class ManifestTest extends TestCase
         self::assertSame(['stretched on bars', ['black float frame']], [$item->toArray()['mount'], $item->toArray()['options']]);
         self::assertSame(2 * (220 + 1800), $item->price()?->hundredths);
 
-        $unknown = Situations::work(['make' => 'canvas', 'size' => '8 x 10 in', 'mount' => 'a hook'], lab: self::LAB);
-        self::assertStringContainsString('no mount “a hook”', Situations::finding($unknown, 'mount-unknown')->title ?? '');
-        $other = Situations::work(['size' => '8 x 10 in', 'options' => ['black float frame']], lab: self::LAB);
-        self::assertSame(['options' => null], Situations::finding($other, 'option-unknown')?->remedy?->change);
+        $unknown = LineContexts::work(['make' => 'canvas', 'size' => '8 x 10 in', 'mount' => 'a hook'], lab: self::LAB);
+        self::assertStringContainsString('no mount “a hook”', LineContexts::finding($unknown, 'mount-unknown')->title ?? '');
+        $other = LineContexts::work(['size' => '8 x 10 in', 'options' => ['black float frame']], lab: self::LAB);
+        self::assertSame(['options' => null], LineContexts::finding($other, 'option-unknown')?->remedy?->change);
     }
 
     public function test_the_manifest_follows_its_schema_and_adds_up(): void
@@ -128,7 +128,7 @@ final class ManifestTest extends TestCase
 
     public function test_what_has_no_price_makes_the_total_incomplete(): void
     {
-        $manifest = new Manifest('k', 1, Situations::head(), 'Wren', 'L', [
+        $manifest = new Manifest('k', 1, LineContexts::head(), 'Wren', 'L', [
             self::item(['size' => '8 x 10 in']),
             self::item(['size' => '20 x 30 in']),
         ]);
@@ -138,6 +138,6 @@ final class ManifestTest extends TestCase
     public function test_a_file_its_line_does_not_make_is_refused(): void
     {
         $this->expectExceptionMessage('makes no file “other.jpg”');
-        Item::of(Situations::work(), 1, 'other.jpg', 1, self::SHA, null);
+        ParcelItem::of(LineContexts::work(), 1, 'other.jpg', 1, self::SHA, null);
     }
 }

@@ -7,7 +7,7 @@ namespace Tests\core\Picture;
 use PHPUnit\Framework\TestCase;
 use Planisher\Measure\PixelRect;
 use Planisher\Picture\ContrastMap;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Where a picture's weight lies within its window: checked against the centre of mass by the definition. */
 final class ContrastMapTest extends TestCase
@@ -21,7 +21,7 @@ final class ContrastMapTest extends TestCase
             [$x, $y] = ContrastMap::offMiddle(
                 $map,
                 new PixelRect(mt_rand(0, 3000 - $w), mt_rand(0, 2000 - $h), $w, $h),
-                Situations::picture(3000, 2000),
+                LineContexts::picture(3000, 2000),
             );
             self::assertEqualsWithDelta(0, $x, 1e-9);
             self::assertEqualsWithDelta(0, $y, 1e-9);
@@ -34,7 +34,7 @@ final class ContrastMapTest extends TestCase
         $bytes = array_fill(0, ContrastMap::COLUMNS * ContrastMap::ROWS, 0);
         $bytes[4 * ContrastMap::COLUMNS + 18] = 200;
         $map = bin2hex(pack('C*', ...$bytes));
-        $picture = Situations::picture(2400, 1600);
+        $picture = LineContexts::picture(2400, 1600);
         [$x, $y] = ContrastMap::offMiddle($map, new PixelRect(0, 0, 2400, 1600), $picture);
         self::assertEqualsWithDelta([(2 * 18.5) / 24 - 1, (2 * 4.5) / 16 - 1], [$x, $y], 1e-9);
         // In the right half alone it lies left of the middle

@@ -8,20 +8,20 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Colour\Channels;
 use Planisher\Finding\Finding;
-use Planisher\Finding\Level;
+use Planisher\Finding\Severity;
 use Planisher\Measure\Box;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Overlay\LaidOverlay;
 use Planisher\Overlay\Overlay;
 use Planisher\Picture\Exposure;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 use Tests\core\EvenType;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Words and marks on their paper: where they stand, and what is found about that. */
 final class AddedTest extends TestCase
@@ -32,7 +32,7 @@ final class AddedTest extends TestCase
 
     private static function mark(mixed ...$other): PictureFacts
     {
-        return Situations::picture(
+        return LineContexts::picture(
             ...[
                 'width' => 400,
                 'height' => 200,
@@ -53,15 +53,15 @@ final class AddedTest extends TestCase
      */
     private static function work(array $line, ?PictureFacts $picture = null, array $lab = [], ?PictureFacts $mark = null): WorkedLine
     {
-        [$line, $lab] = [Situations::line($line), Situations::lab($lab)];
-        $pictures = array_map(fn (): PictureFacts => $picture ?? Situations::picture(4200, 2800), $line->pictures());
+        [$line, $lab] = [LineContexts::line($line), LineContexts::lab($lab)];
+        $pictures = array_map(fn (): PictureFacts => $picture ?? LineContexts::picture(4200, 2800), $line->pictures());
 
         return WorkedLine::work(
             $line,
             $pictures,
             $lab,
-            NameBook::names(Situations::head(), $lab, [1 => $line])[1],
-            desk: new Desk(Situations::head(), ['mark.png' => $mark ?? self::mark()], new EvenType()),
+            NameBook::names(LineContexts::head(), $lab, [1 => $line])[1],
+            orderContext: new OrderContext(LineContexts::head(), ['mark.png' => $mark ?? self::mark()], new EvenType()),
         );
     }
 
@@ -80,69 +80,76 @@ final class AddedTest extends TestCase
         self::assertGreaterThan(5 * self::INCH, $trimmed?->box->y, 'below the paper, in what is trimmed away');
     }
 
-    /** @return iterable<string, array{string, Level, string, array<string, mixed>, 4?: PictureFacts, 5?: array<string, mixed>}> */
+    /** @return iterable<string, array{string, Severity, string, array<string, mixed>, 4?: PictureFacts, 5?: array<string, mixed>}> */
     public static function findings(): iterable
     {
         $caption = fn (array $parts, array $more = []): array => ['caption' => ['parts' => $parts] + $more];
         $lettered = fn (array $block, array $more = []): array => ['lettering' => [$block + ['text' => 'First day']]] + $more;
-        $marked = Situations::picture(
+        $marked = LineContexts::picture(
             4200,
             2800,
             mustStayIn: [
-                MustStayIn::listFromNode(Node::root([['label' => 'the face', 'x' => 0.4, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2]]))[0],
+                MustStayIn::listFromNode(
+                    JsonNode::root([['label' => 'the face', 'x' => 0.4, 'y' => 0.4, 'width' => 0.2, 'height' => 0.2]]),
+                )[0],
             ],
         );
-        $shot = Situations::picture(4200, 2800, exposure: new Exposure([1, 60]));
-        yield 'no border' => ['caption-no-room', Level::Stops, 'no border below', $caption(['subject'])];
-        yield 'no larger sheet' => ['caption-no-room', Level::Stops, 'trim away', $caption(['subject'], ['inSurplus' => true])];
+        $shot = LineContexts::picture(4200, 2800, exposure: new Exposure([1, 60]));
+        yield 'no border' => ['caption-no-room', Severity::Error, 'no border below', $caption(['subject'])];
+        yield 'no larger sheet' => ['caption-no-room', Severity::Error, 'trim away', $caption(['subject'], ['inSurplus' => true])];
         yield 'no border on a sheet' => [
             'caption-no-room',
-            Level::Stops,
+            Severity::Error,
             'no border',
             ['make' => 'shared-sheet', 'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '3 x 4 in']]]] +
             $caption([['text' => 'x']]),
         ];
-        yield 'nothing known' => ['caption-says-nothing', Level::Look, 'the exposure', ['border' => '0.5 in'] + $caption(['exposure'])];
+        yield 'nothing known' => [
+            'caption-says-nothing',
+            Severity::Warning,
+            'the exposure',
+            ['border' => '0.5 in'] + $caption(['exposure']),
+        ];
         yield 'something unknown' => [
             'caption-part-unknown',
-            Level::Look,
+            Severity::Warning,
             'reads “Dawn boat”',
             ['border' => '0.5 in'] + $caption(['exposure', 'subject']),
         ];
         yield 'longer than its border' => [
             'caption-too-long',
-            Level::Look,
+            Severity::Warning,
             'the smallest',
             ['size' => '4 x 6 in', 'border' => '0.5 in'] + $caption([['text' => str_repeat('long ', 60)]]),
         ];
         yield 'smaller to fit' => [
             'caption-smaller',
-            Level::Fine,
+            Severity::Fine,
             'stands at',
             ['size' => '4 x 6 in', 'border' => '0.5 in'] + $caption([['text' => str_repeat('long ', 20)]]),
         ];
         yield 'close to the edge' => [
             'added-near-edge',
-            Level::Look,
+            Severity::Warning,
             'within what a frame',
             ['border' => '0.2 in'] + $caption(['exposure']),
             $shot,
         ];
         $large = ['text' => implode("\n", array_fill(0, 6, 'wide words')), 'height' => '60 mm', 'x' => 0.5, 'y' => 0.5];
-        yield 'too much' => ['lettering-too-much', Level::Stops, 'would cover the print', ['lettering' => array_fill(0, 40, $large)]];
-        yield 'off the paper' => ['lettering-off-paper', Level::Stops, 'Nothing of it', $lettered(['x' => 0.0, 'align' => 'right'])];
-        yield 'over the edge' => ['lettering-over-edge', Level::Look, 'cut off', $lettered(['x' => 0.0])];
+        yield 'too much' => ['lettering-too-much', Severity::Error, 'would cover the print', ['lettering' => array_fill(0, 40, $large)]];
+        yield 'off the paper' => ['lettering-off-paper', Severity::Error, 'Nothing of it', $lettered(['x' => 0.0, 'align' => 'right'])];
+        yield 'over the edge' => ['lettering-over-edge', Severity::Warning, 'cut off', $lettered(['x' => 0.0])];
         yield 'a word too wide' => [
             'lettering-too-wide',
-            Level::Look,
+            Severity::Warning,
             'too long for the width',
             $lettered(['text' => 'Incomprehensibilities', 'widest' => '10 mm']),
         ];
-        yield 'a word made to fit' => ['lettering-smaller', Level::Fine, 'longest word fits', $lettered(['widest' => '20 mm'])];
-        yield 'over what must stay in' => ['added-over-marked', Level::Look, 'would be covered', $lettered([]), $marked];
+        yield 'a word made to fit' => ['lettering-smaller', Severity::Fine, 'longest word fits', $lettered(['widest' => '20 mm'])];
+        yield 'over what must stay in' => ['added-over-marked', Severity::Warning, 'would be covered', $lettered([]), $marked];
         yield 'a mark over it' => [
             'added-over-marked',
-            Level::Look,
+            Severity::Warning,
             'would be covered',
             ['overlays' => [['picture' => 'mark.png', 'where' => 'centre']]],
             $marked,
@@ -150,27 +157,27 @@ final class AddedTest extends TestCase
         $sheet = ['make' => 'shared-sheet', 'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '7 x 9 in']]]];
         yield 'of the sheet, over what must stay in of a print' => [
             'added-over-marked',
-            Level::Look,
+            Severity::Warning,
             'would be covered',
             $sheet + $lettered([]),
             $marked,
         ];
         yield 'on a joint' => [
             'added-on-joint',
-            Level::Look,
+            Severity::Warning,
             'shared out',
             ['size' => '30 x 20 in', 'make' => 'panels', 'panels' => ['columns' => [1, 1]]] + $lettered([]),
-            Situations::picture(9000, 6000),
+            LineContexts::picture(9000, 6000),
         ];
         yield 'near a fold' => [
             'added-near-edge',
-            Level::Look,
+            Severity::Warning,
             'clear of a fold',
             ['size' => '12 x 8 in', 'make' => 'canvas'] + $lettered(['y' => 0.96, 'height' => '10 mm']),
         ];
         yield 'at a panel’s edge' => [
             'added-near-edge',
-            Level::Look,
+            Severity::Warning,
             'what a cut may take',
             [
                 'size' => '30 x 20 in',
@@ -178,32 +185,32 @@ final class AddedTest extends TestCase
                 'panels' => ['columns' => [1, 1]],
                 'overlays' => [['picture' => 'mark.png', 'offset' => '1 mm']],
             ],
-            Situations::picture(9000, 6000),
+            LineContexts::picture(9000, 6000),
         ];
         yield 'on a cut' => [
             'added-on-cut',
-            Level::Look,
+            Severity::Warning,
             'cut apart',
             ['make' => 'shared-sheet', 'sheet' => ['cells' => [['picture' => 'a.jpg', 'size' => '4 x 10 in', 'copies' => 2]]]] +
             $lettered([]),
         ];
-        yield 'printed mark' => ['mark-on-print', Level::Look, '“mark”', ['overlays' => [['picture' => 'mark.png']]]];
+        yield 'printed mark' => ['mark-on-print', Severity::Warning, '“mark”', ['overlays' => [['picture' => 'mark.png']]]];
         yield 'stretched' => [
             'mark-stretched',
-            Level::Look,
+            Severity::Warning,
             'another shape',
             ['size' => '8 x 10 in', 'overlays' => [['picture' => 'mark.png', 'where' => 'whole']]],
         ];
         yield 'no such mark for a screen copy' => [
             'mark-missing',
-            Level::Stops,
+            Severity::Error,
             'no mark of the name',
             ['screenCopy' => ['overlays' => [['picture' => 'other.png']]]],
         ];
-        yield 'no such mark' => ['mark-missing', Level::Stops, 'no mark of the name', ['overlays' => [['picture' => 'other.png']]]];
+        yield 'no such mark' => ['mark-missing', Severity::Error, 'no mark of the name', ['overlays' => [['picture' => 'other.png']]]];
         yield 'of a cell' => [
             'lettering-off-paper',
-            Level::Stops,
+            Severity::Error,
             'Nothing of it',
             [
                 'make' => 'shared-sheet',
@@ -214,11 +221,11 @@ final class AddedTest extends TestCase
 
     /** @param  array<string, mixed>  $line */
     #[DataProvider('findings')]
-    public function test_it_is_found(string $code, Level $level, string $words, array $line, ?PictureFacts $picture = null): void
+    public function test_it_is_found(string $code, Severity $level, string $words, array $line, ?PictureFacts $picture = null): void
     {
         $worked = self::work($line, $picture, ['minimumPpi' => 1]);
         $finding =
-            Situations::finding($worked, $code) ??
+            LineContexts::finding($worked, $code) ??
             self::fail(implode(', ', array_map(fn (Finding $of): string => $of->code, $worked->findings)));
         self::assertSame($level, $finding->level);
         self::assertStringContainsString($words, $finding->text);
@@ -226,14 +233,14 @@ final class AddedTest extends TestCase
             $mended = self::work(\Planisher\OrderFile\MergePatch::apply($worked->line->toArray(), $finding->remedy->change), $picture, [
                 'minimumPpi' => 1,
             ]);
-            self::assertNull(Situations::finding($mended, $code), 'its remedy mends it');
+            self::assertNull(LineContexts::finding($mended, $code), 'its remedy mends it');
         }
     }
 
     public function test_a_screen_copy_with_a_mark_is_as_it_should_be(): void
     {
         $worked = self::work(['make' => 'screen-copy', 'overlays' => [['picture' => 'mark.png']]]);
-        self::assertNull(Situations::finding($worked, 'mark-on-print'));
+        self::assertNull(LineContexts::finding($worked, 'mark-on-print'));
         self::assertCount(1, $worked->plan?->shown->overlays() ?? []);
     }
 
@@ -251,7 +258,7 @@ final class AddedTest extends TestCase
             );
             $mark = self::mark(width: mt_rand(10, 2000), height: mt_rand(10, 2000));
             $wanted = Overlay::fromNode(
-                Node::root([
+                JsonNode::root([
                     'picture' => 'mark.png',
                     'where' => $places[$turn % 9],
                     'width' => mt_rand(1, 100).' %',
@@ -283,12 +290,12 @@ final class AddedTest extends TestCase
 
     public function test_names_of_screen_copies_say_so_and_are_never_given_twice(): void
     {
-        $lines = array_map(Situations::line(...), [
+        $lines = array_map(LineContexts::line(...), [
             1 => ['name' => ['parts' => ['subject']], 'screenCopy' => []],
             2 => ['make' => 'screen-copy', 'name' => ['parts' => ['subject']]],
             3 => ['make' => 'shared-sheet', 'sheet' => ['cells' => [['size' => '7 x 9 in', 'copies' => 2]]], 'screenCopy' => []],
         ]);
-        $names = NameBook::names(Situations::head(), Situations::lab(['formats' => ['tiff']]), $lines);
+        $names = NameBook::names(LineContexts::head(), LineContexts::lab(['formats' => ['tiff']]), $lines);
         self::assertSame(['dawn-boat.tif'], $names[1]->files());
         self::assertSame(['dawn-boat_screen.jpg'], $names[1]->copies);
         self::assertSame(['dawn-boat_screen-2.jpg'], $names[2]->files());

@@ -7,9 +7,9 @@ namespace Tests\core\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Measure\PixelRect;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\Plan;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** A canvas's face, edges and spare. Figures without a source are common practice of the trade, no source. */
 final class CanvasTest extends TestCase
@@ -27,9 +27,9 @@ final class CanvasTest extends TestCase
         int $width = 6000,
         int $height = 4000,
     ): Plan {
-        return Situations::work(
+        return LineContexts::work(
             ['size' => $size, 'make' => 'canvas', 'canvas' => $canvas] + $line,
-            Situations::picture($width, $height),
+            LineContexts::picture($width, $height),
             $lab + ['minimumPpi' => 1],
         )->plan ?? throw new \LogicException('no plan');
     }
@@ -74,9 +74,9 @@ final class CanvasTest extends TestCase
     public function test_the_face_is_the_print_of_that_size(): void
     {
         $print =
-            Situations::work(
+            LineContexts::work(
                 ['size' => '60 x 40 cm', 'carrier' => 'none', 'window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.3]],
-                Situations::picture(6000, 4000),
+                LineContexts::picture(6000, 4000),
                 ['minimumPpi' => 1],
             )->plan->files[0] ?? null;
         foreach (['mirrored', 'drawn-out', 'one-colour'] as $edge) {
@@ -109,10 +109,10 @@ final class CanvasTest extends TestCase
         self::assertLessThan($mirrored->parts[0]->sharpness->ppi, $runsOn->parts[0]->sharpness->ppi, 'fewer pixels are left for the face');
         self::assertSame(
             'Mirror the edge instead',
-            Situations::finding(
-                Situations::work(
+            LineContexts::finding(
+                LineContexts::work(
                     ['size' => '30 x 20 cm', 'make' => 'canvas', 'canvas' => ['depth' => '4 cm', 'edge' => 'runs-on']],
-                    Situations::picture(6000, 4000),
+                    LineContexts::picture(6000, 4000),
                 ),
                 'face-loses-much',
             )?->remedy?->label,
@@ -175,11 +175,11 @@ final class CanvasTest extends TestCase
                 self::assertTrue($outside, json_encode($tick->toArray()) ?: '');
             }
             $tops = array_map(
-                fn (Stroke $tick): int => $tick->where->x + intdiv($tick->where->width, 2),
+                fn (StrokeLayer $tick): int => $tick->where->x + intdiv($tick->where->width, 2),
                 array_values(
                     array_filter(
                         $file->strokes(),
-                        fn (Stroke $tick): bool => $tick->where->y === 0 && $tick->where->height > $tick->where->width,
+                        fn (StrokeLayer $tick): bool => $tick->where->y === 0 && $tick->where->height > $tick->where->width,
                     ),
                 ),
             );

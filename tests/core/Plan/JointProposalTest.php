@@ -10,7 +10,7 @@ use Planisher\Finish\Panels\PanelGrid;
 use Planisher\Finish\Panels\PanelsWanted;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** Proportions that touch nothing marked. */
 final class JointProposalTest extends TestCase
@@ -25,7 +25,7 @@ final class JointProposalTest extends TestCase
     private static function proposed(string $size, array $panels, array $marked): ?array
     {
         $size = Size::parse($size);
-        $grid = PanelGrid::of(PanelsWanted::fromNode(Node::root($panels)), $size);
+        $grid = PanelGrid::of(PanelsWanted::fromNode(JsonNode::root($panels)), $size);
         $lengths = JointProposal::lengths(
             $grid->columns,
             array_map(fn (array $m): array => [(int) ($m[0] * self::INCH), (int) ($m[1] * self::INCH)], $marked),
@@ -75,7 +75,7 @@ final class JointProposalTest extends TestCase
                 continue;
             }
             $found++;
-            $grid = PanelGrid::of(PanelsWanted::fromNode(Node::root(['columns' => $proposed] + $panels)), Size::parse('90 x 60 in'));
+            $grid = PanelGrid::of(PanelsWanted::fromNode(JsonNode::root(['columns' => $proposed] + $panels)), Size::parse('90 x 60 in'));
             self::assertNull($grid->missingAcross);
             foreach (PanelGrid::joints($grid->columns) as [$start, $end]) {
                 foreach ($marked as [$from, $to]) {

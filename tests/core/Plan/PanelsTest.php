@@ -13,7 +13,7 @@ use Planisher\Finish\Panels\WallSize;
 use Planisher\Measure\Unit;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** One picture across several panels. Figures without a source are common practice of the trade, no source. */
 final class PanelsTest extends TestCase
@@ -25,9 +25,9 @@ final class PanelsTest extends TestCase
      */
     private static function plan(string $size, array $panels, array $line = [], array $lab = []): Plan
     {
-        return Situations::work(
+        return LineContexts::work(
             ['make' => 'panels', 'size' => $size, 'panels' => $panels] + $line,
-            Situations::picture(6000, 4000),
+            LineContexts::picture(6000, 4000),
             $lab + ['minimumPpi' => 1, 'nameLength' => 80],
         )->plan ?? throw new \LogicException('no plan');
     }
@@ -192,7 +192,8 @@ final class PanelsTest extends TestCase
     public function test_the_largest_wall_piece(): void
     {
         $largest = fn (array $line, array $lab): ?string => ($size = WallSize::largest(
-            Situations::work(['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]]] + $line, Situations::picture(6000, 4000), $lab)->at,
+            LineContexts::work(['make' => 'panels', 'panels' => ['columns' => [1, 1, 1]]] + $line, LineContexts::picture(6000, 4000), $lab)
+                ->at,
         )) === null
             ? null
             : (string) $size;

@@ -10,9 +10,9 @@ use Planisher\Finish\Print\PrintLayout;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Side;
 use Planisher\Measure\Unit;
-use Planisher\Plan\Layer\Stroke;
+use Planisher\Plan\Layer\StrokeLayer;
 use Planisher\Plan\Plan;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** How a picture sits on its paper. Figures without a source are common practice of the trade, no source. */
 final class PaperTest extends TestCase
@@ -23,7 +23,7 @@ final class PaperTest extends TestCase
      */
     private static function plan(array $line, int $width = 4200, int $height = 2800, array $lab = []): Plan
     {
-        return Situations::work($line, Situations::picture($width, $height), $lab + ['minimumPpi' => 1])->plan ??
+        return LineContexts::work($line, LineContexts::picture($width, $height), $lab + ['minimumPpi' => 1])->plan ??
             throw new \LogicException('no plan');
     }
 
@@ -220,7 +220,7 @@ final class PaperTest extends TestCase
         $file = self::plan(['size' => '12 x 18 in', 'fit' => 'whole', 'border' => '2 in', 'keyline' => ['colour' => '#102030']])->files[0];
         $image = $file->pictures()[0]->target;
         self::assertCount(4, $file->strokes());
-        $area = array_sum(array_map(fn (Stroke $f): int => $f->where->area(), $file->strokes()));
+        $area = array_sum(array_map(fn (StrokeLayer $f): int => $f->where->area(), $file->strokes()));
         self::assertSame(2 * 3 * ($image->width + $image->height), $area);
         foreach ($file->strokes() as $stroke) {
             self::assertSame('#102030', (string) $stroke->colour);

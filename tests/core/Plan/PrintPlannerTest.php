@@ -7,14 +7,14 @@ namespace Tests\core\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Plan\Plan;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 final class PrintPlannerTest extends TestCase
 {
     /** @param  array<string, mixed>  $line */
     private static function plan(array $line, int $width = 4200, int $height = 2800): Plan
     {
-        return Situations::work($line, Situations::picture($width, $height))->plan ?? throw new \LogicException('no plan');
+        return LineContexts::work($line, LineContexts::picture($width, $height))->plan ?? throw new \LogicException('no plan');
     }
 
     /** @param  array{int, int}  $pixels */

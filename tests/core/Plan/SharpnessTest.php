@@ -7,9 +7,9 @@ namespace Tests\core\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Measure\Size;
-use Planisher\Plan\Enough;
 use Planisher\Plan\Sharpness;
-use Tests\core\Situations;
+use Planisher\Plan\SharpnessGrade;
+use Tests\core\LineContexts;
 
 final class SharpnessTest extends TestCase
 {
@@ -18,7 +18,7 @@ final class SharpnessTest extends TestCase
     public function test_one_arcminute(int $ppi, int $centimetres): void
     {
         self::assertEqualsWithDelta($ppi, Sharpness::ppiNeededAt($centimetres / 2.54), $ppi * 0.015);
-        $judged = Sharpness::judge($ppi, Size::parse('8 x 10 in'), Situations::lab());
+        $judged = Sharpness::judge($ppi, Size::parse('8 x 10 in'), LineContexts::lab());
         self::assertSame($centimetres, (int) round($judged->sharpFromInches() * 2.54));
     }
 
@@ -31,20 +31,20 @@ final class SharpnessTest extends TestCase
     }
 
     #[DataProvider('verdicts')]
-    public function test_verdicts(float $ppi, string $size, Enough $verdict): void
+    public function test_verdicts(float $ppi, string $size, SharpnessGrade $verdict): void
     {
-        self::assertSame($verdict, Sharpness::judge($ppi, Size::parse($size), Situations::lab(['minimumPpi' => 100]))->enough);
+        self::assertSame($verdict, Sharpness::judge($ppi, Size::parse($size), LineContexts::lab(['minimumPpi' => 100]))->enough);
     }
 
-    /** @return iterable<array{float, string, Enough}> */
+    /** @return iterable<array{float, string, SharpnessGrade}> */
     public static function verdicts(): iterable
     {
-        yield 'the aim' => [300, '8 x 10 in', Enough::Plenty];
-        yield 'diagonal 12.8 in needs 268' => [269, '8 x 10 in', Enough::Enough];
-        yield 'just under what the diagonal needs' => [267, '8 x 10 in', Enough::Soft];
-        yield 'a wall piece is seen from afar' => [120, '24 x 36 in', Enough::Enough];
-        yield 'a small print is not seen from nearer than 25 cm' => [348, '2 x 3 in', Enough::Plenty];
-        yield 'the lab’s least' => [100, '8 x 10 in', Enough::Soft];
-        yield 'below the lab’s least' => [99.9, '8 x 10 in', Enough::TooFew];
+        yield 'the aim' => [300, '8 x 10 in', SharpnessGrade::Plenty];
+        yield 'diagonal 12.8 in needs 268' => [269, '8 x 10 in', SharpnessGrade::Enough];
+        yield 'just under what the diagonal needs' => [267, '8 x 10 in', SharpnessGrade::Soft];
+        yield 'a wall piece is seen from afar' => [120, '24 x 36 in', SharpnessGrade::Enough];
+        yield 'a small print is not seen from nearer than 25 cm' => [348, '2 x 3 in', SharpnessGrade::Plenty];
+        yield 'the lab’s least' => [100, '8 x 10 in', SharpnessGrade::Soft];
+        yield 'below the lab’s least' => [99.9, '8 x 10 in', SharpnessGrade::TooFew];
     }
 }

@@ -50,7 +50,7 @@ final class BlocksTest extends TestCase
     {
         $said = [
             'caption' => [
-                'white' => ['colour' => '#ffffff'],
+                'black' => ['colour' => '#000000'],
                 'bigger' => ['height' => '5 mm'],
                 'a bit smaller' => ['height' => '3.2 mm'],
                 'twice as big' => ['height' => '8 mm'],
@@ -101,6 +101,13 @@ final class BlocksTest extends TestCase
         if (! str_starts_with($words, 'text')) {
             self::assertFalse(self::read($words, null)->line->isSure(), 'with none chosen and several there it is asked');
         }
+    }
+
+    public function test_white_words_on_white_paper_are_asked(): void
+    {
+        $wish = self::read('white', 'caption');
+        self::assertFalse($wish->line->isSure());
+        self::assertEquals(['caption' => ['colour' => '#ffffff']], $wish->change);
     }
 
     /** @return iterable<string, array{string, string, array<string, mixed>}> */

@@ -6,8 +6,8 @@ namespace Tests\core\Reading;
 
 use PHPUnit\Framework\TestCase;
 use Planisher\Finish\LineReader;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
 use Planisher\Reading\SaidWish;
@@ -102,7 +102,7 @@ final class CorpusTest extends TestCase
     {
         $isWhole = isset($wanted['size']) || ($wanted['make'] ?? '') === 'screen-copy';
         $line = LineReader::read(
-            Node::root(array_filter($wanted, fn (mixed $v): bool => $v !== null) + ($isWhole ? [] : ['size' => '1 x 1 in'])),
+            JsonNode::root(array_filter($wanted, fn (mixed $v): bool => $v !== null) + ($isWhole ? [] : ['size' => '1 x 1 in'])),
         )->toArray();
 
         return ($isSure ? '' : '? ').

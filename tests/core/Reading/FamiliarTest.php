@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Reading\Discourse\Familiar;
-use Planisher\Reading\Discourse\Sentence;
+use Planisher\Reading\Discourse\ReadSentence;
 use Planisher\Reading\Reader;
 
 /** How sentences are built that aren't asked: each way has an example that needs it. */
@@ -34,11 +34,11 @@ final class FamiliarTest extends TestCase
         'no-5.jpg',
     ];
 
-    private static function read(string $text): Sentence
+    private static function read(string $text): ReadSentence
     {
         $reader = new Reader(Given::known(), new PictureNames(self::PICTURES));
 
-        return Sentence::all($reader->items($text), $text, 0)[0];
+        return ReadSentence::all($reader->items($text), $text, 0)[0];
     }
 
     /** @return iterable<string, array{string, string}> */

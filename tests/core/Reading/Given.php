@@ -6,7 +6,7 @@ namespace Tests\core\Reading;
 
 use Planisher\Lab\LabCard;
 use Planisher\Language\Known;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** An order that the lists of the tests are written for. */
 final class Given
@@ -30,7 +30,7 @@ final class Given
     {
         return new Known(
             LabCard::fromNode(
-                Node::root([
+                JsonNode::root([
                     'name' => 'Larkmoor Print Lab',
                     'sizes' => [
                         '4 x 6 in',

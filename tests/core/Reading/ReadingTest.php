@@ -14,8 +14,8 @@ use Planisher\Language\Says;
 use Planisher\Language\Words\PictureNames;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
-use Planisher\Reading\Chart\Item;
-use Planisher\Reading\Chart\Kind;
+use Planisher\Reading\Chart\ChartItem;
+use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Reader;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
@@ -28,12 +28,12 @@ use Planisher\Written\Numbers;
 /** What the reader is made of, and what holds for every list whatever is in it. */
 final class ReadingTest extends TestCase
 {
-    /** @return list<Item> without what was passed over */
+    /** @return list<ChartItem> without what was passed over */
     private static function items(string $text): array
     {
         $items = (new Reader(Given::known(), new PictureNames(Given::PICTURES)))->items($text);
 
-        return array_values(array_filter($items, fn (Item $item): bool => $item->kind->saysSomething()));
+        return array_values(array_filter($items, fn (ChartItem $item): bool => $item->kind->saysSomething()));
     }
 
     /** Every number from 1 to 20 in words, and the fractions a ruler has. */
@@ -92,20 +92,20 @@ final class ReadingTest extends TestCase
     {
         $items = self::items($written);
         self::assertCount(1, $items);
-        self::assertSame([Kind::Size, $read, $isSure], [$items[0]->kind, (string) $items[0]->size, $items[0]->why === null]);
+        self::assertSame([ItemKind::Size, $read, $isSure], [$items[0]->kind, (string) $items[0]->size, $items[0]->why === null]);
         self::assertSame(strlen($written), $items[0]->length);
     }
 
     public function test_a_side_of_nothing_is_no_size(): void
     {
-        self::assertSame([], array_filter(self::items('0x10'), fn (Item $item): bool => $item->kind === Kind::Size));
+        self::assertSame([], array_filter(self::items('0x10'), fn (ChartItem $item): bool => $item->kind === ItemKind::Size));
     }
 
     public function test_three_figures_are_a_size_and_how_many(): void
     {
         foreach (['2 x 8x10' => [2, '8 x 10 in'], '8x10 x 2' => [2, '8 x 10 in'], '3 5x7' => [3, '5 x 7 in']] as $written => $meant) {
-            $count = array_values(array_filter(self::items($written), fn (Item $item): bool => $item->kind === Kind::Count));
-            $size = array_values(array_filter(self::items($written), fn (Item $item): bool => $item->kind === Kind::Size));
+            $count = array_values(array_filter(self::items($written), fn (ChartItem $item): bool => $item->kind === ItemKind::Count));
+            $size = array_values(array_filter(self::items($written), fn (ChartItem $item): bool => $item->kind === ItemKind::Size));
             self::assertSame($meant, [$count[0]->count, (string) $size[0]->size], $written);
         }
     }
@@ -164,7 +164,10 @@ final class ReadingTest extends TestCase
         foreach ($texts as $text) {
             foreach (ReadList::read($text, Given::known(), Given::PICTURES)->lines as $line) {
                 self::assertSame($line->text, implode('', array_column($line->parts(), 'words')));
-                $unknown = array_filter($line->items, fn (Item $item): bool => $item->kind === Kind::Unknown && $item->why !== null);
+                $unknown = array_filter(
+                    $line->items,
+                    fn (ChartItem $item): bool => $item->kind === ItemKind::Unknown && $item->why !== null,
+                );
                 self::assertFalse($unknown !== [] && $line->isSure(), $text);
             }
         }
@@ -289,7 +292,7 @@ final class ReadingTest extends TestCase
         ];
         $reader = new Reader(Given::known(), new PictureNames($pictures));
         $told = fn (array $items): array => array_map(
-            fn (Item $item): array => [$item->kind, $item->at, $item->length, $item->count, $item->names(), $item->why],
+            fn (ChartItem $item): array => [$item->kind, $item->at, $item->length, $item->count, $item->names(), $item->why],
             $items,
         );
         for ($n = 0; $n < 600; $n++) {

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Tests\core\Reading;
 
 use PHPUnit\Framework\TestCase;
+use Planisher\Description\Ordered;
 use Planisher\Finish\LineReader;
-use Planisher\Line\Line;
+use Planisher\Line\LineSpec;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderHead;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
 use Planisher\Reading\SaidWish;
-use Planisher\Studio\Desk;
-use Planisher\Telling\Ordered;
+use Planisher\Studio\OrderContext;
 use Tests\core\EvenType;
 
 /** What the sentence says, it reads: for every line that comes of our lists and wishes, its sentence read again is the same sentence. */
@@ -74,11 +74,11 @@ final class RoundTripTest extends TestCase
         self::assertSame([], $otherwise, 'is read otherwise');
     }
 
-    /** @return list<?Line> */
+    /** @return list<?LineSpec> */
     private static function sheets(): array
     {
         $cells = [['picture' => 'slipway.jpg', 'size' => '4 x 5 in'], ['picture' => 'oars.jpg', 'size' => '2 x 3 in', 'copies' => 3]];
-        $of = fn (array $sheet, array $line = []): ?Line => self::line(
+        $of = fn (array $sheet, array $line = []): ?LineSpec => self::line(
             $line + ['make' => 'shared-sheet', 'size' => '8 x 10 in', 'sheet' => ['cells' => $cells] + $sheet],
         );
 
@@ -92,11 +92,11 @@ final class RoundTripTest extends TestCase
         ];
     }
 
-    /** @return list<?Line> with a copy for a screen besides, in all that it may have */
+    /** @return list<?LineSpec> with a copy for a screen besides, in all that it may have */
     private static function besides(): array
     {
         $mark = ['picture' => 'halloway-mark.png', 'where' => 'top-left', 'width' => '20 %', 'strength' => 0.5];
-        $of = fn (array $copy, array $line = []): ?Line => self::line(
+        $of = fn (array $copy, array $line = []): ?LineSpec => self::line(
             $line + ['picture' => 'slipway.jpg', 'size' => '11 x 15 in', 'screenCopy' => $copy],
         );
 
@@ -111,7 +111,7 @@ final class RoundTripTest extends TestCase
     }
 
     /** A title isn't on the shelf, a sheet's sentence names no pictures, no prints are none, and our pictures tell no exposure. */
-    private static function isSaidWhole(?Line $line): bool
+    private static function isSaidWhole(?LineSpec $line): bool
     {
         $form = $line?->toArray() ?? [];
 
@@ -122,7 +122,7 @@ final class RoundTripTest extends TestCase
             ! in_array('exposure', $form['caption']['parts'] ?? [], true);
     }
 
-    /** @return list<?Line> */
+    /** @return list<?LineSpec> */
     private static function listed(): array
     {
         $lines = [];
@@ -136,7 +136,7 @@ final class RoundTripTest extends TestCase
         return $lines;
     }
 
-    /** @return list<?Line> */
+    /** @return list<?LineSpec> */
     private static function wished(): array
     {
         $lines = [];
@@ -151,18 +151,18 @@ final class RoundTripTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $wanted */
-    private static function line(array $wanted): ?Line
+    private static function line(array $wanted): ?LineSpec
     {
         try {
             return LineReader::read(
-                Node::root(array_filter(array_diff_key($wanted, ['remark' => 1]), fn (mixed $of): bool => $of !== null)),
+                JsonNode::root(array_filter(array_diff_key($wanted, ['remark' => 1]), fn (mixed $of): bool => $of !== null)),
             );
         } catch (\Planisher\OrderFile\OrderFileError) {
             return null;
         }
     }
 
-    private static function said(?Line $line): ?string
+    private static function said(?LineSpec $line): ?string
     {
         if ($line === null) {
             return null;
@@ -170,12 +170,12 @@ final class RoundTripTest extends TestCase
         $head = new OrderHead('1', 'Client', '2026-11-30');
         $lab = Given::known()->lab;
         $facts = array_map(fn (): PictureTrouble => PictureTrouble::none(), array_values($line->pictures()));
-        $at = WorkedLine::situation(
+        $at = WorkedLine::context(
             $line,
             $facts,
             $lab,
             NameBook::names($head, $lab, [1 => $line])[1],
-            desk: new Desk($head, [], new EvenType()),
+            orderContext: new OrderContext($head, [], new EvenType()),
         );
 
         // A file's name isn't read: it comes of what else is said.

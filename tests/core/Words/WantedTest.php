@@ -10,7 +10,7 @@ use Planisher\Measure\MeasureError;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\Exposure;
 use Planisher\Words\TypeHeight;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 /** Words as they are asked for: read, written, and refused in words. */
 final class WantedTest extends TestCase
@@ -83,15 +83,15 @@ final class WantedTest extends TestCase
             ],
             'overlays' => [['picture' => 'mark.png', 'where' => 'bottom-right', 'offset' => '4 mm', 'width' => '18 %', 'strength' => 0.7]],
         ];
-        $line = Situations::line($wanted);
+        $line = LineContexts::line($wanted);
         self::assertEquals($wanted, array_intersect_key($line->toArray(), $wanted));
-        self::assertEquals($wanted, array_intersect_key(Situations::line($line->toArray())->toArray(), $wanted));
+        self::assertEquals($wanted, array_intersect_key(LineContexts::line($line->toArray())->toArray(), $wanted));
         $cell = ['size' => '3 x 4 in'] + $wanted;
-        $sheet = Situations::line(['make' => 'shared-sheet', 'sheet' => ['cells' => [$cell]]])->toArray();
+        $sheet = LineContexts::line(['make' => 'shared-sheet', 'sheet' => ['cells' => [$cell]]])->toArray();
         self::assertEquals($wanted, array_intersect_key($sheet['sheet']['cells'][0], $wanted), 'cells have them, too');
         self::assertEquals(
             "caf\u{E9}",
-            Situations::line(['lettering' => [['text' => "cafe\u{301}"]]])->additions->lettering[0]->text,
+            LineContexts::line(['lettering' => [['text' => "cafe\u{301}"]]])->additions->lettering[0]->text,
             'composed',
         );
     }
@@ -126,6 +126,6 @@ final class WantedTest extends TestCase
     {
         $this->expectException(OrderFileError::class);
         $this->expectExceptionMessageMatches('/'.preg_quote($words, '/').'/u');
-        Situations::line($line);
+        LineContexts::line($line);
     }
 }

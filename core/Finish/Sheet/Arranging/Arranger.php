@@ -42,7 +42,7 @@ final class Arranger
     }
 
     /**
-     * @param  list<Kind>  $kinds
+     * @param  list<CellSize>  $kinds
      * @return non-empty-list<list<list<Placed>>> several ways to pack them
      */
     private static function packings(array $kinds, int $width, int $height): array
@@ -80,7 +80,7 @@ final class Arranger
 
     /**
      * @param  non-empty-list<array{int, int}>  $cells
-     * @return non-empty-list<Kind> the largest first
+     * @return non-empty-list<CellSize> the largest first
      */
     private static function kinds(array $cells, int $gutter): array
     {
@@ -88,9 +88,9 @@ final class Arranger
         $kinds = [];
         foreach ($counts as $key => $count) {
             [$short, $long] = array_map(intval(...), explode(' ', (string) $key));
-            $kinds[] = new Kind($short + $gutter, $long + $gutter, $count);
+            $kinds[] = new CellSize($short + $gutter, $long + $gutter, $count);
         }
-        usort($kinds, fn (Kind $a, Kind $b): int => [$b->area(), $b->long] <=> [$a->area(), $a->long]);
+        usort($kinds, fn (CellSize $a, CellSize $b): int => [$b->area(), $b->long] <=> [$a->area(), $a->long]);
 
         return $kinds;
     }
@@ -99,7 +99,7 @@ final class Arranger
      * Gives the places of each kind to the cells of that size, in their order.
      *
      * @param  non-empty-list<array{int, int}>  $cells
-     * @param  list<Kind>  $kinds
+     * @param  list<CellSize>  $kinds
      * @param  list<list<Placed>>  $packed
      * @return non-empty-list<Spot>
      */

@@ -15,7 +15,7 @@ final class CutOrder
     /** With more cells than this a cut is taken near the middle of its piece, instead of trying out which leaves fewest. */
     private const TRIED = 6;
 
-    /** @var list<Cut> */
+    /** @var list<GuillotineCut> */
     public readonly array $cuts;
 
     /** The area of the largest piece left over, in square nanometres; 0 when nothing is. */
@@ -68,7 +68,7 @@ final class CutOrder
      *
      * @param  list<Box>  $cells
      */
-    private function next(Box $piece, array $cells): ?Cut
+    private function next(Box $piece, array $cells): ?GuillotineCut
     {
         if ($cells === []) {
             return null;
@@ -83,8 +83,8 @@ final class CutOrder
         }
         $weight =
             count($cells) <= self::TRIED
-                ? fn (Cut $cut): array => [$this->fewestAfter($cut, $cells), self::offMiddle($cut)]
-                : fn (Cut $cut): array => [self::offMiddle($cut)];
+                ? fn (GuillotineCut $cut): array => [$this->fewestAfter($cut, $cells), self::offMiddle($cut)]
+                : fn (GuillotineCut $cut): array => [self::offMiddle($cut)];
         $weights = array_map($weight, $between);
         asort($weights);
 
@@ -92,7 +92,7 @@ final class CutOrder
     }
 
     /** @param  list<Box>  $cells */
-    private function fewestAfter(Cut $cut, array $cells): int
+    private function fewestAfter(GuillotineCut $cut, array $cells): int
     {
         return array_sum(array_map(fn (Box $half): int => $this->fewest($half, self::in($half, $cells)), $cut->pieces()));
     }
@@ -134,14 +134,14 @@ final class CutOrder
      *
      * @param  non-empty-list<Box>  $cells
      */
-    private static function trim(Box $piece, array $cells): ?Cut
+    private static function trim(Box $piece, array $cells): ?GuillotineCut
     {
         $all = array_reduce($cells, fn (Box $all, Box $cell): Box => $all->with($cell), $cells[0]);
         $trims = [
-            [$all->x - $piece->x, new Cut($piece, true, $all->x), $piece->height],
-            [$piece->right() - $all->right(), new Cut($piece, true, $all->right()), $piece->height],
-            [$all->y - $piece->y, new Cut($piece, false, $all->y), $piece->width],
-            [$piece->bottom() - $all->bottom(), new Cut($piece, false, $all->bottom()), $piece->width],
+            [$all->x - $piece->x, new GuillotineCut($piece, true, $all->x), $piece->height],
+            [$piece->right() - $all->right(), new GuillotineCut($piece, true, $all->right()), $piece->height],
+            [$all->y - $piece->y, new GuillotineCut($piece, false, $all->y), $piece->width],
+            [$piece->bottom() - $all->bottom(), new GuillotineCut($piece, false, $all->bottom()), $piece->width],
         ];
         $there = array_values(array_filter($trims, fn (array $trim): bool => $trim[0] > 0));
         usort($there, fn (array $a, array $b): int => (float) $b[0] * $b[2] <=> (float) $a[0] * $a[2]);
@@ -153,7 +153,7 @@ final class CutOrder
      * Every cut between cells: along the edge of those before it, where none lies across.
      *
      * @param  non-empty-list<Box>  $cells
-     * @return list<Cut>
+     * @return list<GuillotineCut>
      */
     private static function between(Box $piece, array $cells): array
     {
@@ -164,7 +164,7 @@ final class CutOrder
             $end = $sides[0][1];
             foreach (array_slice($sides, 1) as [$from, $to]) {
                 if ($from >= $end) {
-                    $cuts[] = new Cut($piece, $isDown, $end);
+                    $cuts[] = new GuillotineCut($piece, $isDown, $end);
                 }
                 $end = max($end, $to);
             }
@@ -183,7 +183,7 @@ final class CutOrder
     }
 
     /** How far a cut is from halving its piece: 0 to 0.5. */
-    private static function offMiddle(Cut $cut): float
+    private static function offMiddle(GuillotineCut $cut): float
     {
         return abs(0.5 - $cut->fromEdge() / ($cut->isDown ? $cut->piece->width : $cut->piece->height));
     }

@@ -37,7 +37,7 @@ final class ExactPacking
     private array $ways = [];
 
     /**
-     * @param  list<Kind>  $kinds
+     * @param  list<CellSize>  $kinds
      * @param  bool  $hasGutter  then parting two pieces takes two cuts
      */
     private function __construct(
@@ -48,12 +48,12 @@ final class ExactPacking
     ) {}
 
     /**
-     * @param  list<Kind>  $kinds
+     * @param  list<CellSize>  $kinds
      * @return ?list<list<Placed>> sheet by sheet; null when there are too many to try
      */
     public static function pack(array $kinds, int $width, int $height, bool $hasGutter): ?array
     {
-        $shares = array_product(array_map(fn (Kind $kind): int => $kind->count + 1, $kinds));
+        $shares = array_product(array_map(fn (CellSize $kind): int => $kind->count + 1, $kinds));
 
         return $shares > self::MOST_SHARES ? null : (new self($kinds, $width, $height, $hasGutter))->sheets();
     }
@@ -61,7 +61,7 @@ final class ExactPacking
     /** @return list<list<Placed>> */
     private function sheets(): array
     {
-        $all = $this->number(array_map(fn (Kind $kind): int => $kind->count, $this->kinds));
+        $all = $this->number(array_map(fn (CellSize $kind): int => $kind->count, $this->kinds));
         $sheets = [];
         for ($share = $all; $share > 0; $share -= $this->best($share)['on']) {
             $placed = [];
@@ -261,7 +261,7 @@ final class ExactPacking
     }
 
     /** The kind of a share that is one cell. */
-    private function single(int $share): ?Kind
+    private function single(int $share): ?CellSize
     {
         $counts = $this->counts($share);
 

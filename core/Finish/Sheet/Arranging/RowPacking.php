@@ -8,7 +8,7 @@ namespace Planisher\Finish\Sheet\Arranging;
 final class RowPacking
 {
     /**
-     * @param  list<Kind>  $kinds
+     * @param  list<CellSize>  $kinds
      * @param  bool  $lying  cells lie on their long sides where the room allows it; else they stand
      * @param  bool  $columns  down instead of across
      * @return list<list<Placed>> sheet by sheet
@@ -36,7 +36,7 @@ final class RowPacking
     }
 
     /**
-     * @param  list<Kind>  $kinds
+     * @param  list<CellSize>  $kinds
      * @return list<array{int, int, int}> kind, width and height of each cell, the highest first
      */
     private static function cells(array $kinds, int $across, int $down, bool $lying): array

@@ -11,7 +11,7 @@ namespace Planisher\Finish\Sheet\Arranging;
 final class SplitPacking
 {
     /**
-     * @param  list<Kind>  $kinds  the largest first
+     * @param  list<CellSize>  $kinds  the largest first
      * @param  bool  $keepsLong  parts what is left so that the larger of the two pieces is as large as can be; else the other way
      * @return list<list<Placed>> sheet by sheet
      */
@@ -42,7 +42,7 @@ final class SplitPacking
      * @param  array<int, array{int, int, int, int, int}>  $free
      * @return ?array{int, array{int, int}} which piece, and the way the cell lies in it
      */
-    private static function tightest(array $free, Kind $kind): ?array
+    private static function tightest(array $free, CellSize $kind): ?array
     {
         $best = null;
         $least = null;

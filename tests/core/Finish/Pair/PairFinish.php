@@ -8,40 +8,42 @@ use Planisher\Colour\Rgb;
 use Planisher\Drawing\Dimensions;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
-use Planisher\Finish\Drawn;
+use Planisher\Finish\Dimensioning;
 use Planisher\Finish\Finish;
-use Planisher\Finish\Said;
 use Planisher\Finish\TypedFigure;
+use Planisher\Finish\Wording;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
-use Planisher\Line\Line;
+use Planisher\Line\KeyScope;
+use Planisher\Line\LineKey;
+use Planisher\Line\LineKeys;
+use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Resolution;
-use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\Phrase\Facts;
-use Planisher\Phrase\Segments;
+use Planisher\Phrase\SentenceSegments;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\Encoding;
-use Planisher\Plan\Laid;
-use Planisher\Plan\Layer\Ground;
-use Planisher\Plan\Layer\Picture;
+use Planisher\Plan\Layer\GroundLayer;
+use Planisher\Plan\Layer\PictureLayer;
 use Planisher\Plan\Layout;
+use Planisher\Plan\LineContext;
 use Planisher\Plan\Part;
+use Planisher\Plan\Placement;
 use Planisher\Plan\Plan;
 use Planisher\Plan\PlannedFile;
 use Planisher\Plan\Scale;
-use Planisher\Plan\Situation;
 use Planisher\Plan\WindowChoice;
-use Planisher\Studio\Desk;
+use Planisher\Studio\OrderContext;
 
 /**
  * A finish for the tests alone, to show what adding one takes: two pictures on one paper, the second turned a quarter, so that
  * its foot is on the left.
  */
-final class PairFinish implements Drawn, Finish, Said
+final class PairFinish implements Dimensioning, Finish, Wording
 {
     public function name(): string
     {
@@ -53,9 +55,9 @@ final class PairFinish implements Drawn, Finish, Said
         return $copies === 1 ? 'pair' : 'pairs';
     }
 
-    public function keys(): array
+    public function keys(): LineKeys
     {
-        return ['pair'];
+        return LineKeys::of(new LineKey('pair', KeyScope::Line));
     }
 
     public function places(array $wanted): array
@@ -63,17 +65,17 @@ final class PairFinish implements Drawn, Finish, Said
         return [['picture'], ['pair', 'other']];
     }
 
-    public function wanted(Node $line): PairWanted
+    public function wanted(JsonNode $line): PairWanted
     {
         return PairWanted::fromNode($line->maybe('pair'));
     }
 
-    public function crop(Node $line): Crop
+    public function crop(JsonNode $line): Crop
     {
         return Crop::fromNode($line);
     }
 
-    public function plan(Line $line, array $pictures, LabCard $lab, FileName $name, Desk $desk): ?Plan
+    public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
         if (in_array(null, $pictures, true)) {
             return null;
@@ -92,11 +94,11 @@ final class PairFinish implements Drawn, Finish, Said
             $window = WindowChoice::filling($crop, new Layout($crop->size, $upright, $upright, 0), $picture, 0);
             $parts[] = Part::of($line, $lab, $picture, $upright, $crop->size, $window);
             $print = $this->print($name->files()[0], $upright->pixels($resolution), $picture, $window->pixels, $resolution, $encoding);
-            $laid = new Laid($print->whole(), $resolution->pixelAt($half->x), $resolution->pixelAt($half->y), $isTurned);
+            $laid = new Placement($print->whole(), $resolution->pixelAt($half->x), $resolution->pixelAt($half->y), $isTurned);
             $layers = [...$layers, ...$print->on($laid, Rgb::white())];
         }
         $whole = $paper->pixels($resolution);
-        $ground = new Ground($whole, Rgb::white());
+        $ground = new GroundLayer($whole, Rgb::white());
         $file = new PlannedFile($name->files()[0], $whole->width, $whole->height, $resolution, [$ground, ...$layers], $encoding);
 
         return new Plan(new Layout($crop->size, $paper, $paper, 0), $parts, [$file], $file);
@@ -105,11 +107,6 @@ final class PairFinish implements Drawn, Finish, Said
     public function checks(): array
     {
         return [new EnoughPixels(), new CutLittle()];
-    }
-
-    public function cells(Situation $at): null
-    {
-        return null;
     }
 
     public function needsListedSize(): bool
@@ -122,52 +119,47 @@ final class PairFinish implements Drawn, Finish, Said
         return true;
     }
 
-    public function said(): Said
+    public function wording(): Wording
     {
         return $this;
     }
 
-    public function drawn(): Drawn
+    public function dimensioning(): Dimensioning
     {
         return $this;
     }
 
-    public function choices(): array
-    {
-        return [];
-    }
-
-    public function madeOf(Situation $at): ?array
+    public function madeOf(LineContext $at): ?array
     {
         return null;
     }
 
-    public function size(Situation $at): string
+    public function size(LineContext $at): string
     {
         return "side by side on {$at->line->crop?->size->label()}";
     }
 
-    public function words(Segments $sentence, Situation $at): void
+    public function words(SentenceSegments $sentence, LineContext $at): void
     {
         $sentence->word(', beside ', 'other', $at->line->pictures()[1] ?? 'nothing yet');
     }
 
-    public function addable(Situation $at): array
+    public function addable(LineContext $at): array
     {
         return [];
     }
 
-    public function short(Situation $at): string
+    public function short(LineContext $at): string
     {
         return $this->size($at);
     }
 
-    public function facts(Situation $at): array
+    public function facts(LineContext $at): array
     {
         return $at->plan === null ? [] : [Facts::cut($at->plan)];
     }
 
-    public function byHand(Situation $at): array
+    public function byHand(LineContext $at): array
     {
         return [];
     }
@@ -177,17 +169,17 @@ final class PairFinish implements Drawn, Finish, Said
         return (new Dimensions($layout->size))->ordered()->all();
     }
 
-    public function typed(Line $line, Layout $layout, string $name, string $typed): array
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
     {
         throw TypedFigure::unknown($name);
     }
 
-    public function uses(?Situation $at): array
+    public function uses(?LineContext $at): array
     {
         return [];
     }
 
-    public function parts(?Situation $at): array
+    public function parts(?LineContext $at): array
     {
         return [];
     }
@@ -210,7 +202,7 @@ final class PairFinish implements Drawn, Finish, Said
             $paper->width,
             $paper->height,
             $resolution,
-            [new Ground($paper, Rgb::white()), new Picture($picture, $window, $paper)],
+            [new GroundLayer($paper, Rgb::white()), new PictureLayer($picture, $window, $paper)],
             $encoding,
         );
     }
@@ -223,10 +215,5 @@ final class PairFinish implements Drawn, Finish, Said
     public function calledIn(): array
     {
         return [];
-    }
-
-    public function completed(array $change, array $on, Unit $unit): array
-    {
-        return $change;
     }
 }

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Tests\core\Finish\Pair;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Finding\Level;
+use Planisher\Description\FactStrip;
+use Planisher\Description\LineSentence;
+use Planisher\Finding\Severity;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
-use Planisher\House\HouseFinish;
+use Planisher\House\HouseFinishSpec;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Plan\Layer\Picture;
-use Planisher\Telling\FactStrip;
-use Planisher\Telling\Sentence;
-use Tests\core\Situations;
+use Planisher\Plan\Layer\PictureLayer;
+use Tests\core\LineContexts;
 
 /** A finish that is added from outside is read, planned, judged, told, named and kept like those there are. */
 final class PairTest extends TestCase
@@ -44,17 +44,17 @@ final class PairTest extends TestCase
     /** @param  array<string, mixed>  $more */
     private static function work(array $more = [], bool $hasOther = true): WorkedLine
     {
-        $line = LineReader::read(Node::root($more + self::WANTED));
-        $a = Situations::picture(4200, 2800, name: 'a.jpg');
-        $b = $hasOther ? Situations::picture(3000, 2000, name: 'b.jpg', sha256: str_repeat('b', 64)) : PictureTrouble::none();
-        $lab = Situations::lab();
+        $line = LineReader::read(JsonNode::root($more + self::WANTED));
+        $a = LineContexts::picture(4200, 2800, name: 'a.jpg');
+        $b = $hasOther ? LineContexts::picture(3000, 2000, name: 'b.jpg', sha256: str_repeat('b', 64)) : PictureTrouble::none();
+        $lab = LineContexts::lab();
 
-        return WorkedLine::work($line, [$a, $b], $lab, NameBook::names(Situations::head(), $lab, [1 => $line])[1]);
+        return WorkedLine::work($line, [$a, $b], $lab, NameBook::names(LineContexts::head(), $lab, [1 => $line])[1]);
     }
 
     public function test_it_is_read_and_written(): void
     {
-        $line = LineReader::read(Node::root(self::WANTED));
+        $line = LineReader::read(JsonNode::root(self::WANTED));
         self::assertSame(['a.jpg', 'b.jpg'], $line->pictures());
         self::assertSame('pair', $line->toArray()['make']);
         self::assertSame(['other' => 'b.jpg'], $line->toArray()['pair']);
@@ -62,7 +62,7 @@ final class PairTest extends TestCase
         self::assertSame(['a.jpg', 'b.jpg'], $names);
         self::assertEquals(self::WANTED, LinePictures::put($bare, $names));
         $this->expectException(OrderFileError::class);
-        LineReader::read(Node::root(['canvas' => ['deep' => 1], 'pair' => ['othre' => 'b.jpg']] + self::WANTED));
+        LineReader::read(JsonNode::root(['canvas' => ['deep' => 1], 'pair' => ['othre' => 'b.jpg']] + self::WANTED));
     }
 
     public function test_it_is_planned_of_two_parts(): void
@@ -76,7 +76,7 @@ final class PairTest extends TestCase
         self::assertSame(['x' => 500, 'y' => 0, 'width' => 500, 'height' => 400], $right->target->toArray());
         self::assertTrue($right->isTurned);
         self::assertSame([400, 500], $right->scaledTo());
-        self::assertInstanceOf(Picture::class, $plan->shown->layers[1], 'the prints’ own paper is the sheet’s white already');
+        self::assertInstanceOf(PictureLayer::class, $plan->shown->layers[1], 'the prints’ own paper is the sheet’s white already');
     }
 
     public function test_it_is_judged_told_and_named(): void
@@ -85,24 +85,24 @@ final class PairTest extends TestCase
         self::assertFalse($worked->isStopped());
         self::assertSame(
             'pixels-plenty',
-            $worked->findings[0]->level === Level::Stops ? '' : Situations::finding($worked, 'pixels-plenty')->code ?? '',
+            $worked->findings[0]->level === Severity::Error ? '' : LineContexts::finding($worked, 'pixels-plenty')->code ?? '',
         );
-        $text = implode('', array_column(Sentence::segments($worked->at), 'text'));
+        $text = implode('', array_column(LineSentence::segments($worked->at), 'text'));
         self::assertStringContainsString('pair of A side by side on 10 × 4', str_replace("\u{2009}", ' ', $text));
         self::assertStringContainsString('beside b.jpg', $text);
         self::assertSame('2 pictures', FactStrip::of($worked->at)[0]['figure']);
         self::assertStringContainsString('10x4', $worked->name->files()[0]);
         self::assertStringContainsString(
             'pair',
-            NameBook::names(Situations::head(), Situations::lab(), [
-                1 => LineReader::read(Node::root(['name' => ['parts' => ['finish'], 'join' => '_']] + self::WANTED)),
+            NameBook::names(LineContexts::head(), LineContexts::lab(), [
+                1 => LineReader::read(JsonNode::root(['name' => ['parts' => ['finish'], 'join' => '_']] + self::WANTED)),
             ])[1]->files()[0],
         );
-        $kept = HouseFinish::from($worked->line, [\Planisher\House\Choices::named('make') ?? self::fail('no choice')]);
+        $kept = HouseFinishSpec::from($worked->line, [\Planisher\House\Choices::named('make') ?? self::fail('no choice')]);
         self::assertSame(['make' => 'a pair'], $kept->words());
         self::assertSame(
             ['make' => 'pair', 'canvas' => null],
-            array_intersect_key($kept->give(Situations::lab(), 'print')[0], ['make' => 1, 'canvas' => 1]),
+            array_intersect_key($kept->give(LineContexts::lab(), 'print')[0], ['make' => 1, 'canvas' => 1]),
         );
     }
 

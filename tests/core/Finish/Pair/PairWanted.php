@@ -6,14 +6,14 @@ namespace Tests\core\Finish\Pair;
 
 use Planisher\Lab\LabCard;
 use Planisher\Line\Wanted;
-use Planisher\OrderFile\Node;
+use Planisher\OrderFile\JsonNode;
 
 /** What is wanted of a pair: a second picture beside the line's own. */
 final readonly class PairWanted implements Wanted
 {
     private function __construct(public ?string $other) {}
 
-    public static function fromNode(?Node $node): self
+    public static function fromNode(?JsonNode $node): self
     {
         $node?->object(['other']);
 

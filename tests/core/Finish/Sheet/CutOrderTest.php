@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\core\Finish\Sheet;
 
 use PHPUnit\Framework\TestCase;
-use Planisher\Finish\Sheet\Arranging\Cut;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
-use Planisher\Finish\Sheet\CutsSaid;
+use Planisher\Finish\Sheet\Arranging\GuillotineCut;
+use Planisher\Finish\Sheet\CutsWording;
 use Planisher\Measure\Box;
 use Planisher\Measure\Unit;
 
@@ -28,7 +28,7 @@ final class CutOrderTest extends TestCase
         $order = self::order(6, 4, [[0, 0, 3, 4], [3, 0, 3, 2], [3, 2, 3, 2]]);
         self::assertSame(
             '1 straight down at 3 in; 2 straight across at 2 in of the piece of 3 × 4 in.',
-            str_replace("\u{2009}", ' ', CutsSaid::of($order, Unit::Inch)),
+            str_replace("\u{2009}", ' ', CutsWording::of($order, Unit::Inch)),
         );
         self::assertSame(0.0, $order->offcut);
         self::assertSame([], $order->stuck);
@@ -54,7 +54,7 @@ final class CutOrderTest extends TestCase
             self::assertGreaterThan(0, $cut->fromEdge());
         }
         self::assertCount(6, $pieces, 'one piece a cell');
-        $areas = array_map(fn (Cut $cut): float => (float) $cut->piece->width * $cut->piece->height, $order->cuts);
+        $areas = array_map(fn (GuillotineCut $cut): float => (float) $cut->piece->width * $cut->piece->height, $order->cuts);
         $sorted = $areas;
         rsort($sorted);
         self::assertSame($sorted, $areas);

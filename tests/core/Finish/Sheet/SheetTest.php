@@ -6,27 +6,27 @@ namespace Tests\core\Finish\Sheet;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Planisher\Finding\Level;
+use Planisher\Description\FactStrip;
+use Planisher\Description\LineSentence;
+use Planisher\Finding\Severity;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LineReader;
 use Planisher\Finish\TypedFigure;
 use Planisher\House\Choices;
-use Planisher\House\HouseFinish;
+use Planisher\House\HouseFinishSpec;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Size;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
+use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
-use Planisher\OrderFile\Node;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
-use Planisher\Plan\Layer\Picture;
-use Planisher\Plan\Layer\Stroke;
-use Planisher\Telling\FactStrip;
-use Planisher\Telling\Sentence;
-use Tests\core\Situations;
+use Planisher\Plan\Layer\PictureLayer;
+use Planisher\Plan\Layer\StrokeLayer;
+use Tests\core\LineContexts;
 
 final class SheetTest extends TestCase
 {
@@ -51,26 +51,26 @@ final class SheetTest extends TestCase
      */
     private static function worked(array $wanted, array $lab = []): WorkedLine
     {
-        [$line, $card] = [LineReader::read(Node::root($wanted)), Situations::lab($lab)];
+        [$line, $card] = [LineReader::read(JsonNode::root($wanted)), LineContexts::lab($lab)];
         $pictures = array_map(self::picture(...), $line->pictures());
 
-        return WorkedLine::work($line, $pictures, $card, NameBook::names(Situations::head(), $card, [1 => $line])[1]);
+        return WorkedLine::work($line, $pictures, $card, NameBook::names(LineContexts::head(), $card, [1 => $line])[1]);
     }
 
     /** “a” stands upright, all others lie; each is its own picture. */
     private static function picture(?string $name): PictureFacts|PictureTrouble
     {
         [$width, $height] = $name === 'a.jpg' ? [2000, 3000] : [3000, 2000];
-        $marked = $name === 'marked.jpg' ? MustStayIn::listFromNode(Node::root([self::BOAT])) : [];
+        $marked = $name === 'marked.jpg' ? MustStayIn::listFromNode(JsonNode::root([self::BOAT])) : [];
 
         return $name === null
             ? PictureTrouble::none()
-            : Situations::picture($width, $height, name: $name, sha256: hash('sha256', $name), mustStayIn: $marked);
+            : LineContexts::picture($width, $height, name: $name, sha256: hash('sha256', $name), mustStayIn: $marked);
     }
 
     private static function said(WorkedLine $worked): string
     {
-        return str_replace("\u{2009}", ' ', implode('', array_column(Sentence::segments($worked->at), 'text')));
+        return str_replace("\u{2009}", ' ', implode('', array_column(LineSentence::segments($worked->at), 'text')));
     }
 
     /** @return list<array{x: int, y: int, width: int, height: int}> */
@@ -78,7 +78,7 @@ final class SheetTest extends TestCase
     {
         $file = $worked->plan->files[0] ?? self::fail('no plan');
 
-        return array_map(fn (Picture $picture): array => $picture->target->toArray(), $file->pictures());
+        return array_map(fn (PictureLayer $picture): array => $picture->target->toArray(), $file->pictures());
     }
 
     /** 4 × 6 at 300 ppi is 1800 × 1200 px (common practice, no source). */
@@ -92,13 +92,13 @@ final class SheetTest extends TestCase
             self::targets($worked),
             'not a pixel between',
         );
-        self::assertSame([false, true], array_map(fn (Picture $picture): bool => $picture->isTurned, $file->pictures()));
+        self::assertSame([false, true], array_map(fn (PictureLayer $picture): bool => $picture->isTurned, $file->pictures()));
         self::assertFalse($worked->isStopped());
         self::assertStringContainsString(
             'Make 1 shared sheet of two 3 × 4 in on 4 × 6 in, landscape, edge to edge, no cut marks, cut once',
             self::said($worked),
         );
-        self::assertSame('Two 3 × 4 in on 4 × 6 in', str_replace("\u{2009}", ' ', Sentence::short($worked->at)));
+        self::assertSame('Two 3 × 4 in on 4 × 6 in', str_replace("\u{2009}", ' ', LineSentence::short($worked->at)));
         self::assertContains('No paper wasted', array_column(FactStrip::of($worked->at), 'figure'));
     }
 
@@ -107,7 +107,7 @@ final class SheetTest extends TestCase
     {
         $worked = self::work([['picture' => 'b.jpg', 'size' => '7 x 5 cm', 'copies' => 9]], line: ['size' => '21 x 15 cm']);
         $file = $worked->plan->files[0] ?? self::fail('no plan');
-        $covered = array_sum(array_map(fn (Picture $picture): int => $picture->target->area(), $file->pictures()));
+        $covered = array_sum(array_map(fn (PictureLayer $picture): int => $picture->target->area(), $file->pictures()));
         self::assertSame($file->width * $file->height, $covered);
         foreach ($file->pictures() as $i => $one) {
             foreach (array_slice($file->pictures(), $i + 1) as $other) {
@@ -177,8 +177,8 @@ final class SheetTest extends TestCase
             ['size' => '12 x 18 in'],
         );
         $file = $worked->plan->files[0] ?? self::fail('no plan');
-        $cells = array_map(fn (Picture $picture): PixelRect => $picture->target, $file->pictures());
-        $marks = array_map(fn (Stroke $stroke): PixelRect => $stroke->where, $file->strokes());
+        $cells = array_map(fn (PictureLayer $picture): PixelRect => $picture->target, $file->pictures());
+        $marks = array_map(fn (StrokeLayer $stroke): PixelRect => $stroke->where, $file->strokes());
         self::assertGreaterThanOrEqual(8, count($marks));
         [$gutter, $margin] = [35, 47]; // 3 and 4 mm at 300 ppi are 35.4 and 47.2 px
         foreach ($cells as $i => $cell) {
@@ -190,7 +190,7 @@ final class SheetTest extends TestCase
                 self::assertFalse($cell->meets($mark), 'never in a picture');
             }
         }
-        self::assertSame(Level::Fine, Situations::finding($worked, 'marks-drawn')?->level);
+        self::assertSame(Severity::Fine, LineContexts::finding($worked, 'marks-drawn')?->level);
     }
 
     /**
@@ -201,14 +201,14 @@ final class SheetTest extends TestCase
     #[DataProvider('odd')]
     public function test_what_is_odd_is_told(
         string $code,
-        Level $level,
+        Severity $level,
         string $words,
         array $cells,
         array $sheet = [],
         array $line = [],
     ): void {
         $worked = self::work($cells, $sheet, $line);
-        $found = Situations::finding($worked, $code) ?? self::fail("no {$code}");
+        $found = LineContexts::finding($worked, $code) ?? self::fail("no {$code}");
         self::assertSame($level, $found->level);
         self::assertMatchesRegularExpression("~{$words}~u", str_replace("\u{2009}", ' ', "{$found->title}: {$found->text}"));
     }
@@ -220,49 +220,49 @@ final class SheetTest extends TestCase
         $at = fn (string $x, string $y): array => ['at' => ['x' => $x, 'y' => $y]];
         yield 'too large' => [
             'cell-too-large',
-            Level::Stops,
+            Severity::Error,
             'Cell 2 .*5 × 7 in doesn’t fit 4 × 6 in: it is 1 in too',
             [$a('3 x 4 in'), $a('5 x 7 in')],
         ];
         yield 'in a margin' => [
             'cell-too-large',
-            Level::Stops,
+            Severity::Error,
             'within a margin of 0.25 in: it is 0.5 in too',
             [$a('4 x 6 in')],
             ['margin' => '0.25 in'],
         ];
-        yield 'wide gutter' => ['nothing-shared', Level::Look, 'two prints take as many sheets', self::TWO, ['gutter' => '2 in']];
-        yield 'no copies' => ['cell-no-copies', Level::Stops, 'Cell 2: no copies', [$a('3 x 4 in'), $a('3 x 4 in', copies: 0)]];
+        yield 'wide gutter' => ['nothing-shared', Severity::Warning, 'two prints take as many sheets', self::TWO, ['gutter' => '2 in']];
+        yield 'no copies' => ['cell-no-copies', Severity::Error, 'Cell 2: no copies', [$a('3 x 4 in'), $a('3 x 4 in', copies: 0)]];
         yield 'no picture' => [
             'no-picture',
-            Level::Stops,
+            Severity::Error,
             'Cells 2 and 3: no picture',
             [$a('3 x 4 in'), ['size' => '3 x 2 in'], ['size' => '3 x 2 in']],
         ];
-        yield 'not listed' => ['sheet-not-listed', Level::Look, '5 × 6 in isn’t on', self::TWO, [], ['size' => '5 x 6 in']];
+        yield 'not listed' => ['sheet-not-listed', Severity::Warning, '5 × 6 in isn’t on', self::TWO, [], ['size' => '5 x 6 in']];
         yield 'overlap' => [
             'cells-overlap',
-            Level::Stops,
+            Severity::Error,
             'Cells 1 and 2 overlap: By 1 in across and 3 in down',
             [$a('3 x 4 in', ...$at('0 in', '0 in')), $a('2 x 3 in', ...$at('2 in', '0.5 in'))],
         ];
         yield 'off the sheet' => [
             'cell-off-sheet',
-            Level::Stops,
+            Severity::Error,
             'Cell 2 .*0.5 in of it lies beyond the edge on the right',
             [$a('2 x 2 in', ...$at('0 in', '0 in')), $a('2 x 2 in', ...$at('2.5 in', '3 in'))],
         ];
-        yield 'no room for marks' => ['marks-no-room', Level::Look, 'margin and gutter only', self::TWO, ['cutMarks' => true]];
-        yield 'own pixels' => ['sheet-one-resolution', Level::Look, 'made at 300 ppi', self::TWO, [], ['output' => ['ppi' => 'own']]];
+        yield 'no room for marks' => ['marks-no-room', Severity::Warning, 'margin and gutter only', self::TWO, ['cutMarks' => true]];
+        yield 'own pixels' => ['sheet-one-resolution', Severity::Warning, 'made at 300 ppi', self::TWO, [], ['output' => ['ppi' => 'own']]];
         yield 'near a cut' => [
             'must-stay-in-near-cut',
-            Level::Look,
+            Severity::Warning,
             'Cell 1: what must stay in lies at a cut',
             [['picture' => 'marked.jpg', 'size' => '3 x 2 in', 'window' => ['x' => 0.5, 'y' => 0.5, 'tight' => 1]]],
         ];
         yield 'cut' => [
             'must-stay-in-cut',
-            Level::Stops,
+            Severity::Error,
             'Cell 2: “boat” is cut',
             [$a('3 x 4 in'), ['picture' => 'marked.jpg', 'size' => '2 x 2 in', 'window' => ['x' => 1, 'y' => 0.5, 'tight' => 1]]],
         ];
@@ -272,7 +272,7 @@ final class SheetTest extends TestCase
             $a('2 x 1 in', ...$at('1 in', '2 in')),
             $a('1 x 2 in', ...$at('0 in', '1 in')),
         ];
-        yield 'not straight' => ['cuts-not-straight', Level::Look, 'Cells 1, 2, 3 and 4 can’t be cut apart straight', $windmill];
+        yield 'not straight' => ['cuts-not-straight', Severity::Warning, 'Cells 1, 2, 3 and 4 can’t be cut apart straight', $windmill];
     }
 
     public function test_remedies_are_one_press(): void
@@ -281,14 +281,14 @@ final class SheetTest extends TestCase
             [$code, , , $cells] = $odd;
             $wanted = ['make' => 'shared-sheet', 'sheet' => ['cells' => $cells] + ($odd[4] ?? [])] +
                 ($odd[5] ?? []) + ['size' => '4 x 6 in'];
-            $remedy = Situations::finding(self::worked($wanted), $code)?->remedy;
+            $remedy = LineContexts::finding(self::worked($wanted), $code)?->remedy;
             if (in_array($name, ['no picture', 'near a cut'], true)) {
                 self::assertNull($remedy, "{$name} has no way out that is one press");
 
                 continue;
             }
             self::assertNotNull($remedy, $name);
-            self::assertNull(Situations::finding(self::worked(MergePatch::apply($wanted, $remedy->change)), $code), $name);
+            self::assertNull(LineContexts::finding(self::worked(MergePatch::apply($wanted, $remedy->change)), $code), $name);
         }
     }
 
@@ -314,7 +314,7 @@ final class SheetTest extends TestCase
             $worked = self::worked($wanted, ['sizes' => ['4 x 6 in', '8 x 10 in']]);
             $wanted = MergePatch::apply($wanted, TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed));
 
-            return LineReader::read(Node::root($wanted))->toArray()['sheet']['cells'];
+            return LineReader::read(JsonNode::root($wanted))->toArray()['sheet']['cells'];
         };
         $cells = $type('print-2-at', '0.25 in, 1 in');
         self::assertCount(3, $cells, 'copies become cells of their own');
@@ -331,12 +331,12 @@ final class SheetTest extends TestCase
     public function test_a_change_of_one_cell_keeps_the_others(): void
     {
         $worked = self::work();
-        $cells = Finishes::of($worked->line)->cells($worked->at) ?? self::fail('it has cells');
+        $cells = Finishes::cells($worked->at) ?? self::fail('it has cells');
         $changed = MergePatch::apply(
             $worked->line->toArray(),
             $cells->change(1, ['border' => '0.25 in', 'keyline' => ['width' => '1 mm']]),
         );
-        $line = LineReader::read(Node::root($changed));
+        $line = LineReader::read(JsonNode::root($changed));
         self::assertSame(['a.jpg', 'b.jpg'], $line->pictures());
         self::assertSame('0.25 in', $line->toArray()['sheet']['cells'][1]['border']);
         self::assertEquals(self::TWO[0] + ['copies' => 1], $line->toArray()['sheet']['cells'][0]);
@@ -349,24 +349,24 @@ final class SheetTest extends TestCase
 
     public function test_lines_are_gathered_and_taken_apart_as_they_were(): void
     {
-        $lines = array_map(fn (array $wanted): array => LineReader::read(Node::root($wanted))->toArray(), [
+        $lines = array_map(fn (array $wanted): array => LineReader::read(JsonNode::root($wanted))->toArray(), [
             ['picture' => 'a.jpg', 'size' => '3 x 4 in', 'copies' => 2, 'border' => '0.1 in', 'forPaper' => ['open' => 0.5]],
             ['picture' => 'b.jpg', 'size' => '3 x 2 in', 'window' => ['x' => 0.3, 'y' => 0.5, 'tight' => 1.5]],
         ]);
-        $read = array_map(fn (array $line) => LineReader::read(Node::root($line)), $lines);
+        $read = array_map(fn (array $line) => LineReader::read(JsonNode::root($line)), $lines);
         $gathering = Finishes::gathering();
-        $sheet = LineReader::read(Node::root($gathering->gathered($read, '8 x 10 in')));
+        $sheet = LineReader::read(JsonNode::root($gathering->gathered($read, '8 x 10 in')));
         self::assertSame(['a.jpg', 'b.jpg'], $sheet->pictures());
-        $apart = array_map(fn (array $line): array => LineReader::read(Node::root($line))->toArray(), $gathering->apart($sheet));
+        $apart = array_map(fn (array $line): array => LineReader::read(JsonNode::root($line))->toArray(), $gathering->apart($sheet));
         self::assertEquals($lines, $apart);
-        $offers = $gathering->tried($read, Situations::lab());
+        $offers = $gathering->tried($read, LineContexts::lab());
         self::assertSame(
             ['4 × 6 in', '8 × 10 in', '12 × 18 in'],
             array_map(fn (array $offer): string => str_replace("\u{2009}", ' ', $offer['label']), $offers),
         );
         self::assertSame([2, 1, 1], array_column($offers, 'sheets'));
         self::assertEqualsWithDelta(1 - 30 / 48, $offers[0]['waste'], 1e-9);
-        self::assertFalse($gathering->takes(LineReader::read(Node::root(['size' => '8 x 10 in', 'make' => 'canvas']))));
+        self::assertFalse($gathering->takes(LineReader::read(JsonNode::root(['size' => '8 x 10 in', 'make' => 'canvas']))));
     }
 
     public function test_ready_ways_come_from_arithmetic(): void
@@ -388,14 +388,14 @@ final class SheetTest extends TestCase
             [['border' => '0.25 in', 'window' => ['x' => 0.1, 'y' => 0.5, 'tight' => 2]] + self::TWO[0], self::TWO[1]],
             ['gutter' => '3 mm'],
         );
-        $kept = HouseFinish::from($worked->line, [Choices::named('make') ?? self::fail('no choice')]);
+        $kept = HouseFinishSpec::from($worked->line, [Choices::named('make') ?? self::fail('no choice')]);
         $cells = $kept->toArray()['wanted']['sheet']['cells'];
         self::assertSame(
             [['size', 'border'], ['size']],
             array_map(fn (array $cell): array => array_values(array_diff(array_keys($cell), ['copies'])), $cells),
         );
         self::assertStringContainsString('two 3 × 4', str_replace("\u{2009}", ' ', $kept->words()['make']));
-        self::assertSame('3 mm', $kept->give(Situations::lab(), 'print')[0]['sheet']['gutter']);
+        self::assertSame('3 mm', $kept->give(LineContexts::lab(), 'print')[0]['sheet']['gutter']);
     }
 
     public function test_its_own_resolution_means_nothing_for_a_sheet(): void
@@ -415,6 +415,6 @@ final class SheetTest extends TestCase
         $file = $worked->plan->files[0] ?? self::fail('no plan');
         self::assertSame([1800 + 70, 1200 + 70], [$file->width, $file->height], '3 mm are 35 px');
         self::assertSame(['x' => 35, 'y' => 35], array_intersect_key($file->pictures()[0]->target->toArray(), ['x' => 1, 'y' => 1]));
-        self::assertSame(Level::Look, Situations::finding($worked, 'cell-at-trim')?->level);
+        self::assertSame(Severity::Warning, LineContexts::finding($worked, 'cell-at-trim')?->level);
     }
 }

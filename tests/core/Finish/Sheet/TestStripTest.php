@@ -9,14 +9,14 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Colour\ToneCurve;
 use Planisher\Finish\Finishes;
 use Planisher\OrderFile\OrderFileError;
-use Tests\core\Situations;
+use Tests\core\LineContexts;
 
 #[CoversNothing]
 final class TestStripTest extends TestCase
 {
     public function test_the_same_print_at_five_settings_on_one_sheet(): void
     {
-        $line = Situations::work(
+        $line = LineContexts::work(
             ['size' => '8 x 10 in', 'window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 1.2], 'paper' => 'Rag'],
             lab: [
                 'papers' => [['name' => 'Rag']],
@@ -34,7 +34,7 @@ final class TestStripTest extends TestCase
         self::assertCount(1, array_unique(array_column($cells, 'window'), SORT_REGULAR));
 
         // All of them lie on one sheet that the lab lists, apart, and show the same part of the picture as the line does.
-        $strip = Situations::work(['picture' => null] + $wanted, lab: ['papers' => [['name' => 'Rag']]]);
+        $strip = LineContexts::work(['picture' => null] + $wanted, lab: ['papers' => [['name' => 'Rag']]]);
         self::assertCount(1, $strip->plan->files ?? []);
         self::assertFalse($strip->isStopped(), $strip->worst()->title);
         $own = $line->plan?->only()->window ?? throw new \LogicException('It has a window.');
@@ -48,7 +48,7 @@ final class TestStripTest extends TestCase
 
     public function test_what_can_be_no_strip_is_said(): void
     {
-        $line = Situations::work(['size' => '8 x 10 in']);
+        $line = LineContexts::work(['size' => '8 x 10 in']);
         $strip = fn (float ...$opens): array => Finishes::gathering()->testStrip(
             $line->at,
             array_map(fn (float $open): ToneCurve => new ToneCurve($open), array_values($opens)),
@@ -62,7 +62,7 @@ final class TestStripTest extends TestCase
                 self::assertStringContainsString('three to five', (string) $e->plain);
             }
         }
-        $copy = Situations::work(['make' => 'screen-copy', 'size' => null]);
+        $copy = LineContexts::work(['make' => 'screen-copy', 'size' => null]);
         $this->expectException(OrderFileError::class);
         Finishes::gathering()->testStrip($copy->at, [new ToneCurve(), new ToneCurve(0.1), new ToneCurve(0.2)]);
     }

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Making;
+
+use App\Models\Make;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+
+/** Packs a set that is too large for somebody to wait for. */
+final class PackZip implements ShouldBeUnique, ShouldQueue
+{
+    use Dispatchable, InteractsWithQueue, Queueable;
+
+    public int $uniqueFor = 3600;
+
+    public function __construct(public readonly int $makeId, public readonly bool $forScreens = false) {}
+
+    /** Packs what of a set is too large to be packed while somebody waits. */
+    public static function unlessReady(Make $make): void
+    {
+        foreach ([false, true] as $forScreens) {
+            if (! Zip::isReady($make, $forScreens)) {
+                self::dispatch($make->id, $forScreens);
+            }
+        }
+    }
+
+    public function uniqueId(): string
+    {
+        return "{$this->makeId} ".(int) $this->forScreens;
+    }
+
+    public function handle(): void
+    {
+        $make = Make::query()->find($this->makeId);
+        if ($make !== null) {
+            try {
+                Zip::of($make, $this->forScreens); // or finds it written
+            } catch (Altered) {
+                return; // its page says so
+            }
+        }
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish;
+
+use Planisher\Drawing\Dimension;
+use Planisher\Line\LineSpec;
+use Planisher\Measure\Box;
+use Planisher\Measure\MeasureError;
+use Planisher\Plan\Layout;
+use Planisher\Plan\LineContext;
+
+/** What is drawn of a finish, and what typing into its drawing changes. */
+interface Dimensioning
+{
+    /**
+     * The outermost first.
+     *
+     * @return list<Dimension>
+     */
+    public function dimensions(Layout $layout): array;
+
+    /**
+     * What a figure typed into the drawing changes.
+     *
+     * @param  string  $name  of the dimension, or of a joint
+     * @return array<string, mixed> a merge patch (RFC 7386) of the line's order-file form
+     *
+     * @throws MeasureError when it is no length that can be, or there is no such figure
+     */
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array;
+
+    /**
+     * What the lab says where the line doesn't.
+     *
+     * @param  ?LineContext  $at  null of a line that is made into something else
+     * @return array<string, mixed>
+     */
+    public function uses(?LineContext $at): array;
+
+    /**
+     * What is drawn beside paper and image.
+     *
+     * @param  ?LineContext  $at  as in uses()
+     * @return array<string, mixed> lengths in mm
+     */
+    public function parts(?LineContext $at): array;
+
+    /**
+     * What there will be to see: of each piece where it is, and which part of the drawing it shows.
+     *
+     * @return array{Box, non-empty-list<array{Box, Box}>}
+     */
+    public function hung(Layout $layout): array;
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\ForScreen;
+
+use Planisher\Drawing\Dimensions;
+use Planisher\Finish\Dimensioning;
+use Planisher\Finish\TypedFigure;
+use Planisher\Line\LineSpec;
+use Planisher\Measure\Figure;
+use Planisher\Measure\MeasureError;
+use Planisher\Plan\Layout;
+use Planisher\Plan\LineContext;
+
+/** A screen copy as it is drawn: dimensioned in pixels. */
+final class ScreenDimensioning implements Dimensioning
+{
+    public function dimensions(Layout $layout): array
+    {
+        $pixels = ScreenLayout::in($layout)->pixels ?? throw new \LogicException('A screen copy has pixels.');
+        $px = fn (int $many): string => Figure::count($many).Figure::THIN_SPACE.'px';
+
+        return (new Dimensions($layout->size))
+            ->size('screen-width', true, 0, $layout->size->width->nanometres, true, $px($pixels->width))
+            ->size('screen-height', false, 0, $layout->size->height->nanometres, true, $px($pixels->height))
+            ->all();
+    }
+
+    /** Of a shape its side; else the long side that makes this one so long. */
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    {
+        $wanted = ScreenWanted::of($line);
+        $pixels = ScreenLayout::in($layout)?->pixels;
+        if ($wanted === null || $pixels === null || ! in_array($name, ['screen-width', 'screen-height'], true)) {
+            throw TypedFigure::unknown($name);
+        }
+        if (preg_match('/^\s*(\d{1,5})\s*(px|pixels?)?\s*$/i', $typed, $m) !== 1 || (int) $m[1] < 1) {
+            throw new MeasureError("“{$typed}” is no number of pixels. Write one such as 1600 px.");
+        }
+        $side = (int) $m[1];
+        $isWidth = $name === 'screen-width';
+        if ($wanted->shape !== null) {
+            return ['shape' => $isWidth ? "{$side} x {$wanted->shape->height} px" : "{$wanted->shape->width} x {$side} px"];
+        }
+        $long = max($pixels->width, $pixels->height) / ($isWidth ? $pixels->width : $pixels->height);
+
+        return ['longSide' => max(1, (int) round($side * $long))];
+    }
+
+    public function uses(?LineContext $at): array
+    {
+        return [];
+    }
+
+    public function parts(?LineContext $at): array
+    {
+        return ['isForScreen' => $at !== null] + ($at === null ? [] : ['isWhole' => ScreenWanted::of($at->line)?->shape === null]);
+    }
+
+    public function hung(Layout $layout): array
+    {
+        return [$layout->sheet, [[$layout->sheet, $layout->sheet]]];
+    }
+}

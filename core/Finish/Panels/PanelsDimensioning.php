@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Panels;
+
+use Planisher\Drawing\Dimensions;
+use Planisher\Finish\Dimensioning;
+use Planisher\Line\LineSpec;
+use Planisher\Measure\Length;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Size;
+use Planisher\Plan\Layout;
+use Planisher\Plan\LineContext;
+
+/** Panels as they are drawn: the set as it hangs, every panel, a gap, and the joints that can be dragged. */
+final class PanelsDimensioning implements Dimensioning
+{
+    public function dimensions(Layout $layout): array
+    {
+        $drawn = new Dimensions($layout->size);
+        $grid = PanelGrid::in($layout) ?? throw new \LogicException('Panels are shared out.');
+        [$hung, $paper] = [$grid->hung(), $layout->size];
+        $ways = [
+            ['width', 'column', true, $grid->columns, $hung->width, $paper->width],
+            ['height', 'row', false, $grid->rows, $hung->height, $paper->height],
+        ];
+        foreach ($ways as [$word, $part, $across, $spans, $hangs, $side]) {
+            $hangs === $side->nanometres
+                ? $drawn->size("paper-{$word}", $across, 0, $hangs, true, $side->label())
+                : $drawn->size("wall-{$word}", $across, 0, $hangs, false);
+            foreach (count($spans) > 1 ? $spans : [] as $i => $span) {
+                $drawn->margin("{$part}-".($i + 1), $across, $span->hangsFrom, $span->hangsTo(), true);
+            }
+            if ($grid->gap > 0 && count($spans) > 1) {
+                $drawn->margin($across ? 'gap-across' : 'gap-down', $across, $spans[0]->hangsTo(), $spans[1]->hangsFrom, true);
+            }
+        }
+
+        return $drawn->all();
+    }
+
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    {
+        $grid = PanelGrid::in($layout) ?? throw new \LogicException('Panels are shared out.');
+        $length = Length::parse($typed, $layout->size->width->unit);
+
+        return self::panels($grid, $layout->size, explode('-', $name), $length);
+    }
+
+    public function uses(?LineContext $at): array
+    {
+        return [];
+    }
+
+    public function parts(?LineContext $at): array
+    {
+        $plan = $at?->plan;
+
+        return ['joints' => $plan === null ? [] : array_map(fn (Joint $joint): array => $joint->toArray(), Joint::all($plan))];
+    }
+
+    public function hung(Layout $layout): array
+    {
+        $grid = PanelGrid::in($layout) ?? throw new \LogicException('Panels are shared out.');
+
+        return [$grid->hung(), array_map(fn (Panel $panel): array => [$panel->hangs, $panel->box], $grid->panels())];
+    }
+
+    /**
+     * A gap, the width or height of a panel, or where a joint lies. A panel that changes takes from its neighbour.
+     *
+     * @param  non-empty-list<string>  $parts  of the figure's name: column-2, joint-row-1, gap-across
+     * @return array<string, mixed>
+     */
+    private static function panels(PanelGrid $grid, Size $paper, array $parts, Length $length): array
+    {
+        if ($parts[0] === 'gap') {
+            return ['panels' => ['gap' => (string) $length]];
+        }
+        $isJoint = $parts[0] === 'joint';
+        $across = $parts[$isJoint ? 1 : 0] === 'column';
+        $spans = $across ? $grid->columns : $grid->rows;
+        $number = (int) ($parts[$isJoint ? 2 : 1] ?? 0);
+        if ($number < 1 || $number > count($spans) - ($isJoint ? 1 : 0) || count($spans) < 2) {
+            throw new MeasureError('There is no such panel.');
+        }
+        // The last panel moves the joint before it, every other the one behind it.
+        $joint = $isJoint ? $number - 1 : min($number - 1, count($spans) - 2);
+        $half = intdiv($grid->between, 2);
+        $at = match (true) {
+            $isJoint => $length->nanometres,
+            $number - 1 === $joint => $spans[$joint]->from + $length->nanometres + $half,
+            default => $spans[$joint + 1]->to() - $length->nanometres - $half,
+        };
+
+        return [
+            'panels' => [
+                $across ? 'columns' : 'rows' => self::moved(
+                    $spans,
+                    $joint,
+                    $at - $half,
+                    $grid->between,
+                    $across ? $paper->width : $paper->height,
+                ),
+            ],
+        ];
+    }
+
+    /**
+     * All lengths once a joint has been moved.
+     *
+     * @param  non-empty-list<Span>  $spans
+     * @param  int  $end  where the panel before the joint ends, in nanometres
+     * @return list<string>
+     */
+    private static function moved(array $spans, int $joint, int $end, int $between, Length $side): array
+    {
+        [$before, $after] = [$spans[$joint], $spans[$joint + 1]];
+        [$wide, $rest] = [$end - $before->from, $after->to() - $end - $between];
+        if ($wide < Joint::NARROWEST || $rest < Joint::NARROWEST) {
+            $said = fn (int $nanometres): string => Length::ofNanometres($nanometres + intdiv($between, 2), $side->unit)->label();
+            throw new MeasureError(
+                "A joint can’t go past its neighbour: this one lies between {$said($before->from + Joint::NARROWEST)} and {$said(
+                    $after->to() - Joint::NARROWEST - $between,
+                )}.",
+            );
+        }
+        $lengths = array_map(fn (Span $span): int => $span->length, $spans);
+        [$lengths[$joint], $lengths[$joint + 1]] = [$wide, $rest];
+
+        return array_map(fn (int $nanometres): string => (string) Length::exact($nanometres, $side->unit), array_values($lengths));
+    }
+}

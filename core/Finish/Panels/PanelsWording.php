@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Panels;
+
+use Planisher\Finish\Wording;
+use Planisher\Phrase\Facts;
+use Planisher\Phrase\SentenceSegments;
+use Planisher\Plan\LineContext;
+
+/** What is said of panels. */
+final class PanelsWording implements Wording
+{
+    public function madeOf(LineContext $at): ?array
+    {
+        return null;
+    }
+
+    public function size(LineContext $at): string
+    {
+        return "cropped to {$at->line->crop?->size->label()} in all";
+    }
+
+    public function words(SentenceSegments $sentence, LineContext $at): void
+    {
+        $panels = PanelsWanted::of($at->line);
+        $sentence->word(', shared out between ', 'panels', (string) $panels?->sharedOut());
+        if ($panels?->gap->nanometres > 0) {
+            $behind = $panels->behindGap === BehindGap::Keep ? 'the picture kept whole' : 'what lies behind a gap left out';
+            $sentence->word(', hung ', 'gap', "{$panels->gap->label()} apart, {$behind}");
+        } elseif ($panels?->overlap->nanometres > 0) {
+            $sentence->word(', ', 'gap', "overlapping by {$panels->overlap->label()}");
+        }
+    }
+
+    public function addable(LineContext $at): array
+    {
+        return ['gap' => 'wall between the panels'];
+    }
+
+    public function short(LineContext $at): string
+    {
+        return PanelsWanted::of($at->line)?->sharedOut().", {$at->line->crop?->size->label()} in all";
+    }
+
+    public function facts(LineContext $at): array
+    {
+        $plan = $at->plan ?? throw new \LogicException('Facts are of a plan.');
+        $grid = PanelGrid::in($plan->layout) ?? throw new \LogicException('Panels are shared out.');
+        $largest = WallSize::largest($at);
+
+        return [
+            Facts::cut($plan),
+            [
+                'figure' => Facts::size($grid->hung(), $plan->size()->width->unit).' on the wall',
+                'note' => $largest === null ? count($grid->panels()).' panels' : "at most {$largest->label()} by picture and lab",
+            ],
+            Facts::sharp($plan),
+        ];
+    }
+
+    public function byHand(LineContext $at): array
+    {
+        $gap = PanelsWanted::of($at->line)?->gap;
+
+        return $gap === null || $gap->nanometres === 0 ? [] : ["Hang {$gap->label()} apart."];
+    }
+}

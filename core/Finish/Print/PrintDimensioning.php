@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Finish\Print;
+
+use Planisher\Colour\Rgb;
+use Planisher\Drawing\Dimensions;
+use Planisher\Finish\Dimensioning;
+use Planisher\Finish\TypedFigure;
+use Planisher\Line\LineSpec;
+use Planisher\Measure\Length;
+use Planisher\Measure\MeasureError;
+use Planisher\Measure\Side;
+use Planisher\Measure\Unit;
+use Planisher\Plan\Layout;
+use Planisher\Plan\LineContext;
+
+/** A print as it is drawn: its sheet, what is trimmed away, the image and the paper left free round it. */
+final class PrintDimensioning implements Dimensioning
+{
+    public function dimensions(Layout $layout): array
+    {
+        $drawn = new Dimensions($layout->size);
+        $own = PrintLayout::in($layout);
+        [$width, $height] = [$layout->size->width->nanometres, $layout->size->height->nanometres];
+        if ($own?->carrier !== null) {
+            [$left, $top] = [-$own->surplus(Side::Left), -$own->surplus(Side::Top)];
+            [$across, $down] = [$own->carrier->width, $own->carrier->height];
+            $drawn
+                ->size('sheet-width', true, $left, $left + $across->nanometres, false, $across->label())
+                ->size('sheet-height', false, $top, $top + $down->nanometres, false, $down->label())
+                ->margin('trim-top', false, $top, 0, false)
+                ->margin('trim-bottom', false, $height, $height + $own->surplus(Side::Bottom), false)
+                ->margin('trim-left', true, $left, 0, false)
+                ->margin('trim-right', true, $width, $width + $own->surplus(Side::Right), false);
+        }
+        $drawn->ordered();
+        if (! $layout->imageFillsPaper()) {
+            $image = $layout->image;
+            $drawn
+                ->size('image-width', true, $image->x, $image->right(), true)
+                ->size('image-height', false, $image->y, $image->bottom(), true)
+                ->margin('margin-top', false, 0, $image->y, true)
+                ->margin('margin-bottom', false, $image->bottom(), $height, true)
+                ->margin('margin-left', true, 0, $image->x, true)
+                ->margin('margin-right', true, $image->right(), $width, true);
+        }
+
+        return $drawn->all();
+    }
+
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    {
+        $length = Length::parse($typed, $layout->size->width->unit);
+        $print = PrintWanted::of($line);
+        [$what, $of] = explode('-', $name) + [1 => ''];
+        $side = Side::tryFrom($of);
+        if ($what === 'image' && in_array($of, ['width', 'height'], true)) {
+            return $length->nanometres > 0
+                ? self::image($of, $length)
+                : throw new MeasureError('An image of 0 can’t be seen. Give a length above 0.');
+        }
+
+        return $what === 'margin' && $side !== null && $print !== null
+            ? self::margin($print, $layout, $side, $length)
+            : throw TypedFigure::unknown($name);
+    }
+
+    public function uses(?LineContext $at): array
+    {
+        $cover = $at === null ? null : PrintWanted::of($at->line)?->frameCover;
+        $carrier = $at === null ? null : PrintWording::carrier($at);
+
+        return [
+            'frameCover' => (string) ($cover ?? PrintWanted::usualFrameCover()),
+            'carrier' => $carrier === null ? null : (string) $carrier,
+        ];
+    }
+
+    public function parts(?LineContext $at): array
+    {
+        $print = $at === null ? null : PrintWanted::of($at->line);
+        $keyline = $print?->keyline;
+
+        return [
+            'isWhole' => $print?->fit === Fit::Whole,
+            'paperColour' => (string) ($print->paperColour ?? Rgb::white()),
+            'keyline' => $keyline === null ? null : self::keyline($keyline),
+            'frameCover' => $print?->frameCover->in(Unit::Millimetre) ?? 0.0,
+            'ticks' => PrintLayout::in($at?->plan?->layout)?->carrier !== null && $print?->trimMarks === true,
+        ];
+    }
+
+    /** @return array{width: float, colour: string} */
+    private static function keyline(Keyline $keyline): array
+    {
+        return ['width' => $keyline->width->in(Unit::Millimetre), 'colour' => (string) $keyline->colour];
+    }
+
+    public function hung(Layout $layout): array
+    {
+        return [$layout->sheet, [[$layout->sheet, $layout->sheet]]];
+    }
+
+    /**
+     * A cropped print's border on that side; of a whole picture, or of an image that has a size of its own, the image
+     * is scaled about its centre until the margin is so.
+     *
+     * @return array<string, mixed>
+     */
+    private static function margin(PrintWanted $print, Layout $layout, Side $side, Length $length): array
+    {
+        if ($print->fit === Fit::Fill && $print->image === null) {
+            return ['border' => $print->border->with($side, $length)->toArray()];
+        }
+        [$key, $opposite, $paper] = match ($side) {
+            Side::Left => ['width', Side::Right, $layout->size->width],
+            Side::Right => ['width', Side::Left, $layout->size->width],
+            Side::Top => ['height', Side::Bottom, $layout->size->height],
+            Side::Bottom => ['height', Side::Top, $layout->size->height],
+        };
+        // Scaling about the centre moves both margins alike.
+        $grows = $layout->margin($side) - $length->nanometres;
+        $now = $key === 'width' ? $layout->image->width : $layout->image->height;
+        $wanted = $now + 2 * $grows;
+        if ($wanted < 1 || $wanted > $paper->nanometres || $layout->margin($opposite) - $grows < 0) {
+            throw new MeasureError(
+                "A margin of {$length->label()} isn’t possible here: the image would ".
+                    ($wanted < 1 ? 'vanish.' : 'go over the paper’s edge.'),
+            );
+        }
+
+        return self::image($key, Length::exact($wanted, $paper->unit));
+    }
+
+    /**
+     * One side of the image; the other follows.
+     *
+     * @return array<string, mixed>
+     */
+    private static function image(string $side, Length $length): array
+    {
+        return ['image' => [$side => (string) $length, $side === 'width' ? 'height' : 'width' => null]];
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Line;
+
+use Planisher\Colour\ToneCurve;
+use Planisher\Measure\Length;
+use Planisher\OrderFile\JsonNode;
+use Planisher\Picture\PictureFacts;
+use Planisher\Screen\ScreenCopy;
+
+/** One thing ordered: pictures, a size, a finish, a quantity. What is wanted, before any arithmetic. */
+final readonly class LineSpec
+{
+    public const MOST_COPIES = 9999;
+
+    /**
+     * @param  string  $make  the finish it is made into, by its name in the order file
+     * @param  ?string  $picture  a file name; null while none is chosen
+     * @param  ?Crop  $crop  null for what has no size on paper
+     * @param  Additions  $additions  words and overlays on it
+     * @param  ?string  $product  what the lab prints it on, by the lab's name
+     * @param  ?string  $paper  by the lab's name; null for its first
+     * @param  ?string  $mount  what the lab mounts it on, by its name
+     * @param  list<string>  $options  what the lab does to it besides, by its names
+     * @param  ?Length  $viewedFrom  where it will be looked at from; null for from its own diagonal
+     * @param  ?ScreenCopy  $screenCopy  made besides, of what is printed
+     * @param  list<string>  $ignored  keys that say nothing of what it is made into
+     */
+    private function __construct(
+        public string $make,
+        public ?string $picture,
+        public ?string $subject,
+        public int $copies,
+        public ?Crop $crop,
+        public Wanted $wanted,
+        public Additions $additions,
+        public ?string $product,
+        public ?string $paper,
+        public ?string $mount,
+        public array $options,
+        public ToneCurve $forPaper,
+        public ?Length $viewedFrom,
+        public Output $output,
+        public NamePattern $name,
+        public ?ScreenCopy $screenCopy,
+        public array $ignored,
+    ) {}
+
+    /**
+     * What all finishes have in common; the rest is read already.
+     *
+     * @param  ?Crop  $crop  null for what has no size on paper
+     * @param  list<string>  $ignored  keys of other finishes that are there
+     *
+     * @throws \Planisher\OrderFile\OrderFileError
+     */
+    public static function read(JsonNode $node, string $make, Wanted $wanted, ?Crop $crop, array $ignored): self
+    {
+        return new self(
+            make: $make,
+            picture: $node->maybe('picture')?->string(),
+            subject: $node->maybe('subject')?->string(80),
+            copies: $node->maybe('copies')?->int(0, self::MOST_COPIES) ?? 1,
+            crop: $crop,
+            wanted: $wanted,
+            additions: Additions::fromNode($node),
+            product: $node->maybe('product')?->string(40),
+            paper: $node->maybe('paper')?->string(40),
+            mount: $node->maybe('mount')?->string(60),
+            options: array_values(
+                array_unique(array_map(fn (JsonNode $n): string => $n->string(60), $node->maybe('options')?->items(0, 10) ?? [])),
+            ),
+            forPaper: ForPaper::fromNode($node->maybe('forPaper')),
+            viewedFrom: self::distance($node->maybe('viewedFrom')),
+            output: Output::fromNode($node->maybe('output')),
+            name: NamePattern::fromNode($node->maybe('name')),
+            screenCopy: $wanted->isPrinted() ? ScreenCopy::fromNode($node->maybe('screenCopy')) : null,
+            ignored: $ignored,
+        );
+    }
+
+    /** The same as a print on another's sheet: what is said of that whole sheet holds for it. */
+    public function on(self $sheet): self
+    {
+        return new self(
+            ...[
+                ...get_object_vars($this),
+                ...LineKeys::common()->ofWholeSheets()->in(get_object_vars($sheet)),
+                'output' => $sheet->output->resampled(),
+                'forPaper' => $this->forPaper->isStraight() ? $sheet->forPaper : $this->forPaper,
+                'viewedFrom' => $this->viewedFrom ?? $sheet->viewedFrom,
+            ],
+        );
+    }
+
+    /**
+     * The names of its pictures, place by place.
+     *
+     * @return non-empty-list<?string> null where none is chosen
+     */
+    public function pictures(): array
+    {
+        return $this->wanted->pictures($this->picture);
+    }
+
+    /** What the lab prints it on, by the lab's name: as chosen, or what it is always printed on. */
+    public function printedOn(): ?string
+    {
+        return $this->product ?? $this->wanted->printedOn();
+    }
+
+    /** What the picture is called: as typed on the line, else from its file name. */
+    public function subjectOf(?PictureFacts $picture): string
+    {
+        $stem = $picture?->stem() ?? pathinfo((string) $this->picture, PATHINFO_FILENAME);
+
+        return $this->subject ?? ucfirst(trim((string) preg_replace('/[\s_-]+/u', ' ', $stem)));
+    }
+
+    private static function distance(?JsonNode $node): ?Length
+    {
+        $distance = $node?->length();
+        if ($node !== null && $distance?->nanometres === 0) {
+            throw $node->unexpected('a distance above 0');
+        }
+
+        return $distance;
+    }
+
+    /** @return array<string, mixed> as in the order file, only what differs from the defaults */
+    public function toArray(): array
+    {
+        return array_filter(
+            [
+                'make' => $this->make,
+                'picture' => $this->picture,
+                'subject' => $this->subject,
+                'copies' => $this->copies,
+                ...$this->crop?->toArray() ?? [],
+                ...$this->wanted->toArray(),
+                ...$this->additions->toArray(),
+                'product' => $this->product,
+                'paper' => $this->paper,
+                'mount' => $this->mount,
+                'options' => $this->options ?: null,
+                'forPaper' => ForPaper::toArray($this->forPaper) ?: null,
+                'viewedFrom' => $this->viewedFrom === null ? null : (string) $this->viewedFrom,
+                'output' => $this->output->toArray() ?: null,
+                'name' => $this->name->isUsual() ? null : $this->name->toArray(),
+                'screenCopy' => $this->screenCopy?->toArray(),
+            ],
+            fn (mixed $value): bool => $value !== null,
+        );
+    }
+}

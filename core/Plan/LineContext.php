@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Planisher\Plan;
+
+use Planisher\Lab\LabCard;
+use Planisher\Line\LineSpec;
+use Planisher\Naming\FileName;
+use Planisher\Picture\ColourLoss;
+use Planisher\Picture\MustStayIn;
+use Planisher\Picture\PictureFacts;
+use Planisher\Picture\PictureTrouble;
+use Planisher\Studio\OrderContext;
+
+/** All that is known of a line: what is wanted, its pictures, its lab, its plan, and what was measured of that. */
+final readonly class LineContext
+{
+    /**
+     * @param  list<PictureFacts|PictureTrouble>  $pictures  of the line's places, in their order
+     * @param  ?Plan  $plan  null when a picture is missing or can't be used, or it asks for what can't be made
+     * @param  \Closure(array<string, mixed>): ?Plan  $changed  the plan of the line changed by a merge patch (RFC 7386)
+     */
+    public function __construct(
+        public LineSpec $line,
+        public LabCard $lab,
+        public array $pictures,
+        public FileName $name,
+        public ?Plan $plan,
+        public ?ColourLoss $seen,
+        private \Closure $changed,
+        public OrderContext $orderContext = new OrderContext(),
+    ) {}
+
+    /**
+     * Whether a change to the line would bring about a plan that is as wanted: what a remedy promises is tried first.
+     *
+     * @param  array<string, mixed>  $change  of the line, as a merge patch
+     * @param  callable(Plan): bool  $isWanted
+     */
+    public function changedBy(array $change, callable $isWanted): bool
+    {
+        $plan = ($this->changed)($change);
+
+        return $plan !== null && $isWanted($plan);
+    }
+
+    /** @return list<PictureFacts> of the pictures that can be used */
+    public function facts(): array
+    {
+        return array_values(array_filter($this->pictures, fn ($picture): bool => $picture instanceof PictureFacts));
+    }
+
+    /** @return list<PictureTrouble> why others can't */
+    public function troubles(): array
+    {
+        return array_values(array_filter($this->pictures, fn ($picture): bool => $picture instanceof PictureTrouble));
+    }
+
+    /** @return list<MustStayIn> of all its pictures */
+    public function marked(): array
+    {
+        return array_merge(...array_map(fn (PictureFacts $picture): array => $picture->mustStayIn, $this->facts()));
+    }
+}

@@ -1,8 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace Planisher\Imaging\Write;
-
-/** A file couldn't be made, and neither the picture nor the disk is to blame: for the log, with what libvips said. */
-final class OurFault extends CannotWrite {}
