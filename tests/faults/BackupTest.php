@@ -90,7 +90,7 @@ final class BackupTest extends TestCase
                 $restore->start();
                 for ($until = microtime(true) + $seconds; $restore->isRunning() && microtime(true) < $until; usleep(10_000));
                 $isDone = ! $restore->isRunning();
-                Running::kill(...Running::everyProcess($studio));
+                Running::killAll($studio);
                 $restore->stop(0, SIGKILL);
                 if ($isDone || ! is_file($studio->home().'.restoring')) {
                     continue; // it was done by then, or hadn't begun

@@ -202,8 +202,17 @@ final class Running
         return array_map(intval(...), array_values(array_filter(explode("\n", $listing->getOutput()))));
     }
 
+    /** Ends all of it at once, as a loss of power would, and is back when none of it is left: also what was just being started. */
+    public static function killAll(self $studio): void
+    {
+        for ($until = microtime(true) + 20; ($left = self::everyProcess($studio)) !== []; usleep(2_000)) {
+            microtime(true) < $until || throw new \RuntimeException('These are not ended by SIGKILL: '.implode(', ', $left));
+            self::kill(...$left);
+        }
+    }
+
     /** @return list<int> by what they are started with: not by files that tell their numbers */
-    public static function everyProcess(self $studio): array
+    private static function everyProcess(self $studio): array
     {
         $pids = [];
         foreach (glob('/proc/[0-9]*') ?: [] as $proc) {
