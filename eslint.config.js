@@ -1,3 +1,4 @@
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
@@ -10,6 +11,12 @@ export default ts.config(
     {
         plugins: { 'react-hooks': hooks },
         rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+    },
+    { files: ['resources/ui/**/*.tsx'], ...a11y.flatConfigs.recommended },
+    {
+        // What doesn't fit on a screen or two is several things.
+        files: ['resources/ui/**/*.tsx'],
+        rules: { 'max-lines-per-function': ['error', { max: 120 }] },
     },
     {
         // Only api/ speaks to the server.

@@ -14,7 +14,7 @@
 <body>
     <div id="shown" data-shown="{{ json_encode($shown) }}">
         <header class="mx-auto max-w-[1080px] px-5 pt-8 pb-5 sm:px-8">
-            <h1 class="font-serif text-[26px] leading-tight sm:text-[32px]">{{ $shown['order']['client'] }}</h1>
+            <h1 class="font-serif text-title leading-tight sm:text-title">{{ $shown['order']['client'] }}</h1>
         </header>
     </div>
     <noscript>This page needs JavaScript.</noscript>

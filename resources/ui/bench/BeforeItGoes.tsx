@@ -21,14 +21,14 @@ export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: 
     const passed = line.state === 'passed' || line.state === 'made';
     return (
         <aside aria-label="Before it goes" className="flex w-[296px] shrink-0 flex-col border-l border-rule bg-paper">
-            <h2 className="border-b border-rule px-[18px] pt-4 pb-2 text-[13px] font-semibold">Before it goes</h2>
+            <h2 className="border-b border-rule px-[18px] pt-4 pb-2 text-row font-semibold">Before it goes</h2>
             {said && (
                 <div className="border-b border-rule bg-white px-[18px] py-[11px]">
                     <ClientSaid answer={said} line={line} />
                 </div>
             )}
             {line.labSaid !== null && line.state === 'open' && (
-                <div className="flex gap-2.5 border-b border-rule bg-white px-[18px] py-[11px] text-[13px] leading-[1.4]">
+                <div className="flex gap-2.5 border-b border-rule bg-white px-[18px] py-[11px] text-row leading-[1.4]">
                     <span className="mt-[3px]">
                         <Mark level="look" />
                     </span>
@@ -48,7 +48,7 @@ export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: 
                         <span className="mt-[3px]">
                             <Mark level={finding.level} />
                         </span>
-                        <div className="text-[13px] leading-[1.4]">
+                        <div className="text-row leading-[1.4]">
                             <p className="font-semibold">{finding.title}</p>
                             <p className="text-soft">{finding.text}</p>
                             {waysOut(finding).map((remedy) => (
@@ -65,7 +65,7 @@ export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: 
                 ))}
             </ul>
             <div className="flex items-baseline gap-3 px-[18px] py-2">
-                <p className="line-clamp-3 grow font-serif text-[13.5px] italic">
+                <p className="line-clamp-3 grow font-serif text-row italic">
                     {[line.remark, line.remarkForLab && `for the lab: ${line.remarkForLab}`].filter(Boolean).join(' · ')}
                 </p>
                 <Remark orderId={orderId} line={line} />
@@ -73,7 +73,7 @@ export function BeforeItGoes({ orderId, line, said, onRemedy, onPass, onHold }: 
             <div className="flex items-center gap-2.5 border-t border-rule px-[18px] py-3.5">
                 {passed ? (
                     <>
-                        <p className="flex grow items-center gap-2 text-[13px] font-semibold">
+                        <p className="flex grow items-center gap-2 text-row font-semibold">
                             <Mark level="fine" filled={line.state === 'made'} />
                             {line.state === 'made' ? 'Made, read back' : 'Passed'}
                         </p>

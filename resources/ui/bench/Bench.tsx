@@ -160,7 +160,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
             keys={KEYS}
             acts={
                 <>
-                    <span className="text-[13px] whitespace-nowrap text-soft" role="status">
+                    <span className="text-row whitespace-nowrap text-soft" role="status">
                         {acts.isSaving ? 'Saving…' : `Line ${at + 1} of ${order.lines.length}`}
                     </span>
                     <UndoRedo orderId={order.id} />
@@ -220,8 +220,8 @@ function Facts({ line }: { line: LineView }) {
         <dl className="flex shrink-0 border-t border-rule" data-testid="facts">
             {line.facts.map((fact) => (
                 <div key={fact.note} className="min-w-0 flex-1 border-l border-rule px-3 py-2.5 first:border-l-0">
-                    <dt className="text-[13px] leading-snug font-semibold">{fact.figure}</dt>
-                    <dd className="text-[12px] leading-snug text-soft">{fact.note}</dd>
+                    <dt className="text-row leading-snug font-semibold">{fact.figure}</dt>
+                    <dd className="text-small leading-snug text-soft">{fact.note}</dd>
                 </div>
             ))}
         </dl>

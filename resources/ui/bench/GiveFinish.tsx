@@ -64,7 +64,7 @@ function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; c
     const tell = useTell();
     return (
         <>
-            <h2 className="mb-2 text-[13px] font-semibold">
+            <h2 className="mb-2 text-row font-semibold">
                 {lines.length === 1 ? 'Give this line a house finish' : `Give ${lines.length} lines a house finish`}
             </h2>
             <ul className="flex flex-col gap-px">
@@ -72,7 +72,7 @@ function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; c
                     <li key={finish.id}>
                         <button
                             type="button"
-                            className="w-full rounded-[3px] px-2 py-1.5 text-left hover:bg-chrome"
+                            className="w-full rounded-sm px-2 py-1.5 text-left hover:bg-chrome"
                             onClick={() => {
                                 close();
                                 tell(give(finish, lines));
@@ -119,7 +119,7 @@ function Keep({ line, done }: { line: LineView; done: () => void }) {
             <fieldset>
                 <legend className="mb-1 text-small text-soft">It will settle</legend>
                 {all.map(([key, words]) => (
-                    <label key={key} className="flex items-baseline gap-2 rounded-[3px] px-1 py-[3px] hover:bg-chrome">
+                    <label key={key} className="flex items-baseline gap-2 rounded-sm px-1 py-[3px] hover:bg-chrome">
                         <input
                             type="checkbox"
                             className="translate-y-[2px] accent-copper"

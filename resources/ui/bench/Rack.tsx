@@ -32,7 +32,7 @@ export function Rack({ orderId, lines, current }: { orderId: number; lines: Line
                     <span className="border-2 border-transparent p-[3px] group-hover:border-rule group-aria-[current]:border-copper">
                         <Silhouette drawing={line.drawing} picture={line.picture} scale={scale} label="" />
                     </span>
-                    <span className="narrow text-[12px] group-aria-[current]:font-semibold">
+                    <span className="text-small narrow group-aria-[current]:font-semibold">
                         {line.number} · {inShort(line.uses.sheetSize ?? line.line.size)}
                         {line.uses.carrier ? ` on ${inShort(line.uses.carrier)}` : ''}
                         {(line.line.copies ?? 1) > 1 ? ` · ${line.line.copies}` : ''}

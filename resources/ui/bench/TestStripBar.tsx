@@ -35,7 +35,7 @@ export function TestStripBar({ order, line, of }: Props) {
     };
     return (
         <div
-            className="flex flex-wrap items-baseline gap-2 border-t border-rule bg-white px-[26px] py-2 text-[13px]"
+            className="flex flex-wrap items-baseline gap-2 border-t border-rule bg-white px-[26px] py-2 text-row"
             data-testid="test-strip"
         >
             <p className="mr-2">

@@ -16,7 +16,7 @@ export function AsItWillBe({ print }: { print: ShownPrint }) {
     const size = areApart ? hung.size : whole;
     const pieces = areApart ? hung.pieces : [{ at: whole, shows: whole }];
     return (
-        <div className="bg-[#dcdbd8] p-[6%]" role="group" aria-label={`${title}, as it will be`}>
+        <div className="bg-groove p-[6%]" role="group" aria-label={`${title}, as it will be`}>
             <div
                 className="relative mx-auto max-h-[70vh] max-w-full"
                 style={{
@@ -44,7 +44,7 @@ export function AsItWillBe({ print }: { print: ShownPrint }) {
                     <TurnedCanvas drawing={{ paper, sheet, wrap }} href={pictures.small} from={from} {...TURNED} />
                     <button
                         type="button"
-                        className="min-h-8 px-2 text-[14px] underline underline-offset-4"
+                        className="min-h-8 px-2 text-base underline underline-offset-4"
                         onClick={() => setFrom(from === 'right' ? 'left' : 'right')}
                     >
                         as it hangs; see it from the {from === 'right' ? 'left' : 'right'}

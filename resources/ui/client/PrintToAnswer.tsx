@@ -28,16 +28,16 @@ export function PrintToAnswer({ print, isSending, onAnswer }: Props) {
     };
     return (
         <li
-            className="grid gap-x-9 gap-y-4 border-b border-rule py-8 [content-visibility:auto] [contain-intrinsic-size:auto_600px] md:grid-cols-[minmax(0,1fr)_300px]"
+            className="grid gap-x-9 gap-y-4 border-b border-rule py-8 [contain-intrinsic-size:auto_600px] [content-visibility:auto] md:grid-cols-[minmax(0,1fr)_300px]"
             data-testid="shown-print"
         >
             <AsItWillBe print={print} />
             <div className="flex flex-col items-start gap-2">
-                <h2 className="font-serif text-[21px] leading-snug">{print.title}</h2>
-                <p className="text-[15px] leading-normal">{print.what}.</p>
-                <p className="text-[14px] leading-normal text-soft">{print.cut}</p>
+                <h2 className="font-serif text-lead leading-snug">{print.title}</h2>
+                <p className="text-read leading-normal">{print.what}.</p>
+                <p className="text-base leading-normal text-soft">{print.cut}</p>
                 {answer !== null && !asks && (
-                    <div className="mt-2 w-full rounded-[3px] border border-rule bg-white p-3">
+                    <div className="mt-2 w-full rounded-sm border border-rule bg-white p-3">
                         <p className="font-semibold">{answer.isYes ? 'You said yes.' : 'You wrote:'}</p>
                         {answer.note && <p className="mt-1 break-words whitespace-pre-wrap">{answer.note}</p>}
                         <button
@@ -50,7 +50,7 @@ export function PrintToAnswer({ print, isSending, onAnswer }: Props) {
                     </div>
                 )}
                 {answer !== null && !answer.isOfThis && (
-                    <p className="text-[14px] text-look">It has been changed since you answered. Please look at it again.</p>
+                    <p className="text-base text-look">It has been changed since you answered. Please look at it again.</p>
                 )}
                 {asks && (
                     <div className="mt-2 flex flex-wrap gap-2.5">
@@ -77,7 +77,7 @@ export function PrintToAnswer({ print, isSending, onAnswer }: Props) {
                             void onAnswer({ print, isYes: false, note }).then((ok) => ok && done());
                         }}
                     >
-                        <label htmlFor={id} className="text-[14px] text-soft">
+                        <label htmlFor={id} className="text-base text-soft">
                             What should be different?
                         </label>
                         <textarea
@@ -88,7 +88,7 @@ export function PrintToAnswer({ print, isSending, onAnswer }: Props) {
                             maxLength={LONGEST}
                             value={note}
                             onChange={(event) => setNote(event.target.value)}
-                            className="rounded-[3px] border border-[#8f8f8e] bg-white px-2.5 py-2 text-[15px]"
+                            className="rounded-sm border border-edge bg-white px-2.5 py-2 text-read"
                         />
                         <Button type="submit" disabled={isSending || note.trim() === ''} className="min-h-10 self-start px-4">
                             Send the note

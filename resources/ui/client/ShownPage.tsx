@@ -14,11 +14,11 @@ export function ShownPage({ first }: { first: Shown }) {
     return (
         <div className="min-h-screen bg-paper">
             <header className="mx-auto max-w-[1080px] px-5 pt-8 pb-5 sm:px-8">
-                <h1 className="font-serif text-[26px] leading-tight sm:text-[32px]">
+                <h1 className="font-serif text-title leading-tight sm:text-title">
                     {order.client}
                     {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
                 </h1>
-                <p className="mt-2 max-w-[38rem] text-[15px] text-soft">
+                <p className="mt-2 max-w-[38rem] text-read text-soft">
                     {!isAll ? 'Your prints' : prints.length === 1 ? 'Your print' : `Your ${prints.length} prints`}, each as it
                     will be. Say yes to what is right, and write a note to what isn’t. This page is open until{' '}
                     {longDay(shown.expiresOn)}.
@@ -26,7 +26,7 @@ export function ShownPage({ first }: { first: Shown }) {
             </header>
             <div className="sticky top-0 z-10 border-y border-rule bg-paper/95">
                 <div className="mx-auto flex max-w-[1080px] items-center gap-4 px-5 py-2.5 sm:px-8">
-                    <p className="grow text-[14px]" role="status">
+                    <p className="grow text-base" role="status">
                         {!isAll
                             ? 'The other prints are coming…'
                             : open.length === 0

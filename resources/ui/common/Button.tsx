@@ -2,12 +2,12 @@ import type { ButtonHTMLAttributes, ReactNode } from 'react';
 import { Link } from 'react-router';
 
 const looks = {
-    main: 'bg-copper text-white border-copper hover:bg-[#7a3718]',
-    plain: 'bg-white text-ink border-[#a9a9a8] hover:border-ink',
+    main: 'bg-copper text-white border-copper hover:bg-copper-deep',
+    plain: 'bg-white text-ink border-edge-soft hover:border-ink',
     quiet: 'bg-transparent text-ink border-transparent hover:border-rule',
 };
 
-const SHAPE = 'rounded-[3px] border px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap';
+const SHAPE = 'rounded-sm border px-3 py-[5px] text-row font-semibold whitespace-nowrap';
 
 export function Button({
     look = 'plain',
@@ -32,5 +32,5 @@ export const ButtonLink = ({ to, children }: { to: string; children: ReactNode }
 
 /** A key as it is named on a button. */
 export const Key = ({ children }: { children: string }) => (
-    <kbd className="ml-1 rounded-[3px] border border-current px-1 font-sans text-[11px] font-medium">{children}</kbd>
+    <kbd className="ml-1 rounded-sm border border-current px-1 font-sans text-tiny font-medium">{children}</kbd>
 );

@@ -34,7 +34,7 @@ export function Choice<T extends string>({ label, value, options, onChoose, onDo
                     value={option.value}
                     // a click that the arrow keys make by themselves has no detail
                     onClick={(event) => event.detail > 0 && onDone?.(option.value)}
-                    className="group flex items-baseline gap-2 rounded-[3px] px-2 py-[5px] text-left hover:bg-chrome data-[state=checked]:bg-blush"
+                    className="group flex items-baseline gap-2 rounded-sm px-2 py-[5px] text-left hover:bg-chrome data-[state=checked]:bg-blush"
                 >
                     <span className="size-[9px] shrink-0 translate-y-[-1px] rounded-full border border-soft group-data-[state=checked]:border-copper group-data-[state=checked]:bg-copper" />
                     <span>{option.label}</span>

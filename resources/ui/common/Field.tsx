@@ -22,7 +22,7 @@ export function Field({ label, error, note, beside = false, className = '', ...i
                     aria-describedby={error || note ? `${id}-said` : undefined}
                     autoComplete="off"
                     {...input}
-                    className={`rounded-[3px] border bg-white px-2 py-[5px] ${error ? 'border-stops' : 'border-[#8f8f8e]'} ${className}`}
+                    className={`rounded-sm border bg-white px-2 py-[5px] ${error ? 'border-stops' : 'border-edge'} ${className}`}
                 />
             </div>
             {(error || note) && (

@@ -20,8 +20,8 @@ export function KeysHelp({ keys }: { keys: PageKey[] }) {
             onOpen={setOpen}
             className="w-[27rem]"
             trigger={
-                <button type="button" className="text-[13px] text-soft hover:text-ink" aria-label="Keys of this page">
-                    Keys <kbd className="rounded-[3px] border border-current px-1 font-sans text-[11px]">?</kbd>
+                <button type="button" className="text-row text-soft hover:text-ink" aria-label="Keys of this page">
+                    Keys <kbd className="rounded-sm border border-current px-1 font-sans text-tiny">?</kbd>
                 </button>
             }
         >

@@ -19,7 +19,7 @@ export function Loading({ error }: { error: Error | null }) {
 /** Told above a page that goes on showing what it last knew. */
 export function Trouble({ error, children }: { error: Error | null; children?: ReactNode }) {
     return error ? (
-        <p role="alert" className="shrink-0 bg-stops px-[18px] py-1.5 text-[13px] text-white">
+        <p role="alert" className="shrink-0 bg-stops px-[18px] py-1.5 text-row text-white">
             {error.message} {children}
         </p>
     ) : null;

@@ -2,7 +2,7 @@ import { DropdownMenu } from 'radix-ui';
 import { useRef, type ReactNode } from 'react';
 import { hasMovedOn } from './hasMovedOn';
 
-const ITEM = 'block cursor-default rounded-[3px] px-3 py-1.5 text-[13px] data-highlighted:bg-chrome';
+const ITEM = 'block cursor-default rounded-sm px-3 py-1.5 text-row data-highlighted:bg-chrome';
 
 interface Props {
     /** what opens it */

@@ -31,7 +31,7 @@ export function Popup({ title, trigger, isOpen, onOpen, side = 'bottom', align =
                     collisionPadding={12}
                     aria-label={title}
                     onCloseAutoFocus={(event) => hasMovedOn(button.current) && event.preventDefault()}
-                    className={`z-30 max-h-(--radix-popover-content-available-height) overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg ${className}`}
+                    className={`z-30 max-h-(--radix-popover-content-available-height) overflow-auto rounded border border-rule bg-white p-4 text-row shadow-lg ${className}`}
                 >
                     {children}
                 </Popover.Content>

@@ -11,7 +11,7 @@ export const Wordmark = () => (
             <circle cx="14.5" cy="5.5" r="3.6" className="fill-copper opacity-45" />
             <circle cx="5.5" cy="5.5" r="5" className="fill-copper" />
         </svg>
-        <span className="font-serif text-[20px] leading-none font-semibold">Planisher</span>
+        <span className="font-serif text-lead leading-none font-semibold">Planisher</span>
     </span>
 );
 
@@ -29,7 +29,7 @@ export function TopBar({ where, acts, keys }: { where?: ReactNode; acts?: ReactN
             <Link to="/" aria-label="Planisher, all orders">
                 <Wordmark />
             </Link>
-            <div className="flex min-w-0 grow items-center gap-4 text-[13px]">{where}</div>
+            <div className="flex min-w-0 grow items-center gap-4 text-row">{where}</div>
             {acts}
             <KeysHelp keys={keys} />
             <Account />
@@ -50,7 +50,7 @@ function Account() {
     return (
         <Menu
             trigger={
-                <button type="button" className="text-[13px] whitespace-nowrap text-soft hover:text-ink">
+                <button type="button" className="text-row whitespace-nowrap text-soft hover:text-ink">
                     {me.data?.name ?? 'Account'}
                 </button>
             }

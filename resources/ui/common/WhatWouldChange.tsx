@@ -12,12 +12,12 @@ export function WhatWouldChange({ lines, hasOrders = false }: { lines: LineChang
     const stops = lines.filter(({ how }) => how === 'stops').length;
     return (
         <div role="status">
-            <p className="text-[13px] font-semibold">
+            <p className="text-row font-semibold">
                 {lines.length === 0
                     ? 'No open line changes by it.'
                     : `${lines.length === 1 ? 'One open line changes' : `${lines.length} open lines change`} by it${stops > 0 ? `, ${stops} of them stopped` : ''}. Those that were passed are passed anew.`}
             </p>
-            <ul className="mt-1 flex flex-col gap-0.5 text-[13px]">
+            <ul className="mt-1 flex flex-col gap-0.5 text-row">
                 {shown.map((line) => (
                     <li key={line.line} className="flex items-baseline gap-2">
                         <Mark level={LEVELS[line.how]} />

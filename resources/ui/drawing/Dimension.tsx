@@ -82,12 +82,12 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
                     onFocus={(event) => event.target.select()}
                     onBlur={close}
                     onKeyDown={(event) => event.key === 'Escape' && close()}
-                    className="w-24 rounded-[3px] border border-copper bg-white px-2 py-1 text-center"
+                    className="w-24 rounded-sm border border-copper bg-white px-2 py-1 text-center"
                 />
                 {error && (
                     <p
                         role="alert"
-                        className="absolute top-full left-0 mt-1 w-64 rounded-[3px] bg-white p-2 text-small text-stops shadow"
+                        className="absolute top-full left-0 mt-1 w-64 rounded-sm bg-white p-2 text-small text-stops shadow"
                     >
                         {error}
                     </p>
@@ -95,7 +95,7 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
             </form>
         );
     }
-    const look = `narrow absolute z-10 ${side} rounded-[2px] px-1 text-[13.5px] leading-[15px] whitespace-nowrap ${upright ? '-rotate-90' : ''} ${name.startsWith('image') || name.startsWith('paper') ? 'font-semibold' : ''}`;
+    const look = `narrow absolute z-10 ${side} rounded-xs px-1 text-row leading-[15px] whitespace-nowrap ${upright ? '-rotate-90' : ''} ${name.startsWith('image') || name.startsWith('paper') ? 'font-semibold' : ''}`;
     return canBeTyped ? (
         <button
             type="button"

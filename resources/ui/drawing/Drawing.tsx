@@ -133,7 +133,7 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                                 {!line.drawing.isForScreen && (
                                     <>
                                         <ScaleBar scale={frame.scale} unit={rulerUnit(line.drawing, unit)} />
-                                        <span className="narrow text-[12px] leading-none">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
+                                        <span className="text-small leading-none narrow">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
                                     </>
                                 )}
                             </div>
@@ -143,7 +143,7 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                                 <finish.beside.Look drawing={line.drawing} href={preview} room={size} />
                             )}
                             {showsFrame && (
-                                <p className="narrow absolute right-4 bottom-2.5 text-[12px] leading-none">
+                                <p className="absolute right-4 bottom-2.5 text-small leading-none narrow">
                                     {line.drawing.frameCover > 0
                                         ? `hatched: ${line.uses.frameCover} that a frame will cover`
                                         : 'no frame covers this'}
@@ -152,7 +152,7 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                             {mode.does !== 'move' && (
                                 <p
                                     role="status"
-                                    className="absolute top-2 left-1/2 -translate-x-1/2 rounded-[3px] bg-ink px-3 py-1.5 text-[13px] text-white"
+                                    className="absolute top-2 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-3 py-1.5 text-row text-white"
                                 >
                                     {mode.does === 'mark'
                                         ? 'Drag over what must stay in. Esc leaves it.'

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useDrag } from '@/common/useDrag';
 import type { Frame } from './layout';
 
 /** A place on the drawing in mm from the paper's corner. */
@@ -19,8 +19,26 @@ interface GripProps {
 
 /** A small square that is dragged: it says the length it makes on the way, and types it where it is let go. */
 export function Grip({ x, y, cursor, measure, inMm, said, onType }: GripProps) {
-    const [drag, setDrag] = useState<{ x: number; y: number; typed: string; name: string } | null>(null);
-    const moved = useRef(false);
+    const { held: drag, handlers } = useDrag<{ x: number; y: number; typed: string; name: string }>({
+        begin: (event) => {
+            event.stopPropagation();
+            return { x, y, typed: '', name: '' };
+        },
+        move: (_held, _by, { nativeEvent }) => {
+            const { name, length } = measure(inMm(nativeEvent));
+            return {
+                x: cursor === 'ns-resize' ? x : nativeEvent.offsetX,
+                y: cursor === 'ew-resize' ? y : nativeEvent.offsetY,
+                typed: said(length),
+                name,
+            };
+        },
+        end: ({ name, typed }, hasMoved) => {
+            if (hasMoved && name) {
+                onType(name, typed);
+            }
+        },
+    });
     return (
         <g aria-hidden="true">
             <rect
@@ -30,40 +48,13 @@ export function Grip({ x, y, cursor, measure, inMm, said, onType }: GripProps) {
                 height="8"
                 className="fill-white stroke-ink"
                 style={{ cursor }}
-                onPointerDown={(event) => {
-                    event.stopPropagation();
-                    event.currentTarget.setPointerCapture(event.pointerId);
-                    moved.current = false;
-                    setDrag({ x, y, typed: '', name: '' });
-                }}
-                onPointerMove={(event) => {
-                    if (drag) {
-                        moved.current = true;
-                        const { name, length } = measure(inMm(event.nativeEvent));
-                        const upDown = cursor === 'ns-resize';
-                        const sideways = cursor === 'ew-resize';
-                        setDrag({
-                            x: upDown ? x : event.nativeEvent.offsetX,
-                            y: sideways ? y : event.nativeEvent.offsetY,
-                            typed: said(length),
-                            name,
-                        });
-                    }
-                }}
-                onPointerUp={(event) => {
-                    event.stopPropagation();
-                    if (drag && moved.current && drag.name) {
-                        onType(drag.name, drag.typed);
-                    }
-                    setDrag(null);
-                }}
-                onPointerCancel={() => setDrag(null)}
+                {...handlers}
             />
             {drag?.typed && (
                 <text
                     x={drag.x + 10}
                     y={drag.y - 8}
-                    className="narrow fill-ink stroke-white text-[14px] font-semibold"
+                    className="fill-ink stroke-white text-base font-semibold narrow"
                     paintOrder="stroke"
                     strokeWidth="3"
                 >

@@ -9,7 +9,7 @@ export function Histograms({ line }: { line: LineView }) {
     return (
         <aside
             aria-label="Histograms"
-            className="absolute right-3 bottom-3 z-20 w-[282px] rounded border border-rule bg-white p-4 text-[12px] shadow-lg"
+            className="absolute right-3 bottom-3 z-20 w-[282px] rounded border border-rule bg-white p-4 text-small shadow-lg"
         >
             {error && <p role="alert">{error.message}</p>}
             {data ? (
@@ -37,7 +37,7 @@ function One({ title, of, clipped }: { title: string; of: Histogram; clipped?: n
             .join(' ');
     return (
         <section className="not-first:mt-3">
-            <h3 className="mb-1 text-[13px] font-semibold">{title}</h3>
+            <h3 className="mb-1 text-row font-semibold">{title}</h3>
             <svg
                 width={WIDE}
                 height={HIGH + 20}
@@ -45,9 +45,9 @@ function One({ title, of, clipped }: { title: string; of: Histogram; clipped?: n
                 aria-label={`${title}: ${percent(of.dark)} at the dark end, ${percent(of.light)} at the light end`}
             >
                 <path d={`${at(of.lightness)} L${WIDE} ${HIGH} L0 ${HIGH} Z`} className="fill-ink/25" />
-                <path d={at(of.red)} className="fill-none stroke-[#a2271d]" strokeWidth="1" />
-                <path d={at(of.green)} className="fill-none stroke-[#2d6a4c]" strokeWidth="1" strokeDasharray="5 2" />
-                <path d={at(of.blue)} className="fill-none stroke-[#2c4f8a]" strokeWidth="1" strokeDasharray="1.5 2" />
+                <path d={at(of.red)} className="fill-none stroke-channel-red" strokeWidth="1" />
+                <path d={at(of.green)} className="fill-none stroke-channel-green" strokeWidth="1" strokeDasharray="5 2" />
+                <path d={at(of.blue)} className="fill-none stroke-channel-blue" strokeWidth="1" strokeDasharray="1.5 2" />
                 <path d={`M0 0 V${HIGH} H${WIDE} V0`} className="fill-none stroke-ink/50" strokeWidth="0.8" />
                 {/* Three-quarter tones: L* 10 to 40 */}
                 <path
@@ -55,7 +55,7 @@ function One({ title, of, clipped }: { title: string; of: Histogram; clipped?: n
                     className="fill-none stroke-ink/70"
                     strokeWidth="0.8"
                 />
-                <text x={WIDE * 0.25} y={HIGH + 18} textAnchor="middle" className="narrow fill-soft text-[11px]">
+                <text x={WIDE * 0.25} y={HIGH + 18} textAnchor="middle" className="fill-soft text-tiny narrow">
                     three-quarter tones {percent(of.threeQuarter)}
                 </text>
             </svg>

@@ -1,6 +1,7 @@
-import { useRef, useState, type PointerEvent } from 'react';
+import { useState } from 'react';
 import { why } from '@/api/client';
 import type { LineView } from '@/api/types';
+import { useDrag, type Way } from '@/common/useDrag';
 import { useKeys } from '@/common/useKeys';
 
 interface Props {
@@ -13,8 +14,6 @@ interface Props {
 /** A part of the file, one pixel of it on one of the screen: dragged, or moved by the arrow keys, to another part. */
 export function OneToOne({ line, size, at }: Props) {
     const [middle, setMiddle] = useState(at);
-    const [by, setBy] = useState({ x: 0, y: 0 });
-    const from = useRef<{ x: number; y: number } | null>(null);
     const [loaded, setLoaded] = useState<string | null>(null);
     const [trouble, setTrouble] = useState<string | null>(null);
     const [width, height] = [Math.round(size.width * devicePixelRatio), Math.round(size.height * devicePixelRatio)];
@@ -43,26 +42,16 @@ export function OneToOne({ line, size, at }: Props) {
         ArrowUp: step(0, -1),
         ArrowDown: step(0, 1),
     });
-    const follow = (event: PointerEvent) => {
-        if (from.current) {
-            setBy({ x: event.clientX - from.current.x, y: event.clientY - from.current.y });
-        }
-    };
-    const release = () => {
-        from.current = null;
-        go(-by.x, -by.y);
-        setBy({ x: 0, y: 0 });
-    };
+    const { held: by, handlers } = useDrag<Way>({
+        begin: () => ({ x: 0, y: 0 }),
+        move: (_held, now) => now,
+        end: ({ x, y }) => go(-x, -y),
+    });
     return (
         <div
             className="absolute inset-0 z-20 cursor-grab overflow-hidden bg-desk active:cursor-grabbing"
             data-testid="one-to-one"
-            onPointerDown={(event) => {
-                event.currentTarget.setPointerCapture(event.pointerId);
-                from.current = { x: event.clientX, y: event.clientY };
-            }}
-            onPointerMove={follow}
-            onPointerUp={release}
+            {...handlers}
         >
             <img
                 key={line.planHash}
@@ -75,11 +64,11 @@ export function OneToOne({ line, size, at }: Props) {
                 }}
                 onError={() => void why(href).then(setTrouble)}
                 className="absolute top-1/2 left-1/2 max-w-none -translate-1/2"
-                style={{ marginLeft: by.x, marginTop: by.y, zoom: 1 / devicePixelRatio, opacity: loaded === href ? 1 : 0.6 }}
+                style={{ marginLeft: by?.x, marginTop: by?.y, zoom: 1 / devicePixelRatio, opacity: loaded === href ? 1 : 0.6 }}
             />
             <p
                 role="status"
-                className="narrow absolute bottom-2.5 left-4 rounded-[2px] bg-white/85 px-2 py-1 text-[12px] leading-none"
+                className="absolute bottom-2.5 left-4 rounded-xs bg-white/85 px-2 py-1 text-small leading-none narrow"
             >
                 {trouble ??
                     (loaded === href

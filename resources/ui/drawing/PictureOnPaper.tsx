@@ -84,7 +84,7 @@ export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, 
                         x={paper.x + paper.width / 2}
                         y={paper.y + paper.height / 2}
                         textAnchor="middle"
-                        className="fill-soft text-[14px]"
+                        className="fill-soft text-base"
                     >
                         No picture yet: choose one in the sentence
                     </text>

@@ -2,14 +2,14 @@ import type { LineView, Remedy } from '@/api/types';
 import type { ProofView } from './useProof';
 
 const button =
-    'min-h-6 rounded-[2px] px-2 py-0.5 whitespace-nowrap hover:bg-white/70 aria-pressed:bg-white aria-pressed:font-semibold disabled:opacity-50';
+    'min-h-6 rounded-xs px-2 py-0.5 whitespace-nowrap hover:bg-white/70 aria-pressed:bg-white aria-pressed:font-semibold disabled:opacity-50';
 
 /** How the drawing is looked at, and what changes on paper in words. */
 export function ProofBar({ line, proof, onRemedy }: { line: LineView; proof: ProofView; onRemedy: (remedy: Remedy) => void }) {
     const { seen } = proof;
     const looks = proof.isOn || proof.hatches;
     return (
-        <div className="absolute inset-x-0 top-0 z-10 flex items-center gap-3 px-3 py-1.5 text-[12.5px]">
+        <div className="absolute inset-x-0 top-0 z-10 flex items-center gap-3 px-3 py-1.5 text-small">
             <div className="flex shrink-0 gap-1" role="group" aria-label="How it is looked at">
                 <button
                     type="button"
@@ -54,7 +54,7 @@ export function ProofBar({ line, proof, onRemedy }: { line: LineView; proof: Pro
             {looks && seen?.remedy && (
                 <button
                     type="button"
-                    className="border-b border-copper/50 font-semibold whitespace-nowrap text-[#7c3519] hover:border-copper"
+                    className="border-b border-copper/50 font-semibold whitespace-nowrap text-copper-deep hover:border-copper"
                     onClick={() => onRemedy(seen.remedy!)}
                 >
                     {seen.remedy.label}

@@ -17,7 +17,7 @@ export function ScaleBar({ scale, unit }: { scale: number; unit: 'in' | 'cm' }) 
                 d={`M1 12 v8 M1 16 H${width + 1} M${width + 1} 12 v8 M${width / 2 + 1} 14 v4`}
                 className="fill-none stroke-ink"
             />
-            <text x={width / 2 + 1} y="9" textAnchor="middle" className="narrow fill-ink text-[12px]">
+            <text x={width / 2 + 1} y="9" textAnchor="middle" className="fill-ink text-small narrow">
                 {label}
             </text>
         </svg>

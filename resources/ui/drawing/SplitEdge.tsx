@@ -1,16 +1,19 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
+import { useDrag } from '@/common/useDrag';
 
 const STEP = 0.02;
 
 /** The edge between the file as it is, on the left, and on its paper, on the right: dragged, or moved by the arrow keys. */
 export function SplitEdge({ at, width, onMove }: { at: number; width: number; onMove: (at: number) => void }) {
-    const isDragged = useRef(false);
     const to = (share: number) => onMove(Math.max(0.05, Math.min(0.95, share)));
-    const follow = (event: PointerEvent<HTMLDivElement>) => {
-        if (isDragged.current) {
+    const { handlers } = useDrag<true>({
+        begin: () => true,
+        move: (held, _by, event) => {
             to((event.clientX - event.currentTarget.parentElement!.getBoundingClientRect().left) / width);
-        }
-    };
+            return held;
+        },
+        end: () => undefined,
+    });
     const key = (event: KeyboardEvent) => {
         const sign = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
         if (sign) {
@@ -29,12 +32,7 @@ export function SplitEdge({ at, width, onMove }: { at: number; width: number; on
             aria-valuenow={Math.round(at * 100)}
             className="absolute top-[34px] bottom-0 z-10 w-4 -translate-x-1/2 cursor-ew-resize touch-none outline-none focus-visible:bg-white/40"
             style={{ left: at * width }}
-            onPointerDown={(event) => {
-                event.currentTarget.setPointerCapture(event.pointerId);
-                isDragged.current = true;
-            }}
-            onPointerMove={follow}
-            onPointerUp={() => (isDragged.current = false)}
+            {...handlers}
             onKeyDown={key}
         >
             <div className="mx-auto h-full w-px bg-ink shadow-[0_0_0_1px_rgb(255_255_255/0.8)]" />

@@ -14,7 +14,7 @@ export function HouseFinishesPage() {
             {finishes.data ? (
                 <main className="relative grow overflow-auto px-10 py-8">
                     <h1 className="font-serif text-title leading-tight">House finishes</h1>
-                    <p className="mt-1 mb-5 text-[13px] text-soft">
+                    <p className="mt-1 mb-5 text-row text-soft">
                         Choices kept under a name. Given to a line, a finish changes what it names and nothing else.
                     </p>
                     {finishes.data.length === 0 && (
@@ -54,7 +54,7 @@ function Finish({ finish }: { finish: HouseFinish }) {
                     {Object.entries(finish.choices).map(([key, words]) => (
                         <li
                             key={key}
-                            className="flex items-center gap-1 rounded-[3px] border border-rule bg-white py-0.5 pr-1 pl-2.5"
+                            className="flex items-center gap-1 rounded-sm border border-rule bg-white py-0.5 pr-1 pl-2.5"
                         >
                             {words}
                             <button
@@ -77,7 +77,7 @@ function Finish({ finish }: { finish: HouseFinish }) {
             </div>
             <button
                 type="button"
-                className={`pt-1.5 text-[13px] underline underline-offset-4 ${asked ? 'font-semibold text-stops' : 'text-soft hover:text-ink'}`}
+                className={`pt-1.5 text-row underline underline-offset-4 ${asked ? 'font-semibold text-stops' : 'text-soft hover:text-ink'}`}
                 onBlur={() => setAsked(false)}
                 onClick={() => (asked ? remove.mutate(undefined) : setAsked(true))}
             >

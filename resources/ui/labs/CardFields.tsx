@@ -27,7 +27,7 @@ function OneField({ field, draft }: { field: CardField; draft: CardDraft }) {
         id,
         'aria-describedby': `${id}-said`,
         'aria-invalid': error ? true : undefined,
-        className: `w-full rounded-[3px] border bg-white px-2 py-[5px] ${error ? 'border-stops' : 'border-[#8f8f8e]'}`,
+        className: `w-full rounded-sm border bg-white px-2 py-[5px] ${error ? 'border-stops' : 'border-edge'}`,
     };
     return (
         <div className={isLong ? 'col-span-2' : ''}>

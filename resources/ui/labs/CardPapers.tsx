@@ -102,13 +102,13 @@ export function PapersTyped({ draft, lab }: Props) {
                     placeholder="Name of another paper"
                     value={name}
                     onChange={(event) => setName(event.target.value)}
-                    className="w-56 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1"
+                    className="w-56 rounded-sm border border-edge bg-white px-2 py-1"
                 />
                 <Button type="submit" disabled={name.trim() === ''}>
                     Add this paper
                 </Button>
             </form>
-            <div className="mt-3 text-[13px]">
+            <div className="mt-3 text-row">
                 <Tick
                     label="It takes files in a paper’s own profile"
                     isTicked={texts.takesPaperProfiles === 'yes'}
@@ -136,13 +136,13 @@ interface PaperRowProps {
 function PaperRow({ paper, description, canTakeProfile, onSurface, onProfile, onRemove }: PaperRowProps) {
     const field = useRef<HTMLInputElement>(null);
     return (
-        <li className="grid grid-cols-[10rem_7rem_1fr_auto] items-center gap-4 border-b border-rule py-2 text-[13px]">
+        <li className="grid grid-cols-[10rem_7rem_1fr_auto] items-center gap-4 border-b border-rule py-2 text-row">
             <span className="font-medium">{paper.name}</span>
             <select
                 aria-label={`Surface of ${paper.name}`}
                 value={paper.surface ?? 'lustre'}
                 onChange={(event) => onSurface(event.target.value as (typeof SURFACES)[number])}
-                className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1"
+                className="rounded-sm border border-edge bg-white px-1.5 py-1"
             >
                 {SURFACES.map((surface) => (
                     <option key={surface}>{surface}</option>
@@ -180,7 +180,7 @@ function PaperRow({ paper, description, canTakeProfile, onSurface, onProfile, on
                 type="button"
                 aria-label={`Remove ${paper.name}`}
                 onClick={onRemove}
-                className="size-7.5 rounded-[3px] text-soft hover:bg-white hover:text-stops"
+                className="size-7.5 rounded-sm text-soft hover:bg-white hover:text-stops"
             >
                 ×
             </button>

@@ -72,7 +72,7 @@ export function ProductsTyped({ draft }: { draft: CardDraft }) {
                     )}
                     <button
                         type="button"
-                        className="mt-2 text-[13px] text-soft underline underline-offset-4 hover:text-stops"
+                        className="mt-2 text-row text-soft underline underline-offset-4 hover:text-stops"
                         onClick={() => draft.products(products.filter((_, i) => i !== at))}
                     >
                         Take {product.name || 'it'} off the card
@@ -96,7 +96,7 @@ interface OneFieldProps {
 
 function OneField({ label, hint, isLong, value, onType }: OneFieldProps) {
     const id = useId();
-    const look = 'w-full rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1';
+    const look = 'w-full rounded-sm border border-edge bg-white px-2 py-1';
     return (
         <div className={isLong ? 'col-span-2' : ''}>
             <label htmlFor={id} className="mb-0.5 block text-small text-soft">

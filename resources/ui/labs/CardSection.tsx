@@ -14,13 +14,13 @@ export function CardSection({ title, says, children, isOpen: atFirst = false }: 
     const [isOpen, setIsOpen] = useState(atFirst);
     return (
         <section aria-label={title} className="grid grid-cols-[9rem_1fr_5rem] gap-x-6 border-t border-rule py-4">
-            <h2 className="text-[13px] font-semibold">{title}</h2>
-            <div className="min-w-0 text-[14px]">{isOpen ? children : says}</div>
+            <h2 className="text-row font-semibold">{title}</h2>
+            <div className="min-w-0 text-base">{isOpen ? children : says}</div>
             <button
                 type="button"
                 aria-expanded={isOpen}
                 aria-label={`${isOpen ? 'Close' : 'Change'} ${title.toLowerCase()}`}
-                className="h-7.5 self-start justify-self-end text-[13px] font-semibold text-copper underline underline-offset-4"
+                className="h-7.5 self-start justify-self-end text-row font-semibold text-copper underline underline-offset-4"
                 onClick={() => setIsOpen(!isOpen)}
             >
                 {isOpen ? 'Close' : 'Change'}

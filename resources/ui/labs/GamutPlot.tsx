@@ -34,7 +34,7 @@ export function GamutPlot({ outlines }: { outlines: Shown[] }) {
             <svg width={WIDE} height={HIGH} role="img" aria-label={`Gamuts of ${outlines.map(({ name }) => name).join(', ')}`}>
                 <path d={`M${PAD} 0 V${HIGH - PAD} H${WIDE}`} className="fill-none stroke-ink/60" strokeWidth="0.8" />
                 {ticks.map((tick) => (
-                    <g key={tick} className="narrow fill-soft text-[11px]">
+                    <g key={tick} className="fill-soft text-tiny narrow">
                         <text x={x(tick)} y={HIGH - 10} textAnchor="middle">
                             {tick}
                         </text>
@@ -43,17 +43,17 @@ export function GamutPlot({ outlines }: { outlines: Shown[] }) {
                         </text>
                     </g>
                 ))}
-                <text x={WIDE - 4} y={HIGH - PAD - 6} textAnchor="end" className="narrow fill-ink text-[12px]">
+                <text x={WIDE - 4} y={HIGH - PAD - 6} textAnchor="end" className="fill-ink text-small narrow">
                     u′
                 </text>
-                <text x={PAD + 8} y={12} className="narrow fill-ink text-[12px]">
+                <text x={PAD + 8} y={12} className="fill-ink text-small narrow">
                     v′
                 </text>
                 {outlines.map((outline) => (
                     <path key={outline.name} d={path(outline.gamut)} fill="none" {...line(outline)} />
                 ))}
             </svg>
-            <figcaption className="w-52 pt-3 text-[12.5px]">
+            <figcaption className="w-52 pt-3 text-small">
                 <ul className="flex flex-col gap-1.5">
                     {outlines.map((outline) => (
                         <li key={outline.name} className="flex items-baseline gap-2.5">

@@ -66,12 +66,12 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                 keys={[{ keys: 'Tab', does: 'walk the card' }]}
             />
             <main className="relative min-h-0 grow overflow-auto px-10 py-8">
-                <div className="mx-auto max-w-[66rem] rounded-[3px] bg-white px-10 py-8 shadow-sm">
+                <div className="mx-auto max-w-[66rem] rounded-sm bg-white px-10 py-8 shadow-sm">
                     <div className="flex items-start gap-6">
                         <div className="grow">
                             <h1 className="font-serif text-title leading-tight">{texts.name || 'A new lab'}</h1>
                             {lab && (
-                                <p className="mt-0.5 text-[13px] text-soft">
+                                <p className="mt-0.5 text-row text-soft">
                                     {lab.usedBy === 0
                                         ? 'No open order goes to it.'
                                         : `${lab.usedBy === 1 ? 'One open order goes' : `${lab.usedBy} open orders go`} to it.`}
@@ -92,7 +92,7 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                         )}
                     </div>
                     {disagreements.length > 0 && (
-                        <ul aria-label="Where the card disagrees" className="mb-4 flex flex-col gap-1 text-[13px]">
+                        <ul aria-label="Where the card disagrees" className="mb-4 flex flex-col gap-1 text-row">
                             {disagreements.map((said) => (
                                 <li key={said} className="flex items-baseline gap-2">
                                     <Mark level="look" />
@@ -194,7 +194,7 @@ function Gamuts({ lab }: { lab: Lab }) {
     ];
     return (
         <section aria-label="Colours" className="grid grid-cols-[9rem_1fr] gap-x-6 border-t border-rule py-4">
-            <h2 className="text-[13px] font-semibold">Colours</h2>
+            <h2 className="text-row font-semibold">Colours</h2>
             <GamutPlot outlines={outlines} />
         </section>
     );
@@ -226,12 +226,12 @@ function Keep({ lab, draft, isFirst }: { lab: Lab | null; draft: CardDraft; isFi
             <div className="mx-auto flex max-w-[66rem] items-end gap-6">
                 <div className="grow">
                     {errors.length > 0 ? (
-                        <p className="text-[13px] text-stops">{errors[0]}</p>
+                        <p className="text-row text-stops">{errors[0]}</p>
                     ) : (
                         lab && draft.tried && <WhatWouldChange lines={draft.tried.lines} hasOrders />
                     )}
                     {keep.error && (
-                        <p role="alert" className="text-[13px] text-stops">
+                        <p role="alert" className="text-row text-stops">
                             {keep.error.message}
                         </p>
                     )}

@@ -23,7 +23,7 @@ export function ServiceTyped({ lab }: { lab: LabPage }) {
             setKey('');
         },
     });
-    const field = 'w-full rounded-[3px] border border-[#a9a9a8] bg-white px-2 py-1 text-[13.5px]';
+    const field = 'w-full rounded-sm border border-edge-soft bg-white px-2 py-1 text-row';
     return (
         <form
             className="flex max-w-[34rem] flex-col gap-2.5"
@@ -32,11 +32,11 @@ export function ServiceTyped({ lab }: { lab: LabPage }) {
                 keep.mutate();
             }}
         >
-            <label className="text-[13px]">
+            <label className="text-row">
                 Address
                 <input value={url} onChange={(event) => setUrl(event.target.value)} placeholder="https://…" className={field} />
             </label>
-            <label className="text-[13px]">
+            <label className="text-row">
                 Key
                 <input
                     type="password"
@@ -48,7 +48,7 @@ export function ServiceTyped({ lab }: { lab: LabPage }) {
                 />
             </label>
             {keep.error && (
-                <p role="alert" className="text-[13px] text-stops">
+                <p role="alert" className="text-row text-stops">
                     {keep.error.message}
                 </p>
             )}
@@ -56,7 +56,7 @@ export function ServiceTyped({ lab }: { lab: LabPage }) {
                 <Button onClick={() => keep.mutate()} disabled={keep.isPending}>
                     Keep the service
                 </Button>
-                {keep.isSuccess && <span className="ml-3 text-[13px] text-soft">Kept.</span>}
+                {keep.isSuccess && <span className="ml-3 text-row text-soft">Kept.</span>}
             </span>
         </form>
     );

@@ -35,7 +35,7 @@ export function SizesDrawn({ sizes, height = HEIGHT }: { sizes: ListedSize[]; he
                         className="fill-white stroke-ink"
                         strokeWidth="0.8"
                     />
-                    <text x={x} y={height + 14} className="narrow fill-soft text-[11px]">
+                    <text x={x} y={height + 14} className="fill-soft text-tiny narrow">
                         {size.label}
                     </text>
                 </g>

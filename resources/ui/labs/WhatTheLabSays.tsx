@@ -47,7 +47,7 @@ function Reading({ fields, draft, onDone }: Props & { onDone: () => void }) {
                     read.mutate(text);
                 }}
             >
-                <label htmlFor="what-the-lab-says" className="text-[13px] text-soft">
+                <label htmlFor="what-the-lab-says" className="text-row text-soft">
                     Its page of requirements, as plain text: sizes, papers, resolution, colour, kinds of file, prices. Nothing is
                     kept before you have seen what was read.
                 </label>
@@ -57,7 +57,7 @@ function Reading({ fields, draft, onDone }: Props & { onDone: () => void }) {
                     rows={14}
                     value={text}
                     onChange={(event) => setText(event.target.value)}
-                    className="rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1.5 text-[13px]"
+                    className="rounded-sm border border-edge bg-white px-2 py-1.5 text-row"
                 />
                 {read.error && (
                     <p role="alert" className="text-small text-stops">
@@ -81,7 +81,7 @@ function Reading({ fields, draft, onDone }: Props & { onDone: () => void }) {
         <>
             <div className="grow overflow-auto">
                 {read.data.understood.length === 0 && <p>Nothing of it was understood. Fill the card in by hand.</p>}
-                <table className="w-full text-left text-[13px]">
+                <table className="w-full text-left text-row">
                     <thead className="sr-only">
                         <tr>
                             <th>Fill in</th>
@@ -121,8 +121,8 @@ function Reading({ fields, draft, onDone }: Props & { onDone: () => void }) {
                 </table>
                 {read.data.rest.length > 0 && (
                     <div className="mt-4">
-                        <h3 className="text-[13px] font-semibold">Not understood</h3>
-                        <ul className="mt-1 flex flex-col gap-0.5 font-serif text-[13.5px] text-soft">
+                        <h3 className="text-row font-semibold">Not understood</h3>
+                        <ul className="mt-1 flex flex-col gap-0.5 font-serif text-row text-soft">
                             {read.data.rest.map((words, at) => (
                                 <li key={at}>“{words}”</li>
                             ))}

@@ -78,7 +78,7 @@ function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewes
         <section className="mt-6" aria-label={make.folder}>
             <div className="flex items-end gap-5 pb-2">
                 <div className="min-w-0 grow">
-                    <h2 className="truncate text-[13px] font-semibold">
+                    <h2 className="truncate text-row font-semibold">
                         {make.folder}
                         {make.exportedTo && <span className="font-normal text-soft"> · also in {make.exportedTo}</span>}
                     </h2>
@@ -106,7 +106,7 @@ function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewes
             {make.screenZip && (
                 <>
                     <div className="flex items-end gap-5 pt-3 pb-2">
-                        <h3 className="grow text-[13px] font-semibold">For screens, not for the lab</h3>
+                        <h3 className="grow text-row font-semibold">For screens, not for the lab</h3>
                         {made > 0 && !busy && (
                             <AllOf
                                 files={forScreens}
@@ -152,7 +152,7 @@ function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
             ref={link}
             href={only ? `/api/files/${only.id}` : href}
             onClick={download}
-            className="rounded-[3px] border border-copper bg-copper px-3 py-[5px] text-[13px] font-semibold whitespace-nowrap text-white"
+            className="rounded-sm border border-copper bg-copper px-3 py-[5px] text-row font-semibold whitespace-nowrap text-white"
         >
             {only ? 'Download the file' : label}
             {hasKey && <Key>D</Key>}
@@ -183,10 +183,10 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                 </p>
             </div>
             <div>
-                {file.state === 'waiting' && <p className="text-[13px] text-soft">{file.error ?? 'Waiting for its turn'}</p>}
-                {file.state === 'stopped' && <p className="text-[13px] text-soft">Not made: the making was stopped</p>}
+                {file.state === 'waiting' && <p className="text-row text-soft">{file.error ?? 'Waiting for its turn'}</p>}
+                {file.state === 'stopped' && <p className="text-row text-soft">Not made: the making was stopped</p>}
                 {file.state === 'making' && (
-                    <p className="flex items-center gap-3 text-[13px] text-soft">
+                    <p className="flex items-center gap-3 text-row text-soft">
                         <progress value={file.percent} max={100} aria-label={file.name} className="w-40" />
                         {file.percent} %
                     </p>
@@ -199,7 +199,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                     </ul>
                 )}
                 {file.state === 'failed' && (
-                    <p role="alert" className="flex items-start gap-2 text-[13px]">
+                    <p role="alert" className="flex items-start gap-2 text-row">
                         <span className="mt-1">
                             <Mark level="stops" />
                         </span>
@@ -214,7 +214,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                         disabled={again.isPending}
                         title="If the file was lost or damaged: the same bytes, from the same plan"
                         aria-label={`Make ${file.name} again`}
-                        className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                        className="text-row text-soft underline underline-offset-4 hover:text-ink"
                     >
                         Make again
                     </button>
@@ -222,7 +222,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                         href={`/api/files/${file.id}`}
                         onClick={download}
                         aria-label={`Download ${file.name}`}
-                        className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                        className="text-row font-semibold text-copper underline underline-offset-4"
                     >
                         Download
                     </a>
@@ -232,7 +232,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                 <button
                     onClick={() => again.mutate()}
                     disabled={again.isPending}
-                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                    className="text-row font-semibold text-copper underline underline-offset-4"
                 >
                     Make it again
                 </button>

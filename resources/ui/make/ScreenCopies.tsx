@@ -56,7 +56,7 @@ export function ScreenCopies({ orderId, lines, onMade }: Props) {
                     make.mutate();
                 }}
             >
-                <h2 className="text-[13px] font-semibold">Copies for a screen</h2>
+                <h2 className="text-row font-semibold">Copies for a screen</h2>
                 <p className="text-small text-soft">
                     Every line as it will be printed, small, in a folder of its own. Nothing of it goes to the lab.
                 </p>

@@ -8,8 +8,8 @@ export function StudioMarks() {
     const marks = useMarks();
     return (
         <section aria-label="Marks" className="mt-10">
-            <h2 className="font-serif text-[22px] leading-tight">Marks</h2>
-            <p className="mt-1 mb-4 text-[13px] text-soft">
+            <h2 className="font-serif text-lead leading-tight">Marks</h2>
+            <p className="mt-1 mb-4 text-row text-soft">
                 PNGs with transparency that are laid over pictures: the studio’s own mark, ornaments, frames.
             </p>
             <ul className="flex flex-wrap gap-4">
@@ -26,8 +26,8 @@ function Kept({ mark }: { mark: StudioMark }) {
     const [asked, setAsked] = useState(false);
     const remove = useMarkAct(() => removeMark(mark.id));
     return (
-        <li className="flex w-52 flex-col gap-1 text-[13px]">
-            <img src={markUrl(mark.sha256)} alt="" className="h-24 bg-[#8c8c8b] object-contain p-2" />
+        <li className="flex w-52 flex-col gap-1 text-row">
+            <img src={markUrl(mark.sha256)} alt="" className="h-24 bg-mid object-contain p-2" />
             <span className="truncate font-medium">{mark.name}</span>
             <span className="text-small text-soft">
                 {mark.size}

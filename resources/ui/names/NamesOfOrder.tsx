@@ -56,7 +56,7 @@ function Naming({ order, lines, isForAll, name, onChange, onDone }: NamingProps)
         onDone();
     };
     return (
-        <div className="flex flex-col gap-4 text-[13px]">
+        <div className="flex flex-col gap-4 text-row">
             <Parts
                 of="the name"
                 parts={name.parts ?? []}

@@ -35,13 +35,13 @@ export function AddSheet({ order }: { order: OrderSheet }) {
             side="top"
             className="w-[30rem]"
             trigger={
-                <button type="button" className="text-[13px] text-soft underline underline-offset-4 hover:text-ink">
+                <button type="button" className="text-row text-soft underline underline-offset-4 hover:text-ink">
                     A shared sheet…
                 </button>
             }
         >
             <div className="flex flex-col gap-3">
-                <h2 className="text-[13px] font-semibold">A shared sheet, to be cut apart</h2>
+                <h2 className="text-row font-semibold">A shared sheet, to be cut apart</h2>
                 <Typed
                     label="Size of the sheet"
                     value={size.replace(' x ', ' × ')}
@@ -57,7 +57,7 @@ export function AddSheet({ order }: { order: OrderSheet }) {
                             type="button"
                             aria-pressed={offered.size === size}
                             onClick={() => setSize(offered.size)}
-                            className="rounded-[3px] border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
+                            className="rounded-sm border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
                         >
                             {offered.label}
                         </button>
@@ -73,7 +73,7 @@ export function AddSheet({ order }: { order: OrderSheet }) {
                         <li key={way.label}>
                             <button
                                 type="button"
-                                className="flex w-full items-center gap-3 rounded-[3px] px-2 py-1.5 text-left hover:bg-chrome"
+                                className="flex w-full items-center gap-3 rounded-sm px-2 py-1.5 text-left hover:bg-chrome"
                                 onClick={() => make(way)}
                             >
                                 <span className="grid size-11 shrink-0 place-items-center">

@@ -24,7 +24,7 @@ export function ChooseLines({ lines, onChoose }: Props) {
             trigger={
                 <button
                     type="button"
-                    className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
+                    className="text-row whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
                 >
                     Choose…
                 </button>

@@ -48,7 +48,7 @@ export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose,
                     aria-label={`Choose line ${line.number}`}
                     checked={isChosen}
                     onChange={(event) => onChoose(event.target.checked, (event.nativeEvent as MouseEvent).shiftKey)}
-                    className="absolute left-0 size-[15px] opacity-0 accent-copper group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
+                    className="absolute left-0 size-[15px] accent-copper opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
                 />
             </label>
             <div className="grid min-h-10 place-items-center">
@@ -57,7 +57,7 @@ export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose,
             <div className="min-w-0">
                 <Link
                     to={`/orders/${orderId}/lines/${line.id}`}
-                    className={`block truncate font-serif text-[17px] leading-snug after:absolute after:inset-0 ${waiting ? 'text-soft' : ''}`}
+                    className={`block truncate font-serif text-sentence leading-snug after:absolute after:inset-0 ${waiting ? 'text-soft' : ''}`}
                 >
                     {line.short}
                 </Link>
@@ -67,14 +67,14 @@ export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose,
                     {line.fileName}
                 </p>
                 {(line.remark ?? line.remarkForLab) && (
-                    <p className="truncate font-serif text-[13.5px] italic">
+                    <p className="truncate font-serif text-row italic">
                         {[line.remark, line.remarkForLab && `for the lab: ${line.remarkForLab}`].filter(Boolean).join(' · ')}
                     </p>
                 )}
                 {said && <ClientSaid answer={said} line={line} isShort />}
             </div>
             <State line={line} atLab={atLab} />
-            <p className="text-right text-[13px] font-semibold">{line.prints}</p>
+            <p className="text-right text-row font-semibold">{line.prints}</p>
             <Remark
                 orderId={orderId}
                 line={line}
@@ -86,7 +86,7 @@ export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose,
                 aria-label={`Remove line ${line.number}`}
                 title="Remove this line"
                 onClick={() => void acts.remove()}
-                className="relative z-10 size-6 rounded-[3px] text-soft opacity-0 group-hover:opacity-100 hover:bg-white hover:text-stops focus-visible:opacity-100"
+                className="relative z-10 size-6 rounded-sm text-soft opacity-0 group-hover:opacity-100 hover:bg-white hover:text-stops focus-visible:opacity-100"
             >
                 ×
             </button>
@@ -101,11 +101,11 @@ const added = ({ line: { caption, lettering, overlays } }: LineView) =>
 function State({ line, atLab }: { line: LineView; atLab: string | undefined }) {
     const worst = line.findings[0]!;
     if (line.state === 'waiting') {
-        return <p className="text-[13px] text-soft">Waiting for its picture</p>;
+        return <p className="text-row text-soft">Waiting for its picture</p>;
     }
     if (line.state === 'made') {
         return (
-            <p className="flex items-center gap-2 text-[13px]">
+            <p className="flex items-center gap-2 text-row">
                 <Mark level="fine" filled />{' '}
                 <span className="inline-block first-letter:uppercase">{atLab ?? 'Made, read back'}</span>
             </p>
@@ -113,13 +113,13 @@ function State({ line, atLab }: { line: LineView; atLab: string | undefined }) {
     }
     if (line.labSaid !== null && line.state === 'open') {
         return (
-            <p className="flex items-center gap-2 text-[13px]" title={line.labSaid}>
+            <p className="flex items-center gap-2 text-row" title={line.labSaid}>
                 <Mark level="look" /> <span className="line-clamp-2">Back: {line.labSaid}</span>
             </p>
         );
     }
     return (
-        <p className="flex items-center gap-2 text-[13px]">
+        <p className="flex items-center gap-2 text-row">
             <Mark level={line.state === 'passed' && worst.level !== 'stops' ? 'fine' : worst.level} />
             {line.state === 'passed' && worst.level !== 'stops'
                 ? 'Passed'

@@ -28,7 +28,7 @@ export function OrderHead({ order, chosen }: { order: OrderSheet; chosen: LineVi
                     {order.client}
                     {order.title ? `, ${order.title[0]!.toLowerCase()}${order.title.slice(1)}` : ''}
                 </h1>
-                {order.isPutAway && <span className="text-[13px] font-semibold text-look">Put away</span>}
+                {order.isPutAway && <span className="text-row font-semibold text-look">Put away</span>}
                 <More
                     order={order}
                     onChange={() => setIsOpen(true)}
@@ -40,12 +40,12 @@ export function OrderHead({ order, chosen }: { order: OrderSheet; chosen: LineVi
                 type="button"
                 aria-label="Change client, name, day, lab or remarks"
                 onClick={() => setIsOpen(true)}
-                className="mt-1 h-6 text-left text-[13px] text-soft hover:text-ink hover:underline hover:underline-offset-4"
+                className="mt-1 h-6 text-left text-row text-soft hover:text-ink hover:underline hover:underline-offset-4"
             >
                 Order {order.number} · {order.lab}
                 {order.dueOn ? ` · due ${longDay(order.dueOn)}, ${daysAway(order.dueOn)}` : ' · no day set'}
             </button>
-            {remarks.length > 0 && <p className="mt-1 max-w-[60rem] font-serif text-[14.5px]">{remarks.join(' · ')}</p>}
+            {remarks.length > 0 && <p className="mt-1 max-w-[60rem] font-serif text-base">{remarks.join(' · ')}</p>}
             <OverPage className="w-[32rem]" title="The order" isOpen={isOpen} onOpen={setIsOpen}>
                 <Form order={order} onDone={() => setIsOpen(false)} />
             </OverPage>
@@ -132,11 +132,11 @@ function Form({ order, onDone }: { order: OrderSheet; onDone: () => void }) {
                     onChoose={(lab) => set({ lab })}
                 />
                 {head.lab !== order.lab && (
-                    <div className="mt-2 rounded-[3px] bg-blush px-3 py-2">
+                    <div className="mt-2 rounded-sm bg-blush px-3 py-2">
                         {other.data ? (
                             <WhatWouldChange lines={other.data.lines} />
                         ) : (
-                            <p className="text-[13px]">Planning every line anew…</p>
+                            <p className="text-row">Planning every line anew…</p>
                         )}
                     </div>
                 )}
@@ -196,7 +196,7 @@ function History({ orderId, isOpen }: { orderId: number; isOpen: boolean }) {
         return <p className="text-soft">Fetching…</p>;
     }
     return (
-        <ol className="flex flex-col gap-1 text-[13px]">
+        <ol className="flex flex-col gap-1 text-row">
             {history.data.events.length === 0 && <li className="text-soft">Nothing was done yet.</li>}
             {history.data.events.map((event) => (
                 <li key={event.id} className="grid grid-cols-[9rem_1fr] gap-3 border-b border-rule py-1.5 last:border-0">

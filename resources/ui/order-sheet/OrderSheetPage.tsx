@@ -188,7 +188,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                         ))}
                     </ol>
                     {order.lines.length > 0 && (
-                        <p className="border-t border-rule py-2 pl-[46px] text-[13px] text-soft">
+                        <p className="border-t border-rule py-2 pl-[46px] text-row text-soft">
                             In all: <InAll lines={order.lines.map(({ goes }) => goes)} />
                         </p>
                     )}
@@ -215,7 +215,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
 }
 
 const SheetLink = ({ to, children }: { to: string; children: string }) => (
-    <Link to={to} className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink">
+    <Link to={to} className="text-row whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink">
         {children}
     </Link>
 );
@@ -274,7 +274,7 @@ function ChosenActs({
     });
     return (
         <>
-            <span className="text-[13px] whitespace-nowrap text-soft">{lines.length + pictures.length} chosen:</span>
+            <span className="text-row whitespace-nowrap text-soft">{lines.length + pictures.length} chosen:</span>
             {lines.length > 0 && (
                 <>
                     <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>

@@ -32,7 +32,7 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
             className="w-[252px] shrink-0 overflow-auto border-r border-rule bg-chrome px-4 py-3"
             {...drop.handlers}
         >
-            <h2 className="mb-2 text-[13px] font-semibold">Pictures · {pictures.length}</h2>
+            <h2 className="mb-2 text-row font-semibold">Pictures · {pictures.length}</h2>
             <ul className="grid grid-cols-3 gap-x-2 gap-y-2.5">
                 {pictures.map((picture) => (
                     <li
@@ -58,17 +58,17 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
                                         : chosen.filter((name) => name !== picture.name),
                                 )
                             }
-                            className="absolute top-[36px] left-0.5 size-[15px] opacity-0 accent-copper group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
+                            className="absolute top-[36px] left-0.5 size-[15px] accent-copper opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 checked:opacity-100"
                         />
                         {picture.lines > 0 && (
                             <span
-                                className="absolute top-0.5 right-0.5 rounded-[3px] bg-ink/85 px-1 text-[11px] font-semibold text-white"
+                                className="absolute top-0.5 right-0.5 rounded-sm bg-ink/85 px-1 text-tiny font-semibold text-white"
                                 title={`on ${picture.lines} of the lines`}
                             >
                                 {picture.lines}
                             </span>
                         )}
-                        <p className="narrow mt-0.5 truncate text-tiny" title={`${picture.name}, ${picture.size}`}>
+                        <p className="mt-0.5 truncate text-tiny narrow" title={`${picture.name}, ${picture.size}`}>
                             {picture.name}
                         </p>
                         {picture.lines === 0 && (
@@ -76,7 +76,7 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
                                 aria-label={`Take ${picture.name} off this order`}
                                 title="Take it off this order"
                                 onClick={() => onRemoved(removePicture(orderId, picture.id))}
-                                className="absolute top-0.5 left-0.5 size-[18px] rounded-[3px] bg-white/90 text-[13px] leading-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+                                className="absolute top-0.5 left-0.5 size-[18px] rounded-sm bg-white/90 text-row leading-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
                             >
                                 ×
                             </button>
@@ -86,7 +86,7 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
             </ul>
             <UploadList uploads={uploads} onAgain={onAgain} onAway={onAway} />
             <div
-                className={`mt-3 rounded-[3px] border border-dashed px-3 py-3 text-[13px] text-soft ${drop.isOver ? 'border-copper bg-blush' : 'border-[#9a9a99]'}`}
+                className={`mt-3 rounded-sm border border-dashed px-3 py-3 text-row text-soft ${drop.isOver ? 'border-copper bg-blush' : 'border-edge-soft'}`}
             >
                 <p>Drop pictures here. Originals are never changed.</p>
                 <button

@@ -89,7 +89,7 @@ export function RemarkField({ label, value, onType, autoFocus }: FieldProps) {
                         event.currentTarget.form?.requestSubmit();
                     }
                 }}
-                className="rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1"
+                className="rounded-sm border border-edge bg-white px-2 py-1"
             />
         </div>
     );

@@ -14,7 +14,7 @@ interface Props {
 export function SayOfMany({ orderId, lines, onDone }: Props) {
     const { text, setText, seen, take } = useSaying(orderId, lines, onDone);
     return (
-        <div className="mb-3 rounded-[3px] border border-copper bg-white px-4 py-2">
+        <div className="mb-3 rounded-sm border border-copper bg-white px-4 py-2">
             <SayField
                 label={`Say of ${lines.length === 1 ? 'this line' : `these ${lines.length} lines`}`}
                 example="matte, whole, 1/4 in white border"
@@ -28,7 +28,7 @@ export function SayOfMany({ orderId, lines, onDone }: Props) {
                     <Parts parts={seen.parts} />
                     <Doubted parts={seen.parts} />
                     {seen.line && (
-                        <p className="font-serif text-[15px]">
+                        <p className="font-serif text-read">
                             {lines.length === 1 ? '' : 'The first of them: '}
                             {seen.line.sentence.map((segment) => segment.text).join('')}.
                         </p>

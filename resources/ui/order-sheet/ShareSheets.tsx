@@ -48,7 +48,7 @@ function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: ()
     };
     return (
         <div className="flex flex-col gap-2.5">
-            <h2 className="text-[13px] font-semibold">Put {said(lines.length, pictures.length)} on shared sheets</h2>
+            <h2 className="text-row font-semibold">Put {said(lines.length, pictures.length)} on shared sheets</h2>
             {pictures.length > 0 && (
                 <Typed
                     label="Each picture in the size"
@@ -97,7 +97,7 @@ function Offers({ orderId, lines, pictures, onDone, close }: Props & { close: ()
                         <button
                             type="button"
                             autoFocus={i === 0}
-                            className="grid w-full grid-cols-[150px_1fr_auto] items-center gap-4 rounded-[3px] px-2 py-2 text-left hover:bg-chrome focus-visible:bg-blush"
+                            className="grid w-full grid-cols-[150px_1fr_auto] items-center gap-4 rounded-sm px-2 py-2 text-left hover:bg-chrome focus-visible:bg-blush"
                             onClick={() => put(offer)}
                         >
                             <span className="grid place-items-center">

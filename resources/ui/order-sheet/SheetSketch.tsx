@@ -37,14 +37,14 @@ export function SheetSketch({ drawn: { paper, prints }, scale }: Props) {
                                     y={at.top}
                                     width={at.width}
                                     height={at.height}
-                                    className="fill-[#d9d9d8] stroke-ink"
+                                    className="fill-groove stroke-ink"
                                     strokeWidth={thin}
                                 />
                             ))}
                     </g>
                 ))}
             </svg>
-            {sheets > shown && <span className="narrow text-[12px]">+ {sheets - shown}</span>}
+            {sheets > shown && <span className="text-small narrow">+ {sheets - shown}</span>}
         </span>
     );
 }

@@ -28,13 +28,13 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
             trigger={
                 <button
                     type="button"
-                    className="text-[13px] whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
+                    className="text-row whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink"
                 >
                     Show the client
                 </button>
             }
         >
-            <h2 className="text-[13px] font-semibold">Show the client</h2>
+            <h2 className="text-row font-semibold">Show the client</h2>
             <p className="mt-1 mb-3 text-small text-soft">
                 A page behind a link, without a sign-in: every print as it will be, a yes or a note to each.
             </p>
@@ -96,7 +96,7 @@ function Shown({ page, onRevoke }: { page: ClientPage; onRevoke: () => void }) {
                         aria-label="The link"
                         value={page.url}
                         onFocus={(event) => event.target.select()}
-                        className="min-w-0 grow rounded-[3px] border border-[#8f8f8e] bg-chrome px-2 py-1"
+                        className="min-w-0 grow rounded-sm border border-edge bg-chrome px-2 py-1"
                     />
                     <Button
                         onClick={() =>

@@ -11,7 +11,7 @@ export function UploadList({ uploads, onAgain, onAway }: Props) {
     return (
         <ul className="mt-2 flex flex-col gap-2">
             {uploads.map((upload) => (
-                <li key={upload.id} className="rounded-[3px] bg-white px-2 py-1.5 text-small">
+                <li key={upload.id} className="rounded-sm bg-white px-2 py-1.5 text-small">
                     <p className="truncate">{upload.name}</p>
                     {upload.state === 'failed' ? (
                         <>

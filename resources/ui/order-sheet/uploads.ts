@@ -3,6 +3,7 @@ import { useCallback, useRef, useState } from 'react';
 import { takeFromFolder } from '@/api/pictures-folder';
 import { readLater, sendPicture } from '@/api/sending';
 import type { ListText, Taken } from '@/api/types';
+import { fewAtOnce } from '@/common/fewAtOnce';
 
 export interface Upload {
     id: number;
@@ -21,8 +22,7 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
     const client = useQueryClient();
     const [uploads, setUploads] = useState<Upload[]>([]);
     const next = useRef(1);
-    const queue = useRef<(() => Promise<void>)[]>([]);
-    const running = useRef(0);
+    const [inTurn] = useState(() => fewAtOnce(AT_ONCE));
 
     const update = useCallback(
         (id: number, change: Partial<Upload>) =>
@@ -31,19 +31,9 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
     );
     const away = useCallback((id: number) => setUploads((all) => all.filter((upload) => upload.id !== id)), []);
 
-    const pump = useCallback(() => {
-        while (running.current < AT_ONCE && queue.current.length > 0) {
-            running.current++;
-            void queue.current.shift()!().finally(() => {
-                running.current--;
-                pump();
-            });
-        }
-    }, []);
-
     const enqueue = useCallback(
         (id: number, send: Upload['send'], then?: (name: string) => void) => {
-            queue.current.push(async () => {
+            inTurn(async () => {
                 update(id, { state: 'sending', sent: 0, message: null });
                 try {
                     const taken = await send((sent) => update(id, { sent }));
@@ -57,9 +47,8 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
                     update(id, { state: 'failed', message: (error as Error).message });
                 }
             });
-            pump();
         },
-        [away, client, onAlready, orderId, pump, update],
+        [away, client, inTurn, onAlready, orderId, update],
     );
 
     /** Takes files; `then` is told the name each has in the order. */

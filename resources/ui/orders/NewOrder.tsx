@@ -73,7 +73,7 @@ function Form() {
                     onChoose={setLab}
                 />
                 {choices.data?.labs.length === 0 && (
-                    <p className="text-[13px]">
+                    <p className="text-row">
                         There is no lab yet.{' '}
                         <Link to="/labs/new" className="font-semibold text-copper underline underline-offset-4">
                             Add the one you print with

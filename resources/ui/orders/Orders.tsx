@@ -56,13 +56,13 @@ export function Orders() {
                 ]}
                 acts={
                     <>
-                        <Link to="/labs" className="text-[13px] text-soft hover:text-ink">
+                        <Link to="/labs" className="text-row text-soft hover:text-ink">
                             Labs
                         </Link>
-                        <Link to="/house-finishes" className="text-[13px] text-soft hover:text-ink">
+                        <Link to="/house-finishes" className="text-row text-soft hover:text-ink">
                             House finishes
                         </Link>
-                        <Link to="/studio" className="text-[13px] text-soft hover:text-ink">
+                        <Link to="/studio" className="text-row text-soft hover:text-ink">
                             The studio
                         </Link>
                         <input
@@ -75,7 +75,7 @@ export function Orders() {
                                 setFind(event.target.value);
                                 go({ find: event.target.value });
                             }}
-                            className="w-60 rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1 text-[13px] text-ink"
+                            className="w-60 rounded-sm border border-edge bg-white px-2 py-1 text-row text-ink"
                         />
                     </>
                 }
@@ -123,14 +123,14 @@ const heading = (where: Where) =>
 /** Where orders are, with how many each. */
 function Places({ counts, where, onGo }: { counts: Page['counts']; where: Where; onGo: (to: Where) => void }) {
     return (
-        <nav aria-label="Where orders are" className="mb-1 flex items-baseline gap-1 text-[13px]">
+        <nav aria-label="Where orders are" className="mb-1 flex items-baseline gap-1 text-row">
             {PLACES.map((place) => (
                 <button
                     key={place.where}
                     type="button"
                     aria-current={place.where === where ? 'page' : undefined}
                     onClick={() => onGo(place.where)}
-                    className={`h-7.5 rounded-[3px] px-2.5 ${place.where === where ? 'bg-blush font-semibold' : 'text-soft hover:text-ink'} ${place.where === 'away' ? 'ml-auto' : ''}`}
+                    className={`h-7.5 rounded-sm px-2.5 ${place.where === where ? 'bg-blush font-semibold' : 'text-soft hover:text-ink'} ${place.where === 'away' ? 'ml-auto' : ''}`}
                 >
                     {place.label} {counts[place.where]}
                 </button>
@@ -215,13 +215,13 @@ function Row({ order, where }: { order: OrderRow; where: Where }) {
                 <p className="truncate text-small text-soft">{order.lab}</p>
             </div>
             <div>
-                <p className="mb-1.5 text-[13px]">{waits(order)}</p>
+                <p className="mb-1.5 text-row">{waits(order)}</p>
                 <PassedBar done={order.passed + order.made} all={order.lines} />
             </div>
             {where === 'removed' ? (
                 <Restore order={order} />
             ) : (
-                <div className="text-[13px]">
+                <div className="text-row">
                     <p className={order.dueOn ? 'font-semibold' : 'text-soft'}>
                         {order.dueOn ? `Due ${daysAway(order.dueOn)}` : 'No day set'}
                     </p>
@@ -272,7 +272,7 @@ function Turning({ page, onTurn }: { page: Page; onTurn: (to: number) => void })
         return null;
     }
     return (
-        <nav aria-label="Pages" className="flex items-center justify-center gap-4 border-t border-rule py-4 text-[13px]">
+        <nav aria-label="Pages" className="flex items-center justify-center gap-4 border-t border-rule py-4 text-row">
             <Button onClick={() => onTurn(page.page - 1)} disabled={page.page === 1}>
                 Sooner
             </Button>

@@ -14,7 +14,7 @@ export function PassedBar({ done, all, look = 0, stops = 0, wide = false }: Prop
     return (
         <div className="flex items-center gap-3">
             <svg
-                className={`h-[6px] overflow-hidden rounded-full bg-[#dcdcdb] ${wide ? 'w-full max-w-[150px] min-w-16' : 'w-24'}`}
+                className={`h-[6px] overflow-hidden rounded-full bg-groove ${wide ? 'w-full max-w-[150px] min-w-16' : 'w-24'}`}
                 preserveAspectRatio="none"
                 aria-hidden="true"
             >
@@ -22,7 +22,7 @@ export function PassedBar({ done, all, look = 0, stops = 0, wide = false }: Prop
                 <rect x={share(done)} width={share(look)} height="6" className="fill-look" />
                 <rect x={share(done + look)} width={share(stops)} height="6" className="fill-stops" />
             </svg>
-            <span className="text-[13px] whitespace-nowrap text-soft">
+            <span className="text-row whitespace-nowrap text-soft">
                 {done} of {all} passed
             </span>
         </div>

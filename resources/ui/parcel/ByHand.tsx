@@ -14,10 +14,10 @@ export function ByHand({ orderId, parcel }: { orderId: number; parcel: Parcel })
     const [note, setNote] = useState(parcel.receiptNote ?? '');
     const isOver = parcel.handedOverOn !== null;
     const keep = (day: string | null) => tell(acts.byHand.mutateAsync({ id: parcel.id, on: day, note: note.trim() || null }));
-    const field = 'border-b border-[#a9a9a8] bg-transparent py-0.5 text-[13.5px] outline-none focus:border-copper';
+    const field = 'border-b border-edge-soft bg-transparent py-0.5 text-row outline-none focus:border-copper';
     return (
         <form
-            className="mb-3 flex flex-wrap items-baseline gap-3 text-[13px]"
+            className="mb-3 flex flex-wrap items-baseline gap-3 text-row"
             aria-label={`Parcel ${parcel.number} handed over by hand`}
             onSubmit={(event) => {
                 event.preventDefault();

@@ -31,7 +31,7 @@ export function FileInParcel({ orderId, parcel, file }: Props) {
                         {[file.on && `on ${file.on}`, ...file.extras].filter(Boolean).map((said) => ` · ${said}`)}
                     </p>
                 </div>
-                <div className="min-w-0 text-[13px]">
+                <div className="min-w-0 text-row">
                     {file.reasons.map((reason) => (
                         <p key={reason} className="flex items-baseline gap-2">
                             <Mark level="stops" /> {reason}
@@ -50,7 +50,7 @@ export function FileInParcel({ orderId, parcel, file }: Props) {
                             </p>
                         ))}
                 </div>
-                <div className="flex items-baseline gap-4 text-[13px] tabular-nums">
+                <div className="flex items-baseline gap-4 text-row tabular-nums">
                     {parcel.state === 'sending' && file.sent < file.bytes && (
                         <progress value={file.sent} max={file.bytes} aria-label={file.name} className="w-24" />
                     )}
@@ -80,11 +80,11 @@ function Beside({ file }: { file: ParcelFile }) {
         <div className="mt-2 flex gap-6 bg-desk p-4" data-testid="beside">
             <figure>
                 <img src={`/api/parcel-files/${file.id}/ours`} alt={`${file.name} as it was made`} className="h-56 w-auto" />
-                <figcaption className="pt-1 text-[12px]">ours</figcaption>
+                <figcaption className="pt-1 text-small">ours</figcaption>
             </figure>
             <figure>
                 {isMissing ? (
-                    <p className="py-6 text-[13px]">The lab shows no preview of this file.</p>
+                    <p className="py-6 text-row">The lab shows no preview of this file.</p>
                 ) : (
                     <img
                         src={`/api/parcel-files/${file.id}/preview`}
@@ -93,7 +93,7 @@ function Beside({ file }: { file: ParcelFile }) {
                         onError={() => setIsMissing(true)}
                     />
                 )}
-                <figcaption className="pt-1 text-[12px]">the lab’s{file.difference ? '' : ', the same to a pixel'}</figcaption>
+                <figcaption className="pt-1 text-small">the lab’s{file.difference ? '' : ', the same to a pixel'}</figcaption>
             </figure>
         </div>
     );

@@ -42,9 +42,9 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
     return (
         <section className="mt-8" aria-label={`Parcel ${parcel.number}`}>
             <div className="flex items-end gap-4 pb-1">
-                <h2 className="grow font-serif text-[20px]">
+                <h2 className="grow font-serif text-lead">
                     Parcel {parcel.number}{' '}
-                    <span className="text-[14px] text-soft">
+                    <span className="text-base text-soft">
                         {parcel.size}
                         {parcel.total && ` · ${parcel.total}${parcel.isPriced ? '' : ' and what has no price'} by the price list`}
                     </span>
@@ -53,7 +53,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                     ref={sheet}
                     href={`/api/parcels/${parcel.id}/job-sheet`}
                     onClick={download}
-                    className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                    className="text-row font-semibold text-copper underline underline-offset-4"
                 >
                     Job sheet{isNewest && <Key>J</Key>}
                 </a>
@@ -66,7 +66,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                         ref={zip}
                         href={`/api/parcels/${parcel.id}/zip`}
                         onClick={download}
-                        className="text-[13px] font-semibold text-copper underline underline-offset-4"
+                        className="text-row font-semibold text-copper underline underline-offset-4"
                     >
                         All as ZIP{isNewest && <Key>D</Key>}
                     </a>
@@ -80,7 +80,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
             </div>
             <Track parcel={parcel} />
             {parcel.trouble && (
-                <p role="alert" className="flex items-baseline gap-2 pb-2 text-[13.5px]">
+                <p role="alert" className="flex items-baseline gap-2 pb-2 text-row">
                     <Mark level={parcel.state === 'stopped' ? 'stops' : 'look'} />
                     <span>
                         {parcel.trouble}
@@ -89,7 +89,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 </p>
             )}
             {parcel.labSaid && (
-                <p className="flex items-baseline gap-2 pb-2 text-[13.5px]">
+                <p className="flex items-baseline gap-2 pb-2 text-row">
                     <Mark level="look" /> {parcel.lab} says: {parcel.labSaid}
                 </p>
             )}

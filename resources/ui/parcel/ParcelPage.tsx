@@ -28,7 +28,7 @@ export function ParcelPage() {
             keys={KEYS}
             acts={
                 <>
-                    <Link to={`/orders/${id}/make`} className="text-[13px] text-soft underline underline-offset-4">
+                    <Link to={`/orders/${id}/make`} className="text-row text-soft underline underline-offset-4">
                         Files made
                     </Link>
                 </>
@@ -38,7 +38,7 @@ export function ParcelPage() {
             <main className="relative grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">To {lab.name}</h1>
                 {!lab.hasService && (
-                    <p className="mt-1 text-[13px] text-soft">
+                    <p className="mt-1 text-row text-soft">
                         This lab has no service on its{' '}
                         <Link to={`/labs/${lab.id}`} className="underline underline-offset-2 hover:text-ink">
                             card

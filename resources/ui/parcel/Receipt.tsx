@@ -11,12 +11,12 @@ export function Receipt({ parcel, receipt }: { parcel: Parcel; receipt: ParcelRe
         ['Total', receipt.total ?? 'not said'],
     ];
     return (
-        <div role="group" aria-label="Receipt" className="mb-3 border-y border-rule bg-white px-4 py-2.5 text-[13.5px]">
+        <div role="group" aria-label="Receipt" className="mb-3 border-y border-rule bg-white px-4 py-2.5 text-row">
             <div className="flex items-center gap-8">
                 <dl className="flex grow flex-wrap gap-x-8 gap-y-1">
                     {says.map(([what, said]) => (
                         <div key={what}>
-                            <dt className="text-[12px] text-soft">{what}</dt>
+                            <dt className="text-small text-soft">{what}</dt>
                             <dd className="font-semibold tabular-nums">{said}</dd>
                         </div>
                     ))}

@@ -12,7 +12,7 @@ export function Track({ parcel }: { parcel: Parcel }) {
     const isMoving = parcel.state === 'sending' || parcel.state === 'waiting' || (parcel.state === 'stopped' && share > 0);
     return (
         <div className="pt-2 pb-4">
-            <p className="pb-2 text-[13px]" role="status">
+            <p className="pb-2 text-row" role="status">
                 <b className="inline-block font-semibold first-letter:uppercase">{parcel.stateLabel}</b>
                 {isMoving && `, ${percent} % is with ${parcel.lab}`}
             </p>
@@ -36,7 +36,7 @@ export function Track({ parcel }: { parcel: Parcel }) {
                     />
                 ))}
             </div>
-            <ol className="mt-2 flex justify-between text-[12px] text-soft" aria-hidden="true">
+            <ol className="mt-2 flex justify-between text-small text-soft" aria-hidden="true">
                 {STATIONS.map((station, i) => (
                     <li key={station} className={i === reached ? 'text-ink' : ''}>
                         {i === 1 && parcel.handedOverOn ? `handed over ${parcel.handedOverOn}` : station}

@@ -60,7 +60,7 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
     return (
         <section className="mt-5" aria-label="What goes">
             <div className="flex items-end gap-5 pb-2">
-                <p className="grow text-[13px] text-soft" role="status">
+                <p className="grow text-row text-soft" role="status">
                     {can.length === 0
                         ? 'Nothing is ready to go. Only what is passed, made and read back goes to the lab.'
                         : files === 0 && can.every(({ parcel }) => parcel !== null)
@@ -92,10 +92,10 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
                             className="accent-copper"
                         />
                         <span className="text-right text-small text-soft tabular-nums">{line.number}</span>
-                        <Link to={`/orders/${orderId}/lines/${line.id}`} className="min-w-0 truncate font-serif text-[16px]">
+                        <Link to={`/orders/${orderId}/lines/${line.id}`} className="min-w-0 truncate font-serif text-read">
                             {line.short}
                         </Link>
-                        <span className="flex items-center gap-2 text-[13px] text-soft">
+                        <span className="flex items-center gap-2 text-row text-soft">
                             {line.why === null && line.parcel !== null && <Reprint orderId={orderId} line={line} />}
                             {line.why !== null && <Mark level="look" />}
                             {line.why ??
@@ -115,7 +115,7 @@ function Reprint({ orderId, line }: { orderId: number; line: ParcelLine }) {
     const same = useReprint(orderId);
     const changed = useReprintChanged(orderId);
     const tell = useTell();
-    const look = 'text-[13px] underline underline-offset-4 hover:text-ink';
+    const look = 'text-row underline underline-offset-4 hover:text-ink';
     return (
         <>
             <button

@@ -84,7 +84,7 @@ function Inside({ held, onTake, onClose }: Props & { onClose: () => void }) {
     }
     return (
         <>
-            <div className="flex items-center gap-4 border-b border-rule px-6 py-3 text-[13px]">
+            <div className="flex items-center gap-4 border-b border-rule px-6 py-3 text-row">
                 <Way below={below} onGo={open} />
                 {page && (
                     <span className="text-soft">
@@ -100,7 +100,7 @@ function Inside({ held, onTake, onClose }: Props & { onClose: () => void }) {
                             setSort(event.target.value as 'name' | 'newest');
                             setAt(1);
                         }}
-                        className="rounded-[3px] border border-[#8f8f8e] bg-white px-1.5 py-1 text-ink"
+                        className="rounded-sm border border-edge bg-white px-1.5 py-1 text-ink"
                     >
                         <option value="newest">time, newest first</option>
                         <option value="name">name</option>
@@ -109,7 +109,7 @@ function Inside({ held, onTake, onClose }: Props & { onClose: () => void }) {
             </div>
             <div className="min-h-0 grow overflow-auto px-6 py-4">
                 {folder.error && (
-                    <p role="alert" className="mb-3 text-[13px] text-stops">
+                    <p role="alert" className="mb-3 text-row text-stops">
                         {folder.error.message}
                     </p>
                 )}
@@ -137,7 +137,7 @@ function Inside({ held, onTake, onClose }: Props & { onClose: () => void }) {
                     ))}
                 </ul>
             </div>
-            <div className="flex items-center gap-4 border-t border-rule px-6 py-3.5 text-[13px]">
+            <div className="flex items-center gap-4 border-t border-rule px-6 py-3.5 text-row">
                 {page && page.pages > 1 && (
                     <nav aria-label="Pages of the folder" className="flex items-center gap-3">
                         <Button onClick={() => setAt(page.page - 1)} disabled={page.page === 1}>
@@ -207,7 +207,7 @@ function One({ file, isHeld, isChosen, onChoose }: OneProps) {
                 <span className={`grid h-[92px] place-items-center bg-chrome ${isChosen ? 'outline-3 outline-copper' : ''}`}>
                     <img src={folderThumb(file)} alt="" loading="lazy" className="max-h-[92px] max-w-full object-contain" />
                 </span>
-                <span className="narrow mt-1 block truncate text-small" title={file.name}>
+                <span className="mt-1 block truncate text-small narrow" title={file.name}>
                     {file.name}
                 </span>
                 <span className="block text-tiny text-soft">

@@ -72,7 +72,7 @@ function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) 
             keys={KEYS}
             acts={
                 <>
-                    <span className="text-[13px] whitespace-nowrap text-soft" role="status">
+                    <span className="text-row whitespace-nowrap text-soft" role="status">
                         {there.length === 0 ? 'None' : `${at + 1} of ${there.length}`}
                     </span>
                     <UndoRedo orderId={order.id} />
@@ -89,7 +89,7 @@ function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) 
                     </ChosenKept>
                 </ModeKept>
             ) : (
-                <p className="p-10 font-serif text-[20px]">Nothing here wants to be looked at.</p>
+                <p className="p-10 font-serif text-lead">Nothing here wants to be looked at.</p>
             )}
         </OfOrder>
     );
@@ -145,8 +145,8 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
     });
     return (
         <main className="flex min-h-0 grow flex-col">
-            <h1 className="px-[26px] py-2.5 font-serif text-[22px]">
-                {line.short} <span className="text-[15px] text-soft">· {line.prints}</span>
+            <h1 className="px-[26px] py-2.5 font-serif text-lead">
+                {line.short} <span className="text-read text-soft">· {line.prints}</span>
             </h1>
             {isDrawn(line) && (
                 <div className="relative flex min-h-0 grow flex-col">
@@ -165,7 +165,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
             <div className="flex shrink-0 items-center gap-6 border-t border-rule px-[26px] py-3">
                 <ul className="min-w-0 grow" aria-label="What to look at" aria-live="polite">
                     {line.labSaid !== null && line.state === 'open' && (
-                        <li className="flex items-baseline gap-2.5 text-[13.5px] leading-snug">
+                        <li className="flex items-baseline gap-2.5 text-row leading-snug">
                             <Mark level="look" />
                             <span className="min-w-0">
                                 <b>The lab sent it back.</b> <span className="text-soft">{line.labSaid}</span>
@@ -175,7 +175,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                     {findings.map((finding) => (
                         <li
                             key={`${finding.code} ${finding.title}`}
-                            className="flex items-baseline gap-2.5 text-[13.5px] leading-snug"
+                            className="flex items-baseline gap-2.5 text-row leading-snug"
                         >
                             <Mark level={finding.level} />
                             <span className="min-w-0">
@@ -184,7 +184,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                         </li>
                     ))}
                     {findings.length === 0 && line.labSaid === null && (
-                        <li className="flex items-baseline gap-2.5 text-[13.5px]">
+                        <li className="flex items-baseline gap-2.5 text-row">
                             <Mark level="fine" /> Nothing to look at any more.
                         </li>
                     )}

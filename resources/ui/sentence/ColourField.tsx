@@ -29,7 +29,7 @@ export function ColourField({ line, close, label, value, onSet }: Props) {
                         aria-pressed={colour === value}
                         title={named(colour)}
                         onClick={() => void onSet(colour)}
-                        className="size-7 overflow-hidden rounded-[3px] border border-[#8f8f8e] aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-copper"
+                        className="size-7 overflow-hidden rounded-sm border border-edge aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-copper"
                     >
                         <svg className="size-full" aria-hidden="true">
                             <rect width="100%" height="100%" fill={colour} />

@@ -17,7 +17,7 @@ export const FaceChoice = ({ faces, value, onChoose }: Props) => (
         options={faces.map(({ name, label }) => ({
             value: name,
             label: (
-                <span className="text-[15px] leading-5 whitespace-nowrap" style={faceStyle(name)}>
+                <span className="text-read leading-5 whitespace-nowrap" style={faceStyle(name)}>
                     {name}
                 </span>
             ),

@@ -27,7 +27,7 @@ export function Parts<T extends string>({ of, parts, named, change }: Props<T>) 
         <>
             <ol className="flex flex-wrap gap-1.5" aria-label={`Parts of ${of}`}>
                 {parts.map((part, i) => (
-                    <li key={label(part)} className="flex items-center rounded-full border border-[#a9a9a8] bg-white">
+                    <li key={label(part)} className="flex items-center rounded-full border border-edge-soft bg-white">
                         <button
                             type="button"
                             disabled={i === 0}
@@ -59,7 +59,7 @@ export function Parts<T extends string>({ of, parts, named, change }: Props<T>) 
                             key={part}
                             type="button"
                             onClick={() => tell(change((all) => [...without(part)(all), part]))}
-                            className="rounded-full border border-dashed border-[#a9a9a8] px-2.5 py-0.5 hover:border-ink"
+                            className="rounded-full border border-dashed border-edge-soft px-2.5 py-0.5 hover:border-ink"
                         >
                             {named[part]}
                         </button>

@@ -27,7 +27,7 @@ export function SayField({ label, example, text, onText, onTake, onLeave }: Prop
     };
     return (
         <label className="flex items-baseline gap-3">
-            <span className="text-[13px] whitespace-nowrap text-soft">{label}</span>
+            <span className="text-row whitespace-nowrap text-soft">{label}</span>
             <input
                 ref={field}
                 value={text}
@@ -36,9 +36,9 @@ export function SayField({ label, example, text, onText, onTake, onLeave }: Prop
                 spellCheck={false}
                 autoComplete="off"
                 placeholder={example}
-                className="min-w-0 grow border-b border-copper bg-transparent py-0.5 font-serif text-[18px] outline-none"
+                className="min-w-0 grow border-b border-copper bg-transparent py-0.5 font-serif text-sentence outline-none"
             />
-            <span className="text-[12px] whitespace-nowrap text-soft">
+            <span className="text-small whitespace-nowrap text-soft">
                 <Key>⏎</Key> takes it <Key>Esc</Key> leaves it
             </span>
         </label>

@@ -52,10 +52,10 @@ const WORDS: Record<string, Word> = {
 /** The line as one plain sentence; Tab walks its words, Enter opens one, Esc closes it. */
 export function Sentence({ line, order, change, lead }: Omit<WordProps, 'close'> & { lead?: string }) {
     const look =
-        lead === undefined ? 'py-3.5 text-[20px] leading-[31px]' : 'border-t border-rule py-2 text-[17px] leading-[26px]';
+        lead === undefined ? 'py-3.5 text-lead leading-[31px]' : 'border-t border-rule py-2 text-sentence leading-[26px]';
     return (
         <p className={`px-[26px] font-serif ${look}`} data-testid={lead === undefined ? 'sentence' : 'cell-sentence'}>
-            {lead && <span className="pr-2 font-sans text-[13px] font-semibold">{lead}</span>}
+            {lead && <span className="pr-2 font-sans text-row font-semibold">{lead}</span>}
             {line.sentence.map((segment, i) =>
                 segment.word === null ? (
                     <span key={i}>{segment.text}</span>
@@ -117,7 +117,7 @@ function Add(props: OpenProps) {
                             <li key={word}>
                                 <button
                                     type="button"
-                                    className="w-full rounded-[3px] px-2 py-[5px] text-left hover:bg-chrome"
+                                    className="w-full rounded-sm px-2 py-[5px] text-left hover:bg-chrome"
                                     onClick={() => setChosen(word)}
                                 >
                                     {words}
@@ -174,7 +174,7 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
                 ref={trigger}
                 aria-label={`${text}. ${title}`}
                 data-said-of={saidOf}
-                className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-[#f0dcd2] data-[state=open]:decoration-solid ${isName ? 'font-sans text-[15px]' : ''}`}
+                className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-blush-deep data-[state=open]:decoration-solid ${isName ? 'font-sans text-read' : ''}`}
             >
                 {text}
             </Popover.Trigger>
@@ -194,9 +194,9 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
                             trigger.current?.blur();
                         }
                     }}
-                    className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-[13.5px] shadow-lg"
+                    className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-row shadow-lg"
                 >
-                    <h2 className="mb-2.5 text-[13px] font-semibold">{title}</h2>
+                    <h2 className="mb-2.5 text-row font-semibold">{title}</h2>
                     {children(close, changed)}
                 </Popover.Content>
             </Popover.Portal>

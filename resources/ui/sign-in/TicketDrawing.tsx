@@ -1,6 +1,6 @@
 /** What the product is about, as a dimensioned drawing. */
 export function TicketDrawing() {
-    const figure = 'narrow fill-ink text-[13px] font-medium';
+    const figure = 'narrow fill-ink text-row font-medium';
     return (
         <div className="grid place-items-center bg-desk" aria-hidden="true">
             <svg viewBox="0 0 520 460" className="w-[min(80%,34rem)]">
@@ -19,16 +19,19 @@ export function TicketDrawing() {
                     8 in
                 </text>
                 <rect x="100" y="100" width="340" height="272" className="fill-white" />
-                <rect x="100" y="100" width="340" height="182" fill="#d9d9d8" />
+                <rect x="100" y="100" width="340" height="182" className="fill-groove" />
                 <path
                     d="M100 282 V236 C160 214 190 228 232 220 C290 206 320 176 366 190 C400 200 420 222 440 226 V282 Z"
-                    fill="#a8a8a7"
+                    className="fill-edge-soft"
                 />
-                <rect x="100" y="282" width="340" height="90" fill="#bdbdbc" />
-                <path d="M226 300 C262 322 330 324 372 292 C372 330 346 344 300 344 C262 344 234 332 226 300 Z" fill="#4a4a4a" />
+                <rect x="100" y="282" width="340" height="90" className="fill-rule" />
+                <path
+                    d="M226 300 C262 322 330 324 372 292 C372 330 346 344 300 344 C262 344 234 332 226 300 Z"
+                    className="fill-soft"
+                />
                 <rect x="205" y="272" width="190" height="88" className="fill-none stroke-copper" strokeWidth="1.6" />
                 <rect x="205" y="254" width="76" height="18" className="fill-copper" />
-                <text x="243" y="267" textAnchor="middle" className="narrow fill-white text-[12px]">
+                <text x="243" y="267" textAnchor="middle" className="fill-white text-small narrow">
                     must stay in
                 </text>
             </svg>

@@ -16,7 +16,7 @@ export function OwnWords() {
         <>
             <ul className="max-w-[38rem]">
                 {words.data?.map((word: OwnWord) => (
-                    <li key={word.id} className="flex items-start gap-4 border-b border-rule py-2 text-[13px]">
+                    <li key={word.id} className="flex items-start gap-4 border-b border-rule py-2 text-row">
                         <span className="w-40 shrink-0 pt-1.5 font-semibold break-words">{word.words}</span>
                         <div className="grow">
                             <Typed
@@ -45,7 +45,7 @@ export function OwnWords() {
                 ))}
             </ul>
             {words.data?.length === 0 && (
-                <p className="text-[13px] text-soft">None yet. They are taught here, or where a list isn’t clear: “always…”.</p>
+                <p className="text-row text-soft">None yet. They are taught here, or where a list isn’t clear: “always…”.</p>
             )}
             <Teach />
         </>

@@ -6,7 +6,7 @@ import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { useNotices } from '@/common/notices';
 
-const ACT = 'text-[13px] text-soft underline underline-offset-4 hover:text-ink';
+const ACT = 'text-row text-soft underline underline-offset-4 hover:text-ink';
 
 /** Who works here: added by a link to choose a password, signed out, removed. */
 export function People({ people, canMail }: { people: Person[]; canMail: boolean }) {
@@ -19,7 +19,7 @@ export function People({ people, canMail }: { people: Person[]; canMail: boolean
         <>
             <ul className="max-w-[38rem]">
                 {people.map((person) => (
-                    <li key={person.id} className="flex items-baseline gap-4 border-b border-rule py-2 text-[13px]">
+                    <li key={person.id} className="flex items-baseline gap-4 border-b border-rule py-2 text-row">
                         <span className="grow">
                             <span className="font-semibold">{person.name}</span>
                             {person.isMe && ' (you)'} <span className="text-soft">{person.email}</span>
@@ -86,7 +86,7 @@ export function People({ people, canMail }: { people: Person[]; canMail: boolean
 function Given({ to, link, onDone }: { to: string; link: PasswordLink; onDone: () => void }) {
     const { say } = useNotices();
     return (
-        <div className="max-w-[38rem] rounded-[3px] bg-blush px-4 py-3 text-[13px]">
+        <div className="max-w-[38rem] rounded-sm bg-blush px-4 py-3 text-row">
             <p>
                 {link.wasMailed ? `The link was mailed to ${to}.` : `Give this link to ${to}.`} A password is chosen by it once,
                 within three days. It isn’t shown again.
@@ -97,7 +97,7 @@ function Given({ to, link, onDone }: { to: string; link: PasswordLink; onDone: (
                     aria-label={`The link for ${to}`}
                     value={link.link}
                     onFocus={(event) => event.target.select()}
-                    className="min-w-0 grow rounded-[3px] border border-[#8f8f8e] bg-white px-2 py-1"
+                    className="min-w-0 grow rounded-sm border border-edge bg-white px-2 py-1"
                 />
                 <Button onClick={() => void navigator.clipboard.writeText(link.link).then(() => say('The link is copied.'))}>
                     Copy

@@ -59,7 +59,7 @@ function Settled({ studio }: { studio: Studio }) {
                     <Password />
                 </Part>
                 <Part title="Names of files" about="New lines begin with it; a lab’s limits are kept.">
-                    <div className="flex w-[30rem] flex-col gap-2 text-[13px]">
+                    <div className="flex w-[30rem] flex-col gap-2 text-row">
                         <Parts
                             of="the name"
                             parts={studio.usualNames.parts ?? []}
@@ -111,7 +111,7 @@ function Settled({ studio }: { studio: Studio }) {
                     <OwnWords />
                 </Part>
                 <Part title="House finishes" about="Choices and marks kept under a name.">
-                    <Link to="/house-finishes" className="text-[13px] font-semibold text-copper underline underline-offset-4">
+                    <Link to="/house-finishes" className="text-row font-semibold text-copper underline underline-offset-4">
                         See them
                     </Link>
                 </Part>
@@ -124,7 +124,7 @@ function Settled({ studio }: { studio: Studio }) {
 const Part = ({ title, about, children }: { title: string; about: string; children: ReactNode }) => (
     <section aria-label={title} className="grid grid-cols-[16rem_1fr] gap-x-10 border-t border-rule py-5">
         <div>
-            <h2 className="text-[14px] font-semibold">{title}</h2>
+            <h2 className="text-base font-semibold">{title}</h2>
             <p className="mt-1 text-small text-soft">{about}</p>
         </div>
         <div className="flex flex-col gap-3">{children}</div>

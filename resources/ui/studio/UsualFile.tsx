@@ -18,7 +18,7 @@ export function UsualFile({ usual, onChange }: Props) {
         onChange({ ...usual, output: next });
     };
     return (
-        <div className="grid w-[30rem] grid-cols-[11rem_1fr] items-center gap-x-4 gap-y-2 text-[13px]">
+        <div className="grid w-[30rem] grid-cols-[11rem_1fr] items-center gap-x-4 gap-y-2 text-row">
             <Select
                 label="Kind of file"
                 value={output.format ?? ''}
@@ -59,7 +59,7 @@ function Select({ label, value, options, onChoose }: SelectProps) {
                 id={id}
                 value={value}
                 onChange={(event) => onChoose(event.target.value)}
-                className="h-[31px] rounded-[3px] border border-[#8f8f8e] bg-white px-1.5"
+                className="h-[31px] rounded-sm border border-edge bg-white px-1.5"
             >
                 {Object.entries(options).map(([key, said]) => (
                     <option key={key} value={key}>

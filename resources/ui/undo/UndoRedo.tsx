@@ -1,7 +1,7 @@
 import { useHistory } from './history';
 import { useKeys } from '@/common/useKeys';
 
-const look = 'rounded-[3px] px-1.5 py-[5px] text-[13px] text-soft hover:text-ink disabled:opacity-40 disabled:hover:text-soft';
+const look = 'rounded-sm px-1.5 py-[5px] text-row text-soft hover:text-ink disabled:opacity-40 disabled:hover:text-soft';
 
 /** Takes back what was last done to the order, and does it again. */
 export function UndoRedo({ orderId }: { orderId: number }) {

@@ -38,7 +38,7 @@ export function WallPage() {
             keys={[{ keys: 'P', does: 'a line of 180 cm, as tall as a person' }]}
             acts={
                 <>
-                    <label className="flex items-center gap-2 text-[13px] text-soft">
+                    <label className="flex items-center gap-2 text-row text-soft">
                         <input
                             type="checkbox"
                             className="accent-copper"
@@ -90,7 +90,7 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                                 label={line.short}
                                 isLarge
                             />
-                            <span className="narrow block pt-1 text-[12px] leading-none whitespace-nowrap">
+                            <span className="block pt-1 text-small leading-none whitespace-nowrap narrow">
                                 {line.number} · {(line.uses.sheetSize ?? line.line.size ?? '').replace(' x ', ' × ')}
                             </span>
                         </Link>
@@ -115,7 +115,7 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                                 className="fill-none stroke-copper"
                                 strokeWidth="2"
                             />
-                            <text x="27" y={PERSON_MM * hung.scale * 0.5} className="narrow fill-ink text-[12px]">
+                            <text x="27" y={PERSON_MM * hung.scale * 0.5} className="fill-ink text-small narrow">
                                 180 cm
                             </text>
                         </svg>

@@ -105,7 +105,7 @@ export function TurnedView({ drawing, href, room }: BesideProps) {
                 setFrom(which);
                 letGo(event);
             }}
-            className="min-h-6 rounded-[2px] px-2 hover:bg-white/70 aria-pressed:bg-white aria-pressed:font-semibold"
+            className="min-h-6 rounded-xs px-2 hover:bg-white/70 aria-pressed:bg-white aria-pressed:font-semibold"
         >
             {which}
         </button>
@@ -125,12 +125,12 @@ export function TurnedView({ drawing, href, room }: BesideProps) {
                     letGo(event);
                 }}
                 aria-label={isLarge ? 'Back to the drawing' : 'See the turned canvas larger'}
-                className="block rounded-[3px] hover:bg-white/30"
+                className="block rounded-sm hover:bg-white/30"
             >
                 <TurnedCanvas drawing={{ ...drawing, wrap: drawing.wrap }} href={href} from={from} {...size} />
             </button>
             <p
-                className={`narrow flex items-center justify-center gap-1 text-[12px] leading-none ${isLarge ? 'absolute inset-x-0 bottom-3' : 'pt-1'}`}
+                className={`flex items-center justify-center gap-1 text-small leading-none narrow ${isLarge ? 'absolute inset-x-0 bottom-3' : 'pt-1'}`}
             >
                 as it hangs, from the {side('left')} {side('right')}
             </p>

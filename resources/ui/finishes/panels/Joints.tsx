@@ -1,5 +1,6 @@
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { Joint } from '@/api/types';
+import { useDrag } from '@/common/useDrag';
 import { Haloed } from '@/drawing/Haloed';
 import { unitOf } from '@/drawing/units';
 import type { HandlesProps } from '../finish';
@@ -18,7 +19,18 @@ function JointLine({ joint, drawing, frame, onType }: HandlesProps & { joint: Jo
     const { name, across, hangs, at, least, most, catches } = joint;
     const { size } = drawing.hung;
     const unit = unitOf(drawing);
-    const [drag, setDrag] = useState<{ from: number; at: number; isCaught: boolean } | null>(null);
+    const { held: drag, handlers } = useDrag<{ at: number; isCaught: boolean }>({
+        begin: (event) => {
+            event.stopPropagation();
+            return { at, isCaught: false };
+        },
+        move: (_held, by) => place(at + (across ? by.x : by.y) / frame.scale),
+        end: (held) => {
+            if (held.at !== at) {
+                set(held.at);
+            }
+        },
+    });
     const number = name.match(/\d+$/)![0];
     const now = drag?.at ?? at;
     const along = (across ? frame.x : frame.y)(hangs + now - at);
@@ -36,24 +48,6 @@ function JointLine({ joint, drawing, frame, onType }: HandlesProps & { joint: Jo
         return { at: isCaught ? near : Math.max(least, Math.min(most, unit.rounded(wanted))), isCaught };
     };
     const set = (mm: number) => onType(name, unit.typed(mm, true));
-    const press = (event: PointerEvent<SVGGElement>) => {
-        event.stopPropagation();
-        event.currentTarget.setPointerCapture(event.pointerId);
-        setDrag({ from: across ? event.clientX : event.clientY, at, isCaught: false });
-    };
-    const follow = (event: PointerEvent<SVGGElement>) => {
-        if (drag) {
-            const by = ((across ? event.clientX : event.clientY) - drag.from) / frame.scale;
-            setDrag({ ...drag, ...place(at + by) });
-        }
-    };
-    const release = (event: PointerEvent<SVGGElement>) => {
-        event.stopPropagation();
-        if (drag && drag.at !== at) {
-            set(drag.at);
-        }
-        setDrag(null);
-    };
     const key = (event: KeyboardEvent) => {
         const sign = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
         if (sign) {
@@ -75,10 +69,7 @@ function JointLine({ joint, drawing, frame, onType }: HandlesProps & { joint: Jo
             data-joint={name}
             className="group pointer-events-auto outline-none"
             style={{ cursor: across ? 'ew-resize' : 'ns-resize' }}
-            onPointerDown={press}
-            onPointerMove={follow}
-            onPointerUp={release}
-            onPointerCancel={() => setDrag(null)}
+            {...handlers}
             onKeyDown={key}
         >
             <path d={line} className="fill-none stroke-transparent" strokeWidth="15" />
@@ -97,7 +88,7 @@ function JointLine({ joint, drawing, frame, onType }: HandlesProps & { joint: Jo
                 <text
                     x={x + 14}
                     y={y - 12}
-                    className="narrow fill-ink stroke-white text-[15px] font-semibold"
+                    className="fill-ink stroke-white text-read font-semibold narrow"
                     paintOrder="stroke"
                     strokeWidth="4"
                 >

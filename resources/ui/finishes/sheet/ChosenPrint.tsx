@@ -3,12 +3,12 @@ import type { DrawingFigures, LineView, MarkedArea, PixelRect } from '@/api/type
 import { FrameCover } from '@/drawing/FrameCover';
 import { Marked } from '@/drawing/Marked';
 import type { PaperProps } from '@/drawing/paper';
-import { css, onScreen } from '@/drawing/pieces';
-import { Placed } from '@/drawing/Placed';
+import { onScreen } from '@/drawing/pieces';
 import { useTools } from '@/drawing/tools/useTools';
-import { unitOf } from '@/drawing/units';
 import { nameOf, numberOf } from './figures';
-import { snapped } from './snap';
+import { HeldPicture } from './HeldPicture';
+import { Ghost } from './Ghost';
+import { useCarriedPrint } from './useCarriedPrint';
 
 interface Props extends Omit<PaperProps, 'finish' | 'proof' | 'width'> {
     /** the print as a line of its own */
@@ -19,9 +19,6 @@ interface Props extends Omit<PaperProps, 'finish' | 'proof' | 'width'> {
 /** How wide the rim of a print is that it is grabbed by, in screen pixels. */
 const RIM = 7;
 
-/** A cell catches on an edge it is dragged this near to, in screen pixels. */
-const CATCHES = 7;
-
 /** The print that is worked on: its picture moves under the hand; at its rim the whole print does. */
 export function ChosenPrint({ line, cell, chosen, frame, showsFrame, onType, ...acts }: Props) {
     const { drawing } = line;
@@ -29,9 +26,7 @@ export function ChosenPrint({ line, cell, chosen, frame, showsFrame, onType, ...
     const onto = useRef<SVGRectElement>(null);
     const box = onScreen(frame)(print.at);
     const [swaps, setSwaps] = useState<number | null>(null);
-    const [grabbed, setGrabbed] = useState<Grabbed | null>(null);
-    const unit = unitOf(drawing);
-    const [wide, high] = print.isTurned ? [box.height, box.width] : [box.width, box.height];
+    const carried = useCarriedPrint({ drawing, chosen, frame, onType });
     const image: PixelRect = {
         x: cell.drawing.image.left * frame.scale,
         y: cell.drawing.image.top * frame.scale,
@@ -45,8 +40,6 @@ export function ChosenPrint({ line, cell, chosen, frame, showsFrame, onType, ...
         );
         return there === -1 || there === chosen ? null : there;
     };
-    const upright = ({ x, y }: { x: number; y: number }) =>
-        print.isTurned ? { x: y - box.y, y: box.x + box.width - x } : { x: x - box.x, y: y - box.y };
     const swap = (at: { x: number; y: number }) => {
         const other = over(at);
         if (other !== null) {
@@ -61,7 +54,7 @@ export function ChosenPrint({ line, cell, chosen, frame, showsFrame, onType, ...
         svg: onto,
         pieces: [{ at: image, shift: { x: 0, y: 0 } }],
         areApart: false,
-        upright,
+        upright: ({ x, y }) => (print.isTurned ? { x: y - box.y, y: box.x + box.width - x } : { x: x - box.x, y: y - box.y }),
         takes: swap,
         ...acts,
         onTurn: () => onType(`${nameOf(chosen)}-turned`, 'turned'),
@@ -80,60 +73,22 @@ export function ChosenPrint({ line, cell, chosen, frame, showsFrame, onType, ...
         height: of.height * picture!.height * perPixel,
     });
     const turned = print.isTurned ? `translate(${box.x + box.width} ${box.y}) rotate(90)` : `translate(${box.x} ${box.y})`;
-    const sheet = drawing.sheets[print.sheet]!;
-    const drag = (event: PointerEvent<SVGElement>) => {
-        if (grabbed) {
-            const by = { x: (event.clientX - grabbed.from.x) / frame.scale, y: (event.clientY - grabbed.from.y) / frame.scale };
-            const wanted = { left: print.at.left - sheet.left + by.x, top: print.at.top - sheet.top + by.y };
-            setGrabbed({ ...grabbed, at: snapped(wanted, chosen, drawing, CATCHES / frame.scale, unit.rounded) });
-        }
-    };
-    const letGo = () => {
-        if (grabbed?.at) {
-            const { left, top } = grabbed.at;
-            onType(`${nameOf(chosen)}-at`, `${unit.typed(left, true)}, ${unit.typed(top, true)}`);
-        }
-        setGrabbed(null);
-    };
-    const ghost = grabbed?.at && {
-        x: frame.x(sheet.left + grabbed.at.left),
-        y: frame.y(sheet.top + grabbed.at.top),
-        width: box.width,
-        height: box.height,
-    };
+    const inMm = { scale: frame.scale, x: (mm: number) => mm * frame.scale, y: (mm: number) => mm * frame.scale };
+    const cursor = mode.does !== 'move' ? 'cursor-crosshair' : moves ? 'cursor-grab active:cursor-grabbing' : '';
     return (
         <>
             {isHeld && picture && rect && (
-                <div className="pointer-events-none absolute overflow-hidden" style={css(box)}>
-                    <div
-                        className="absolute top-0 left-0 origin-top-left"
-                        style={{
-                            width: wide,
-                            height: high,
-                            background: print.paperColour,
-                            transform: print.isTurned ? `translate(${box.width}px, 0) rotate(90deg)` : undefined,
-                        }}
-                    >
-                        <div className="absolute overflow-hidden" style={css(image)} data-testid="held">
-                            <Placed picture={picture} rect={rect} image={{ ...image, x: 0, y: 0 }} perPixel={perPixel} />
-                        </div>
-                    </div>
-                </div>
+                <HeldPicture print={print} box={box} image={image} picture={picture} rect={rect} perPixel={perPixel} />
             )}
             <svg className="pointer-events-none absolute inset-0 size-full touch-none">
                 <g transform={turned}>
-                    {showsFrame && cell.drawing.frameCover > 0 && (
-                        <FrameCover
-                            drawing={cell.drawing}
-                            frame={{ scale: frame.scale, x: (mm) => mm * frame.scale, y: (mm) => mm * frame.scale }}
-                        />
-                    )}
+                    {showsFrame && cell.drawing.frameCover > 0 && <FrameCover drawing={cell.drawing} frame={inMm} />}
                     {picture && rect && marked.map((one, i) => <Marked key={i} area={one} at={area(one)} />)}
                 </g>
                 <rect
                     ref={onto}
                     {...box}
-                    className={`pointer-events-auto fill-transparent ${mode.does === 'move' ? (moves ? 'cursor-grab active:cursor-grabbing' : '') : 'cursor-crosshair'}`}
+                    className={`pointer-events-auto fill-transparent ${cursor}`}
                     data-testid="chosen"
                     {...handlers}
                     onPointerMove={onMove}
@@ -145,63 +100,26 @@ export function ChosenPrint({ line, cell, chosen, frame, showsFrame, onType, ...
                         style={{ pointerEvents: 'stroke', cursor: 'move' }}
                         strokeWidth={RIM * 2}
                         data-testid="rim"
-                        onPointerDown={(event) => {
-                            event.currentTarget.setPointerCapture(event.pointerId);
-                            setGrabbed({ from: { x: event.clientX, y: event.clientY }, at: null });
-                        }}
-                        onPointerMove={drag}
-                        onPointerUp={letGo}
-                        onPointerCancel={() => setGrabbed(null)}
+                        {...carried.handlers}
                     />
                 )}
                 {swaps !== null && (
-                    <g data-testid="swaps">
-                        <rect
-                            {...onScreen(frame)(drawing.prints[swaps]!.at)}
-                            className="fill-copper/15 stroke-copper"
-                            strokeWidth="2.5"
-                        />
-                        <Said
-                            {...onScreen(frame)(drawing.prints[swaps]!.at)}
-                            text={`swap with ${numberOf(drawing.prints[swaps]!)}`}
-                        />
-                    </g>
+                    <Ghost
+                        is="swaps"
+                        at={onScreen(frame)(drawing.prints[swaps]!.at)}
+                        says={`swap with ${numberOf(drawing.prints[swaps]!)}`}
+                        className="fill-copper/15 stroke-copper"
+                    />
                 )}
-                {ghost && (
-                    <g data-testid="ghost">
-                        <rect
-                            {...ghost}
-                            className={`fill-copper/10 ${grabbed.at!.isCaught ? 'stroke-copper' : 'stroke-ink'}`}
-                            strokeWidth="1.8"
-                        />
-                        <Said
-                            {...ghost}
-                            text={`${unit.said(grabbed.at!.left)} from left, ${unit.said(grabbed.at!.top)} from top`}
-                        />
-                    </g>
+                {carried.at && (
+                    <Ghost
+                        is="ghost"
+                        at={carried.at}
+                        says={carried.says}
+                        className={`fill-copper/10 ${carried.isCaught ? 'stroke-copper' : 'stroke-ink'}`}
+                    />
                 )}
             </svg>
         </>
-    );
-}
-
-interface Grabbed {
-    from: { x: number; y: number };
-    /** from its sheet's corner, in mm */
-    at: { left: number; top: number; isCaught: boolean } | null;
-}
-
-function Said({ x, y, width, height, text }: PixelRect & { text: string }) {
-    return (
-        <text
-            x={x + width / 2}
-            y={y + height / 2}
-            textAnchor="middle"
-            className="narrow fill-ink stroke-white text-[14px] font-semibold"
-            paintOrder="stroke"
-            strokeWidth="4"
-        >
-            {text}
-        </text>
     );
 }

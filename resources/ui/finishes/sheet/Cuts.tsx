@@ -16,7 +16,7 @@ export function Cuts({ drawing, frame }: OnDrawing) {
                     <g key={i}>
                         <Haloed d={`M${left} ${top} L${right} ${bottom}`} className="stroke-copper" width={1.6} dashes="7 4" />
                         <circle cx={x} cy={y} r="9.5" className="fill-copper stroke-white" strokeWidth="1.5" />
-                        <text x={x} y={y + 4.2} textAnchor="middle" className="narrow fill-white text-[12px] font-semibold">
+                        <text x={x} y={y + 4.2} textAnchor="middle" className="fill-white text-small font-semibold narrow">
                             {cut.number}
                         </text>
                     </g>

@@ -123,7 +123,7 @@ function Outline({ at, number, size, isEmpty, isChosen, onChoose }: OutlineProps
                     x={at.x + at.width / 2}
                     y={at.y + at.height / 2 + 4}
                     textAnchor="middle"
-                    className="narrow fill-soft text-[13px]"
+                    className="fill-soft text-row narrow"
                 >
                     no picture yet
                 </text>
@@ -138,7 +138,7 @@ function Label({ x, y, text, atEnd = false }: { x: number; y: number; text: stri
             x={x}
             y={y}
             textAnchor={atEnd ? 'end' : 'start'}
-            className="narrow fill-ink stroke-white text-[13px] font-semibold"
+            className="fill-ink stroke-white text-row font-semibold narrow"
             paintOrder="stroke"
             strokeWidth="3.5"
         >

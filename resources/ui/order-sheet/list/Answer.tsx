@@ -13,7 +13,7 @@ export const Answer = ({ isCurrent, onSay, children }: Props) => (
         data-answer
         disabled={!isCurrent}
         onClick={onSay}
-        className="answer flex items-center gap-2 rounded-[3px] border border-[#a9a9a8] bg-white px-2 py-0.5 text-ink hover:border-ink"
+        className="answer flex items-center gap-2 rounded-sm border border-edge-soft bg-white px-2 py-0.5 text-ink hover:border-ink"
     >
         {children}
     </button>

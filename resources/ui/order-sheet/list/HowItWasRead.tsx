@@ -79,7 +79,7 @@ const Row = ({ isSure, isList = true, children }: { isSure: boolean; isList?: bo
 );
 
 const Written = ({ line, isStruck = false }: { line: ReadLine; isStruck?: boolean }) => (
-    <p className={`text-[13.5px] leading-snug break-words whitespace-pre-wrap ${isStruck ? 'line-through decoration-soft' : ''}`}>
+    <p className={`text-row leading-snug break-words whitespace-pre-wrap ${isStruck ? 'line-through decoration-soft' : ''}`}>
         {line.speaksOf !== null && <span aria-hidden="true">↳ </span>}
         <Parts parts={line.parts} />
     </p>
@@ -110,11 +110,11 @@ const Folded = ({ lines, groups, onOpen }: { lines: ReadLine[]; groups: Group[];
 const Groups = ({ groups, level }: { groups: Group[]; level: 'fine' | 'look' }) => (
     <div>
         {groups.map(({ kind, pictures }) => (
-            <p key={kind} className="flex items-baseline gap-2 font-serif text-[16px] leading-snug">
+            <p key={kind} className="flex items-baseline gap-2 font-serif text-read leading-snug">
                 <Mark level={level} />
                 <span className="min-w-0">
                     {pictures.length === 1 ? `${kind}: ` : `${kind} each, of ${pictures.length} pictures: `}
-                    <span className="font-sans text-[13.5px]">{inShort(pictures)}</span>
+                    <span className="font-sans text-row">{inShort(pictures)}</span>
                 </span>
             </p>
         ))}
@@ -145,7 +145,7 @@ function Cause({ order, lines, isRead, onChoose, onTakeAsRead, onOpen }: CausePr
                 {groups && isWhole ? (
                     <Groups groups={groups} level="look" />
                 ) : (
-                    <p className="flex items-baseline gap-2 text-[13.5px]">
+                    <p className="flex items-baseline gap-2 text-row">
                         <Mark level={isWhole ? 'look' : 'stops'} />
                         {lines.length} lines
                     </p>
@@ -190,7 +190,7 @@ const Line = ({ order, line, isList, isRead, isTaken, isTakenBack, onChoose, onT
         <div className="min-w-0">
             {isTakenBack && <p className="text-small text-soft">Taken back:</p>}
             {line.prints.map((print, i) => (
-                <p key={i} className="flex items-baseline gap-2 font-serif text-[16px] leading-snug">
+                <p key={i} className="flex items-baseline gap-2 font-serif text-read leading-snug">
                     <Mark level={!print.isWhole ? 'stops' : isTaken ? 'fine' : 'look'} />
                     <span className="min-w-0">
                         {print.said ?? 'Not a whole line yet.'}

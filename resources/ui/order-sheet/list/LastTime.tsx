@@ -34,7 +34,7 @@ export function LastTime({ order, chosen }: { order: OrderSheet; chosen: string[
                             { onError: (error) => notices.say(error.message, { lasts: true }) },
                         )
                     }
-                    className="rounded-[3px] border border-[#a9a9a8] bg-white px-2 py-0.5 text-left text-ink hover:border-ink"
+                    className="rounded-sm border border-edge-soft bg-white px-2 py-0.5 text-left text-ink hover:border-ink"
                 >
                     {kind.said}
                     {kind.lines > 1 && <span className="text-soft"> · {kind.lines} pictures</span>}

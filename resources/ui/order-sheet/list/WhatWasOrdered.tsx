@@ -201,7 +201,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
                                 ? `8×10, matte: a line of each of the ${chosen.length} chosen pictures`
                                 : '2 of lighthouse 11×15, whole, thin line. Or paste the whole list.'
                         }
-                        className="mt-1 block w-full resize-none rounded-[3px] border border-[#8f8f8e] bg-white px-2.5 py-[5px] font-serif text-[17px] leading-[25px]"
+                        className="mt-1 block w-full resize-none rounded-sm border border-edge bg-white px-2.5 py-[5px] font-serif text-sentence leading-[25px]"
                     />
                 </label>
                 <div className="flex shrink-0 items-center gap-3 pt-[21px]">
@@ -223,7 +223,7 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
                     <button
                         type="button"
                         onClick={() => file.current?.click()}
-                        className="text-[13px] text-soft underline underline-offset-4 hover:text-ink"
+                        className="text-row text-soft underline underline-offset-4 hover:text-ink"
                     >
                         From a file…
                     </button>

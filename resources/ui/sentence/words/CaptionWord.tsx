@@ -39,7 +39,7 @@ export function CaptionWord({ line, order, change, close }: WordProps) {
     const reads = line.drawing?.added.caption?.lines[0]?.text;
     return (
         <div className="flex flex-col gap-3">
-            <p className="rounded-[3px] bg-chrome px-2 py-1.5" data-testid="caption-reads">
+            <p className="rounded-sm bg-chrome px-2 py-1.5" data-testid="caption-reads">
                 {reads ?? 'It has nothing to say, or no room.'}
             </p>
             <Parts

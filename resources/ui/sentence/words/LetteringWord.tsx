@@ -49,7 +49,7 @@ export function LetteringWord({ line, order, change, close }: WordProps) {
                     key={`${at} ${block.text}`}
                     defaultValue={block.text}
                     rows={Math.min(5, block.text.split('\n').length + 1)}
-                    className="rounded-[3px] border border-[#8f8f8e] px-2 py-1"
+                    className="rounded-sm border border-edge px-2 py-1"
                     onBlur={(event) => {
                         const text = event.target.value;
                         if (text !== block.text && text.trim() !== '') {

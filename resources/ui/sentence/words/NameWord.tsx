@@ -9,7 +9,7 @@ export function NameWord({ line, change }: WordProps) {
     const { parts, join } = line.uses.name;
     return (
         <div className="flex flex-col gap-3">
-            <p className="rounded-[3px] bg-chrome px-2 py-1.5 break-all" data-testid="file-name">
+            <p className="rounded-sm bg-chrome px-2 py-1.5 break-all" data-testid="file-name">
                 {line.fileName}
             </p>
             <Parts

@@ -71,7 +71,7 @@ export function OverlaysWord({ line, change }: WordProps) {
 function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onChoose: (where: Overlay['where']) => void }) {
     return (
         <div role="radiogroup" aria-label="Where over the image" className="flex items-center gap-4">
-            <div className="grid w-28 grid-cols-3 gap-px border border-[#8f8f8e] bg-rule">
+            <div className="grid w-28 grid-cols-3 gap-px border border-edge bg-rule">
                 {PLACES.map((place) => (
                     <button
                         key={place}
@@ -90,7 +90,7 @@ function Places({ value, onChoose }: { value: NonNullable<Overlay['where']>; onC
                 role="radio"
                 aria-checked={value === 'whole'}
                 onClick={() => onChoose('whole')}
-                className="rounded-[3px] border border-rule px-2 py-1 aria-checked:border-copper aria-checked:bg-blush"
+                className="rounded-sm border border-rule px-2 py-1 aria-checked:border-copper aria-checked:bg-blush"
             >
                 over all of it
             </button>
@@ -109,10 +109,10 @@ function MarkChoice({ title, onChoose }: { title: string; onChoose: (name: strin
                     <li key={mark.id}>
                         <button
                             type="button"
-                            className="flex w-full items-center gap-2.5 rounded-[3px] px-2 py-1 text-left hover:bg-chrome"
+                            className="flex w-full items-center gap-2.5 rounded-sm px-2 py-1 text-left hover:bg-chrome"
                             onClick={() => onChoose(mark.name)}
                         >
-                            <img src={markUrl(mark.sha256)} alt="" className="h-7 w-14 bg-[#8c8c8b] object-contain" />
+                            <img src={markUrl(mark.sha256)} alt="" className="h-7 w-14 bg-mid object-contain" />
                             <span className="grow truncate">{mark.name}</span>
                         </button>
                     </li>

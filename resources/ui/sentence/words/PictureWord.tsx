@@ -26,10 +26,10 @@ export function PictureWord({ line, order, change, close }: WordProps) {
                             type="button"
                             aria-pressed={picture.id === line.picture?.id}
                             onClick={() => tell(change({ picture: picture.name, subject: null }).then(close))}
-                            className="w-full rounded-[3px] border-2 border-transparent text-left hover:border-rule aria-pressed:border-copper"
+                            className="w-full rounded-sm border-2 border-transparent text-left hover:border-rule aria-pressed:border-copper"
                         >
                             <img src={thumbUrl(picture.sha256)} alt="" className="h-14 w-full object-cover" />
-                            <span className="narrow block truncate text-tiny">{picture.name}</span>
+                            <span className="block truncate text-tiny narrow">{picture.name}</span>
                         </button>
                     </li>
                 ))}

@@ -35,7 +35,7 @@ export function SizeWord({ line, order, change, close }: WordProps) {
                             type="button"
                             aria-pressed={offered.size === line.line.size}
                             onClick={() => tell(change({ size: offered.size }).then(close))}
-                            className="rounded-[3px] border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
+                            className="rounded-sm border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
                         >
                             {offered.label}
                         </button>

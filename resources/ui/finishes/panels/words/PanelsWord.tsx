@@ -57,7 +57,7 @@ export function PanelsWord({ line, change }: WordProps) {
                         onClick={() =>
                             tell(change({ panels: { columns: way.columns, rows: way.rows.length > 1 ? way.rows : null } }))
                         }
-                        className="flex items-center gap-2 rounded-[3px] border border-rule px-2 py-1.5 text-left text-[13px] whitespace-nowrap hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
+                        className="flex items-center gap-2 rounded-sm border border-rule px-2 py-1.5 text-left text-row whitespace-nowrap hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
                     >
                         <Pictogram columns={way.columns} rows={way.rows} />
                         {way.label}

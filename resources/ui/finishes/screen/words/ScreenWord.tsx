@@ -53,7 +53,7 @@ export function ScreenWord({ line, change, close }: WordProps) {
                                 type="button"
                                 aria-pressed={offered === shape}
                                 onClick={() => tell(change({ shape: offered }).then(close))}
-                                className="rounded-[3px] border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
+                                className="rounded-sm border border-rule px-2 py-1 hover:border-ink aria-pressed:border-copper aria-pressed:bg-blush"
                             >
                                 {offered.replace(' x ', ' × ')}
                             </button>

@@ -26,7 +26,7 @@ export function CellsWord({ line, order, change, close }: WordProps) {
         <div className="flex flex-col gap-3">
             <ol className="flex flex-col gap-px">
                 {cells.map((cell, place) => (
-                    <li key={place} className="flex items-baseline gap-2 rounded-[3px] px-1 py-[3px] hover:bg-chrome">
+                    <li key={place} className="flex items-baseline gap-2 rounded-sm px-1 py-[3px] hover:bg-chrome">
                         <button
                             type="button"
                             className="min-w-0 grow truncate text-left"
@@ -42,7 +42,7 @@ export function CellsWord({ line, order, change, close }: WordProps) {
                             <button
                                 type="button"
                                 aria-label={`Take cell ${place + 1} off the sheet`}
-                                className="size-5 rounded-[3px] text-soft hover:bg-white hover:text-stops"
+                                className="size-5 rounded-sm text-soft hover:bg-white hover:text-stops"
                                 onClick={() => {
                                     choose(null);
                                     tell(set(cells.filter((_, at) => at !== place).map((one) => ({ picture: null, ...one }))));
