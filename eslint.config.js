@@ -12,7 +12,19 @@ export default ts.config(
         plugins: { 'react-hooks': hooks },
         rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
     },
-    { files: ['resources/ui/**/*.tsx'], ...a11y.flatConfigs.recommended },
+    {
+        files: ['resources/ui/**/*.tsx'],
+        plugins: a11y.flatConfigs.recommended.plugins,
+        rules: {
+            ...a11y.flatConfigs.recommended.rules,
+            // What opens by one's own act takes the focus: the hand wanted to be there.
+            'jsx-a11y/no-autofocus': 'off',
+            // What scrolls and holds nothing to press is reached by Tab, as axe wants it.
+            'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: ['ol'], roles: ['tabpanel'] }],
+            // Keys among the answers of a list bubble up to the list.
+            'jsx-a11y/no-noninteractive-element-interactions': ['error', { handlers: ['onClick', 'onMouseDown', 'onMouseUp'] }],
+        },
+    },
     {
         // What doesn't fit on a screen or two is several things.
         files: ['resources/ui/**/*.tsx'],

@@ -6,7 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { makeQueryClient } from './api/query-client';
 import { HistoryKept } from './undo/history';
-import { NoticesAtFoot, useNotices } from './common/notices';
+import { NoticesAtFoot, useNotices } from '@/notices/notices';
 import { Pages } from './Pages';
 
 setNonce(document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? '');

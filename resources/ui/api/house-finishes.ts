@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useHistory } from '@/undo/history';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { api } from './client';
 import { together, useLineStep } from './line-steps';
 import { orderKey } from './orders';
@@ -51,7 +51,8 @@ export function useGiveFinish(orderId: number) {
 }
 
 /** What a line has chosen, each choice in words. */
-export const choicesOf = (lineId: number) => api.get<Choices>(`lines/${lineId}/choices`);
+export const useChoices = ({ id, version }: LineView) =>
+    useQuery({ queryKey: ['choices', id, version], queryFn: () => api.get<Choices>(`lines/${id}/choices`) });
 
 /** Keeps some of a line's choices under a name. */
 export const keepFinish = (finish: { name: string; line: number; choices: string[] }) =>

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useHistory, type Step } from '@/undo/history';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { ApiError, api } from './client';
 import { together, useAway, useChangedLines, useHeldLines, useLineStep } from './line-steps';
 import { cellLine } from './cells';

@@ -1,4 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
+import { useRefreshing } from './act';
 import { api, uploaded } from './client';
 import { LOOK_EVERY_MS, WATCH_EVERY_MS } from './query-client';
 import type { Created, HeadOfOrder, LineChanges, LineView, NewOrderChoices, OrderHistory, Orders, OrderSheet } from './types';
@@ -39,6 +41,18 @@ export const useOrderChoices = () => useQuery({ queryKey: ['new-order'], queryFn
 
 export const createOrder = (order: { client: string; title: string | null; dueOn: string | null; lab: string | null }) =>
     api.post<Created>('orders', order);
+
+/** Has an order asked for again. */
+export function useOrderRefresh(id: number) {
+    const client = useQueryClient();
+    return useCallback(() => client.invalidateQueries({ queryKey: orderKey(id) }), [client, id]);
+}
+
+/** The lines of an order as they are known at the moment of asking. */
+export function useLinesNow(id: number) {
+    const client = useQueryClient();
+    return () => client.getQueryData<OrderSheet>(orderKey(id))?.lines ?? [];
+}
 
 /** What of an order's head is changed; what is left out stays. */
 export type HeadChange = Partial<Pick<HeadOfOrder, 'client' | 'title' | 'lab' | 'dueOn' | 'remark' | 'remarkForLab'>> & {
@@ -81,5 +95,11 @@ export const useOrderHistory = (id: number, isOpen: boolean) =>
     });
 
 /** Takes an order in from the ZIP of its order file and pictures. */
-export const importOrder = (file: File) =>
-    uploaded<Created>('orders/import', 'order', file, 'The order wasn’t taken in. Try it again.');
+export const useImportOrder = () =>
+    useRefreshing(
+        (file: File) => uploaded<Created>('orders/import', 'order', file, 'The order wasn’t taken in. Try it again.'),
+        ['orders'],
+    );
+
+/** The ZIP of an order's file and its pictures. */
+export const orderExportUrl = (id: number) => `/api/orders/${id}/export`;

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from './client';
 import { orderKey } from './orders';
 import { LOOK_EVERY_MS, WATCH_EVERY_MS } from './query-client';
-import type { Parcel, ParcelPacked, Parcels } from './types';
+import type { Parcel, ParcelFile, ParcelPacked, Parcels } from './types';
 
 const MOVING: Parcel['state'][] = ['sending', 'waiting', 'sent'];
 
@@ -48,3 +48,9 @@ export function useParcelActs(orderId: number) {
         }),
     };
 }
+
+/** What there is of a parcel to be had. */
+export const parcelUrl = ({ id }: Parcel, what: 'receipt' | 'job-sheet' | 'zip') => `/api/parcels/${id}/${what}`;
+
+/** A file of a parcel, drawn: as it was made here, or as the lab shows that it has it. */
+export const parcelFileUrl = ({ id }: ParcelFile, whose: 'ours' | 'preview') => `/api/parcel-files/${id}/${whose}`;

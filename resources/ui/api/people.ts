@@ -15,12 +15,27 @@ export const useUnit = () =>
     useQuery({ queryKey: meKey, queryFn: () => api.get<Me>('me'), staleTime: Infinity, select: (me) => me.studio?.unit }).data ??
     'in';
 
-export const signIn = (as: { email: string; password: string }) => api.post<Me>('sign-in', as);
+/** Who is signed in is known from then on. */
+function useEntering<T>(enter: (as: T) => Promise<Me>) {
+    const client = useQueryClient();
+    return async (as: T) => void client.setQueryData(meKey, await enter(as));
+}
 
-export const signOut = (where: 'here' | 'everywhere') => api.post(where === 'here' ? 'sign-out' : 'sign-out-everywhere');
+export const useSignIn = () => useEntering((as: { email: string; password: string }) => api.post<Me>('sign-in', as));
 
-export const openStudio = (as: { studio: string; name: string; email: string; password: string; unit: string | null }) =>
-    api.post<Me>('first', as);
+export const useOpenStudio = () =>
+    useEntering((as: { studio: string; name: string; email: string; password: string; unit: string | null }) =>
+        api.post<Me>('first', as),
+    );
+
+/** Nothing of what was seen is kept. */
+export function useSignOut() {
+    const client = useQueryClient();
+    return async (where: 'here' | 'everywhere') => {
+        await api.post(where === 'here' ? 'sign-out' : 'sign-out-everywhere');
+        client.clear();
+    };
+}
 
 export const choosePassword = (as: { email: string; token: string; password: string }) => api.post<void>('choose-password', as);
 

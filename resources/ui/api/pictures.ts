@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useHistory } from '@/undo/history';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { api } from './client';
 import { orderKey } from './orders';
 import type { Hints, Incoming, MarkedArea } from './types';

@@ -7,6 +7,15 @@ import type { Histograms, LineView, Note, OnPaper } from './types';
 export const viewUrl = (line: LineView, view: 'preview' | 'proof' | 'gamut') =>
     line.planHash ? `/api/lines/${line.id}/${view}/${line.planHash}` : null;
 
+/** A part of the file about a place on it, in fractions of the file; no larger than the server renders at once. */
+export const pixelsUrl = (line: LineView, about: { x: number; y: number }, size: { width: number; height: number }) =>
+    `/api/lines/${line.id}/pixels/${line.planHash}?${new URLSearchParams({
+        x: about.x.toFixed(4),
+        y: about.y.toFixed(4),
+        width: String(Math.min(2400, size.width)),
+        height: String(Math.min(1600, size.height)),
+    }).toString()}`;
+
 /** A plan is looked at when it has rested this long. */
 const RESTS_MS = 900;
 

@@ -1,6 +1,6 @@
 import type { HeardAnswer, LineView, Remedy } from '@/api/types';
-import { ClientSaid } from '@/order-sheet/ClientSaid';
-import { Remark } from '@/order-sheet/Remark';
+import { ClientSaid } from '@/lines/ClientSaid';
+import { Remark } from '@/lines/Remark';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
 import { waysOut } from '@/common/waysOut';

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { Navigate, useNavigate, useParams } from 'react-router';
+import { Navigate, useParams } from 'react-router';
 import { useLineActs, type LineActs } from '@/api/lines';
 import type { SaidOf } from '@/api/lists';
 import { useMark } from '@/api/pictures';
@@ -9,21 +9,22 @@ import { useTell } from '@/common/useTell';
 import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
 import { daysAway } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { OfOrder } from '@/common/OfOrder';
-import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
+import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
+import { useWayThrough } from './useWayThrough';
 import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
 import { FINISHES, finishOf } from '@/finishes';
 import type { FinishUi } from '@/finishes/finish';
-import { useDrop } from '@/order-sheet/dragging';
-import { UploadList } from '@/order-sheet/UploadList';
-import { useDropped } from '@/order-sheet/useDropped';
-import { useUploads } from '@/order-sheet/uploads';
+import { useDrop } from '@/pictures/dragging';
+import { UploadList } from '@/pictures/UploadList';
+import { useDropped } from '@/pictures/useDropped';
+import { useUploads } from '@/pictures/uploads';
 import { SayIt } from '@/sentence/SayIt';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
-import { GiveFinish } from './GiveFinish';
+import { GiveFinish } from '@/lines/GiveFinish';
 import { cellLine } from '@/api/cells';
 import { ChosenKept, useChosen } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
@@ -92,31 +93,17 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
     /** the line as it would be by what is being said of it */
     const [tried, setTried] = useState<LineView | null>(null);
     const line = tried ?? kept;
-    const navigate = useNavigate();
-    const notices = useNotices();
     const tell = useTell();
     const acts = useLineActs(order.id, line.id);
-    const at = order.lines.findIndex((candidate) => candidate.id === line.id);
-    const go = (to: LineView | undefined) => to && void navigate(`/orders/${order.id}/lines/${to.id}`);
-    const sheet = `/orders/${order.id}`;
+    const { at, go, goOn, leave } = useWayThrough(order, line);
     const stripOf = line.testOf === null ? undefined : order.lines.find(({ id }) => id === line.testOf);
     const said = (shared?: number) => {
         setSaying(null);
         if (shared !== undefined) {
-            void navigate(`${sheet}/lines/${shared}`);
+            go(shared);
         }
     };
 
-    const goOn = () => {
-        const after = [...order.lines.slice(at + 1), ...order.lines.slice(0, at)];
-        const next = after.find((candidate) => candidate.state === 'open' || candidate.state === 'waiting');
-        if (next) {
-            go(next);
-        } else {
-            notices.say('Every line is passed. Make the files when you are ready.');
-            void navigate(sheet);
-        }
-    };
     const pass = () => {
         if (tried) {
             return; // what is shown isn’t what would be passed
@@ -145,9 +132,9 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
     const drop = useDrop({ onFiles: (files) => dropped(files, place) });
     useKeys({
         Enter: pass,
-        '[': () => go(order.lines[at - 1]),
-        ']': () => go(order.lines[at + 1]),
-        o: () => void navigate(sheet),
+        '[': () => go(order.lines[at - 1]?.id),
+        ']': () => go(order.lines[at + 1]?.id),
+        o: leave,
         w: () => setSaying({ cell: place, block: blockAtHand() }),
         ...(place === undefined ? {} : { Delete: () => tell(changeCell(place, { picture: null })) }),
     });

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { useLineActs } from '@/api/lines';
 import type { LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { useTell } from '@/common/useTell';
 
 interface Props {

@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { useAct } from '@/api/act';
 import type { Created } from '@/api/types';
 import { Button } from './Button';
-import { useNotices } from './notices';
+import { useNotices } from '@/notices/notices';
 
 interface Props {
     /** what is on the button */
@@ -12,22 +12,17 @@ interface Props {
     file: string;
     accept: string;
     take: (file: File) => Promise<Created>;
-    /** the list that it comes into, as the query cache knows it; its page lies below an address of the same name */
-    list: string;
+    /** the address that its page lies below */
+    below: string;
 }
 
 /** Takes in a file that was exported, and opens what came of it. */
-export function TakeIn({ label, file, accept, take, list }: Props) {
+export function TakeIn({ label, file, accept, take, below }: Props) {
     const field = useRef<HTMLInputElement>(null);
     const navigate = useNavigate();
-    const client = useQueryClient();
     const { say } = useNotices();
-    const taking = useMutation({
-        mutationFn: take,
-        onSuccess: async ({ id }) => {
-            await client.invalidateQueries({ queryKey: [list] });
-            void navigate(`/${list}/${id}`);
-        },
+    const taking = useAct(take, {
+        onSuccess: ({ id }) => void navigate(`/${below}/${id}`),
         onError: (error) => say(error.message, { lasts: true }),
     });
     return (

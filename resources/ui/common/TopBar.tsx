@@ -1,7 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { signOut, useMe } from '@/api/people';
+import { useAct } from '@/api/act';
+import { useMe, useSignOut } from '@/api/people';
 import { KeysHelp, type PageKey } from './KeysHelp';
 import { Menu, MenuAct } from './Menu';
 
@@ -39,14 +39,7 @@ export function TopBar({ where, acts, keys }: { where?: ReactNode; acts?: ReactN
 
 function Account() {
     const me = useMe();
-    const client = useQueryClient();
-    const signingOut = useMutation({
-        mutationFn: signOut,
-        onSuccess: () => {
-            client.clear();
-            window.location.assign('/sign-in');
-        },
-    });
+    const signingOut = useAct(useSignOut(), { onSuccess: () => window.location.assign('/sign-in') });
     return (
         <Menu
             trigger={

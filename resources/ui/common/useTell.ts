@@ -1,5 +1,5 @@
 import { ApiError } from '@/api/client';
-import { useNotices } from './notices';
+import { useNotices } from '@/notices/notices';
 
 /** Runs an act whose failure has no field to stand at: it is told at the foot of the page. */
 export function useTell() {

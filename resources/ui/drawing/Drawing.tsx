@@ -3,11 +3,11 @@ import type { DrawingFigures, FaceOffered, LineView, MarkedArea, Remedy } from '
 import { drawnCell } from '@/api/cells';
 import { useChosen } from '@/drawing/tools/chosen';
 import { useLettering } from '@/drawing/tools/lettering';
-import { useMode } from '@/drawing/tools/mode';
+import { useMode, type Mode } from '@/drawing/tools/mode';
 import { viewUrl } from '@/api/views';
 import { useUnit } from '@/api/people';
 import { useKeys } from '@/common/useKeys';
-import type { FinishUi } from '@/finishes/finish';
+import type { DrawnFinish } from './finish';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';
 import { Histograms } from './Histograms';
@@ -24,11 +24,9 @@ import { rulerUnit } from './units';
 import { useSize } from './useSize';
 import type { WantedWindow } from './tools/window';
 
-const CSS_PIXELS_PER_MM = 96 / 25.4;
-
 interface Props {
     line: LineView & { drawing: DrawingFigures };
-    finish: FinishUi;
+    finish: DrawnFinish;
     faces: FaceOffered[];
     /** changes the lettering of what is worked on: the chosen print, or the line */
     onLettering: ChangeLettering;
@@ -129,36 +127,14 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                             {dimensions.map((dimension) => (
                                 <DimensionFigure key={dimension.name} dimension={dimension} onType={onType} />
                             ))}
-                            <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
-                                {!line.drawing.isForScreen && (
-                                    <>
-                                        <ScaleBar scale={frame.scale} unit={rulerUnit(line.drawing, unit)} />
-                                        <span className="text-small leading-none narrow">{`drawn 1 : ${(CSS_PIXELS_PER_MM / frame.scale).toFixed(1)}`}</span>
-                                    </>
-                                )}
-                            </div>
+                            {!line.drawing.isForScreen && <Scale of={frame.scale} unit={rulerUnit(line.drawing, unit)} />}
                             {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
                             {!line.drawing.isForScreen && <ProofBar line={line} proof={proof} onRemedy={onRemedy} />}
                             {finish.beside && room > 0 && preview && (
                                 <finish.beside.Look drawing={line.drawing} href={preview} room={size} />
                             )}
-                            {showsFrame && (
-                                <p className="absolute right-4 bottom-2.5 text-small leading-none narrow">
-                                    {line.drawing.frameCover > 0
-                                        ? `hatched: ${line.uses.frameCover} that a frame will cover`
-                                        : 'no frame covers this'}
-                                </p>
-                            )}
-                            {mode.does !== 'move' && (
-                                <p
-                                    role="status"
-                                    className="absolute top-2 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-3 py-1.5 text-row text-white"
-                                >
-                                    {mode.does === 'mark'
-                                        ? 'Drag over what must stay in. Esc leaves it.'
-                                        : 'Press on the colour you want. Esc leaves it.'}
-                                </p>
-                            )}
+                            {showsFrame && <WhatAFrameCovers line={line} />}
+                            <WhatTheHandDoes mode={mode} />
                         </>
                     )}
                     {showsHistograms && line.planHash && <Histograms line={line} />}
@@ -167,3 +143,30 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
         </div>
     );
 }
+
+const CSS_PIXELS_PER_MM = 96 / 25.4;
+
+const Scale = ({ of, unit }: { of: number; unit: 'in' | 'cm' }) => (
+    <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
+        <ScaleBar scale={of} unit={unit} />
+        <span className="text-small leading-none narrow">{`drawn 1 : ${(CSS_PIXELS_PER_MM / of).toFixed(1)}`}</span>
+    </div>
+);
+
+const WhatAFrameCovers = ({ line }: { line: Props['line'] }) => (
+    <p className="absolute right-4 bottom-2.5 text-small leading-none narrow">
+        {line.drawing.frameCover > 0 ? `hatched: ${line.uses.frameCover} that a frame will cover` : 'no frame covers this'}
+    </p>
+);
+
+const ASKS: Record<Exclude<Mode['does'], 'move'>, string> = {
+    mark: 'Drag over what must stay in. Esc leaves it.',
+    'take-colour': 'Press on the colour you want. Esc leaves it.',
+};
+
+const WhatTheHandDoes = ({ mode }: { mode: Mode }) =>
+    mode.does !== 'move' && (
+        <p role="status" className="absolute top-2 left-1/2 -translate-x-1/2 rounded-sm bg-ink px-3 py-1.5 text-row text-white">
+            {ASKS[mode.does]}
+        </p>
+    );

@@ -1,4 +1,4 @@
-import type { OnDrawing } from '@/finishes/finish';
+import type { OnDrawing } from './finish';
 
 /** What a frame will cover, hatched. */
 export function FrameCover({ drawing: { paper, frameCover }, frame }: OnDrawing) {

@@ -1,5 +1,5 @@
 import { useDrag } from '@/common/useDrag';
-import type { Frame } from './layout';
+import type { Frame } from './frame';
 
 /** A place on the drawing in mm from the paper's corner. */
 export const millimetres = (frame: Frame) => (event: { offsetX: number; offsetY: number }) => ({

@@ -1,4 +1,4 @@
-import type { HandlesProps } from '@/finishes/finish';
+import type { HandlesProps } from './finish';
 import { Grip, millimetres } from './Grip';
 import { unitOf } from './units';
 

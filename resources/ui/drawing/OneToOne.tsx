@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { why } from '@/api/client';
+import { pixelsUrl } from '@/api/views';
 import type { LineView } from '@/api/types';
 import { useDrag, type Way } from '@/common/useDrag';
 import { useKeys } from '@/common/useKeys';
@@ -17,12 +18,7 @@ export function OneToOne({ line, size, at }: Props) {
     const [loaded, setLoaded] = useState<string | null>(null);
     const [trouble, setTrouble] = useState<string | null>(null);
     const [width, height] = [Math.round(size.width * devicePixelRatio), Math.round(size.height * devicePixelRatio)];
-    const href = `/api/lines/${line.id}/pixels/${line.planHash}?${new URLSearchParams({
-        x: middle.x.toFixed(4),
-        y: middle.y.toFixed(4),
-        width: String(Math.min(2400, width)),
-        height: String(Math.min(1600, height)),
-    }).toString()}`;
+    const href = pixelsUrl(line, middle, { width, height });
     const file = line.file ?? { width, height };
     /** To another part, so many screen pixels on. */
     const go = (x: number, y: number) => {

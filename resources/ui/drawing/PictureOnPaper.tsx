@@ -5,7 +5,7 @@ import { FrameCover } from './FrameCover';
 import { Handles } from './Handles';
 import { WordsSeen } from './lettering/WordsSeen';
 import { Marked } from './Marked';
-import type { PaperProps } from './paper';
+import type { PaperProps } from './finish';
 import { css, onScreen, piecesOf, shifted } from './pieces';
 import { Placed } from './Placed';
 import { Rendered } from './Rendered';

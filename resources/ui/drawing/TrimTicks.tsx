@@ -1,4 +1,4 @@
-import type { OnDrawing } from '@/finishes/finish';
+import type { OnDrawing } from './finish';
 import { Haloed } from './Haloed';
 
 /** Where the paper is cut out of a larger sheet, or out of its bleed: ticks at its corners, outside it. */

@@ -1,4 +1,5 @@
 import type { Box, Dimension, DrawingFigures } from '@/api/types';
+import type { Frame } from './frame';
 import { hangApart } from './pieces';
 
 /** Rows of dimension lines lie this far from each other and from the sheet, in screen pixels. */
@@ -10,13 +11,6 @@ const SIDE = 30;
 const LETTER = 6.5;
 
 export const figureWidth = (label: string) => label.length * LETTER + 8;
-
-/** Where the drawing lies in its place: screen pixels per mm, and the paper's corner. */
-export interface Frame {
-    scale: number;
-    x: (mm: number) => number;
-    y: (mm: number) => number;
-}
 
 export interface PlacedDimension extends Dimension {
     /** the dimension line's place across its direction, in screen pixels */

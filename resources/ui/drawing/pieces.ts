@@ -1,5 +1,5 @@
 import type { Box, DrawingFigures, PixelRect } from '@/api/types';
-import type { Frame } from './layout';
+import type { Frame } from './frame';
 
 /** The pieces that are seen, in screen pixels, and how far each is from its place on the undivided print. */
 export interface Pieces {

@@ -3,8 +3,8 @@ import { changeFinish, removeFinish, useFinishAct, useHouseFinishes } from '@/ap
 import type { HouseFinish } from '@/api/types';
 import { Loading } from '@/common/Loading';
 import { BelowOrders } from '@/common/BelowOrders';
-import { Typed } from '@/sentence/Typed';
-import { StudioMarks } from '@/marks/StudioMarks';
+import { Typed } from '@/words/Typed';
+import { StudioMarks } from './StudioMarks';
 
 /** The studio's house finishes, each in words: renamed, cut down, removed. */
 export function HouseFinishesPage() {

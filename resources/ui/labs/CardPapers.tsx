@@ -1,6 +1,5 @@
 import { useRef, useState } from 'react';
-import { useQueryClient } from '@tanstack/react-query';
-import { labKey, uploadProfile } from '@/api/labs';
+import { useTakeProfile } from '@/api/labs';
 import type { LabPage } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Tick } from '@/common/Tick';
@@ -48,7 +47,7 @@ export function PapersSaid({ draft, lab }: Props) {
 
 /** The lab's papers, as they are filled in. */
 export function PapersTyped({ draft, lab }: Props) {
-    const client = useQueryClient();
+    const takeProfile = useTakeProfile(lab?.id ?? 0);
     const [trouble, setTrouble] = useState<string | null>(null);
     const [name, setName] = useState('');
     const { papers, texts } = draft.typed;
@@ -57,8 +56,7 @@ export function PapersTyped({ draft, lab }: Props) {
     const take = async (at: number, file: File) => {
         setTrouble(null);
         try {
-            const held = await uploadProfile(lab!.id, file);
-            await client.invalidateQueries({ queryKey: labKey(lab!.id) });
+            const held = await takeProfile(file);
             set(at, { profile: held.file });
         } catch (failed) {
             setTrouble((failed as Error).message);

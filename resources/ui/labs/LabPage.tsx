@@ -1,13 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { addLab, copyLab, keepLab, labKey, removeLab, useLab, useLabs } from '@/api/labs';
+import { useAct } from '@/api/act';
+import { labExportUrl, useAddLab, useCopyLab, useKeepLab, useLab, useLabs, useRemoveLab } from '@/api/labs';
 import type { CardField, LabPage as Lab } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Loading } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
 import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { Above, TopBar } from '@/common/TopBar';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
 import { CardFields } from './CardFields';
@@ -202,23 +202,19 @@ function Gamuts({ lab }: { lab: Lab }) {
 
 /** At the foot while something is changed: what it changes elsewhere, and the two ways on. */
 function Keep({ lab, draft, isFirst }: { lab: Lab | null; draft: CardDraft; isFirst: boolean }) {
-    const client = useQueryClient();
     const navigate = useNavigate();
     const { say } = useNotices();
-    const keep = useMutation({
-        mutationFn: async () => {
-            if (lab) {
-                const kept = await keepLab(lab.id, draft.version!, draft.typed);
-                draft.kept(kept);
-                client.setQueryData(labKey(lab.id), kept);
-                await client.invalidateQueries();
-                say(`The card of ${kept.name} is kept.`);
-                return;
-            }
-            const { id } = await addLab(draft.typed);
-            await client.invalidateQueries();
-            void (isFirst ? navigate('/', { state: { isNewOrder: true } }) : navigate(`/labs/${id}`, { replace: true }));
-        },
+    const addLab = useAddLab();
+    const keepLab = useKeepLab(lab?.id ?? 0);
+    const keep = useAct(async () => {
+        if (lab) {
+            const kept = await keepLab(draft.version!, draft.typed);
+            draft.kept(kept);
+            say(`The card of ${kept.name} is kept.`);
+            return;
+        }
+        const { id } = await addLab(draft.typed);
+        void (isFirst ? navigate('/', { state: { isNewOrder: true } }) : navigate(`/labs/${id}`, { replace: true }));
     });
     const errors = Object.values(draft.tried?.errors ?? {});
     return (
@@ -255,23 +251,13 @@ function Keep({ lab, draft, isFirst }: { lab: Lab | null; draft: CardDraft; isFi
 
 /** What is done with a whole card. */
 function More({ lab }: { lab: Lab }) {
-    const client = useQueryClient();
     const navigate = useNavigate();
     const { say } = useNotices();
     const [isAsked, setIsAsked] = useState(false);
     const onError = (error: Error) => say(error.message, { lasts: true });
-    const copy = useMutation({
-        mutationFn: () => copyLab(lab.id),
-        onSuccess: async ({ id }) => {
-            await client.invalidateQueries({ queryKey: ['labs'] });
-            void navigate(`/labs/${id}`);
-        },
-        onError,
-    });
-    const remove = useMutation({
-        mutationFn: () => removeLab(lab.id),
-        onSuccess: async () => {
-            await client.invalidateQueries({ queryKey: ['labs'] });
+    const copy = useAct(useCopyLab(lab.id), { onSuccess: ({ id }) => void navigate(`/labs/${id}`), onError });
+    const remove = useAct(useRemoveLab(lab.id), {
+        onSuccess: () => {
             say(`${lab.name} is removed.`);
             void navigate('/labs');
         },
@@ -280,7 +266,7 @@ function More({ lab }: { lab: Lab }) {
     return (
         <Menu trigger={<Button>More</Button>} onOpen={() => setIsAsked(false)}>
             <MenuAct onSelect={() => copy.mutate()}>Copy the card</MenuAct>
-            <MenuDownload href={`/api/labs/${lab.id}/export`}>Export it as a file</MenuDownload>
+            <MenuDownload href={labExportUrl(lab.id)}>Export it as a file</MenuDownload>
             <MenuAct
                 isGrave
                 onSelect={(event) => {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { keepService, labKey } from '@/api/labs';
+import { useAct } from '@/api/act';
+import { useKeepService } from '@/api/labs';
 import type { LabPage } from '@/api/types';
 import { Button } from '@/common/Button';
 
@@ -13,16 +13,10 @@ export const ServiceSaid = ({ lab }: { lab: LabPage }) => (
 
 /** The address of a lab's service, and the key it gave; the key is kept and not shown again. */
 export function ServiceTyped({ lab }: { lab: LabPage }) {
-    const client = useQueryClient();
+    const keepService = useKeepService(lab);
     const [url, setUrl] = useState(lab.service.url ?? '');
     const [key, setKey] = useState('');
-    const keep = useMutation({
-        mutationFn: () => keepService(lab.id, lab.version, url.trim() || null, key.trim() || null),
-        onSuccess: (now) => {
-            client.setQueryData(labKey(lab.id), now);
-            setKey('');
-        },
-    });
+    const keep = useAct(() => keepService(url.trim() || null, key.trim() || null), { onSuccess: () => setKey('') });
     const field = 'w-full rounded-sm border border-edge-soft bg-white px-2 py-1 text-row';
     return (
         <form

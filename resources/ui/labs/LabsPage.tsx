@@ -1,5 +1,5 @@
 import { Link, useNavigate } from 'react-router';
-import { importLab, useLabs } from '@/api/labs';
+import { useImportLab, useLabs } from '@/api/labs';
 import type { LabRow } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Loading } from '@/common/Loading';
@@ -12,6 +12,7 @@ import { SizesDrawn } from './SizesDrawn';
 export function LabsPage() {
     const labs = useLabs();
     const navigate = useNavigate();
+    const importLab = useImportLab();
     useKeys({ n: () => void navigate('/labs/new') });
     return (
         <BelowOrders
@@ -30,7 +31,7 @@ export function LabsPage() {
                             file="A lab card"
                             accept=".json,application/json"
                             take={importLab}
-                            list="labs"
+                            below="labs"
                         />
                         <Button look="main" onClick={() => void navigate('/labs/new')}>
                             Add a lab<Key>N</Key>

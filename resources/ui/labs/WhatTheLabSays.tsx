@@ -1,5 +1,5 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useAct } from '@/api/act';
 import { readRequirements } from '@/api/labs';
 import type { CardField, LabRead } from '@/api/types';
 import { Button } from '@/common/Button';
@@ -30,7 +30,7 @@ export function WhatTheLabSays({ fields, draft }: Props) {
 function Reading({ fields, draft, onDone }: Props & { onDone: () => void }) {
     const [text, setText] = useState('');
     const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
-    const read = useMutation({ mutationFn: readRequirements, onSuccess: () => setLeft(new Set()) });
+    const read = useAct(readRequirements, { onSuccess: () => setLeft(new Set()) });
     const take = (answer: LabRead) => {
         fillIn(
             draft,

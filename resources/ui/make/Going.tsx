@@ -1,5 +1,5 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { holdMake, type Hold } from '@/api/makes';
+import { useAct } from '@/api/act';
+import { useHoldMake, type Hold } from '@/api/makes';
 import type { MadeFile, Make } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { useKeys } from '@/common/useKeys';
@@ -14,12 +14,8 @@ interface Props {
 
 /** A set while it is being made or waits: how far it is, and the means to have it wait, stop, go on. */
 export function Going({ make, orderId, hasKeys }: Props) {
-    const client = useQueryClient();
     const tell = useTell();
-    const hold = useMutation({
-        mutationFn: (how: Hold) => holdMake(make.id, how),
-        onSettled: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
-    });
+    const hold = useAct(useHoldMake(make.id, orderId));
     const has = (state: MadeFile['state']) => make.files.some((file) => file.state === state);
     const isGoing = make.held === null && has('waiting');
     const can: Record<Hold, boolean> = {

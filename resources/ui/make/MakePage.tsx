@@ -1,19 +1,19 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { makeAgain, useMakes } from '@/api/makes';
+import { useAct } from '@/api/act';
+import { fileUrl, makeZipUrl, screenZipUrl, useMakeAgain, useMakes } from '@/api/makes';
 import type { MadeFile, Make, Measured } from '@/api/types';
 import { ButtonLink, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { OfOrder } from '@/common/OfOrder';
 import { useDownload } from '@/common/useDownload';
 import { useKeys } from '@/common/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
-import { ScreenCopies } from './ScreenCopies';
-import { FileExtent } from './FileExtent';
+import { ScreenCopies } from '@/lines/ScreenCopies';
+import { FileExtent } from '@/lines/FileExtent';
 
 const KEYS = [
     { keys: 'P', does: 'pause the making, go on with it' },
@@ -92,7 +92,7 @@ function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewes
                     <AllOf
                         files={forLab}
                         zip={make.zip}
-                        href={`/api/makes/${make.id}/zip`}
+                        href={makeZipUrl(make.id)}
                         label="Download all as ZIP"
                         hasKey={isNewest}
                     />
@@ -111,7 +111,7 @@ function Set({ make, orderId, isNewest }: { make: Make; orderId: number; isNewes
                             <AllOf
                                 files={forScreens}
                                 zip={make.screenZip}
-                                href={`/api/makes/${make.id}/screen-zip`}
+                                href={screenZipUrl(make.id)}
                                 label="Download the screen copies as ZIP"
                                 hasKey={isNewest && forLab.length === 0}
                             />
@@ -150,7 +150,7 @@ function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
     ) : (
         <a
             ref={link}
-            href={only ? `/api/files/${only.id}` : href}
+            href={only ? fileUrl(only.id) : href}
             onClick={download}
             className="rounded-sm border border-copper bg-copper px-3 py-[5px] text-row font-semibold whitespace-nowrap text-white"
         >
@@ -161,14 +161,10 @@ function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
 }
 
 function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
-    const client = useQueryClient();
+    const makeAgain = useMakeAgain();
     const notices = useNotices();
     const download = useDownload();
-    const again = useMutation({
-        mutationFn: () => makeAgain(file.id),
-        onSuccess: () => client.invalidateQueries({ queryKey: ['makes', orderId] }),
-        onError: (error) => notices.say(error.message),
-    });
+    const again = useAct(() => makeAgain(file.id), { onError: (error) => notices.say(error.message) });
     return (
         <li className="grid grid-cols-[52px_minmax(15rem,22rem)_1fr_auto] items-center gap-4 border-t border-rule py-2.5">
             <FileExtent picture={file.picture} shows={file.shows} />
@@ -219,7 +215,7 @@ function FileRow({ file, orderId }: { file: MadeFile; orderId: number }) {
                         Make again
                     </button>
                     <a
-                        href={`/api/files/${file.id}`}
+                        href={fileUrl(file.id)}
                         onClick={download}
                         aria-label={`Download ${file.name}`}
                         className="text-row font-semibold text-copper underline underline-offset-4"

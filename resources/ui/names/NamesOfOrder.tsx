@@ -5,8 +5,8 @@ import type { LineView, NamePart, Name, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { Mark } from '@/common/Mark';
-import { useNotices } from '@/common/notices';
-import { Parts } from '@/sentence/Parts';
+import { useNotices } from '@/notices/notices';
+import { Parts } from '@/words/Parts';
 import { JOINERS, NAME_PARTS } from './nameParts';
 
 interface Props {

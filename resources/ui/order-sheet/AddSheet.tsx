@@ -5,7 +5,7 @@ import { useReadyWays } from '@/api/sheets';
 import type { Change, OrderSheet, ReadyWay } from '@/api/types';
 import { useTell } from '@/common/useTell';
 import { Popup } from '@/common/Popup';
-import { Typed } from '@/sentence/Typed';
+import { Typed } from '@/words/Typed';
 import { SheetSketch } from './SheetSketch';
 
 /** A shared sheet from nothing: its size, and how it is shared out; the pictures come into its cells afterwards. */

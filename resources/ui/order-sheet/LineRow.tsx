@@ -4,11 +4,11 @@ import { useTell } from '@/common/useTell';
 import type { HeardAnswer, LineView } from '@/api/types';
 import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';
-import { ClientSaid } from './ClientSaid';
-import { useDrop } from './dragging';
-import { filled } from './filled';
-import { Remark } from './Remark';
-import { useDropped } from './useDropped';
+import { ClientSaid } from '@/lines/ClientSaid';
+import { useDrop } from '@/pictures/dragging';
+import { filled } from '@/pictures/filled';
+import { Remark } from '@/lines/Remark';
+import { useDropped } from '@/pictures/useDropped';
 
 interface Props {
     orderId: number;

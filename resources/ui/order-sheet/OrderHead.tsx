@@ -2,18 +2,18 @@ import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '@/api/client';
-import { useAtAnotherLab, useOrderActs, useOrderChoices, useOrderHistory } from '@/api/orders';
+import { orderExportUrl, useAtAnotherLab, useOrderActs, useOrderChoices, useOrderHistory } from '@/api/orders';
 import type { HeadOfOrder, LineView, OrderSheet } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { daysAway, longDay } from '@/common/days';
 import { Field } from '@/common/Field';
 import { Menu, MenuAct, MenuDownload } from '@/common/Menu';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { OverPage } from '@/common/OverPage';
 import { WhatWouldChange } from '@/common/WhatWouldChange';
 import { NamesOfOrder } from '@/names/NamesOfOrder';
-import { RemarkField } from './Remark';
+import { RemarkField } from '@/lines/Remark';
 
 /** What the order is headed with, and what is done with all of it. */
 export function OrderHead({ order, chosen }: { order: OrderSheet; chosen: LineView[] }) {
@@ -252,7 +252,7 @@ function More({ order, onChange, onNames, onHistory }: MoreProps) {
             >
                 Copy it
             </MenuAct>
-            <MenuDownload href={`/api/orders/${order.id}/export`}>Export it with its pictures</MenuDownload>
+            <MenuDownload href={orderExportUrl(order.id)}>Export it with its pictures</MenuDownload>
             {order.isPutAway ? (
                 <MenuAct onSelect={() => acts.bringBack.mutate(undefined, { onError })}>Bring it back to the desk</MenuAct>
             ) : (

@@ -1,39 +1,28 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { useManyActs } from '@/api/lines';
-import { useSheetActs } from '@/api/sheets';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { useAnswers } from '@/api/client-pages';
-import { useOrder } from '@/api/orders';
+import { useOrder, useOrderRefresh } from '@/api/orders';
 import { useTell } from '@/common/useTell';
-import { useHistory } from '@/undo/history';
-import type { LineView, OrderSheet } from '@/api/types';
-import { Button, Key } from '@/common/Button';
+import type { OrderSheet } from '@/api/types';
+import { Button } from '@/common/Button';
 import { InAll } from '@/common/InAll';
 import { Loading, Trouble } from '@/common/Loading';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { Above, TopBar } from '@/common/TopBar';
-import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
-import { GiveFinish } from '@/bench/GiveFinish';
+import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
 import { useKeys } from '@/common/useKeys';
-import { wantsEyes } from '@/review/wantsEyes';
-import { PassedBar } from '@/orders/PassedBar';
 import { scaleFor } from '@/silhouette/Silhouette';
-import { useDrop } from './dragging';
-import { ScreenCopies } from '@/make/ScreenCopies';
-import { useMake } from '@/make/useMake';
-import { ChooseLines } from './ChooseLines';
+import { useDrop } from '@/pictures/dragging';
+import { useMake } from '@/lines/useMake';
+import { ChosenActs } from './ChosenActs';
 import { LineRow } from './LineRow';
-import { PassFine } from './PassFine';
+import { useArriving } from './useArriving';
 import { useChoosing } from './useChoosing';
 import { useGoOn } from './useGoOn';
-import { isList } from './isList';
+import { OrderActs } from './OrderActs';
 import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
 import { SayOfMany } from './SayOfMany';
-import { ShareSheets } from './ShareSheets';
-import { ShowTheClient } from './ShowTheClient';
-import { useUploads } from './uploads';
 import { WhatWasOrdered } from './list/WhatWasOrdered';
 
 const KEYS = [
@@ -62,23 +51,13 @@ export function OrderSheetPage() {
 }
 
 function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null }) {
-    const client = useQueryClient();
     const notices = useNotices();
     const tell = useTell();
     const navigate = useNavigate();
     const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
     const [pictures, setPictures] = useState<string[]>([]);
     const [isSaying, setIsSaying] = useState(false);
-    const already = useCallback(
-        (name: string) => notices.say(`“${name}” is in this order already; it was not added twice.`),
-        [notices],
-    );
-    const uploads = useUploads(order.id, already);
-    const [lists, setLists] = useState<File[]>([]);
-    const takeFiles = (files: File[]) => {
-        setLists(files.filter(isList));
-        uploads.add(files.filter((file) => !isList(file)));
-    };
+    const { uploads, lists, takeFiles, listsRead } = useArriving(order.id);
     const drop = useDrop({ onFiles: takeFiles });
     const choosing = useChoosing(order.lines, chosen, setChosen);
     const lines = order.lines.filter((line) => chosen.has(line.id));
@@ -96,7 +75,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     });
     const chosenPictures = pictures.filter((name) => order.pictures.some((picture) => picture.name === name));
     const answers = useAnswers(order.id);
-    const refetch = () => client.invalidateQueries({ queryKey: ['order', order.id] });
+    const refetch = useOrderRefresh(order.id);
     const scale = scaleFor(
         order.lines.map((line) => line.drawing),
         110,
@@ -105,18 +84,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     return (
         <div className="flex h-screen flex-col">
             <title>{`${order.client}, ${order.number} · Planisher`}</title>
-            <TopBar
-                where={
-                    <>
-                        <Above to="/">Orders</Above>
-                        <span className="font-semibold">
-                            {order.number} {order.client}
-                        </span>
-                    </>
-                }
-                keys={KEYS}
-                acts={<UndoRedo orderId={order.id} />}
-            />
+            <Bar order={order} />
             <Trouble error={trouble} />
             <div className="flex min-h-0 grow">
                 <Pictures
@@ -148,22 +116,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             />
                         )}
                         <div className="ml-auto flex items-center gap-3.5">
-                            {lines.length + pictures.length === 0 && (
-                                <>
-                                    <PassedBar wide {...passed(order.lines)} />
-                                    <ChooseLines lines={order.lines} onChoose={choosing.many} />
-                                    <ShowTheClient orderId={order.id} />
-                                    <SheetLink to={`/orders/${order.id}/wall`}>On the wall</SheetLink>
-                                    <SheetLink to={`/orders/${order.id}/make`}>Files made</SheetLink>
-                                    <SheetLink to={`/orders/${order.id}/parcels`}>To the lab</SheetLink>
-                                    {order.lines.some(wantsEyes) && (
-                                        <SheetLink
-                                            to={`/orders/${order.id}/look`}
-                                        >{`Look at each · ${order.lines.filter(wantsEyes).length}`}</SheetLink>
-                                    )}
-                                    <PassFine orderId={order.id} lines={order.lines} />
-                                </>
-                            )}
+                            {lines.length + pictures.length === 0 && <OrderActs order={order} onChoose={choosing.many} />}
                             <Button look="main" onClick={makeChosen} disabled={make.isPending}>
                                 {lines.length > 0 ? `Make ${lines.length} chosen` : 'Make files'}
                             </Button>
@@ -202,7 +155,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                         chosen={chosenPictures}
                         onFiles={uploads.add}
                         lists={lists}
-                        onListsRead={() => setLists([])}
+                        onListsRead={listsRead}
                         onMailed={uploads.follow}
                         onAdded={() => setPictures([])}
                         onGoOn={() => goOn.mutate()}
@@ -214,97 +167,17 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
     );
 }
 
-const SheetLink = ({ to, children }: { to: string; children: string }) => (
-    <Link to={to} className="text-row whitespace-nowrap text-soft underline underline-offset-4 hover:text-ink">
-        {children}
-    </Link>
+const Bar = ({ order }: { order: OrderSheet }) => (
+    <TopBar
+        where={
+            <>
+                <Above to="/">Orders</Above>
+                <span className="font-semibold">
+                    {order.number} {order.client}
+                </span>
+            </>
+        }
+        keys={KEYS}
+        acts={<UndoRedo orderId={order.id} />}
+    />
 );
-
-/** How many lines are passed, and what those that are open look like. */
-function passed(lines: LineView[]) {
-    const open = lines.filter((line) => line.state === 'open').map((line) => line.findings[0]!.level);
-    return {
-        all: lines.length,
-        done: lines.filter((line) => line.state === 'passed' || line.state === 'made').length,
-        look: open.filter((level) => level === 'look').length,
-        stops: open.filter((level) => level === 'stops').length,
-    };
-}
-
-/** What can be done to the chosen lines together. */
-function ChosenActs({
-    orderId,
-    lines,
-    pictures,
-    onSay,
-    onDone,
-}: {
-    orderId: number;
-    lines: LineView[];
-    pictures: string[];
-    onSay: () => void;
-    onDone: () => void;
-}) {
-    const notices = useNotices();
-    const navigate = useNavigate();
-    const history = useHistory(orderId);
-    const acts = useManyActs(orderId);
-    const sheets = useSheetActs(orderId);
-    const apart = useMutation({
-        mutationFn: async () => {
-            for (const line of lines.filter(({ cells }) => cells.length > 0)) {
-                await sheets.apart(line);
-            }
-        },
-        onSuccess: onDone,
-        onError: (error) => notices.say(error.message, { lasts: true }),
-    });
-    const all = useMutation({
-        mutationFn: async (act: 'pass' | 'remove') => ({ act, missed: await acts[act](lines) }),
-        onSuccess: ({ act, missed }) => {
-            missed.forEach((words) => notices.say(words, { lasts: true }));
-            if (act === 'remove' && missed.length < lines.length) {
-                notices.say(`${lines.length - missed.length} lines were removed.`, {
-                    lasts: true,
-                    act: { label: 'Bring them back', run: () => void history.undo() },
-                });
-            }
-            onDone();
-        },
-    });
-    return (
-        <>
-            <span className="text-row whitespace-nowrap text-soft">{lines.length + pictures.length} chosen:</span>
-            {lines.length > 0 && (
-                <>
-                    <Button onClick={() => all.mutate('pass')} disabled={all.isPending}>
-                        Pass
-                    </Button>
-                    <Button onClick={onSay}>
-                        Say…<Key>W</Key>
-                    </Button>
-                    <GiveFinish orderId={orderId} lines={lines} />
-                    <ScreenCopies
-                        orderId={orderId}
-                        lines={lines.map(({ id }) => id)}
-                        onMade={() => void navigate(`/orders/${orderId}/make`)}
-                    />
-                </>
-            )}
-            <ShareSheets orderId={orderId} lines={lines} pictures={pictures} onDone={onDone} />
-            {lines.some((line) => line.cells.length > 0) && (
-                <Button onClick={() => apart.mutate()} disabled={apart.isPending}>
-                    Take apart
-                </Button>
-            )}
-            {lines.length > 0 && (
-                <Button onClick={() => all.mutate('remove')} disabled={all.isPending}>
-                    Remove
-                </Button>
-            )}
-            <Button look="quiet" onClick={onDone}>
-                None
-            </Button>
-        </>
-    );
-}

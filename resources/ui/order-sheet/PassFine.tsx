@@ -1,18 +1,17 @@
-import { useMutation } from '@tanstack/react-query';
+import { useAct } from '@/api/act';
 import { useManyActs } from '@/api/lines';
 import type { LineView } from '@/api/types';
 import { Button, Key } from '@/common/Button';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { useKeys } from '@/common/useKeys';
-import { isFine } from '@/review/wantsEyes';
+import { isFine } from '@/lines/wantsEyes';
 
 /** Passes all lines that have nothing to look at, in one press. */
 export function PassFine({ orderId, lines }: { orderId: number; lines: LineView[] }) {
     const acts = useManyActs(orderId);
     const notices = useNotices();
     const fine = lines.filter(isFine);
-    const pass = useMutation({
-        mutationFn: () => acts.pass(fine),
+    const pass = useAct(() => acts.pass(fine), {
         onSuccess: (missed) => missed.forEach((words) => notices.say(words, { lasts: true })),
         onError: (error) => notices.say(error.message, { lasts: true }),
     });

@@ -2,10 +2,10 @@ import { useRef } from 'react';
 import { thumbUrl } from '@/api/client';
 import { removePicture } from '@/api/pictures';
 import type { OrderPicture } from '@/api/types';
-import { PicturesFolder } from '@/pictures-folder/PicturesFolder';
-import { carryPictures, useDrop } from './dragging';
-import { UploadList } from './UploadList';
-import type { Upload } from './uploads';
+import { PicturesFolder } from '@/pictures/PicturesFolder';
+import { carryPictures, useDrop } from '@/pictures/dragging';
+import { UploadList } from '@/pictures/UploadList';
+import type { Upload } from '@/pictures/uploads';
 
 interface Props {
     orderId: number;

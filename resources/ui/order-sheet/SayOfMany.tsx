@@ -1,7 +1,7 @@
 import type { LineView } from '@/api/types';
 import { Doubted, SayField } from '@/sentence/SayField';
 import { useSaying } from '@/sentence/useSaying';
-import { Parts } from './list/Parts';
+import { ReadParts } from '@/sentence/ReadParts';
 
 interface Props {
     orderId: number;
@@ -25,7 +25,7 @@ export function SayOfMany({ orderId, lines, onDone }: Props) {
             />
             {seen && (
                 <div className="mt-1 text-small" role="status">
-                    <Parts parts={seen.parts} />
+                    <ReadParts parts={seen.parts} />
                     <Doubted parts={seen.parts} />
                     {seen.line && (
                         <p className="font-serif text-read">

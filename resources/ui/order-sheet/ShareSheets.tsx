@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { LineView, SheetTried } from '@/api/types';
 import { useSheetActs, useSheetsTried, type Gathered } from '@/api/sheets';
-import { Typed } from '@/sentence/Typed';
+import { Typed } from '@/words/Typed';
 import { useHouseFinishes } from '@/api/house-finishes';
 import { Button } from '@/common/Button';
 import { Popup } from '@/common/Popup';

@@ -5,7 +5,7 @@ import type { ClientPage } from '@/api/types';
 import { Button } from '@/common/Button';
 import { longDay } from '@/common/days';
 import { Field } from '@/common/Field';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';

@@ -1,7 +1,7 @@
-import { useMutation } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { useAct } from '@/api/act';
 import { ApiError } from '@/api/client';
 import { createOrder, useOrderChoices } from '@/api/orders';
 import { Button } from '@/common/Button';
@@ -27,8 +27,7 @@ function Form() {
     const [dueOn, setDueOn] = useState('');
     const [chosen, setLab] = useState<string | null>(null);
     const lab = chosen ?? (choices.data?.labs.length === 1 ? choices.data.labs[0]! : null);
-    const create = useMutation({
-        mutationFn: () => createOrder({ client, title: title || null, dueOn: dueOn || null, lab }),
+    const create = useAct(() => createOrder({ client, title: title || null, dueOn: dueOn || null, lab }), {
         onSuccess: ({ id }) => navigate(`/orders/${id}`),
     });
     const errors = create.error instanceof ApiError ? (create.error.body.errors ?? {}) : {};

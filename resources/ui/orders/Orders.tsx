@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
-import { importOrder, useOrderActs, useOrders, type Where } from '@/api/orders';
+import { useImportOrder, useOrderActs, useOrders, type Where } from '@/api/orders';
 import type { OrderRow, Orders as Page } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { daysAway, longDay } from '@/common/days';
@@ -10,7 +10,7 @@ import { TopBar } from '@/common/TopBar';
 import { useKeys } from '@/common/useKeys';
 import { OrderThumbnails } from './OrderThumbnails';
 import { NewOrder } from './NewOrder';
-import { PassedBar } from './PassedBar';
+import { PassedBar } from '@/lines/PassedBar';
 
 const PLACES: { where: Where; label: string }[] = [
     { where: 'desk', label: 'On the desk' },
@@ -42,6 +42,7 @@ export function Orders() {
     };
     const came = useLocation().state as { isNewOrder?: boolean } | null;
     const [isNew, setIsNew] = useState(came?.isNewOrder === true);
+    const importOrder = useImportOrder();
     const field = useRef<HTMLInputElement>(null);
     const orders = useOrders(where, find, page);
     useKeys({ '/': () => field.current?.focus(), n: () => setIsNew(true) });
@@ -92,7 +93,7 @@ export function Orders() {
                             file="An exported order"
                             accept=".zip,application/zip"
                             take={importOrder}
-                            list="orders"
+                            below="orders"
                         />
                         <Button look="main" onClick={() => setIsNew(true)}>
                             New order<Key>N</Key>

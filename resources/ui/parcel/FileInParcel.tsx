@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { parcelFileUrl } from '@/api/parcels';
 import type { Parcel, ParcelFile } from '@/api/types';
 import { Mark } from '@/common/Mark';
-import { FileExtent } from '@/make/FileExtent';
+import { FileExtent } from '@/lines/FileExtent';
 
 interface Props {
     orderId: number;
@@ -79,7 +80,7 @@ function Beside({ file }: { file: ParcelFile }) {
     return (
         <div className="mt-2 flex gap-6 bg-desk p-4" data-testid="beside">
             <figure>
-                <img src={`/api/parcel-files/${file.id}/ours`} alt={`${file.name} as it was made`} className="h-56 w-auto" />
+                <img src={parcelFileUrl(file, 'ours')} alt={`${file.name} as it was made`} className="h-56 w-auto" />
                 <figcaption className="pt-1 text-small">ours</figcaption>
             </figure>
             <figure>
@@ -87,7 +88,7 @@ function Beside({ file }: { file: ParcelFile }) {
                     <p className="py-6 text-row">The lab shows no preview of this file.</p>
                 ) : (
                     <img
-                        src={`/api/parcel-files/${file.id}/preview`}
+                        src={parcelFileUrl(file, 'preview')}
                         alt={`${file.name} as the lab will print it`}
                         className="h-56 w-auto"
                         onError={() => setIsMissing(true)}

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import { useParcelActs } from '@/api/parcels';
+import { parcelUrl, useParcelActs } from '@/api/parcels';
 import type { Parcel } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
@@ -51,7 +51,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 </h2>
                 <a
                     ref={sheet}
-                    href={`/api/parcels/${parcel.id}/job-sheet`}
+                    href={parcelUrl(parcel, 'job-sheet')}
                     onClick={download}
                     className="text-row font-semibold text-copper underline underline-offset-4"
                 >
@@ -64,7 +64,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 ) : (
                     <a
                         ref={zip}
-                        href={`/api/parcels/${parcel.id}/zip`}
+                        href={parcelUrl(parcel, 'zip')}
                         onClick={download}
                         className="text-row font-semibold text-copper underline underline-offset-4"
                     >

@@ -1,3 +1,4 @@
+import { parcelUrl } from '@/api/parcels';
 import type { Parcel, ParcelReceipt } from '@/api/types';
 
 /** The lab's receipt, as it is kept. */
@@ -21,7 +22,7 @@ export function Receipt({ parcel, receipt }: { parcel: Parcel; receipt: ParcelRe
                         </div>
                     ))}
                 </dl>
-                <a href={`/api/parcels/${parcel.id}/receipt`} className="font-semibold text-copper underline underline-offset-4">
+                <a href={parcelUrl(parcel, 'receipt')} className="font-semibold text-copper underline underline-offset-4">
                     To print
                 </a>
             </div>

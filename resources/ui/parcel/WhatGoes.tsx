@@ -2,14 +2,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ApiError } from '@/api/client';
 import { useReprint, useReprintChanged } from '@/api/apart';
-import { makeAgain } from '@/api/makes';
+import { useMakeAgain } from '@/api/makes';
 import { useParcelActs } from '@/api/parcels';
 import type { ParcelLine, Parcels } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { InAll } from '@/common/InAll';
 import { Mark } from '@/common/Mark';
 import { useKeys } from '@/common/useKeys';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { useTell } from '@/common/useTell';
 
 interface Props {
@@ -23,6 +23,7 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
     const can = lines.filter(({ why }) => why === null);
     const [chosen, setChosen] = useState(() => new Set(can.filter(({ parcel }) => parcel === null).map(({ id }) => id)));
     const acts = useParcelActs(orderId);
+    const makeAgain = useMakeAgain();
     const notices = useNotices();
     const going = can.filter(({ id }) => chosen.has(id));
     const files = going.reduce((sum, line) => sum + line.files.length, 0);

@@ -10,7 +10,7 @@ import { Mark } from '@/common/Mark';
 import { OfOrder } from '@/common/OfOrder';
 import { waysOut } from '@/common/waysOut';
 import { useKeys } from '@/common/useKeys';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { useTell } from '@/common/useTell';
 import { Drawing } from '@/drawing/Drawing';
 import { ChosenKept } from '@/drawing/tools/chosen';
@@ -18,9 +18,9 @@ import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
 import { useHand } from '@/drawing/useHand';
 import { finishOf } from '@/finishes';
-import { useMake } from '@/make/useMake';
-import { UNDO_KEYS, UndoRedo } from '@/undo/UndoRedo';
-import { wantsEyes } from './wantsEyes';
+import { useMake } from '@/lines/useMake';
+import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
+import { wantsEyes } from '@/lines/wantsEyes';
 
 const KEYS = [
     { keys: 'Y  or  Enter', does: 'yes: pass it, and on to the next' },

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import type { SaidOf } from '@/api/lists';
 import type { LineView } from '@/api/types';
-import { Parts } from '@/order-sheet/list/Parts';
+import { ReadParts } from './ReadParts';
 import { Doubted, SayField } from './SayField';
 import { exampleFor, named } from './saidOf';
 import { useSaying } from './useSaying';
@@ -34,7 +34,7 @@ export function SayIt({ orderId, line, of, onTried, onDone }: Props) {
             />
             {seen && (
                 <p className="mt-1 text-small" role="status" aria-busy={!isCurrent}>
-                    <Parts parts={seen.parts} />
+                    <ReadParts parts={seen.parts} />
                     <Doubted parts={seen.parts} />
                     {seen.missed.map((words) => (
                         <span key={words} className="ml-3 text-stops">

@@ -21,7 +21,7 @@ import { ProductWord } from './words/ProductWord';
 import { SizeWord } from './words/SizeWord';
 import { SharpenWord } from './words/SharpenWord';
 import { TurnWord } from './words/TurnWord';
-import type { Word, WordProps } from './word';
+import type { Word, WordProps } from '@/words/word';
 import { ViewedWord } from './words/ViewedWord';
 
 /** The register of words that every finish has; each finish names its own. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useSay, useWishTried, type SaidOf } from '@/api/lists';
 import type { LineView, WishesDone } from '@/api/types';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { useAwaited } from '@/common/useAwaited';
 
 /**

@@ -1,5 +1,5 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
+import { useAct } from '@/api/act';
 import { choosePassword } from '@/api/people';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
@@ -10,8 +10,7 @@ export function ChoosePassword() {
     const [named] = useState(() => new URLSearchParams(window.location.hash.slice(1)));
     const [password, setPassword] = useState('');
     const email = named.get('email') ?? '';
-    const choosing = useMutation({
-        mutationFn: () => choosePassword({ email, token: named.get('token') ?? '', password }),
+    const choosing = useAct(() => choosePassword({ email, token: named.get('token') ?? '', password }), {
         onSuccess: () => window.location.assign('/sign-in'),
     });
     const submit = (event: FormEvent) => {

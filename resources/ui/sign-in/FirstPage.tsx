@@ -1,8 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '@/api/client';
-import { openStudio } from '@/api/people';
+import { useAct } from '@/api/act';
+import { useOpenStudio } from '@/api/people';
 import { Button } from '@/common/Button';
 import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
@@ -17,16 +17,12 @@ const FIELDS = [
 
 /** The first page of an empty instance: the studio, and the first person of it. */
 export function FirstPage() {
-    const client = useQueryClient();
     const navigate = useNavigate();
     const [said, setSaid] = useState({ studio: '', name: '', email: '', password: '' });
     const [unit, setUnit] = useState<'in' | 'cm' | null>(null);
-    const opening = useMutation({
-        mutationFn: () => openStudio({ ...said, unit }),
-        onSuccess: (answer) => {
-            client.setQueryData(['me'], answer);
-            void navigate('/labs/new', { replace: true });
-        },
+    const openStudio = useOpenStudio();
+    const opening = useAct(() => openStudio({ ...said, unit }), {
+        onSuccess: () => void navigate('/labs/new', { replace: true }),
     });
     const errors = opening.error instanceof ApiError ? (opening.error.body.errors ?? {}) : {};
     const submit = (event: FormEvent) => {

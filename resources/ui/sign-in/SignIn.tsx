@@ -1,7 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { signIn } from '@/api/people';
+import { useAct } from '@/api/act';
+import { useSignIn } from '@/api/people';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { Door } from './Door';
@@ -9,15 +9,11 @@ import { Door } from './Door';
 export function SignIn() {
     const [email, setEmail] = useState('');
     const [password, setPassword] = useState('');
-    const client = useQueryClient();
     const navigate = useNavigate();
     const wanted = (useLocation().state as { to?: string } | null)?.to;
-    const signingIn = useMutation({
-        mutationFn: () => signIn({ email, password }),
-        onSuccess: (answer) => {
-            client.setQueryData(['me'], answer);
-            void navigate(wanted ?? '/', { replace: true });
-        },
+    const signIn = useSignIn();
+    const signingIn = useAct(() => signIn({ email, password }), {
+        onSuccess: () => void navigate(wanted ?? '/', { replace: true }),
     });
     const submit = (event: FormEvent) => {
         event.preventDefault();

@@ -4,8 +4,8 @@ import { useOwnWordActs, useOwnWords } from '@/api/own-words';
 import type { OwnWord } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
-import { useNotices } from '@/common/notices';
-import { Typed } from '@/sentence/Typed';
+import { useNotices } from '@/notices/notices';
+import { Typed } from '@/words/Typed';
 
 /** Words of the studio’s clients that mean one thing here: listed, changed, forgotten, and new ones taught. */
 export function OwnWords() {

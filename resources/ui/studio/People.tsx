@@ -4,7 +4,7 @@ import { usePeopleActs } from '@/api/people';
 import type { PasswordLink, Person } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 
 const ACT = 'text-row text-soft underline underline-offset-4 hover:text-ink';
 

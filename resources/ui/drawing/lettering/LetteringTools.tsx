@@ -3,18 +3,10 @@ import { useKeys } from '@/common/useKeys';
 import { useLettering } from '../tools/lettering';
 import { hangsBy } from '../pieces';
 import { BlockUnderHand } from './BlockUnderHand';
-import { newHeight } from './place';
+import { newHeight, type PrintPlace } from './place';
 import { TypedBlock } from './TypedBlock';
 
 export type ChangeLettering = (changed: (all: Lettering[]) => Lettering[]) => Promise<unknown>;
-
-/** Where a print lies on the drawing, in screen pixels: its paper's corner, or the other one it is turned about. */
-export interface PrintPlace {
-    x: number;
-    y: number;
-    /** a quarter to the right */
-    isTurned: boolean;
-}
 
 interface Props {
     line: LineView & { drawing: DrawingFigures };

@@ -1,6 +1,13 @@
 import type { SheetPrint } from '@/api/types';
-import type { Frame } from '../layout';
-import type { PrintPlace } from './LetteringTools';
+import type { Frame } from '../frame';
+
+/** Where a print lies on the drawing, in screen pixels: its paper's corner, or the other one it is turned about. */
+export interface PrintPlace {
+    x: number;
+    y: number;
+    /** a quarter to the right */
+    isTurned: boolean;
+}
 
 /** Which part of a block's width lies left of its anchor. */
 export const SHARE = { left: 0, middle: 0.5, right: 1 };

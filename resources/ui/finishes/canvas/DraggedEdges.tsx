@@ -1,6 +1,6 @@
 import { css } from '@/drawing/pieces';
 import { Placed } from '@/drawing/Placed';
-import type { DraggedProps } from '../finish';
+import type { DraggedProps } from '@/drawing/finish';
 
 /** The band that is drawn out over the edge is a tenth of its depth, as core has it. */
 const DRAWN_OUT_TIMES = 10;

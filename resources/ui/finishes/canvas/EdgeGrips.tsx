@@ -1,6 +1,6 @@
 import { Grip, millimetres } from '@/drawing/Grip';
 import { unitOf } from '@/drawing/units';
-import type { HandlesProps } from '../finish';
+import type { HandlesProps } from '@/drawing/finish';
 
 /** Grips on a canvas's edge: dragged outward from the fold it becomes deeper on all four sides. */
 export function EdgeGrips({ drawing, frame, onType }: HandlesProps) {

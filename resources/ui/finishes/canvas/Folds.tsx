@@ -1,5 +1,5 @@
 import { Haloed } from '@/drawing/Haloed';
-import type { OnDrawing } from '../finish';
+import type { OnDrawing } from '@/drawing/finish';
 
 /** Where a canvas is folded round its bars: chain lines; where it goes behind them: short dashes. */
 export function Folds({ drawing, frame }: OnDrawing) {

@@ -3,7 +3,7 @@ import type { Joint } from '@/api/types';
 import { useDrag } from '@/common/useDrag';
 import { Haloed } from '@/drawing/Haloed';
 import { unitOf } from '@/drawing/units';
-import type { HandlesProps } from '../finish';
+import type { HandlesProps } from '@/drawing/finish';
 
 /** A joint catches on a place it is dragged this near to, in screen pixels. */
 const CATCHES = 7;

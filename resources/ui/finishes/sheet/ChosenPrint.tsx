@@ -2,7 +2,7 @@ import { useRef, useState, type PointerEvent } from 'react';
 import type { DrawingFigures, LineView, MarkedArea, PixelRect } from '@/api/types';
 import { FrameCover } from '@/drawing/FrameCover';
 import { Marked } from '@/drawing/Marked';
-import type { PaperProps } from '@/drawing/paper';
+import type { PaperProps } from '@/drawing/finish';
 import { onScreen } from '@/drawing/pieces';
 import { useTools } from '@/drawing/tools/useTools';
 import { nameOf, numberOf } from './figures';

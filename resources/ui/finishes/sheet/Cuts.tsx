@@ -1,5 +1,5 @@
 import { Haloed } from '@/drawing/Haloed';
-import type { OnDrawing } from '../finish';
+import type { OnDrawing } from '@/drawing/finish';
 
 /** The straight cuts in their order: dashed lines from edge to edge of the piece they cut, each with its number. */
 export function Cuts({ drawing, frame }: OnDrawing) {

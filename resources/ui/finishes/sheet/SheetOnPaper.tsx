@@ -1,6 +1,6 @@
 import { drawnCell } from '@/api/cells';
 import { useKeys } from '@/common/useKeys';
-import type { PaperProps } from '@/drawing/paper';
+import type { PaperProps } from '@/drawing/finish';
 import { css, onScreen } from '@/drawing/pieces';
 import { Rendered } from '@/drawing/Rendered';
 import { useChosen } from '@/drawing/tools/chosen';

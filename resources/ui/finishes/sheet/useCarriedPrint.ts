@@ -1,6 +1,6 @@
 import type { DrawingFigures } from '@/api/types';
 import { useDrag } from '@/common/useDrag';
-import type { PaperProps } from '@/drawing/paper';
+import type { PaperProps } from '@/drawing/finish';
 import { onScreen } from '@/drawing/pieces';
 import { unitOf } from '@/drawing/units';
 import { nameOf } from './figures';

@@ -3,7 +3,7 @@ import type { OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { Mark } from '@/common/Mark';
 import { Answer } from './Answer';
 import { Doubts } from './Doubts';
-import { Parts } from './Parts';
+import { ReadParts } from '@/sentence/ReadParts';
 import { groupsOf, inShort, isHeld, rowsOf, takenBack, type Group } from './rows';
 
 interface Props {
@@ -81,7 +81,7 @@ const Row = ({ isSure, isList = true, children }: { isSure: boolean; isList?: bo
 const Written = ({ line, isStruck = false }: { line: ReadLine; isStruck?: boolean }) => (
     <p className={`text-row leading-snug break-words whitespace-pre-wrap ${isStruck ? 'line-through decoration-soft' : ''}`}>
         {line.speaksOf !== null && <span aria-hidden="true">↳ </span>}
-        <Parts parts={line.parts} />
+        <ReadParts parts={line.parts} />
     </p>
 );
 

@@ -1,6 +1,6 @@
 import { useLastTime, useTakeList } from '@/api/lists';
 import type { OrderSheet } from '@/api/types';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 
 /** Pictures that are on no line yet. */
 const unused = (order: OrderSheet) => order.pictures.filter((picture) => picture.lines === 0).map(({ name }) => name);

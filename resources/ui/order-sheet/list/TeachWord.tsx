@@ -3,7 +3,7 @@ import { ApiError } from '@/api/client';
 import { useOwnWordActs } from '@/api/own-words';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { Popup } from '@/common/Popup';
 
 interface Props {

@@ -1,19 +1,19 @@
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { listText, useListRead, useTakeList } from '@/api/lists';
+import { useEffect, useRef, useState } from 'react';
+import { useListRead, useTakeList } from '@/api/lists';
 import type { ListText, OrderSheet, OtherWords, ReadLine } from '@/api/types';
-import { Button, Key } from '@/common/Button';
 import { useAwaited } from '@/common/useAwaited';
 import { useKeys } from '@/common/useKeys';
 import { AddSheet } from '../AddSheet';
-import { useDrop } from '../dragging';
-import { isList } from '../isList';
+import { AddLines } from './AddLines';
+import { FromAFile } from './FromAFile';
 import { HowItWasRead } from './HowItWasRead';
 import { LastTime } from './LastTime';
+import { ListField } from './ListField';
 import { wordsOf } from './rows';
+import { answered, taken, without } from './taken';
 import { useAnswering } from './useAnswering';
-
-/** Of the field, when it holds a list: how it was read stands below. */
-const MOST_ROWS = 7;
+import { useListDrop } from './useListDrop';
+import { useWritten } from './useWritten';
 
 interface Props {
     order: OrderSheet;
@@ -38,144 +38,62 @@ interface Props {
  */
 export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onMailed, onAdded, onGoOn, isNext }: Props) {
     const field = useRef<HTMLTextAreaElement>(null);
-    const file = useRef<HTMLInputElement>(null);
-    const [text, setText] = useState('');
-    const [error, setError] = useState<string | null>(null);
-    /** what was left out of a file */
-    const [told, setTold] = useState<string[]>([]);
-    /** lines that are taken as they were read, though not all of them was clear */
+    const focus = () => field.current?.focus();
     const [asRead, setAsRead] = useState<ReadonlySet<string>>(new Set());
-    const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
     const take = useTakeList(order.id);
-    useKeys({ a: () => field.current?.focus() });
-
-    const answering = useAnswering(field, isRead);
-    const wait = useAwaited<'add' | 'go on'>(isRead, (then) => submit(then));
-
-    const write = (words: string) => {
-        setText(words);
-        if (words.trim() === '') {
-            setTold([]);
-        }
-        setError(null);
+    const onWrite = () => {
         wait(null);
         take.reset();
     };
-    const add = (words: string) => write(text.trim() === '' ? words : `${text.trimEnd()} ${words}`);
-    const now = useRef(text);
-    now.current = text;
-    const read = (list: File) =>
-        listText(order.id, list).then(
-            ({ text: words, pictures, told: leftOut }) => {
-                write(now.current.trim() === '' ? words : `${now.current.trimEnd()}\n${words}`);
-                setTold((all) => [...all, ...leftOut]);
-                onMailed(pictures);
-                field.current?.focus();
-            },
-            (failed: Error) => setError(failed.message),
-        );
+    const written = useWritten({ orderId: order.id, onMailed, onWrite, onRead: focus });
+    const { text, write } = written;
+    const { answer, error: unread, isCurrent: isRead } = useListRead(order.id, text, order.pictures.length, chosen);
+    const lines = answer?.lines ?? [];
+    const { isTaken, prints, open, left } = taken(lines, asRead);
+    const answering = useAnswering(field, isRead);
+    const wait = useAwaited<'add' | 'go on'>(isRead, (then) => submit(then));
+    useKeys({ a: focus });
     useEffect(() => {
         if (lists.length > 0) {
-            lists.forEach((list) => void read(list));
+            lists.forEach((list) => void written.read(list));
             onListsRead();
         }
     });
-    const drop = useDrop({
-        onPictures: (names) => add(names.join(', ')),
-        onFiles: (files) => {
-            files.filter(isList).forEach((one) => void read(one));
-            const pictures = files.filter((one) => !isList(one));
-            if (pictures.length > 0) {
-                onFiles(pictures.slice(0, 1), add);
-            }
-        },
-    });
+    const drop = useListDrop(written, onFiles);
 
-    const lines = answer?.lines ?? [];
-    const hasMany = lines.length > 1;
-    const isTaken = (line: ReadLine) =>
-        asRead.has(wordsOf(line))
-            ? line.prints.every((print) => print.isWhole)
-            : line.isSure && line.prints.length > 0 && line.prints.every((print) => print.isWhole);
-    /** … by what was taken as it was read */
-    const isGone = (line: ReadLine) =>
-        line.prints.length === 0 && lines.some((other) => other.speaksOf === line.number && asRead.has(wordsOf(other)));
-    const ready = lines.filter(isTaken);
-    const prints = ready.flatMap((line) => line.prints);
-    const open = lines.filter((line) => !isTaken(line) && (line.prints.length > 0 || !line.isSure));
-
-    /** What isn’t taken stays, and what stands over it. */
-    const isKept = (line: ReadLine) => line.prints.length > 0 || line.parts.some((part) => part.is !== 'passed');
+    const added = (then: 'add' | 'go on') => {
+        written.leave(left);
+        onAdded();
+        setAsRead(new Set());
+        if (then === 'go on' && open.length === 0) {
+            field.current?.blur();
+            onGoOn();
+        } else {
+            focus();
+        }
+    };
     const submit = (then: 'add' | 'go on') => {
         if (take.isPending || text.trim() === '') {
             return;
         }
-        setTold([]);
+        written.forgetTold();
         if (!isRead) {
             wait(then); // a quick hand is faster than the answer
-            return;
-        }
-        if (prints.length === 0) {
+        } else if (prints.length === 0) {
             // Said twice it is meant as it was read.
             setAsRead(new Set(open.filter((line) => line.prints.some((print) => print.isWhole)).map(wordsOf)));
-            return;
-        }
-        take.mutate(prints, {
-            onSuccess: () => {
-                setText(
-                    open.length === 0
-                        ? ''
-                        : lines
-                              .filter((line) => !isTaken(line) && !isGone(line) && isKept(line))
-                              .map(wordsOf)
-                              .join('\n'),
-                );
-                onAdded();
-                setAsRead(new Set());
-                if (then === 'go on' && open.length === 0) {
-                    field.current?.blur();
-                    onGoOn();
-                } else {
-                    field.current?.focus();
-                }
-            },
-        });
-    };
-    const seen = useRef(order.pictures.length);
-    useEffect(() => {
-        if (isNext) {
-            const haveCome = order.pictures.length > seen.current;
-            seen.current = order.pictures.length;
-            if (haveCome && document.activeElement === document.body) {
-                field.current?.focus();
-            }
-        }
-    }, [isNext, order.pictures.length]);
-    const pressed = (event: KeyboardEvent<HTMLTextAreaElement>) => {
-        if (answering.leads(event)) {
-            return;
-        }
-        const withControl = event.ctrlKey || event.metaKey;
-        if (event.key === 'Enter' && (withControl || (!event.shiftKey && !text.includes('\n')))) {
-            event.preventDefault();
-            submit(event.shiftKey ? 'go on' : 'add');
-        } else if (event.key === 'Escape') {
-            field.current?.blur();
+        } else {
+            take.mutate(prints, { onSuccess: () => added(then) });
         }
     };
     const choose = (of: ReadLine[], offer: OtherWords, part?: number) => {
-        const all = text.split(/\r\n|\r|\n/);
-        for (const line of of) {
-            if (all[line.number - 1] !== wordsOf(line)) {
-                return; // it was read of another text
-            }
-            const at = part ?? line.parts.findIndex(({ why }) => why !== null);
-            all[line.number - 1] = line.parts.map((one, i) => (i === at ? offer.with : one.words)).join('');
+        const next = answered(text, of, offer, part);
+        if (next !== null) {
+            write(next);
+            focus();
         }
-        write(all.join('\n'));
-        field.current?.focus();
     };
-    const toldError = error ?? take.error?.message ?? unread?.message ?? null;
+    const trouble = written.error ?? take.error?.message ?? unread?.message ?? null;
 
     return (
         <section
@@ -184,77 +102,33 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
             {...drop.handlers}
         >
             <div className="flex items-start gap-4">
-                <label className="min-w-0 grow">
-                    <span className="text-small text-soft">
-                        What was ordered, in the client’s words
-                        <Key>A</Key>
-                    </span>
-                    <textarea
-                        ref={field}
-                        value={text}
-                        onChange={(event) => write(event.target.value)}
-                        onKeyDown={pressed}
-                        rows={Math.min(MOST_ROWS, Math.max(1, text.split('\n').length))}
-                        spellCheck={false}
-                        placeholder={
-                            chosen.length > 0
-                                ? `8×10, matte: a line of each of the ${chosen.length} chosen pictures`
-                                : '2 of lighthouse 11×15, whole, thin line. Or paste the whole list.'
-                        }
-                        className="mt-1 block w-full resize-none rounded-sm border border-edge bg-white px-2.5 py-[5px] font-serif text-sentence leading-[25px]"
-                    />
-                </label>
+                <ListField
+                    field={field}
+                    text={text}
+                    onWrite={write}
+                    onSubmit={submit}
+                    leads={answering.leads}
+                    chosen={chosen.length}
+                    pictures={order.pictures.length}
+                    isNext={isNext}
+                />
                 <div className="flex shrink-0 items-center gap-3 pt-[21px]">
-                    <Button onClick={() => submit('add')} disabled={!isRead || take.isPending} className="h-[37px]">
-                        {prints.length > 0 ? `Add ${prints.length === 1 ? 'this line' : `${prints.length} lines`}` : 'Add'}
-                        <Key>{text.includes('\n') ? 'Ctrl ⏎' : '⏎'}</Key>
-                    </Button>
-                    {prints.length > 0 && open.length === 0 && (
-                        <Button
-                            onClick={() => submit('go on')}
-                            disabled={!isRead || take.isPending}
-                            className="h-[37px]"
-                            title="Passes what is fine; looks at what isn’t; where all is fine, makes the files"
-                        >
-                            and go on
-                            <Key>Ctrl ⇧ ⏎</Key>
-                        </Button>
-                    )}
-                    <button
-                        type="button"
-                        onClick={() => file.current?.click()}
-                        className="text-row text-soft underline underline-offset-4 hover:text-ink"
-                    >
-                        From a file…
-                    </button>
-                    <input
-                        ref={file}
-                        type="file"
-                        aria-label="A list from a file"
-                        tabIndex={-1}
-                        className="sr-only"
-                        onChange={(event) => {
-                            const chosen = event.target.files?.[0];
-                            event.target.value = '';
-                            if (chosen) {
-                                void read(chosen);
-                            }
-                        }}
+                    <AddLines
+                        count={prints.length}
+                        isAll={open.length === 0}
+                        isBusy={!isRead || take.isPending}
+                        isMany={text.includes('\n')}
+                        onSubmit={submit}
                     />
+                    <FromAFile onFile={(file) => void written.read(file)} />
                     <AddSheet order={order} />
                 </div>
             </div>
-            {told.length > 0 && (
-                <ul role="status" className="mt-2 text-small text-look">
-                    {told.map((words) => (
-                        <li key={words}>{words}</li>
-                    ))}
-                </ul>
-            )}
+            <LeftOut told={written.told} />
             {text.trim() === '' && <LastTime order={order} chosen={chosen} />}
-            {toldError && (
+            {trouble && (
                 <p role="alert" className="mt-2 text-small text-stops">
-                    {toldError}
+                    {trouble}
                 </p>
             )}
             {lines.length > 0 && (
@@ -266,29 +140,33 @@ export function WhatWasOrdered({ order, chosen, onFiles, lists, onListsRead, onM
                     list={answering.list}
                     onKeyDown={answering.onKeyDown}
                     onChoose={choose}
-                    onTakeAsRead={(taken) => {
-                        setAsRead(new Set([...asRead, ...taken.map(wordsOf)]));
-                        field.current?.focus();
+                    onTakeAsRead={(these) => {
+                        setAsRead(new Set([...asRead, ...these.map(wordsOf)]));
+                        focus();
                     }}
                     onLeaveOut={({ number }) => {
-                        write(
-                            text
-                                .split(/\r\n|\r|\n/)
-                                .filter((_, i) => i !== number - 1)
-                                .join('\n'),
-                        );
-                        field.current?.focus();
+                        write(without(text, number));
+                        focus();
                     }}
                 />
             )}
-            {hasMany && isRead && (
-                <p className="mt-2 text-small text-soft" role="status">
-                    {prints.length} {prints.length === 1 ? 'line is' : 'lines are'} clear
-                    {open.length > 0 &&
-                        `; ${open.length} of the list ${open.length === 1 ? 'is' : 'are'} not, and will stay here`}
-                    .
-                </p>
-            )}
+            {lines.length > 1 && isRead && <HowMuchIsClear clear={prints.length} open={open.length} />}
         </section>
     );
 }
+
+const LeftOut = ({ told }: { told: string[] }) =>
+    told.length > 0 && (
+        <ul role="status" className="mt-2 text-small text-look">
+            {told.map((words) => (
+                <li key={words}>{words}</li>
+            ))}
+        </ul>
+    );
+
+const HowMuchIsClear = ({ clear, open }: { clear: number; open: number }) => (
+    <p className="mt-2 text-small text-soft" role="status">
+        {clear} {clear === 1 ? 'line is' : 'lines are'} clear
+        {open > 0 && `; ${open} of the list ${open === 1 ? 'is' : 'are'} not, and will stay here`}.
+    </p>
+);

@@ -1,11 +1,11 @@
 import type { Caption } from '@/api/types';
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
-import { ColourField } from '@/sentence/ColourField';
+import { ColourField } from '@/words/ColourField';
 import { FaceChoice } from '@/sentence/FaceChoice';
-import { Parts } from '@/sentence/Parts';
-import { Typed } from '@/sentence/Typed';
-import type { WordProps } from '@/sentence/word';
+import { Parts } from '@/words/Parts';
+import { Typed } from '@/words/Typed';
+import type { WordProps } from '@/words/word';
 
 const PARTS = {
     exposure: 'the exposure',

@@ -1,7 +1,7 @@
 import { useTell } from '@/common/useTell';
 import type { Space } from '@/api/types';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 export function ColourWord({ line, order, change }: WordProps) {
     const tell = useTell();

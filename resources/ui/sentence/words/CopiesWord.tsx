@@ -1,5 +1,5 @@
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 export function CopiesWord({ line, change, close }: WordProps) {
     const set = (typed: string) => {

@@ -1,8 +1,8 @@
 import { useTell } from '@/common/useTell';
 import { useWeight } from '@/api/views';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 const KEPT = [
     { value: 'credits' as const, label: 'Caption and copyright' },

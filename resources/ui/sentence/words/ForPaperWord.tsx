@@ -1,9 +1,9 @@
 import { useTestStrip } from '@/api/apart';
 import { Button } from '@/common/Button';
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
-import { asPercent, fromPercent } from '@/sentence/percent';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
+import { asPercent, fromPercent } from '@/words/percent';
 
 /** What is done to the lightness of this print for its paper; hold P to see it there. */
 export function ForPaperWord({ line, order, change }: WordProps) {

@@ -2,12 +2,12 @@ import type { Lettering } from '@/api/types';
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
 import { useLettering } from '@/drawing/tools/lettering';
-import { ColourField } from '@/sentence/ColourField';
+import { ColourField } from '@/words/ColourField';
 import { FaceChoice } from '@/sentence/FaceChoice';
-import { asPercent, fromPercent } from '@/sentence/percent';
-import { Typed } from '@/sentence/Typed';
+import { asPercent, fromPercent } from '@/words/percent';
+import { Typed } from '@/words/Typed';
 import { useListed } from '@/sentence/useListed';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 /** Words on the picture or its paper, block by block, exactly. */
 export function LetteringWord({ line, order, change, close }: WordProps) {

@@ -2,7 +2,7 @@ import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import { FINISHES } from '@/finishes';
 import type { FinishUi } from '@/finishes/finish';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 type Name = keyof typeof FINISHES;
 const NAMES = Object.keys(FINISHES) as Name[];

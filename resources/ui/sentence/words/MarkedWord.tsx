@@ -2,8 +2,8 @@ import { useHints, useMark } from '@/api/pictures';
 import type { MarkedArea } from '@/api/types';
 import { useMode } from '@/drawing/tools/mode';
 import { Button, Key } from '@/common/Button';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 const EDGES = [
     ['x', 'Left'],

@@ -1,7 +1,7 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import { productOf } from '@/sentence/product';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 const NONE = 'unmounted';
 

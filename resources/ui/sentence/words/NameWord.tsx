@@ -1,8 +1,8 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import { JOINERS, NAME_PARTS } from '@/names/nameParts';
-import { Parts } from '@/sentence/Parts';
-import type { WordProps } from '@/sentence/word';
+import { Parts } from '@/words/Parts';
+import type { WordProps } from '@/words/word';
 
 export function NameWord({ line, change }: WordProps) {
     const tell = useTell();

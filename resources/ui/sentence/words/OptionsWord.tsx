@@ -1,7 +1,7 @@
 import { Tick } from '@/common/Tick';
 import { useTell } from '@/common/useTell';
 import { productOf } from '@/sentence/product';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 /** What the lab does to it besides. */
 export function OptionsWord({ line, order, change }: WordProps) {

@@ -3,10 +3,10 @@ import type { Overlay } from '@/api/types';
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
 import { TakeUpMark } from '@/marks/TakeUpMark';
-import { asPercent, fromPercent } from '@/sentence/percent';
-import { Typed } from '@/sentence/Typed';
+import { asPercent, fromPercent } from '@/words/percent';
+import { Typed } from '@/words/Typed';
 import { useListed } from '@/sentence/useListed';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 const PLACES = ['top-left', 'top', 'top-right', 'left', 'centre', 'right', 'bottom-left', 'bottom', 'bottom-right'] as const;
 

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 const FIRST = 'first';
 

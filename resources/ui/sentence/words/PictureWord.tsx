@@ -1,7 +1,7 @@
 import { thumbUrl } from '@/api/client';
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 export function PictureWord({ line, order, change, close }: WordProps) {
     const tell = useTell();

@@ -1,6 +1,6 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 type Surface = 'paper' | 'glossy' | 'lustre' | 'matte' | 'screen';
 type Strength = 'none' | 'gentle' | 'normal';

@@ -1,7 +1,7 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 export function SizeWord({ line, order, change, close }: WordProps) {
     const tell = useTell();

@@ -1,6 +1,6 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 const SUITS = { value: 'auto' as const, label: 'To suit the picture', note: 'cuts least' };
 const SUITS_ALL = { ...SUITS, label: 'To suit its prints', note: 'turns fewest' };

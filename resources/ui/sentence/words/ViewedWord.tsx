@@ -1,6 +1,6 @@
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** From where it will be looked at: that decides whether the pixels are enough. */
 export function ViewedWord({ line, change, close }: WordProps) {

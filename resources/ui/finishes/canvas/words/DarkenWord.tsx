@@ -1,7 +1,7 @@
-import { ColourField } from '@/sentence/ColourField';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
-import { asPercent, fromPercent } from '@/sentence/percent';
+import { ColourField } from '@/words/ColourField';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
+import { asPercent, fromPercent } from '@/words/percent';
 
 const USUAL = 0.3;
 

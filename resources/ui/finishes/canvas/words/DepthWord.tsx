@@ -1,6 +1,6 @@
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** How deep a canvas's bars are, and what is left to hold on to. */
 export function DepthWord({ line, order, change }: WordProps) {

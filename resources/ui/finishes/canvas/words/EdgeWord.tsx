@@ -1,7 +1,7 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import { ColourField } from '@/sentence/ColourField';
-import type { WordProps } from '@/sentence/word';
+import { ColourField } from '@/words/ColourField';
+import type { WordProps } from '@/words/word';
 
 const OPTIONS = [
     { value: 'mirrored' as const, label: 'Mirrored', note: 'the picture reflected at the fold' },

@@ -1,6 +1,6 @@
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
-import { asPercent, fromPercent } from '@/sentence/percent';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
+import { asPercent, fromPercent } from '@/words/percent';
 
 /** How much the edge of a canvas is softened, so that faces and details on it do not read. */
 export function SoftenWord({ line, change, close }: WordProps) {

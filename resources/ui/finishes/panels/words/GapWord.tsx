@@ -1,8 +1,8 @@
 import { useUnit } from '@/api/people';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** How panels hang: apart, and what becomes of the picture there; or overlapping, to be pasted together. */
 export function GapWord({ line, change }: WordProps) {

@@ -1,7 +1,7 @@
 import { useTell } from '@/common/useTell';
 import type { Panels } from '@/api/types';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 type Shares = NonNullable<Panels['columns']>;
 

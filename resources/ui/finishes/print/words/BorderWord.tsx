@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { useUnit } from '@/api/people';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import { ColourField } from '@/sentence/ColourField';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import { ColourField } from '@/words/ColourField';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 const SIDES = ['top', 'right', 'bottom', 'left'] as const;
 type Sides = Record<(typeof SIDES)[number], string>;

@@ -1,7 +1,7 @@
 import { Tick } from '@/common/Tick';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 /** The larger sheet a print is laid on and trimmed from. */
 export function CarrierWord({ line, order, change }: WordProps) {

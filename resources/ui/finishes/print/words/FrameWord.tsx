@@ -1,5 +1,5 @@
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** What a frame will hide all round; drawn and checked, never printed. */
 export function FrameWord({ line, change, close }: WordProps) {

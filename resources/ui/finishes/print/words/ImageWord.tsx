@@ -1,6 +1,6 @@
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** How large the image is on its paper; of one side the other follows. */
 export function ImageWord({ line, change }: WordProps) {

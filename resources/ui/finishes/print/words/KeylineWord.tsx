@@ -1,8 +1,8 @@
 import { useUnit } from '@/api/people';
 import { useTell } from '@/common/useTell';
-import { ColourField } from '@/sentence/ColourField';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import { ColourField } from '@/words/ColourField';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** As the order file has it; a hair's breadth in either unit. */
 const USUAL = { width: '0.01 in', colour: '#000000' };

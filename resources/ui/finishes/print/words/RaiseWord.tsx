@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 type How = 'middle' | 'optical' | 'by';
 

@@ -1,7 +1,7 @@
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
-import { Typed } from '@/sentence/Typed';
-import type { WordProps } from '@/sentence/word';
+import { Typed } from '@/words/Typed';
+import type { WordProps } from '@/words/word';
 
 const SHAPES = ['1080 x 1350 px', '1080 x 1080 px', '1920 x 1080 px'];
 

@@ -1,6 +1,6 @@
 import { Button, Key } from '@/common/Button';
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 /** The prints lie where they were put; arranging them again is one press. */
 export function ArrangedWord({ line, change, close }: WordProps) {

@@ -4,8 +4,8 @@ import { useSheetActs } from '@/api/sheets';
 import { Button } from '@/common/Button';
 import { useTell } from '@/common/useTell';
 import { useChosen } from '@/drawing/tools/chosen';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** What the sheet carries: cells come to it, go from it, and are taken apart into lines. */
 export function CellsWord({ line, order, change, close }: WordProps) {

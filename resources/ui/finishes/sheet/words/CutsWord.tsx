@@ -1,6 +1,6 @@
 import { Button, Key } from '@/common/Button';
 import { useChosen } from '@/drawing/tools/chosen';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 /** The cutting order in words, and drawn on request. */
 export function CutsWord({ line }: WordProps) {

@@ -1,6 +1,6 @@
 import { useUnit } from '@/api/people';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** What is left free between the prints. */
 export function GutterWord({ line, change, close }: WordProps) {

@@ -1,6 +1,6 @@
 import { useUnit } from '@/api/people';
-import type { WordProps } from '@/sentence/word';
-import { Typed } from '@/sentence/Typed';
+import type { WordProps } from '@/words/word';
+import { Typed } from '@/words/Typed';
 
 /** What is left free inside the sheet's edge. */
 export function MarginWord({ line, change, close }: WordProps) {

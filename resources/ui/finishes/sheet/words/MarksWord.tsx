@@ -1,6 +1,6 @@
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
-import type { WordProps } from '@/sentence/word';
+import type { WordProps } from '@/words/word';
 
 /** Whether ticks say where to cut. */
 export function MarksWord({ line, change, close }: WordProps) {

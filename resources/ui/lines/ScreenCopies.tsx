@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { makeScreenCopies } from '@/api/makes';
+import { useAct } from '@/api/act';
+import { useScreenCopies } from '@/api/makes';
 import { Button } from '@/common/Button';
 import { Field } from '@/common/Field';
-import { useNotices } from '@/common/notices';
+import { useNotices } from '@/notices/notices';
 import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
 import { WhichMark } from '@/marks/WhichMark';
@@ -18,23 +18,21 @@ interface Props {
 /** Copies of an order, or of some of its lines, for a screen: as they will be printed, so large, so good, with the studio’s mark. */
 export function ScreenCopies({ orderId, lines, onMade }: Props) {
     const notices = useNotices();
-    const client = useQueryClient();
+    const screenCopies = useScreenCopies(orderId);
     const [isOpen, setIsOpen] = useState(false);
     const [longSide, setLongSide] = useState('1600');
     const [quality, setQuality] = useState('75');
     const [isSharpened, setIsSharpened] = useState(true);
     const [mark, setMark] = useState<string | null>(null);
-    const make = useMutation({
-        mutationFn: () =>
-            makeScreenCopies(orderId, lines, {
-                longSide: Number(longSide),
-                quality: Number(quality),
-                sharpen: isSharpened,
-                overlays: mark === null ? [] : [{ picture: mark, strength: 0.7 }],
-            }),
-        onSuccess: async ({ stopped }) => {
+    const wanted = () => ({
+        longSide: Number(longSide),
+        quality: Number(quality),
+        sharpen: isSharpened,
+        overlays: mark === null ? [] : [{ picture: mark, strength: 0.7 }],
+    });
+    const make = useAct(() => screenCopies(lines, wanted()), {
+        onSuccess: ({ stopped }) => {
             stopped.forEach((words) => notices.say(words, { lasts: true }));
-            await client.invalidateQueries({ queryKey: ['makes', orderId] });
             setIsOpen(false);
             onMade?.();
         },

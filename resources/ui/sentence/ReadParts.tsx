@@ -18,7 +18,7 @@ const SAYS: Record<WordsPart['is'], string | undefined> = {
  * Words as they were written, and how they were read: what was not understood stands out, a number of prints is bold, and what each
  * says is told under the pointer, and behind them to who can't see it.
  */
-export function Parts({ parts }: { parts: WordsPart[] }) {
+export function ReadParts({ parts }: { parts: WordsPart[] }) {
     const roles = parts.filter((part) => part.role !== null && part.why === null).map(({ role }) => role);
     return (
         <>

@@ -1,5 +1,5 @@
-import { useHistory } from './history';
-import { useKeys } from '@/common/useKeys';
+import { useHistory } from '@/undo/history';
+import { useKeys } from './useKeys';
 
 const look = 'rounded-sm px-1.5 py-[5px] text-row text-soft hover:text-ink disabled:opacity-40 disabled:hover:text-soft';
 

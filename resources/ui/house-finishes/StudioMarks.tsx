@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { markUrl, removeMark, useMarkAct, useMarks } from '@/api/marks';
 import type { StudioMark } from '@/api/types';
-import { TakeUpMark } from './TakeUpMark';
+import { TakeUpMark } from '@/marks/TakeUpMark';
 
 /** The studio's marks, ornaments and frames: PNGs that lines lay over their pictures by name. */
 export function StudioMarks() {

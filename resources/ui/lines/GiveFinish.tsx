@@ -1,7 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
-import { useQuery } from '@tanstack/react-query';
-import { choicesOf, keepFinish, useFinishAct, useGiveFinish, useHouseFinishes } from '@/api/house-finishes';
+import { keepFinish, useFinishAct, useChoices, useGiveFinish, useHouseFinishes } from '@/api/house-finishes';
 import { useTell } from '@/common/useTell';
 import type { HouseFinish, LineView } from '@/api/types';
 import { Button } from '@/common/Button';
@@ -93,10 +92,7 @@ function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; c
 
 /** Which of a line's choices are kept, and under which name. */
 function Keep({ line, done }: { line: LineView; done: () => void }) {
-    const choices = useQuery({
-        queryKey: ['choices', line.id, line.version],
-        queryFn: () => choicesOf(line.id),
-    });
+    const choices = useChoices(line);
     const [name, setName] = useState('');
     const [left, setLeft] = useState<ReadonlySet<string>>(new Set(['size', 'turn', 'name']));
     const all = Object.entries(choices.data?.choices ?? {});

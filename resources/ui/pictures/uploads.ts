@@ -1,5 +1,5 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
+import { useOrderRefresh } from '@/api/orders';
 import { takeFromFolder } from '@/api/pictures-folder';
 import { readLater, sendPicture } from '@/api/sending';
 import type { ListText, Taken } from '@/api/types';
@@ -19,7 +19,7 @@ const AT_ONCE = 2;
 
 /** Files on their way into an order: a few at once, each with its progress, each to be tried again when it fails. */
 export function useUploads(orderId: number, onAlready: (name: string) => void) {
-    const client = useQueryClient();
+    const refresh = useOrderRefresh(orderId);
     const [uploads, setUploads] = useState<Upload[]>([]);
     const next = useRef(1);
     const [inTurn] = useState(() => fewAtOnce(AT_ONCE));
@@ -41,14 +41,14 @@ export function useUploads(orderId: number, onAlready: (name: string) => void) {
                     if (taken.already) {
                         onAlready(taken.name);
                     }
-                    await client.invalidateQueries({ queryKey: ['order', orderId] });
+                    await refresh();
                     then?.(taken.name);
                 } catch (error) {
                     update(id, { state: 'failed', message: (error as Error).message });
                 }
             });
         },
-        [away, client, inTurn, onAlready, orderId, update],
+        [away, inTurn, onAlready, refresh, update],
     );
 
     /** Takes files; `then` is told the name each has in the order. */
