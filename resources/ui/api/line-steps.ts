@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { useHistory, type Step } from '@/undo/history';
+import { useHistory } from '@/undo/history';
+import type { Step } from '@/undo/stacks';
 import { ApiError, api } from './client';
 import { orderKey } from './orders';
 import type { LineView, OrderSheet } from './types';

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useHistory, type Step } from '@/undo/history';
+import { useHistory } from '@/undo/history';
+import type { Step } from '@/undo/stacks';
 import { useNotices } from '@/notices/notices';
 import { ApiError, api } from './client';
 import { together, useAway, useChangedLines, useHeldLines, useLineStep } from './line-steps';

@@ -1,33 +1,18 @@
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
+import { Stacks, type Step, type Told } from './stacks';
 
-/** Something that was done and can be taken back, and done again. Fails with words when it can't be any more. */
-export interface Step {
-    back: () => Promise<void>;
-    forth: () => Promise<void>;
-}
-
-interface Stacks {
-    done: Step[];
-    undone: Step[];
-    /** versions of lines that are the same as an earlier one, since they were put back to it: “line:version” → version */
-    sameAs: Map<string, number>;
-    /** the step that is being taken: each waits for the one before, however fast the keys are pressed */
-    taking: Promise<void>;
-}
-
-const empty = (): Stacks => ({ done: [], undone: [], sameAs: new Map(), taking: Promise.resolve() });
-
-interface Histories {
+interface Histories extends Told {
     of: (order: number) => Stacks;
-    /** told why a step can't be taken, in words */
-    failed: (words: string) => void;
-    changed: () => void;
 }
 
-const HistoriesContext = createContext<Histories>({ of: empty, failed: () => undefined, changed: () => undefined });
+const HistoriesContext = createContext<Histories>({
+    of: () => new Stacks(),
+    failed: () => undefined,
+    changed: () => undefined,
+});
 
 interface KeptProps {
-    onFailed: Histories['failed'];
+    onFailed: Told['failed'];
     children: ReactNode;
 }
 
@@ -36,7 +21,7 @@ export function HistoryKept({ onFailed, children }: KeptProps) {
     const stacks = useRef(new Map<number, Stacks>());
     const [turn, setTurn] = useState(0);
     const of = useCallback((order: number) => {
-        const held = stacks.current.get(order) ?? empty();
+        const held = stacks.current.get(order) ?? new Stacks();
         stacks.current.set(order, held);
         return held;
     }, []);
@@ -48,38 +33,18 @@ export function HistoryKept({ onFailed, children }: KeptProps) {
 
 export function useHistory(order: number) {
     const histories = useContext(HistoriesContext);
-    const take = async (stacks: Stacks, from: 'done' | 'undone') => {
-        const step = stacks[from].pop();
-        if (!step) {
-            return;
-        }
-        histories.changed();
-        try {
-            await (from === 'done' ? step.back() : step.forth());
-            stacks[from === 'done' ? 'undone' : 'done'].push(step);
-        } catch (error) {
-            histories.failed((error as Error).message);
-        }
-        histories.changed();
-    };
-    const move = (from: 'done' | 'undone') => {
-        const stacks = histories.of(order);
-        stacks.taking = stacks.taking.then(() => take(stacks, from));
-        return stacks.taking;
-    };
+    const stacks = () => histories.of(order);
     return {
         add: (step: Step) => {
-            const stacks = histories.of(order);
-            stacks.done.push(step);
-            stacks.undone = [];
+            stacks().add(step);
             histories.changed();
         },
         /** The earliest version that a line's version is the same as. */
-        earliest: (line: number, version: number): number => histories.of(order).sameAs.get(`${line}:${version}`) ?? version,
-        isSame: (line: number, version: number, as: number) => void histories.of(order).sameAs.set(`${line}:${version}`, as),
-        undo: () => move('done'),
-        redo: () => move('undone'),
-        canUndo: histories.of(order).done.length > 0,
-        canRedo: histories.of(order).undone.length > 0,
+        earliest: (line: number, version: number) => stacks().earliest(line, version),
+        isSame: (line: number, version: number, as: number) => stacks().isSame(line, version, as),
+        undo: () => stacks().undo(histories),
+        redo: () => stacks().redo(histories),
+        canUndo: stacks().canUndo,
+        canRedo: stacks().canRedo,
     };
 }

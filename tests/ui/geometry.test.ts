@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
-import { spread } from '../../resources/ui/drawing/layout';
-import { draggedRect, moved, tightened } from '../../resources/ui/drawing/tools/window';
-import { hang } from '../../resources/ui/wall/hang';
+import { expect, test } from 'vitest';
+import { spread } from '@/drawing/layout';
+import { draggedRect, moved, tightened } from '@/drawing/tools/window';
+import { hang } from '@/wall/hang';
 
 /** What does not hold; looked at once at the end, since thousands of single expectations take minutes. */
 function watch() {
