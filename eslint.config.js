@@ -3,7 +3,12 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 const SERVER = { name: '@/api/client', importNames: ['api'], message: 'Name the call in api/.' };
-const FINISHES = { regex: '^@/finishes(?!/finish$)', message: 'Take it from the FinishUi that is handed in.' };
+const ADDRESS = 'Name the address in api/.';
+const LOOSE = 'Name the size or colour in @theme, in page.css.';
+const inText = (pattern, message) =>
+    [`Literal[value=/${pattern.replaceAll('/', '\\/')}/]`, `TemplateElement[value.raw=/${pattern.replaceAll('/', '\\/')}/]`].map(
+        (selector) => ({ selector, message }),
+    );
 
 export default ts.config(
     { ignores: ['vendor', 'node_modules', 'public', 'var', 'resources/ui/api/types.ts'] },
@@ -31,14 +36,12 @@ export default ts.config(
         rules: { 'max-lines-per-function': ['error', { max: 120 }] },
     },
     {
-        // Only api/ speaks to the server.
+        // Only api/ speaks to the server, and knows its addresses; sizes of type and colours are named once, in page.css.
         files: ['resources/ui/**'],
         ignores: ['resources/ui/api/**'],
-        rules: { 'no-restricted-imports': ['error', { paths: [SERVER] }] },
-    },
-    {
-        // What is drawn knows no finish: it is handed one.
-        files: ['resources/ui/drawing/**'],
-        rules: { 'no-restricted-imports': ['error', { paths: [SERVER], patterns: [FINISHES] }] },
+        rules: {
+            'no-restricted-imports': ['error', { paths: [SERVER] }],
+            'no-restricted-syntax': ['error', ...inText('^/api/', ADDRESS), ...inText('text-\\[[0-9.]+px|-\\[#|rgb\\(', LOOSE)],
+        },
     },
 );

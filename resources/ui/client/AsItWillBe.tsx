@@ -27,7 +27,7 @@ export function AsItWillBe({ print }: { print: ShownPrint }) {
                 {pieces.map(({ at, shows }, i) => (
                     <div
                         key={i}
-                        className="absolute overflow-hidden bg-white shadow-[0_2px_10px_rgb(0_0_0/0.28)]"
+                        className="absolute overflow-hidden bg-white shadow-paper"
                         style={{
                             left: share(at.left - size.left, size.width),
                             top: share(at.top - size.top, size.height),

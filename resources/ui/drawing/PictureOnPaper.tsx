@@ -43,7 +43,7 @@ export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, 
             {pieces.map(({ at }, i) => (
                 <div
                     key={i}
-                    className="absolute bg-white shadow-[0_2px_9px_rgb(0_0_0/0.32)]"
+                    className="absolute bg-white shadow-paper"
                     style={css(at)}
                     data-testid={areApart ? 'panel' : 'sheet'}
                 />

@@ -35,7 +35,7 @@ export function SplitEdge({ at, width, onMove }: { at: number; width: number; on
             {...handlers}
             onKeyDown={key}
         >
-            <div className="mx-auto h-full w-px bg-ink shadow-[0_0_0_1px_rgb(255_255_255/0.8)]" />
+            <div className="mx-auto h-full w-px bg-ink shadow-halo" />
         </div>
     );
 }

@@ -32,12 +32,7 @@ export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps)
     return (
         <>
             {(drawing.sheets.length > 1 ? sheets : [sheet]).map((at, i) => (
-                <div
-                    key={i}
-                    className="absolute bg-white shadow-[0_2px_9px_rgb(0_0_0/0.32)]"
-                    style={css(at)}
-                    data-testid="sheet"
-                />
+                <div key={i} className="absolute bg-white shadow-paper" style={css(at)} data-testid="sheet" />
             ))}
             <svg className="absolute inset-0 size-full touch-none" role="group" aria-label={line.short}>
                 <rect width="100%" height="100%" fill="transparent" onPointerDown={() => choose(null)} />
