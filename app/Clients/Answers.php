@@ -27,7 +27,7 @@ final class Answers
     /**
      * For the studio, which knows its plans.
      *
-     * @return array<string, mixed>
+     * @return HeardAnswerShape
      */
     public static function heard(ClientAnswer $answer): array
     {
@@ -43,10 +43,15 @@ final class Answers
      * For the client.
      *
      * @param  ?string  $hash  of the line's plan as it is now
-     * @return array<string, mixed>
+     * @return ClientAnswerShape
      */
     public static function view(ClientAnswer $answer, ?string $hash): array
     {
-        return array_diff_key(self::heard($answer), ['version' => true]) + ['isOfThis' => $answer->plan_hash === $hash];
+        return [
+            'isYes' => $answer->is_yes,
+            'note' => $answer->note,
+            'at' => $answer->created_at->toIso8601String(),
+            'isOfThis' => $answer->plan_hash === $hash,
+        ];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Clients;
 
 use App\Lines\Computation;
 use App\Lines\LineView;
+use App\Models\ClientAnswer;
 use App\Models\ClientPage;
 use App\Models\Line;
 use Planisher\Description\ClientDescription;
@@ -20,7 +21,7 @@ final class ClientPrints
 
     /**
      * @param  ?int  $first  how many lines are worked, for a first view; null for all
-     * @return array<string, mixed>
+     * @return ShownShape
      */
     public function of(ClientPage $page, ?int $first = null): array
     {
@@ -31,10 +32,7 @@ final class ClientPrints
         foreach ($order->lines->take($first ?? count($order->lines)) as $line) {
             $print = $worked->of($line);
             if (self::isShown($print)) {
-                $answer = $answers->get($line->id);
-                $prints[] = $this->print($page, $line, $print) + [
-                    'answer' => $answer === null ? null : Answers::view($answer, $print->plan?->hash()),
-                ];
+                $prints[] = $this->print($page, $line, $print, $answers->get($line->id));
             }
         }
 
@@ -54,8 +52,8 @@ final class ClientPrints
         return $worked->line->wanted->isPrinted() && $worked->plan !== null && $worked->plan->parts !== [] && ! $worked->isStopped();
     }
 
-    /** @return array<string, mixed> */
-    private function print(ClientPage $page, Line $line, WorkedLine $worked): array
+    /** @return ShownPrintShape */
+    private function print(ClientPage $page, Line $line, WorkedLine $worked, ?ClientAnswer $answer): array
     {
         $hash = (string) $worked->plan?->hash();
         [$small, $large] = array_map(fn (int $width): string => Links::picture($page, $line->id, $hash, $width), self::WIDTHS);
@@ -73,6 +71,7 @@ final class ClientPrints
             'sheet' => $drawing['sheet'],
             'wrap' => $drawing['wrap'],
             'hung' => $drawing['hung'],
+            'answer' => $answer === null ? null : Answers::view($answer, $hash),
         ];
     }
 }

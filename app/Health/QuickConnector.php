@@ -15,6 +15,7 @@ final class QuickConnector extends MariaDbConnector
     /** What changes something may wait for another that does. */
     private const SECONDS_TO_CHANGE = 10;
 
+    /** @param  array<string, mixed>  $config */
     public function connect(array $config): PDO
     {
         if (! Greeting::ofDatabase((string) $config['host'], (int) $config['port'], self::SECONDS)) {

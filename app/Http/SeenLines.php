@@ -13,7 +13,7 @@ final class SeenLines
     public const EACH = ['lines.*.id' => ['required', 'integer'], 'lines.*.version' => ['required', 'integer']];
 
     /**
-     * @param  array<string, mixed>  $given
+     * @param  array{lines?: list<array{id: int, version: int|string}>}  $given  as rules have let it through
      * @return array<int, int> the versions seen, by the line's id
      */
     public static function in(array $given): array

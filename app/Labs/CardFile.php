@@ -21,7 +21,7 @@ final class CardFile
     }
 
     /**
-     * @return array<string, mixed> the card, as core writes it
+     * @return LabCardForm the card, as core writes it
      *
      * @throws OrderFileError in words for somebody who chose the wrong file, too
      */

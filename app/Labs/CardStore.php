@@ -15,7 +15,7 @@ final class CardStore
     /**
      * A further lab; where there is one of its name, a number is put behind it.
      *
-     * @param  array<string, mixed>  $card  as core writes it
+     * @param  LabCardForm  $card  as core writes it
      */
     public static function add(array $card): Lab
     {
@@ -38,8 +38,8 @@ final class CardStore
     /**
      * As core writes it, so that only what core understands is kept.
      *
-     * @param  array<string, mixed>  $card
-     * @return array<string, mixed>
+     * @param  LabCardForm  $card
+     * @return LabCardForm
      *
      * @throws OrderFileError
      */

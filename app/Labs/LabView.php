@@ -28,7 +28,7 @@ final class LabView
 
     public function __construct(private readonly Profiles $profiles) {}
 
-    /** @return array<string, mixed> in one row of the list */
+    /** @return LabRowShape in one row of the list */
     public static function row(Lab $lab): array
     {
         $card = $lab->labCard();
@@ -43,7 +43,7 @@ final class LabView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return LabPageShape */
     public function page(Lab $lab): array
     {
         $lab->load('profiles');
@@ -62,16 +62,15 @@ final class LabView
             'usedBy' => Order::query()->where('lab_id', $lab->id)->whereNull('put_away_at')->count(),
             'disagreements' => $card->disagreements(),
             'service' => ['url' => $lab->service_url, 'hasKey' => $lab->service_key !== null],
-            'profiles' => $lab->profiles
-                ->map(
-                    fn (LabProfile $held): array => [
-                        'file' => $held->file,
-                        'description' => $held->description,
-                        'gamut' => $this->gamut($held),
-                        'beside' => GamutDescription::beside($this->gamut($held), $srgb, Space::Srgb->value),
-                    ],
-                )
-                ->all(),
+            'profiles' => array_map(
+                fn (LabProfile $held): array => [
+                    'file' => $held->file,
+                    'description' => $held->description,
+                    'gamut' => $this->gamut($held),
+                    'beside' => GamutDescription::beside($this->gamut($held), $srgb, Space::Srgb->value),
+                ],
+                array_values($lab->profiles->all()),
+            ),
             'spaces' => array_map(
                 fn (Space $space): array => ['name' => $space->value, 'gamut' => Gamut::of($space, $this->profiles)],
                 Space::cases(),
@@ -79,7 +78,7 @@ final class LabView
         ];
     }
 
-    /** @return list<array<string, mixed>> what each field is called, is for, and is where nothing is said */
+    /** @return list<CardFieldShape> what each field is called, is for, and is where nothing is said */
     public static function fields(): array
     {
         return array_map(

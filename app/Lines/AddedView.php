@@ -13,7 +13,7 @@ use Planisher\Words\SetLine;
 /** Words and overlays as the screens draw them, in mm on the paper. */
 final class AddedView
 {
-    /** @return array<string, mixed> */
+    /** @return AddedShape */
     public static function of(Overprint $added): array
     {
         return [
@@ -31,7 +31,7 @@ final class AddedView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return SetBlockShape */
     private static function block(SetBlock $block): array
     {
         $mm = fn (float $nanometres): float => round($nanometres / Unit::Millimetre->nanometres(), 4);

@@ -29,15 +29,15 @@ final readonly class CellOfLine
     /**
      * A change of it, as one of the line.
      *
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
+     * @param  ChangeForm  $change
+     * @return ChangeForm
      */
     public function change(array $change): array
     {
         return $this->cells->change($this->place, $change);
     }
 
-    /** @return array<string, mixed> what stands in it, as a line of its own */
+    /** @return LineForm what stands in it, as a line of its own */
     public function form(): array
     {
         return $this->cells->all[$this->place]->line->toArray();

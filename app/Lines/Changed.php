@@ -11,8 +11,8 @@ use Planisher\Line\LineKey;
 final class Changed
 {
     /**
-     * @param  array<string, mixed>  $before  its order-file form
-     * @param  array<string, mixed>  $after
+     * @param  LineForm  $before  its order-file form
+     * @param  LineForm  $after
      */
     public static function between(array $before, array $after, bool $hasOtherPicture): ?string
     {

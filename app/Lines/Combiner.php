@@ -140,7 +140,7 @@ final class Combiner
     /**
      * Whether a line would become just this print.
      *
-     * @param  array<string, mixed>  $wanted
+     * @param  LineForm  $wanted
      */
     private static function isSame(WantedLine $line, array $wanted): bool
     {

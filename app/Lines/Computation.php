@@ -23,7 +23,7 @@ final class Computation
     ) {}
 
     /**
-     * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
+     * @param  ?ScreenCopyForm  $screenCopy  that is wanted of every line besides, as in the order file
      * @param  ?LabCard  $card  in place of its lab's
      */
     public function order(Order $order, ?array $screenCopy = null, ?LabCard $card = null): WorkedOrder

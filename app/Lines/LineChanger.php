@@ -33,7 +33,7 @@ final class LineChanger
     /**
      * A further line of an order.
      *
-     * @param  array<string, mixed>  $wanted  its order-file form
+     * @param  LineForm  $wanted  its order-file form
      * @param  ?int  $number  where it has one already
      *
      * @throws OrderFileError
@@ -81,7 +81,7 @@ final class LineChanger
      * they are.
      *
      * @param  array<int, int>  $seen  the versions it is made on, by the line's id
-     * @param  array<string, mixed>  $patch  of a line's order-file form
+     * @param  ChangeForm  $patch  of a line's order-file form
      * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
      */
     public static function patchEach(Order $order, array $seen, array $patch): array
@@ -93,7 +93,7 @@ final class LineChanger
      * The same with a change of its own for each.
      *
      * @param  array<int, int>  $seen  the version of each, by its id
-     * @param  callable(Line): array<string, mixed>  $change  a merge patch of a line; an empty one leaves it as it is
+     * @param  callable(Line): ChangeForm  $change  a merge patch of a line; an empty one leaves it as it is
      * @return array{list<Line>, list<string>} the lines as they are now, and why others are not, in words
      */
     public static function changeEach(Order $order, array $seen, callable $change): array
@@ -210,7 +210,7 @@ final class LineChanger
     }
 
     /**
-     * @param  array<string, mixed>  $patch  of the line's order-file form
+     * @param  ChangeForm  $patch  of the line's order-file form
      *
      * @throws StaleLine when somebody else changed it meanwhile
      */
@@ -222,7 +222,7 @@ final class LineChanger
     /**
      * A line as it would be, not saved; pictures that would be others are written, and taken back by the caller.
      *
-     * @param  array<string, mixed>  $patch  of the line's order-file form
+     * @param  ChangeForm  $patch  of the line's order-file form
      *
      * @throws OrderFileError
      */
@@ -235,7 +235,7 @@ final class LineChanger
     }
 
     /**
-     * @param  array<string, mixed>  $patch
+     * @param  ChangeForm  $patch
      *
      * @throws OrderFileError
      */
@@ -250,7 +250,7 @@ final class LineChanger
     /**
      * Puts a line's wants, its picture among them, in place of what they are.
      *
-     * @param  array<string, mixed>  $wanted  its whole order-file form
+     * @param  LineForm  $wanted  its whole order-file form
      *
      * @throws StaleLine when somebody else changed it meanwhile
      */
@@ -313,8 +313,8 @@ final class LineChanger
     /**
      * What is wanted as core writes it, so that only what core understands is stored.
      *
-     * @param  array<string, mixed>  $wanted
-     * @return array<string, mixed>
+     * @param  LineForm  $wanted
+     * @return LineForm
      *
      * @throws OrderFileError
      */
@@ -326,7 +326,7 @@ final class LineChanger
     /**
      * A line's size as it is found by, whatever unit it was typed in and whichever way up: its sides in nanometres.
      *
-     * @param  array<string, mixed>  $wanted  its order-file form
+     * @param  LineForm  $wanted  its order-file form
      */
     public static function sizeKey(array $wanted): ?string
     {

@@ -27,7 +27,7 @@ use Planisher\Plan\Overprint;
 /** A line as the screens get it: what is wanted, and all that core says of it. */
 final class LineView
 {
-    /** @return array<string, mixed> */
+    /** @return LineViewShape */
     public static function of(Line $line, WorkedLine $worked): array
     {
         [$at, $shown] = [$worked->at, $worked->plan?->shown];
@@ -64,7 +64,7 @@ final class LineView
     /**
      * The prints that it carries, where it carries several, each as if it were a line of its own.
      *
-     * @return list<array<string, mixed>>
+     * @return list<CellViewShape>
      */
     private static function cells(Line $line, LineContext $of): array
     {
@@ -89,7 +89,7 @@ final class LineView
     /**
      * What a line uses where it doesn't say.
      *
-     * @return array<string, mixed>
+     * @return UsesShape
      */
     private static function uses(LineContext $at): array
     {
@@ -97,7 +97,8 @@ final class LineView
         $paper = $lab->paper($line->paper);
         $encoding = $at->plan?->files[0]->encoding;
 
-        return [
+        /** @var UsesShape $uses what finishes say is held against its schema in the tests */
+        $uses = [
             'subject' => $line->subjectOf(null),
             'ppi' => $line->output->resolution?->typed() ?? $lab->resolution->typed(),
             'format' => ($encoding->format ?? $line->output->formatFor($lab))->value,
@@ -114,9 +115,11 @@ final class LineView
                     ],
             ...self::ofEveryFinish($at, fn (Dimensioning $drawn, ?LineContext $of): array => $drawn->uses($of)),
         ];
+
+        return $uses;
     }
 
-    /** @return ?array<string, mixed> */
+    /** @return ?UsedPictureShape */
     public static function picture(?OrderPicture $inOrder): ?array
     {
         if ($inOrder === null) {
@@ -137,7 +140,7 @@ final class LineView
      * What the drawing needs: lengths in mm from the paper's top left corner, the window in pixels of the picture. Without
      * a plan only the paper.
      *
-     * @return ?array<string, mixed>
+     * @return ?DrawingFiguresShape
      */
     public static function drawing(LineContext $at): ?array
     {
@@ -151,7 +154,8 @@ final class LineView
         [$hung, $pieces] = $layout === null ? [$box, [[$box, $box]]] : $drawn->hung($layout);
         $dimensions = $layout === null ? Dimensions::ofSize($paper) : $drawn->dimensions($layout);
 
-        return [
+        /** @var DrawingFiguresShape $figures as in uses() */
+        $figures = [
             'paper' => ['width' => $paper->width->in(Unit::Millimetre), 'height' => $paper->height->in(Unit::Millimetre)],
             'sheet' => ($layout->sheet ?? $box)->toArray(),
             'image' => ($layout->image ?? $box)->toArray(),
@@ -165,6 +169,8 @@ final class LineView
             'added' => AddedView::of($at->plan->added ?? new Overprint()),
             'dimensions' => array_map(fn (Dimension $dimension): array => $dimension->toArray(), $dimensions),
         ];
+
+        return $figures;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace App\Lines;
 /**
  * An order's lines as the screens get them.
  *
- * @phpstan-type Told array{short: string, goes: ?array<string, mixed>}
+ * @phpstan-type Told array{short: string, goes: ?GoesShape}
  */
 final readonly class LineViews
 {

@@ -9,7 +9,7 @@ use App\Models\Order;
 /** What stands above every page of an order. */
 final class OrderTitle
 {
-    /** @return array<string, mixed> */
+    /** @return OrderTitleShape */
     public static function of(Order $order): array
     {
         return [

@@ -46,7 +46,7 @@ final class WorkedOrder
     public const RELATIONS = ['client', 'lab.profiles', 'lines.pictures.orderPicture.picture'];
 
     /**
-     * @param  ?array<string, mixed>  $screenCopy  that is wanted of every line besides, as in the order file
+     * @param  ?ScreenCopyForm  $screenCopy  that is wanted of every line besides, as in the order file
      * @param  ?KeptLosses  $losses  null where nobody asks what becomes of its colours
      * @param  ?LabCard  $card  in place of its lab's
      * @param  ?array<int, FileName>  $names  by number; told apart among the lines that are given where they aren't known

@@ -22,7 +22,7 @@ final readonly class LastTime
 
     public function __construct(private ListView $view) {}
 
-    /** @return ?array<string, mixed> null where there is no order before that had a print */
+    /** @return ?array{order: array{id: int, number: string, orderedOn: string}, had: list<HadBeforeShape>} null where there is no order before that had a print */
     public function of(Order $order): ?array
     {
         $query = Order::query()
@@ -45,7 +45,7 @@ final readonly class LastTime
     /**
      * How its prints were made, the most frequent first.
      *
-     * @return list<array{wanted: array<string, mixed>, lines: int}>
+     * @return list<array{wanted: LineForm, lines: int}>
      */
     private static function kinds(Order $last): array
     {
@@ -65,8 +65,8 @@ final readonly class LastTime
     }
 
     /**
-     * @param  list<array{wanted: array<string, mixed>, lines: int}>  $kinds
-     * @return list<array{wanted: object, lines: int, said: string}>
+     * @param  list<array{wanted: LineForm, lines: int}>  $kinds
+     * @return list<HadBeforeShape>
      */
     private function told(Order $order, array $kinds): array
     {

@@ -26,7 +26,7 @@ final readonly class ListView
 {
     public function __construct(private PictureStore $pictures, private Desks $desks) {}
 
-    /** @return array<string, mixed> */
+    /** @return ListReadShape */
     public function of(Order $order, ReadList $list): array
     {
         $prints = array_merge(...array_map(fn (ReadLine $line): array => $line->prints, $list->lines), ...[[]]);
@@ -56,7 +56,7 @@ final readonly class ListView
     }
 
     /**
-     * @param  list<array<string, mixed>>  $kinds
+     * @param  list<LineForm>  $kinds
      * @return list<string> how each is made, of whatever picture
      */
     public function kinds(Order $order, array $kinds): array
@@ -67,8 +67,8 @@ final readonly class ListView
     }
 
     /**
-     * @param  list<array<string, mixed>>  $all  lines that are told, for the pictures that they name
-     * @return \Closure(array<string, mixed>): array{said: string, kind: ?string} what is told of one, and of it without its picture
+     * @param  list<LineForm>  $all  lines that are told, for the pictures that they name
+     * @return \Closure(LineForm): array{said: string, kind: ?string} what is told of one, and of it without its picture
      */
     private function teller(Order $order, array $all): \Closure
     {
@@ -101,7 +101,7 @@ final readonly class ListView
     /**
      * Those of an order's pictures that lines name, by name.
      *
-     * @param  list<array<string, mixed>>  $all
+     * @param  list<LineForm>  $all
      * @return array<string, OrderPicture>
      */
     private function named(Order $order, array $all): array

@@ -21,7 +21,7 @@ final readonly class SpokenOf
     /** @param  list<string>  $pictures  by name, in the order's order */
     private function __construct(public Known $known, public array $pictures) {}
 
-    /** @return array<string, \Closure(?string): (array<string, mixed>|Unsure)> what house finishes settle, by name */
+    /** @return array<string, \Closure(?string): (ChangeForm|Unsure)> what house finishes settle, by name */
     private static function finishes(LabCard $lab): array
     {
         $settles = fn (HouseFinish $house): \Closure => function (?string $make) use ($house, $lab): array|Unsure {

@@ -72,7 +72,7 @@ final class Wishes
     /**
      * What it changes of a line.
      *
-     * @return array<string, mixed> a merge patch of its order-file form
+     * @return ChangeForm a merge patch of its order-file form
      *
      * @throws OrderFileError where the line has no such cell
      */

@@ -11,7 +11,7 @@ use Planisher\Measure\Figure;
 /** A set of files as the make page gets it. */
 final class MakeView
 {
-    /** @return ?string null where it has no such file */
+    /** @return 'ready'|'packing'|null null where it has no such file */
     private static function zip(Make $make, bool $forScreens): ?string
     {
         return $make->files->where('is_for_screen', $forScreens)->isEmpty()
@@ -21,7 +21,7 @@ final class MakeView
                 : 'packing');
     }
 
-    /** @return array<string, mixed> */
+    /** @return MakeShape */
     public static function of(Make $make): array
     {
         return [
@@ -33,26 +33,25 @@ final class MakeView
             'held' => $make->state->held(),
             'secondsLeft' => TimeLeft::of($make),
             'startedAt' => $make->created_at->toIso8601String(),
-            'files' => $make->files
-                ->map(
-                    fn (MadeFile $file): array => [
-                        'id' => $file->id,
-                        'lineId' => $file->line_id,
-                        'lineNumber' => $file->line->number,
-                        'name' => $file->name,
-                        'isForScreen' => $file->is_for_screen,
-                        'state' => $file->state->value,
-                        'percent' => $file->percent,
-                        'error' => $file->error,
-                        'madeBefore' => $file->made_before === null ? null : "orders/{$file->made_before}",
-                        'size' => $file->bytes === null ? null : Figure::bytes($file->bytes),
-                        'sha256' => $file->sha256,
-                        'readBack' => $file->read_back ?? [],
-                        'picture' => Ticket::pictures($file->ticket)[0]['sha256'],
-                        'shows' => $file->ticket['shows'] ?? null,
-                    ],
-                )
-                ->all(),
+            'files' => array_map(
+                fn (MadeFile $file): array => [
+                    'id' => $file->id,
+                    'lineId' => $file->line_id,
+                    'lineNumber' => $file->line->number,
+                    'name' => $file->name,
+                    'isForScreen' => $file->is_for_screen,
+                    'state' => $file->state->value,
+                    'percent' => $file->percent,
+                    'error' => $file->error,
+                    'madeBefore' => $file->made_before === null ? null : "orders/{$file->made_before}",
+                    'size' => $file->bytes === null ? null : Figure::bytes($file->bytes),
+                    'sha256' => $file->sha256,
+                    'readBack' => $file->read_back ?? [],
+                    'picture' => Ticket::pictures($file->ticket)[0]['sha256'],
+                    'shows' => $file->ticket['shows'] ?? null,
+                ],
+                array_values($make->files->all()),
+            ),
         ];
     }
 }

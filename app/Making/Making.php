@@ -118,7 +118,7 @@ final class Making
      * Starts the making of copies for a screen: of lines as they are now, passed or not, in a folder of their own.
      *
      * @param  ?list<int>  $chosen  ids of lines; null for all that can be made
-     * @param  array<string, mixed>  $wanted  how, as in the order file's “screenCopy”
+     * @param  ScreenCopyForm  $wanted  how, as in the order file's “screenCopy”
      *
      * @throws OrderFileError
      */

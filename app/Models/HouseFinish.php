@@ -10,7 +10,7 @@ use Planisher\House\HouseFinishSpec as Finish;
 /**
  * @property int $id
  * @property string $name
- * @property array{choices: list<string>, wanted: array<string, mixed>} $finish
+ * @property array{choices: list<string>, wanted: LineForm} $finish
  * @property int $version  counts its changes
  */
 class HouseFinish extends Model

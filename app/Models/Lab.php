@@ -14,7 +14,7 @@ use Planisher\OrderFile\JsonNode;
 /**
  * @property int $id
  * @property string $name
- * @property array<string, mixed> $card
+ * @property LabCardForm $card
  * @property int $version
  * @property ?string $service_url  where parcels are sent to
  * @property ?string $service_key

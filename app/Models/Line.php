@@ -19,10 +19,10 @@ use Planisher\State\LineState;
  * @property int $id
  * @property int $order_id
  * @property int $number
- * @property array<string, mixed> $wanted
+ * @property LineForm $wanted
  * @property ?list<int> $gathered_from  ids of the removed lines whose prints it carries
  * @property LineState $state
- * @property ?list<array<string, mixed>> $passed_with
+ * @property ?list<FindingShape> $passed_with
  * @property int $version
  * @property ?string $remark
  * @property ?string $remark_for_lab

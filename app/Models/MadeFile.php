@@ -25,7 +25,7 @@ use Planisher\State\FileState;
  * @property ?string $error
  * @property ?int $bytes
  * @property ?string $sha256
- * @property ?list<array<string, mixed>> $read_back
+ * @property ?list<MeasuredShape> $read_back
  * @property int $pixels
  * @property ?float $seconds  that a worker took to make it
  * @property ?string $ticket_hash

@@ -24,7 +24,7 @@ use Planisher\OrderFile\Remark;
  * @property ?Carbon $due_on
  * @property ?string $remark
  * @property ?string $remark_for_lab
- * @property ?array<string, mixed> $names  what its new lines' files are named after
+ * @property ?NameForm $names  what its new lines' files are named after
  * @property ?Carbon $put_away_at
  * @property ?Carbon $deleted_at
  * @property Carbon $updated_at

@@ -21,7 +21,7 @@ use Planisher\Parcel\ParcelState;
  * @property string $key
  * @property int $number
  * @property string $contents
- * @property array<string, mixed> $manifest
+ * @property ManifestShape $manifest
  * @property string $folder
  * @property ParcelState $state
  * @property int $bytes

@@ -15,7 +15,7 @@ use Planisher\Picture\PictureFacts;
  * @property array<string, mixed> $facts
  * @property int $modified_at
  * @property ?string $taken  when, by the camera's clock: YYYY-MM-DDTHH:MM:SS
- * @property ?list<array<string, mixed>> $must_stay_in
+ * @property ?list<MarkedAreaShape> $must_stay_in
  */
 class Picture extends Model
 {

@@ -13,7 +13,7 @@ use Planisher\Measure\Unit;
  * @property int $id
  * @property string $name
  * @property Unit $unit
- * @property ?array{name?: array<string, mixed>, output?: array<string, mixed>} $usual  what new lines begin with
+ * @property ?array{name?: NameForm, output?: OutputForm} $usual  what new lines begin with
  * @property ?string $export_folder
  * @property ?string $pictures_folder
  * @property int $version  counts its changes
@@ -36,6 +36,12 @@ class Studio extends Model
     protected function casts(): array
     {
         return ['unit' => Unit::class, 'usual' => 'json:unicode'];
+    }
+
+    /** @return 'in'|'cm' nobody measures all of their paper in millimetres */
+    public function unitSaid(): string
+    {
+        return $this->unit === Unit::Inch ? 'in' : 'cm';
     }
 
     /** As it is now: read once a request. */

@@ -18,7 +18,7 @@ final class Names
 {
     /**
      * @param  mixed  $name  parts and joiner, as the order file has them
-     * @return array<string, mixed> as it is kept
+     * @return NameForm as it is kept
      *
      * @throws OrderFileError
      */
@@ -30,9 +30,9 @@ final class Names
     /**
      * The names of all files of an order, were some of its lines named so.
      *
-     * @param  array<string, mixed>  $name
+     * @param  NameForm  $name
      * @param  ?list<int>  $chosen  ids of the lines that are; null for all
-     * @return array<string, mixed>
+     * @return NamesTriedShape
      */
     public static function tried(Order $order, array $name, ?array $chosen): array
     {
@@ -47,22 +47,21 @@ final class Names
 
         return [
             'most' => $card->nameLength,
-            'lines' => $order->lines
-                ->map(
-                    fn (Line $line): array => [
-                        'id' => $line->id,
-                        'number' => $line->number,
-                        'files' => $names[$line->number]->files(),
-                        'length' => $names[$line->number]->length(),
-                        'isShortened' => $names[$line->number]->shortened,
-                        'isNumberedApart' => $names[$line->number]->numberedApart,
-                    ],
-                )
-                ->all(),
+            'lines' => array_map(
+                fn (Line $line): array => [
+                    'id' => $line->id,
+                    'number' => $line->number,
+                    'files' => $names[$line->number]->files(),
+                    'length' => $names[$line->number]->length(),
+                    'isShortened' => $names[$line->number]->shortened,
+                    'isNumberedApart' => $names[$line->number]->numberedApart,
+                ],
+                array_values($order->lines->all()),
+            ),
         ];
     }
 
-    /** @param  array<string, mixed>  $name */
+    /** @param  NameForm  $name */
     private static function named(WantedLine $line, array $name): WantedLine
     {
         return LineReader::read(JsonNode::root(['name' => $name] + ['make' => $line->make] + $line->toArray()));

@@ -26,7 +26,7 @@ final class OrderList
 
     /**
      * @param  string  $where  desk, me, client, lab, away or removed
-     * @return array<string, mixed>
+     * @return OrdersShape
      */
     public function page(string $where, string $find, int $page): array
     {
@@ -212,8 +212,8 @@ final class OrderList
     }
 
     /**
-     * @param  list<array<string, mixed>>  $face
-     * @return array<string, mixed>
+     * @param  list<OrderFaceShape>  $face
+     * @return OrderRowShape
      */
     private static function row(Order $order, array $face): array
     {

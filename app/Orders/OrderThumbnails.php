@@ -28,7 +28,7 @@ final class OrderThumbnails
      * Kept until something of the order or its lab card changes, so that a page of orders works no plan.
      *
      * @param  list<Order>  $orders  each with its lab, and `touched`: what its face depends on
-     * @return array<int, list<array<string, mixed>>> by the order's id
+     * @return array<int, list<OrderFaceShape>> by the order's id
      */
     public function of(array $orders): array
     {
@@ -48,7 +48,7 @@ final class OrderThumbnails
         return $faces;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<OrderFaceShape> */
     private function drawn(Order $order): array
     {
         $chosen = self::chosen($order->lines->all());
@@ -89,8 +89,8 @@ final class OrderThumbnails
     /**
      * Without what can't be seen that small.
      *
-     * @param  ?array<string, mixed>  $drawing
-     * @return ?array<string, mixed>
+     * @param  ?DrawingFiguresShape  $drawing
+     * @return ?DrawingFiguresShape
      */
     private static function slim(?array $drawing): ?array
     {
@@ -107,6 +107,7 @@ final class OrderThumbnails
             $value = is_float($value) ? round($value, 1) : $value;
         });
 
+        /** @var DrawingFiguresShape $drawing rounding changes no shape */
         return $drawing;
     }
 }

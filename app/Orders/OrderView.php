@@ -25,7 +25,7 @@ final class OrderView
 {
     public function __construct(private readonly KeptLineViews $lines) {}
 
-    /** @return array<string, mixed> */
+    /** @return HeadOfOrderShape */
     public static function head(Order $order): array
     {
         return OrderTitle::of($order) + [
@@ -41,13 +41,13 @@ final class OrderView
     {
         $lines = $this->lines->of($order);
         $lines->isAllMeasured || MeasureOrder::soon($order);
-        $json = json_encode($this->besides($order), JSON_THROW_ON_ERROR);
+        $json = json_encode($this->withoutLines($order), JSON_THROW_ON_ERROR);
 
-        return substr($json, 0, -1).',"lines":['.implode(',', $lines->json).']}';
+        return substr($json, 0, -strlen(']}')).implode(',', $lines->json).']}';
     }
 
-    /** @return array<string, mixed> the order sheet without its lines */
-    private function besides(Order $order): array
+    /** @return OrderSheetShape its lines are empty, and last */
+    private function withoutLines(Order $order): array
     {
         $uses = $order->lines->flatMap(fn (Line $line) => $line->pictures->pluck('order_picture_id')->unique())->countBy();
         $card = $order->lab->labCard();
@@ -93,6 +93,7 @@ final class OrderView
                 ->whereIn('state', [FileState::Waiting, FileState::Making])
                 ->whereIn('make_id', $order->makes()->pluck('id'))
                 ->count(),
+            'lines' => [],
         ];
     }
 
@@ -100,7 +101,7 @@ final class OrderView
      * Its pictures as the shelf shows them. There may be thousands, so only what is shown of them is read.
      *
      * @param  array<int, int>  $uses  how many lines use one, by its id
-     * @return list<array<string, mixed>>
+     * @return list<OrderPictureShape>
      */
     private static function pictures(Order $order, array $uses): array
     {
@@ -140,7 +141,7 @@ final class OrderView
         return array_map(fn (Extra $of): array => ['name' => $of->name, 'price' => $of->cost($currency)?->label()], $extras);
     }
 
-    /** @return array<string, mixed> */
+    /** @return FaceOfferedShape */
     private static function face(Face $face): array
     {
         return [

@@ -21,7 +21,7 @@ use Planisher\State\LineState;
  * What of an order may go to the lab, and why the rest may not: only what is passed, made, read back and the same since goes.
  *
  * @phpstan-type Row array{
- *     line: Line, short: string, goes: array<string, mixed>, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel,
+ *     line: Line, short: string, goes: GoesShape, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel,
  * }
  */
 final class Contents

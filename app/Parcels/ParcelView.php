@@ -22,7 +22,7 @@ final class ParcelView
 {
     public function __construct(private readonly Contents $contents, private readonly ParcelZip $zip) {}
 
-    /** @return array<string, mixed> */
+    /** @return ParcelsShape */
     public function page(Order $order): array
     {
         $parcels = $order->parcels()->with('files.madeFile', 'lab')->get();
@@ -31,13 +31,13 @@ final class ParcelView
             'order' => OrderTitle::of($order),
             'lab' => ['id' => $order->lab_id, 'name' => $order->lab->name, 'hasService' => LabService::of($order->lab) !== null],
             'lines' => array_map(self::line(...), $this->contents->of($order)),
-            'parcels' => $parcels->map($this->parcel(...))->all(),
+            'parcels' => array_map($this->parcel(...), array_values($parcels->all())),
         ];
     }
 
     /**
      * @param  Row  $row
-     * @return array<string, mixed>
+     * @return ParcelLineShape
      */
     private static function line(array $row): array
     {
@@ -46,13 +46,13 @@ final class ParcelView
             'number' => $row['line']->number,
             'short' => $row['short'],
             'goes' => $row['goes'],
-            'files' => $row['files']->map(fn (MadeFile $file): string => $file->name)->values()->all(),
+            'files' => array_map(fn (MadeFile $file): string => $file->name, array_values($row['files']->all())),
             'why' => $row['why'],
             'parcel' => $row['parcel']?->number,
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return ParcelShape */
     private function parcel(Parcel $parcel): array
     {
         $told = array_column($parcel->manifest['files'], null, 'name');
@@ -86,9 +86,10 @@ final class ParcelView
                         'total' => self::money($parcel->receipt['total'], $parcel->receipt['currency'] ?? $currency),
                         'at' => $parcel->receipt['at'],
                     ],
-            'files' => $parcel->files
-                ->map(fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $of) => self::money($of, $currency)))
-                ->all(),
+            'files' => array_map(
+                fn (ParcelFile $file): array => self::file($file, $told[$file->name], fn (?float $of) => self::money($of, $currency)),
+                array_values($parcel->files->all()),
+            ),
         ];
     }
 
@@ -99,9 +100,9 @@ final class ParcelView
     }
 
     /**
-     * @param  array<string, mixed>  $told  of it in the manifest
+     * @param  value-of<ManifestShape['files']>  $told  of it in the manifest
      * @param  callable(?float): ?string  $money
-     * @return array<string, mixed>
+     * @return ParcelFileShape
      */
     private static function file(ParcelFile $file, array $told, callable $money): array
     {

@@ -45,8 +45,8 @@ final class Reprints
     }
 
     /**
-     * @param  array<string, mixed>  $wanted
-     * @param  array<string, mixed>  $kept
+     * @param  LineForm  $wanted
+     * @param  LineForm  $kept
      */
     private function add(Order $order, array $wanted, array $kept): Line
     {

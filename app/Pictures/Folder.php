@@ -50,7 +50,7 @@ final class Folder
      *
      * @param  string  $below  empty for the folder itself
      * @param  string  $sort  name, or newest
-     * @return array<string, mixed>
+     * @return FolderPageShape
      */
     public function page(string $below, string $sort, int $page): array
     {
@@ -144,7 +144,7 @@ final class Folder
         return $copy;
     }
 
-    /** @return ?array<string, mixed> null where it went meanwhile */
+    /** @return ?FolderFileShape null where it went meanwhile */
     private function file(string $below, string $name): ?array
     {
         $path = $this->root.($below === '' ? '' : "/{$below}")."/{$name}";

@@ -30,7 +30,7 @@ final class Incoming
         return $token;
     }
 
-    /** @return ?array<string, mixed> its state: reading, taken with its name, or refused with the reason; null when nobody knows of it */
+    /** @return ?IncomingShape its state: reading, taken with its name, or refused with the reason; null when nobody knows of it */
     public static function state(Order $order, string $token): ?array
     {
         return Cache::get("incoming-{$order->id}-{$token}");
@@ -59,7 +59,7 @@ final class Incoming
         return "incoming/{$token}";
     }
 
-    /** @param  array<string, mixed>  $state */
+    /** @param  IncomingShape  $state */
     private static function tell(int $orderId, string $token, array $state): void
     {
         Cache::put("incoming-{$orderId}-{$token}", $state, self::TOLD_SECONDS);

@@ -15,13 +15,13 @@ final class Desks
 {
     public function __construct(private readonly MarkStore $marks) {}
 
-    /** @param  array<string, mixed>  $besides  what else is asked for, in its order-file form */
+    /** @param  LineForm  $besides  what else is asked for, in its order-file form */
     public function for(Order $order, array $besides = []): OrderContext
     {
         return $this->naming($order, [...array_values($order->lines->pluck('wanted')->all()), $besides]);
     }
 
-    /** @param  list<array<string, mixed>>  $lines  those that it is for, in their order-file form */
+    /** @param  list<LineForm>  $lines  those that it is for, in their order-file form */
     public function naming(Order $order, array $lines): OrderContext
     {
         return new OrderContext($order->head(), $this->marks->known(MarksNamed::in($lines)), new HarfBuzz(), Studio::current()->unit);

@@ -17,4 +17,7 @@ final class Views
         'pixels' => PixelsView::class,
         'weight' => WeightView::class,
     ];
+
+    /** @var array<string, string> what those answer that are no pictures: shapes of core/OrderFile/answers.schema.json */
+    public const ANSWERS = ['seen' => 'OnPaper', 'histogram' => 'Histograms', 'weight' => 'Note'];
 }

@@ -18,9 +18,17 @@ final readonly class Dimension
         public bool $canBeTyped,
     ) {}
 
-    /** @return array<string, mixed> */
+    /** @return DimensionShape */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return [
+            'name' => $this->name,
+            'label' => $this->label,
+            'across' => $this->across,
+            'isMargin' => $this->isMargin,
+            'from' => $this->from,
+            'to' => $this->to,
+            'canBeTyped' => $this->canBeTyped,
+        ];
     }
 }

@@ -61,7 +61,7 @@ final readonly class Finding
         return $findings;
     }
 
-    /** @return array<string, mixed> */
+    /** @return FindingShape */
     public function toArray(): array
     {
         return [

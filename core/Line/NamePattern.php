@@ -13,7 +13,10 @@ final readonly class NamePattern
 
     private const JOINERS = ['_', '-'];
 
-    /** @param  non-empty-list<NamePart|string>  $parts a string is free text */
+    /**
+     * @param  non-empty-list<NamePart|string>  $parts  a string is free text
+     * @param  value-of<self::JOINERS>  $join
+     */
     private function __construct(public array $parts, public string $join) {}
 
     /** @throws \Planisher\OrderFile\OrderFileError */
@@ -42,7 +45,7 @@ final readonly class NamePattern
         return $this->parts === self::USUAL && $this->join === self::JOINERS[0];
     }
 
-    /** @return array{parts: list<string|array{text: string}>, join: string} */
+    /** @return UsesShape['name'] */
     public function toArray(): array
     {
         return [

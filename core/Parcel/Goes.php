@@ -68,7 +68,7 @@ final readonly class Goes
             : new Price(array_sum(array_map(fn (Price $price): int => $price->hundredths, $costs)), reset($costs)->currency);
     }
 
-    /** @return array<string, mixed> as the screens get it; the price in hundredths */
+    /** @return GoesShape as the screens get it; the price in hundredths */
     public function toArray(): array
     {
         return [

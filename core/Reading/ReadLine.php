@@ -50,7 +50,7 @@ final class ReadLine
     /**
      * Its words in pieces that give the line when they are put together again.
      *
-     * @return list<array{words: string, is: string, why: ?string, role: ?string, isMany: bool, offers: list<array<string, ?string>>}>
+     * @return list<WordsPartShape>
      */
     public function parts(): array
     {
@@ -83,7 +83,10 @@ final class ReadLine
         return $parts;
     }
 
-    /** @return array{words: string, is: string, why: ?string, role: ?string, isMany: bool, offers: list<array<string, ?string>>} */
+    /**
+     * @param  'read'|'passed'|'unsure'|'left'  $is
+     * @return WordsPartShape
+     */
     private static function part(string $words, string $is, ?ChartItem $of = null): array
     {
         return [

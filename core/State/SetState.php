@@ -43,7 +43,7 @@ enum SetState: string implements State
         };
     }
 
-    /** As it is told: null where nothing holds it. */
+    /** @return 'paused'|'stopped'|null as it is told: null where nothing holds it */
     public function held(): ?string
     {
         return $this === self::Running ? null : $this->value;

@@ -56,7 +56,11 @@ final class Catalogue
         return $most !== null && min($width, $height) <= min($most) + 0.02 && max($width, $height) <= max($most) + 0.02;
     }
 
-    /** What one of a file costs by its manifest's words; null where the lab has no price. */
+    /**
+     * What one of a file costs by its manifest's words; null where the lab has no price.
+     *
+     * @param  array<string, mixed>  $file
+     */
     public function price(array $file): ?float
     {
         $sides = self::sides($file['sheet'] ?? '') ?? [0, 0];

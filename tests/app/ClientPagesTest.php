@@ -57,7 +57,10 @@ final class ClientPagesTest extends TestCase
         return $this->postJson($at, ['answers' => $answers]);
     }
 
-    /** @return array{line: int, version: string} */
+    /**
+     * @param  array<string, mixed>  $shown
+     * @return array{line: int, version: string}
+     */
     private static function to(array $shown, int $print): array
     {
         return ['line' => $shown['prints'][$print]['line'], 'version' => $shown['prints'][$print]['version']];

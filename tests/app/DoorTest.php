@@ -141,6 +141,7 @@ final class DoorTest extends TestCase
         {
             public int $checks = 0;
 
+            /** @param  array<string, mixed>  $options */
             public function check($value, $hashedValue, array $options = []): bool
             {
                 $this->checks++;

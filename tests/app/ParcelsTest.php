@@ -55,7 +55,11 @@ final class ParcelsTest extends TestCase
         return self::$lab ?? throw new \LogicException('It is open.');
     }
 
-    /** A line that is passed and made. */
+    /**
+     * A line that is passed and made.
+     *
+     * @param  array<string, mixed>  $change
+     */
     private function made(string $size = '4 x 6 in', array $change = [], string $picture = 'dawn-boat.jpg'): Line
     {
         $line = $this->line($size, $change, $picture)->refresh();
@@ -642,7 +646,7 @@ final class ParcelsTest extends TestCase
         $line = $this->made('8 x 12 in', ['product' => 'metal']);
         $this->change($line, ['mount' => 'easel back'])->assertOk();
         self::assertSame(LineState::Made, $line->refresh()->state);
-        self::assertSame('easel back', $this->packed()->manifest['files'][0]['mount']);
+        self::assertSame('easel back', $this->packed()->manifest['files'][0]['mount'] ?? null);
     }
 
     public function test_a_reprint_is_the_same_to_the_last_byte_and_kept_apart(): void

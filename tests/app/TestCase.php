@@ -72,7 +72,7 @@ abstract class TestCase extends LaravelTestCase
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
     {
         $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
-        Answers::check($method, (string) $uri, $answer);
+        Answers::check($answer, app('router')->current());
 
         return $answer;
     }

@@ -57,7 +57,7 @@ final class ClientPageController
         return response()->json(self::shown($page));
     }
 
-    /** @return array<string, mixed> */
+    /** @return ClientPageShape */
     private static function shown(ClientPage $page): array
     {
         return [

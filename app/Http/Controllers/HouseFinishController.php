@@ -122,7 +122,7 @@ final class HouseFinishController
         return array_values(array_filter(array_map(Choices::named(...), $names))) ?: abort(422, 'Keep at least one choice.');
     }
 
-    /** @return array<string, mixed> */
+    /** @return HouseFinishShape */
     private static function shown(HouseFinish $finish): array
     {
         $kept = $finish->houseFinish();

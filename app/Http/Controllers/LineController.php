@@ -75,8 +75,8 @@ final class LineController
     /**
      * A change of one of the prints that a line carries, as one of the line.
      *
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
+     * @param  ChangeForm  $change
+     * @return ChangeForm
      */
     private function ofLine(Line $line, ?int $cell, array $change): array
     {
@@ -86,7 +86,7 @@ final class LineController
     /**
      * What a figure typed into the drawing changes.
      *
-     * @return array<string, mixed>
+     * @return ChangeForm
      */
     private function figure(Line $line, string $name, string $typed): array
     {

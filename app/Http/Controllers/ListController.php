@@ -141,7 +141,7 @@ final class ListController
     /**
      * The sheet that a line’s prints would share.
      *
-     * @return array{?array<string, mixed>, list<string>} it, and what is to be told
+     * @return array{?LineViewShape, list<string>} it, and what is to be told
      */
     private function gathered(Wishes $wishes, SaidWish $wish, Line $line): array
     {

@@ -57,7 +57,7 @@ final class MarkController
         return PrivateFile::inline($this->marks->path($mark->sha256), 'image/png');
     }
 
-    /** @return array<string, mixed> */
+    /** @return StudioMarkShape */
     private static function shown(StudioMark $mark, int $lines): array
     {
         $facts = $mark->pictureFacts();

@@ -78,7 +78,7 @@ final class OwnWordController
         return $trouble === [] ? [$words, $means] : throw ValidationException::withMessages($trouble);
     }
 
-    /** @return array{id: int, words: string, means: string, version: int} */
+    /** @return OwnWordShape */
     private static function shown(OwnWord $word): array
     {
         return ['id' => $word->id, 'words' => $word->words, 'means' => $word->means, 'version' => $word->version];

@@ -55,7 +55,7 @@ final class StudioController
         return SeenVersion::change($request, $studio, 'The studio', self::view(...), fn (Studio $now): null => self::fill($now, $given));
     }
 
-    /** @param  array<string, mixed>  $given */
+    /** @param  array{name?: string, unit?: string, usual?: ?array<mixed>, exportFolder?: ?string, picturesFolder?: ?string}  $given */
     private static function fill(Studio $studio, array $given): null
     {
         foreach (self::COLUMNS as $key => $column) {
@@ -103,36 +103,33 @@ final class StudioController
         return response()->json(Me::of($person), 201);
     }
 
-    /** @return array<string, mixed> */
+    /** @return StudioShape */
     private static function view(Studio $studio): array
     {
         return [
             'version' => $studio->version,
             'name' => $studio->name,
-            'unit' => $studio->unit->value,
+            'unit' => $studio->unitSaid(),
             'usual' => (object) ($studio->usual ?? []),
             'usualNames' => NamePattern::fromNode(isset($studio->usual['name']) ? JsonNode::root($studio->usual['name']) : null)->toArray(),
             'exportFolder' => $studio->export_folder,
             'picturesFolder' => $studio->pictures_folder,
-            'people' => User::all()
-                ->sortBy('name')
-                ->map(
-                    fn (User $person): array => [
-                        'id' => $person->id,
-                        'name' => $person->name,
-                        'email' => $person->email,
-                        'isMe' => $person->id === Auth::id(),
-                    ],
-                )
-                ->values()
-                ->all(),
+            'people' => array_map(
+                fn (User $person): array => [
+                    'id' => $person->id,
+                    'name' => $person->name,
+                    'email' => $person->email,
+                    'isMe' => $person->id === Auth::id(),
+                ],
+                array_values(User::all()->sortBy('name')->all()),
+            ),
             'canMail' => PasswordLink::canBeMailed(),
         ];
     }
 
     /**
-     * @param  array<string, mixed>  $given
-     * @return ?array{name?: array<string, mixed>, output?: array<string, mixed>}
+     * @param  array<mixed>  $given
+     * @return ?array{name?: NameForm, output?: OutputForm}
      *
      * @throws OrderFileError
      */

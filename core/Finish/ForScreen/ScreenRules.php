@@ -116,6 +116,7 @@ final class ScreenRules
         ];
     }
 
+    /** @return array<string, mixed>|Unsure a merge patch of the line */
     private static function copy(Heard $said): array|Unsure
     {
         $of = [];

@@ -75,7 +75,7 @@ final readonly class CardDraft
     /**
      * What a card's fields are as text.
      *
-     * @return array{texts: array<string, string>, products: list<array<string, string>>}
+     * @return array{texts: array<string, string>, products: list<ProductTextsShape>}
      */
     public static function texts(LabCard $card): array
     {

@@ -14,7 +14,7 @@ final class ProductText
 {
     public const FIELDS = ['name', 'sizes', 'largestPiece', 'papers', 'mounts', 'options', 'prices'];
 
-    /** @return array<string, string> by field */
+    /** @return ProductTextsShape by field */
     public static function write(Product $product): array
     {
         return [

@@ -286,7 +286,12 @@ final class ChecksTest extends TestCase
         self::assertNull(LineContexts::finding(LineContexts::work($asked), 'not-made-yet'));
     }
 
-    /** A remedy is one press: the changed line no longer has the finding. */
+    /**
+     * A remedy is one press: the changed line no longer has the finding.
+     *
+     * @param  array<string, mixed>  $line
+     * @param  array<string, mixed>  $lab
+     */
     #[DataProvider('remedies')]
     public function test_remedies_cure(array $line, string $code, array $lab = []): void
     {

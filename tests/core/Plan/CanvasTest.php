@@ -37,6 +37,7 @@ final class CanvasTest extends TestCase
     /**
      * @param  array<string, mixed>  $canvas
      * @param  array{int, int}  $pixels
+     * @param  array{int, int}  $face
      */
     #[DataProvider('sizes')]
     public function test_edges_are_added_to_the_face(string $size, array $canvas, array $pixels, array $face): void
