@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-/** Where a route leads, with the name of what it answers: a shape of core/OrderFile/answers.schema.json, which the tests hold it against. */
+/**
+ * Where a route leads, with the name of what it answers: a shape of core/OrderFile/answers.schema.json, which the tests hold it
+ * against.
+ */
 final class Answer
 {
     /**

@@ -22,7 +22,7 @@ final readonly class LastTime
 
     public function __construct(private ListView $view) {}
 
-    /** @return ?array{order: array{id: int, number: string, orderedOn: string}, had: list<HadBeforeShape>} null where there is no order before that had a print */
+    /** @return LastTimeShape['lastTime'] null where there is no order before that had a print */
     public function of(Order $order): ?array
     {
         $query = Order::query()

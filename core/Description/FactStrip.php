@@ -26,7 +26,7 @@ final class FactStrip
             array_filter([
                 ...$plan->parts === [] ? [] : [self::taken($plan)],
                 ...$plan->parts === [] || ! $at->line->wanted->isPrinted() ? [] : [self::resolution($plan)],
-                ...Finishes::of($at->line)->wording()->facts($at),
+                ...Finishes::of($at->line)->wording()->facts($at, $plan),
                 self::files($plan),
             ]),
         );

@@ -7,11 +7,20 @@ namespace Planisher\Finish;
 use Planisher\Colour\ToneCurve;
 use Planisher\Lab\LabCard;
 use Planisher\Line\LineSpec;
+use Planisher\Line\Wanted;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\OfFinish;
 
-/** A finish that can put the prints of several lines together on one piece of paper, and take them apart again. */
+/**
+ * A finish that can put the prints of several lines together on one piece of paper, and take them apart again.
+ *
+ * @template-contravariant W of Wanted = Wanted
+ * @template-contravariant O of OfFinish|null = OfFinish|null
+ *
+ * @extends Finish<W, O>
+ */
 interface CombinesPrints extends Finish
 {
     /** Instead of a sheet's size: the lab's sheet that all prints cost least on. */

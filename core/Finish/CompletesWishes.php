@@ -5,9 +5,18 @@ declare(strict_types=1);
 namespace Planisher\Finish;
 
 use Planisher\Language\Unsure;
+use Planisher\Line\Wanted;
 use Planisher\Measure\Unit;
+use Planisher\Plan\OfFinish;
 
-/** A finish of which something can be known only when all that is said was heard. */
+/**
+ * A finish of which something can be known only when all that is said was heard.
+ *
+ * @template-contravariant W of Wanted = Wanted
+ * @template-contravariant O of OfFinish|null = OfFinish|null
+ *
+ * @extends Finish<W, O>
+ */
 interface CompletesWishes extends Finish
 {
     /**

@@ -6,17 +6,25 @@ namespace Planisher\Finish;
 
 use Planisher\Drawing\Dimension;
 use Planisher\Line\LineSpec;
+use Planisher\Line\Wanted;
 use Planisher\Measure\Box;
 use Planisher\Measure\MeasureError;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\OfFinish;
 
-/** What is drawn of a finish, and what typing into its drawing changes. */
+/**
+ * What is drawn of a finish, and what typing into its drawing changes.
+ *
+ * @template-contravariant W of Wanted = Wanted  what is wanted of it
+ * @template-contravariant O of OfFinish|null = OfFinish|null  what of its layout only it knows
+ */
 interface Dimensioning
 {
     /**
      * The outermost first.
      *
+     * @param  Layout<O>  $layout
      * @return list<Dimension>
      */
     public function dimensions(Layout $layout): array;
@@ -24,6 +32,8 @@ interface Dimensioning
     /**
      * What a figure typed into the drawing changes.
      *
+     * @param  LineSpec<W>  $line
+     * @param  Layout<O>  $layout
      * @param  string  $name  of the dimension, or of a joint
      * @return array<string, mixed> a merge patch (RFC 7386) of the line's order-file form
      *
@@ -34,7 +44,7 @@ interface Dimensioning
     /**
      * What the lab says where the line doesn't.
      *
-     * @param  ?LineContext  $at  null of a line that is made into something else
+     * @param  ?LineContext<W, O>  $at  null of a line that is made into something else
      * @return array<string, mixed>
      */
     public function uses(?LineContext $at): array;
@@ -42,7 +52,7 @@ interface Dimensioning
     /**
      * What is drawn beside paper and image.
      *
-     * @param  ?LineContext  $at  as in uses()
+     * @param  ?LineContext<W, O>  $at  as in uses()
      * @return array<string, mixed> lengths in mm
      */
     public function parts(?LineContext $at): array;
@@ -50,6 +60,7 @@ interface Dimensioning
     /**
      * What there will be to see: of each piece where it is, and which part of the drawing it shows.
      *
+     * @param  Layout<O>  $layout
      * @return array{Box, non-empty-list<array{Box, Box}>}
      */
     public function hung(Layout $layout): array;

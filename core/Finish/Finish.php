@@ -15,6 +15,7 @@ use Planisher\Naming\FileName;
 use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\PictureFacts;
+use Planisher\Plan\OfFinish;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
@@ -22,6 +23,9 @@ use Planisher\Studio\OrderContext;
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
  * checked, said and drawn of it. What only some can do, each is an interface of its own: CarriesPrints, CombinesPrints,
  * CompletesWishes, OffersChoices. The register is Finishes.
+ *
+ * @template-contravariant W of Wanted = Wanted  what is wanted of it
+ * @template-contravariant O of OfFinish|null = OfFinish|null  what of its layout only it knows
  */
 interface Finish
 {
@@ -53,6 +57,7 @@ interface Finish
     public function crop(JsonNode $line): ?Crop;
 
     /**
+     * @param  LineSpec<W>  $line
      * @param  non-empty-list<?PictureFacts>  $pictures  place by place; null where there is none that can be used
      * @param  OrderContext  $orderContext  what the order has beside them
      * @return ?Plan null for what can't be made yet, or can't be drawn without a picture that is missing
@@ -62,7 +67,7 @@ interface Finish
     /**
      * What is judged of it, between the checks of its pictures and those of its colours and files.
      *
-     * @return list<Check>
+     * @return list<Check<W, O>>
      */
     public function checks(): array;
 
@@ -72,8 +77,10 @@ interface Finish
     /** Whether it is ordered in a size on paper. */
     public function needsSize(): bool;
 
+    /** @return Wording<W, O> */
     public function wording(): Wording;
 
+    /** @return Dimensioning<W, O> */
     public function dimensioning(): Dimensioning;
 
     /**

@@ -4,45 +4,70 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
+use Planisher\Line\Wanted;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\OfFinish;
+use Planisher\Plan\Plan;
 
-/** What is said of a finish in words. */
+/**
+ * What is said of a finish in words.
+ *
+ * @template-contravariant W of Wanted = Wanted  what is wanted of it
+ * @template-contravariant O of OfFinish|null = OfFinish|null  what of its layout only it knows
+ */
 interface Wording
 {
     /**
      * What it is made of, where that isn't the one picture of its line: the word of the sentence, and what that says.
      *
+     * @param  LineContext<W, O>  $at
      * @return ?array{string, string}
      */
     public function madeOf(LineContext $at): ?array;
 
-    /** How it has its size: “cropped to 8 × 10 in” */
+    /**
+     * How it has its size: “cropped to 8 × 10 in”
+     *
+     * @param  LineContext<W, O>  $at
+     */
     public function size(LineContext $at): string;
 
-    /** Adds its own words to the sentence: only what there is to say. */
+    /**
+     * Adds its own words to the sentence: only what there is to say.
+     *
+     * @param  LineContext<W, O>  $at
+     */
     public function words(SentenceSegments $sentence, LineContext $at): void;
 
     /**
      * Its words that “add…” offers while there is nothing to say of them.
      *
+     * @param  LineContext<W, O>  $at
      * @return array<string, string> by word
      */
     public function addable(LineContext $at): array;
 
-    /** In a few words, for the order sheet, behind the picture's name. */
+    /**
+     * In a few words, for the order sheet, behind the picture's name.
+     *
+     * @param  LineContext<W, O>  $at
+     */
     public function short(LineContext $at): string;
 
     /**
      * The facts under the drawing that are its own.
      *
+     * @param  LineContext<W, O>  $at
+     * @param  Plan<O>  $plan  its plan: without one there are none
      * @return list<?array{figure: string, note: string}>
      */
-    public function facts(LineContext $at): array;
+    public function facts(LineContext $at, Plan $plan): array;
 
     /**
      * What is left to be done to it by hand, for whoever cuts or mounts it.
      *
+     * @param  LineContext<W, O>  $at
      * @return list<string> a sentence each
      */
     public function byHand(LineContext $at): array;

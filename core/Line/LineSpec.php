@@ -10,7 +10,11 @@ use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\PictureFacts;
 use Planisher\Screen\ScreenCopy;
 
-/** One thing ordered: pictures, a size, a finish, a quantity. What is wanted, before any arithmetic. */
+/**
+ * One thing ordered: pictures, a size, a finish, a quantity. What is wanted, before any arithmetic.
+ *
+ * @template-covariant W of Wanted = Wanted  what is wanted of the finish that it is made into
+ */
 final readonly class LineSpec
 {
     public const MOST_COPIES = 9999;
@@ -19,6 +23,7 @@ final readonly class LineSpec
      * @param  string  $make  the finish it is made into, by its name in the order file
      * @param  ?string  $picture  a file name; null while none is chosen
      * @param  ?Crop  $crop  null for what has no size on paper
+     * @param  W  $wanted
      * @param  Additions  $additions  words and overlays on it
      * @param  ?string  $product  what the lab prints it on, by the lab's name
      * @param  ?string  $paper  by the lab's name; null for its first
@@ -51,8 +56,12 @@ final readonly class LineSpec
     /**
      * What all finishes have in common; the rest is read already.
      *
+     * @template F of Wanted
+     *
+     * @param  F  $wanted
      * @param  ?Crop  $crop  null for what has no size on paper
      * @param  list<string>  $ignored  keys of other finishes that are there
+     * @return self<F>
      *
      * @throws \Planisher\OrderFile\OrderFileError
      */
@@ -81,10 +90,15 @@ final readonly class LineSpec
         );
     }
 
-    /** The same as a print on another's sheet: what is said of that whole sheet holds for it. */
+    /**
+     * The same as a print on another's sheet: what is said of that whole sheet holds for it.
+     *
+     * @return self<W>
+     */
     public function on(self $sheet): self
     {
-        return new self(
+        /** @var self<W> $on what is wanted of it stays */
+        $on = new self(
             ...[
                 ...get_object_vars($this),
                 ...LineKeys::common()->ofWholeSheets()->in(get_object_vars($sheet)),
@@ -93,6 +107,8 @@ final readonly class LineSpec
                 'viewedFrom' => $this->viewedFrom ?? $sheet->viewedFrom,
             ],
         );
+
+        return $on;
     }
 
     /**
@@ -103,6 +119,16 @@ final readonly class LineSpec
     public function pictures(): array
     {
         return $this->wanted->pictures($this->picture);
+    }
+
+    /**
+     * The size of what is ordered in one.
+     *
+     * @throws \LogicException of what has none on paper: its finish says so
+     */
+    public function sized(): Crop
+    {
+        return $this->crop ?? throw new \LogicException("A line that makes “{$this->make}” has no size on paper.");
     }
 
     /** What the lab prints it on, by the lab's name: as chosen, or what it is always printed on. */

@@ -13,6 +13,8 @@ use Planisher\Measure\Size;
 /**
  * Where an image sits on its paper, and the paper on its sheet, in whole nanometres from the paper's top left corner. Of a
  * canvas the paper is its face, of panels the undivided piece. Rounding to pixels comes later.
+ *
+ * @template-covariant O of OfFinish|null = OfFinish|null  what only its finish knows of it
  */
 final readonly class Layout
 {
@@ -21,14 +23,18 @@ final readonly class Layout
      * @param  Box  $image  the picture on the paper; beyond its edges where the lab asks for bleed
      * @param  Box  $sheet  the whole sheet that is sent, bleed included
      * @param  int  $bleed  nanometres round the sheet that the lab trims away
+     * @param  O  $own
      */
     public function __construct(public Size $size, public Box $image, public Box $sheet, public int $bleed, public ?OfFinish $own = null) {}
 
     /**
      * The layout of the way up that was asked for; auto takes the one that loses less, and as typed when both are alike.
      *
-     * @param  callable(Size): self  $layout
-     * @param  callable(self): float  $loss
+     * @template F of OfFinish|null = OfFinish|null
+     *
+     * @param  callable(Size): self<F>  $layout
+     * @param  callable(self<F>): float  $loss
+     * @return self<F>
      */
     public static function upright(Crop $crop, callable $layout, callable $loss): self
     {

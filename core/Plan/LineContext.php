@@ -6,6 +6,7 @@ namespace Planisher\Plan;
 
 use Planisher\Lab\LabCard;
 use Planisher\Line\LineSpec;
+use Planisher\Line\Wanted;
 use Planisher\Naming\FileName;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\MustStayIn;
@@ -13,13 +14,19 @@ use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Studio\OrderContext;
 
-/** All that is known of a line: what is wanted, its pictures, its lab, its plan, and what was measured of that. */
+/**
+ * All that is known of a line: what is wanted, its pictures, its lab, its plan, and what was measured of that.
+ *
+ * @template-covariant W of Wanted = Wanted  what is wanted of its finish
+ * @template-covariant O of OfFinish|null = OfFinish|null  what of its layout only its finish knows
+ */
 final readonly class LineContext
 {
     /**
+     * @param  LineSpec<W>  $line
      * @param  list<PictureFacts|PictureTrouble>  $pictures  of the line's places, in their order
-     * @param  ?Plan  $plan  null when a picture is missing or can't be used, or it asks for what can't be made
-     * @param  \Closure(array<string, mixed>): ?Plan  $changed  the plan of the line changed by a merge patch (RFC 7386)
+     * @param  ?Plan<O>  $plan  null when a picture is missing or can't be used, or it asks for what can't be made
+     * @param  \Closure(array<string, mixed>): ?Plan<O>  $changed  the plan of the line changed by a merge patch (RFC 7386)
      */
     public function __construct(
         public LineSpec $line,
@@ -36,7 +43,7 @@ final readonly class LineContext
      * Whether a change to the line would bring about a plan that is as wanted: what a remedy promises is tried first.
      *
      * @param  array<string, mixed>  $change  of the line, as a merge patch
-     * @param  callable(Plan): bool  $isWanted
+     * @param  callable(Plan<O>): bool  $isWanted
      */
     public function changedBy(array $change, callable $isWanted): bool
     {

@@ -11,10 +11,13 @@ use Planisher\Plan\Layer\PictureLayer;
 /**
  * The finished arithmetic of a line. The screen draws it, the checks judge it, the renderer executes it, the read-back
  * measures against it.
+ *
+ * @template-covariant O of OfFinish|null = OfFinish|null  what of its layout only its finish knows
  */
 final readonly class Plan
 {
     /**
+     * @param  Layout<O>  $layout
      * @param  list<Part>  $parts  its pictures: one, or one a cell; none while all cells of a sheet are empty
      * @param  non-empty-list<PlannedFile>  $files
      * @param  PlannedFile  $shown  all of it in one, to look at: the file itself, or what a set is cut from
@@ -30,13 +33,20 @@ final readonly class Plan
         public array $copies = [],
     ) {}
 
-    /** @param  list<PlannedFile>  $copies  for a screen */
+    /**
+     * @param  list<PlannedFile>  $copies  for a screen
+     * @return self<O>
+     */
     public function besides(array $copies): self
     {
         return new self($this->layout, $this->parts, $this->files, $this->shown, $this->added, $copies);
     }
 
-    /** The same, its files read back in a unit. */
+    /**
+     * The same, its files read back in a unit.
+     *
+     * @return self<O>
+     */
     public function readIn(Unit $unit): self
     {
         $files = array_map(fn (PlannedFile $file): PlannedFile => $file->with(readIn: $unit), $this->files);

@@ -94,7 +94,8 @@ final class SheetTest extends TestCase
         ];
         $worked = $this->work(self::sheet($cells, '8 x 10 in', ['gutter' => '4 mm', 'margin' => '5 mm', 'cutMarks' => true]));
         $files = $this->made($worked, 'sheets');
-        $layout = \Planisher\Finish\Sheet\SheetLayout::in($worked->plan?->layout) ?? self::fail('no layout');
+        $layout = $worked->plan?->layout->own;
+        self::assertInstanceOf(\Planisher\Finish\Sheet\SheetLayout::class, $layout);
         self::assertCount(5, $layout->cells);
         foreach ($layout->cells as $i => $cell) {
             [$alone] = $this->made($this->work($cells[$cell->cell] + ['carrier' => 'none']), "alone-{$i}");

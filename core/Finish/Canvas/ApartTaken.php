@@ -11,12 +11,16 @@ use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\FileFormat;
 use Planisher\Plan\LineContext;
 
-/** Stops two pages in a kind of file that has one, and says how face and edges come apart. */
+/**
+ * Stops two pages in a kind of file that has one, and says how face and edges come apart.
+ *
+ * @implements Check<CanvasWanted, Wrap>
+ */
 final class ApartTaken implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $apart = CanvasWanted::of($at->line)?->apartFor($at->lab->canvas);
+        $apart = $at->line->wanted->apartFor($at->lab->canvas);
         if ($apart === null) {
             return null;
         }

@@ -13,13 +13,17 @@ use Planisher\Measure\Unit;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 
-/** A canvas as it is drawn: the face, the edge from fold to wall on each side, the spare beyond it, and all of it together. */
+/**
+ * A canvas as it is drawn: the face, the edge from fold to wall on each side, the spare beyond it, and all of it together.
+ *
+ * @implements Dimensioning<CanvasWanted, Wrap>
+ */
 final class CanvasDimensioning implements Dimensioning
 {
     public function dimensions(Layout $layout): array
     {
         $drawn = new Dimensions($layout->size);
-        $wrap = Wrap::in($layout) ?? throw new \LogicException('A canvas has a wrap.');
+        $wrap = $layout->own;
         $sheet = $layout->sheet;
         if ($wrap->around() > 0) {
             $drawn
@@ -51,7 +55,7 @@ final class CanvasDimensioning implements Dimensioning
 
     public function uses(?LineContext $at): array
     {
-        $canvas = $at === null ? null : CanvasWanted::of($at->line);
+        $canvas = $at === null ? null : $at->line->wanted;
         if ($canvas === null || $at === null) {
             return ['depth' => '', 'spare' => '', 'apart' => null];
         }
@@ -66,7 +70,7 @@ final class CanvasDimensioning implements Dimensioning
 
     public function parts(?LineContext $at): array
     {
-        $wrap = Wrap::in($at?->plan?->layout);
+        $wrap = $at?->plan?->layout->own;
         $mm = fn (int $nanometres): float => $nanometres / Unit::Millimetre->nanometres();
 
         return ['wrap' => $wrap === null ? null : ['depth' => $mm($wrap->depth), 'spare' => $mm($wrap->spare)]];

@@ -24,7 +24,11 @@ use Planisher\OrderFile\JsonNode;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
-/** One picture that goes round its bars. */
+/**
+ * One picture that goes round its bars.
+ *
+ * @implements Finish<CanvasWanted, Wrap>
+ */
 final class CanvasFinish implements Finish
 {
     public const NAME = 'canvas';

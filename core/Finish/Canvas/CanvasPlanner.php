@@ -47,12 +47,13 @@ final class CanvasPlanner
         return Length::of('5', Unit::Millimetre);
     }
 
+    /**
+     * @param  LineSpec<CanvasWanted>  $line
+     * @return Plan<Wrap>
+     */
     public static function plan(LineSpec $line, PictureFacts $picture, LabCard $lab, FileName $name, OrderContext $orderContext): Plan
     {
-        [$crop, $canvas] = [$line->crop, CanvasWanted::of($line)];
-        if ($crop === null || $canvas === null) {
-            throw new \LogicException('A canvas planner needs a line that makes a canvas.');
-        }
+        [$crop, $canvas] = [$line->sized(), $line->wanted];
         $laidOut = function (Resolution $resolution) use ($crop, $canvas, $picture, $lab): array {
             $layout = self::layout($crop, $canvas, $picture, $lab, $resolution);
 
@@ -80,6 +81,7 @@ final class CanvasPlanner
         );
     }
 
+    /** @return Layout<Wrap> */
     private static function layout(Crop $crop, CanvasWanted $canvas, PictureFacts $picture, LabCard $lab, Resolution $resolution): Layout
     {
         return Layout::upright(
@@ -89,7 +91,11 @@ final class CanvasPlanner
         );
     }
 
-    /** The picture on its face alone, or running on round the bar. */
+    /**
+     * The picture on its face alone, or running on round the bar.
+     *
+     * @return Layout<Wrap>
+     */
     private static function wrapped(Size $face, Wrap $wrap, EdgeFill $edge): Layout
     {
         $box = Box::ofSize($face);
@@ -102,6 +108,7 @@ final class CanvasPlanner
      * Face and edges in one.
      *
      * @param  PictureLayer  $placed  in pixels from the face's corner
+     * @param  Layout<Wrap>  $layout
      */
     private static function together(
         CanvasWanted $canvas,
@@ -112,7 +119,7 @@ final class CanvasPlanner
         string $name,
         Overprint $added,
     ): PlannedFile {
-        $wrap = Wrap::in($layout) ?? throw new \LogicException('A canvas has a wrap.');
+        $wrap = $layout->own;
         $around = $wrap->around();
         $image = $placed->target;
         $file =

@@ -8,7 +8,6 @@ use Planisher\Colour\Rgb;
 use Planisher\Lab\CanvasCard;
 use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\LabCard;
-use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Figure;
@@ -70,12 +69,6 @@ final readonly class CanvasWanted implements Wanted
             true => $lab->edgesApart ?? EdgeDelivery::Files,
             false => null,
         };
-    }
-
-    /** Of a line that makes a canvas. */
-    public static function of(LineSpec $line): ?self
-    {
-        return $line->wanted instanceof self ? $line->wanted : null;
     }
 
     public function label(int $copies): string

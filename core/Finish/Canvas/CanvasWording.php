@@ -10,8 +10,13 @@ use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Plan\Layer\EdgeFill;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\Plan;
 
-/** What is said of a canvas. */
+/**
+ * What is said of a canvas.
+ *
+ * @implements Wording<CanvasWanted, Wrap>
+ */
 final class CanvasWording implements Wording
 {
     public function madeOf(LineContext $at): ?array
@@ -26,10 +31,7 @@ final class CanvasWording implements Wording
 
     public function words(SentenceSegments $sentence, LineContext $at): void
     {
-        [$canvas, $card] = [CanvasWanted::of($at->line), $at->lab->canvas];
-        if ($canvas === null) {
-            return;
-        }
+        [$canvas, $card] = [$at->line->wanted, $at->lab->canvas];
         $spare = $canvas->spareFor($card);
         $deep = "{$canvas->depthFor($card)->label()} deep".($spare->isZero() ? '' : " with {$spare->label()} to spare");
         $isPlain = $canvas->edge === EdgeFill::OneColour;
@@ -52,7 +54,7 @@ final class CanvasWording implements Wording
     public function addable(LineContext $at): array
     {
         return [
-            ...CanvasWanted::of($at->line)?->edge === EdgeFill::OneColour ? [] : ['soften' => 'a softened edge'],
+            ...$at->line->wanted->edge === EdgeFill::OneColour ? [] : ['soften' => 'a softened edge'],
             'darken' => 'an edge darkened toward the wall',
             'apart' => 'face and edge apart',
         ];
@@ -60,20 +62,19 @@ final class CanvasWording implements Wording
 
     public function short(LineContext $at): string
     {
-        return "canvas, {$at->line->crop?->size->label()}, edge ".CanvasWanted::of($at->line)?->edge->label();
+        return "canvas, {$at->line->crop?->size->label()}, edge ".$at->line->wanted->edge->label();
     }
 
-    public function facts(LineContext $at): array
+    public function facts(LineContext $at, Plan $plan): array
     {
-        $plan = $at->plan ?? throw new \LogicException('Facts are of a plan.');
-        $wrap = Wrap::in($plan->layout);
-        $spare = $wrap?->spare > 0 ? ", spare {$wrap->typedSpare->label()}" : '';
+        $wrap = $plan->layout->own;
+        $spare = $wrap->spare > 0 ? ", spare {$wrap->typedSpare->label()}" : '';
 
         return [
             Facts::cut($plan),
             [
                 'figure' => Facts::size($plan->layout->sheet, $plan->size()->width->unit).' of canvas',
-                'note' => "face {$plan->size()->label()}, edge {$wrap?->typedDepth->label()}{$spare}",
+                'note' => "face {$plan->size()->label()}, edge {$wrap->typedDepth->label()}{$spare}",
             ],
             Facts::sharp($plan),
         ];
@@ -81,7 +82,7 @@ final class CanvasWording implements Wording
 
     public function byHand(LineContext $at): array
     {
-        $wrap = Wrap::in($at->plan?->layout);
+        $wrap = $at->plan?->layout->own;
         $size = $at->plan?->size();
         if ($wrap === null || $size === null) {
             return [];

@@ -14,7 +14,11 @@ use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
 
-/** Measures each area that must stay in against a canvas's folds: over one it is stopped, nearer than 5 mm it asks for a look. */
+/**
+ * Measures each area that must stay in against a canvas's folds: over one it is stopped, nearer than 5 mm it asks for a look.
+ *
+ * @implements Check<CanvasWanted, Wrap>
+ */
 final class MarkedClearsFold implements Check
 {
     public function judge(LineContext $at): ?Finding
@@ -28,7 +32,7 @@ final class MarkedClearsFold implements Check
         $unit = SidesPhrase::fine($plan->size()->width->unit);
         $clear = CanvasPlanner::clearOfFold();
         if ($distance < 0) {
-            $runsOn = CanvasWanted::of($at->line)?->edge === EdgeFill::RunsOn;
+            $runsOn = $at->line->wanted->edge === EdgeFill::RunsOn;
 
             return Finding::stops(
                 'must-stay-in-folded',

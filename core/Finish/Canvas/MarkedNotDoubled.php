@@ -13,13 +13,17 @@ use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
 
-/** Says when an edge that repeats the face would show something marked a second time. */
+/**
+ * Says when an edge that repeats the face would show something marked a second time.
+ *
+ * @implements Check<CanvasWanted, Wrap>
+ */
 final class MarkedNotDoubled implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        [$plan, $edge] = [$at->plan, CanvasWanted::of($at->line)?->edge];
-        if ($plan === null || $edge === null || ! self::doubles($plan, $edge)) {
+        [$plan, $edge] = [$at->plan, $at->line->wanted->edge];
+        if ($plan === null || ! self::doubles($plan, $edge)) {
             return null;
         }
         [$distance, $one, $side] =
@@ -41,13 +45,12 @@ final class MarkedNotDoubled implements Check
         );
     }
 
+    /** @param  Plan<Wrap>  $plan */
     private static function doubles(Plan $plan, EdgeFill $edge): bool
     {
         $nearest = MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box())[0] ?? null;
 
-        $wrap = Wrap::in($plan->layout);
-
-        return $nearest !== null && $wrap !== null && $nearest < self::reach($wrap, $edge);
+        return $nearest !== null && $nearest < self::reach($plan->layout->own, $edge);
     }
 
     /** How deep into the face the edge takes from. */

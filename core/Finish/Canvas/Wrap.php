@@ -8,7 +8,6 @@ use Planisher\Lab\CanvasCard;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
-use Planisher\Plan\Layout;
 use Planisher\Plan\OfFinish;
 
 /** What lies round a canvas's face on every side, in whole nanometres: the edge round the bar, then the spare. */
@@ -30,12 +29,6 @@ final readonly class Wrap implements OfFinish
         $isTooDeep = 2 * ($depth + $spare) > min($face->width->nanometres, $face->height->nanometres);
 
         return new self($isTooDeep ? 0 : $depth, $isTooDeep ? 0 : $spare, $typedDepth, $typedSpare, $isTooDeep);
-    }
-
-    /** Of a layout that is a canvas's. */
-    public static function in(?Layout $layout): ?self
-    {
-        return $layout?->own instanceof self ? $layout->own : null;
     }
 
     public function around(): int

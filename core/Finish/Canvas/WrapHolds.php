@@ -14,16 +14,20 @@ use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 
-/** Judges how deep a canvas's edges are, and says how large the file becomes by them. */
+/**
+ * Judges how deep a canvas's edges are, and says how large the file becomes by them.
+ *
+ * @implements Check<CanvasWanted, Wrap>
+ */
 final class WrapHolds implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        [$layout, $canvas] = [$at->plan?->layout, CanvasWanted::of($at->line)];
-        $wrap = Wrap::in($layout);
-        if ($layout === null || $wrap === null || $canvas === null) {
+        [$layout, $canvas] = [$at->plan?->layout, $at->line->wanted];
+        if ($layout === null) {
             return null;
         }
+        $wrap = $layout->own;
         $card = $at->lab->canvas;
         $labsOwn = $canvas->depth === null ? null : new Remedy("Take {$card->depth->label()}", ['canvas' => ['depth' => null]]);
         $face = $layout->size->label();

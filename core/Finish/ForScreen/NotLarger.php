@@ -8,14 +8,18 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Plan\LineContext;
 
-/** Tells that no lab sees a screen copy, and where the picture has fewer pixels than were asked for. */
+/**
+ * Tells that no lab sees a screen copy, and where the picture has fewer pixels than were asked for.
+ *
+ * @implements Check<ScreenWanted, ScreenLayout>
+ */
 final class NotLarger implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $wanted = ScreenWanted::of($at->line);
-        $pixels = ScreenLayout::in($at->plan?->layout)?->pixels;
-        if ($wanted === null || $pixels === null) {
+        $wanted = $at->line->wanted;
+        $pixels = $at->plan?->layout->own->pixels;
+        if ($pixels === null) {
             return null;
         }
         $isSmaller =

@@ -13,12 +13,16 @@ use Planisher\Measure\MeasureError;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 
-/** A screen copy as it is drawn: dimensioned in pixels. */
+/**
+ * A screen copy as it is drawn: dimensioned in pixels.
+ *
+ * @implements Dimensioning<ScreenWanted, ScreenLayout>
+ */
 final class ScreenDimensioning implements Dimensioning
 {
     public function dimensions(Layout $layout): array
     {
-        $pixels = ScreenLayout::in($layout)->pixels ?? throw new \LogicException('A screen copy has pixels.');
+        $pixels = $layout->own->pixels;
         $px = fn (int $many): string => Figure::count($many).Figure::THIN_SPACE.'px';
 
         return (new Dimensions($layout->size))
@@ -30,9 +34,9 @@ final class ScreenDimensioning implements Dimensioning
     /** Of a shape its side; else the long side that makes this one so long. */
     public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
     {
-        $wanted = ScreenWanted::of($line);
-        $pixels = ScreenLayout::in($layout)?->pixels;
-        if ($wanted === null || $pixels === null || ! in_array($name, ['screen-width', 'screen-height'], true)) {
+        $wanted = $line->wanted;
+        $pixels = $layout->own->pixels;
+        if (! in_array($name, ['screen-width', 'screen-height'], true)) {
             throw TypedFigure::unknown($name);
         }
         if (preg_match('/^\s*(\d{1,5})\s*(px|pixels?)?\s*$/i', $typed, $m) !== 1 || (int) $m[1] < 1) {
@@ -55,7 +59,7 @@ final class ScreenDimensioning implements Dimensioning
 
     public function parts(?LineContext $at): array
     {
-        return ['isForScreen' => $at !== null] + ($at === null ? [] : ['isWhole' => ScreenWanted::of($at->line)?->shape === null]);
+        return ['isForScreen' => $at !== null] + ($at === null ? [] : ['isWhole' => $at->line->wanted->shape === null]);
     }
 
     public function hung(Layout $layout): array

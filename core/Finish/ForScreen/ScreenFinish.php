@@ -18,7 +18,11 @@ use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
-/** A copy of a picture for a screen, which never goes to the lab. */
+/**
+ * A copy of a picture for a screen, which never goes to the lab.
+ *
+ * @implements Finish<ScreenWanted, ScreenLayout>
+ */
 final class ScreenFinish implements Finish
 {
     public const NAME = 'screen-copy';
@@ -60,11 +64,13 @@ final class ScreenFinish implements Finish
 
     public function checks(): array
     {
-        return [
-            new NotLarger(),
-            new MarkedStaysIn(),
-            new CutLittle(fn (LineContext $at): bool => ScreenWanted::of($at->line)?->shape === null),
-        ];
+        return [new NotLarger(), new MarkedStaysIn(), new CutLittle(self::isWhole(...))];
+    }
+
+    /** @param  LineContext<ScreenWanted, ScreenLayout>  $at */
+    private static function isWhole(LineContext $at): bool
+    {
+        return $at->line->wanted->shape === null;
     }
 
     public function needsListedSize(): bool

@@ -29,9 +29,13 @@ use Planisher\Studio\OrderContext;
 /** Plans a copy of a picture for a screen. It is never larger than the picture. */
 final class ScreenPlanner
 {
+    /**
+     * @param  LineSpec<ScreenWanted>  $line
+     * @return Plan<ScreenLayout>
+     */
     public static function plan(LineSpec $line, PictureFacts $picture, LabCard $lab, FileName $name, OrderContext $orderContext): Plan
     {
-        $wanted = ScreenWanted::of($line) ?? throw new \LogicException('A screen planner needs a line that makes a screen copy.');
+        $wanted = $line->wanted;
         $window =
             $wanted->shape === null
                 ? WindowChoice::whole($picture)

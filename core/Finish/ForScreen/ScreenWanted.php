@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Finish\ForScreen;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\PixelSize;
 use Planisher\OrderFile\JsonNode;
@@ -40,12 +39,6 @@ final readonly class ScreenWanted implements Wanted
             $shape?->measured(PixelSize::parse(...)),
             $window === null ? null : Window::fromNode($window),
         );
-    }
-
-    /** Of a line that makes a screen copy. */
-    public static function of(LineSpec $line): ?self
-    {
-        return $line->wanted instanceof self ? $line->wanted : null;
     }
 
     public function label(int $copies): string

@@ -9,8 +9,13 @@ use Planisher\Measure\Figure;
 use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\Plan;
 
-/** What is said of a screen copy. */
+/**
+ * What is said of a screen copy.
+ *
+ * @implements Wording<ScreenWanted, ScreenLayout>
+ */
 final class ScreenWording implements Wording
 {
     public function madeOf(LineContext $at): ?array
@@ -20,7 +25,7 @@ final class ScreenWording implements Wording
 
     public function size(LineContext $at): string
     {
-        $wanted = ScreenWanted::of($at->line) ?? throw new \LogicException('It is a screen copy.');
+        $wanted = $at->line->wanted;
 
         return $wanted->shape === null
             ? 'of '.Figure::count($wanted->longSide).Figure::THIN_SPACE.'px on its long side'
@@ -36,12 +41,12 @@ final class ScreenWording implements Wording
 
     public function short(LineContext $at): string
     {
-        return 'for a screen, '.(ScreenLayout::in($at->plan?->layout)?->pixels->label() ?? 'without a size yet');
+        return 'for a screen, '.($at->plan?->layout->own->pixels->label() ?? 'without a size yet');
     }
 
-    public function facts(LineContext $at): array
+    public function facts(LineContext $at, Plan $plan): array
     {
-        return $at->plan === null ? [] : [Facts::cut($at->plan)];
+        return [Facts::cut($plan)];
     }
 
     public function byHand(LineContext $at): array

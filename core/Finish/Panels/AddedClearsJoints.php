@@ -8,12 +8,16 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Plan\LineContext;
 
-/** Tells of words and overlays that a joint of panels goes through. */
+/**
+ * Tells of words and overlays that a joint of panels goes through.
+ *
+ * @implements Check<PanelsWanted, PanelGrid>
+ */
 final class AddedClearsJoints implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $grid = PanelGrid::in($at->plan?->layout);
+        $grid = $at->plan?->layout->own;
         if ($grid === null || $at->plan === null) {
             return null;
         }

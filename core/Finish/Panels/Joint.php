@@ -28,13 +28,13 @@ final readonly class Joint
         public array $catches,
     ) {}
 
-    /** @return list<self> */
+    /**
+     * @param  Plan<PanelGrid>  $plan
+     * @return list<self>
+     */
     public static function all(Plan $plan): array
     {
-        $grid = PanelGrid::in($plan->layout);
-        if ($grid === null) {
-            return [];
-        }
+        $grid = $plan->layout->own;
         $marked = MarkedOnPaper::all($plan);
         $columns = array_map(fn (MarkedOnPaper $one): array => [$one->box->x, $one->box->right()], $marked);
         $rows = array_map(fn (MarkedOnPaper $one): array => [$one->box->y, $one->box->bottom()], $marked);

@@ -13,7 +13,11 @@ use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 use Planisher\Plan\Plan;
 
-/** Measures each area that must stay in against the joints of panels, and proposes proportions that touch none. */
+/**
+ * Measures each area that must stay in against the joints of panels, and proposes proportions that touch none.
+ *
+ * @implements Check<PanelsWanted, PanelGrid>
+ */
 final class MarkedClearsJoints implements Check
 {
     public function judge(LineContext $at): ?Finding
@@ -50,15 +54,13 @@ final class MarkedClearsJoints implements Check
     }
 
     /**
+     * @param  Plan<PanelGrid>  $plan
      * @return ?array{int, MarkedOnPaper, bool, int} how far in nanometres, below 0 inside; which area; a joint between columns;
      *                                               which joint from 0
      */
     private static function nearest(Plan $plan): ?array
     {
-        $grid = PanelGrid::in($plan->layout);
-        if ($grid === null) {
-            return null;
-        }
+        $grid = $plan->layout->own;
         $nearest = null;
         foreach (MarkedOnPaper::all($plan) as $one) {
             $ways = [[true, $grid->columns, $one->box->x, $one->box->right()], [false, $grid->rows, $one->box->y, $one->box->bottom()]];
@@ -75,10 +77,11 @@ final class MarkedClearsJoints implements Check
         return $nearest;
     }
 
+    /** @param  Plan<PanelGrid>  $plan */
     private static function named(int $joint, bool $across, Plan $plan): string
     {
-        $grid = PanelGrid::in($plan->layout);
-        $joints = count($across ? $grid->columns ?? [] : $grid->rows ?? []) - 1;
+        $grid = $plan->layout->own;
+        $joints = count($across ? $grid->columns : $grid->rows) - 1;
         $place = match (true) {
             $joints === 1 => '',
             $joints === 2 && $across => ['left ', 'right '][$joint],
@@ -89,12 +92,13 @@ final class MarkedClearsJoints implements Check
         return "the {$place}joint".($across ? '' : ' between rows');
     }
 
+    /**
+     * @param  LineContext<PanelsWanted, PanelGrid>  $at
+     * @param  Plan<PanelGrid>  $plan
+     */
     private static function mend(LineContext $at, Plan $plan): ?Remedy
     {
-        $grid = PanelGrid::in($plan->layout);
-        if ($grid === null) {
-            return null;
-        }
+        $grid = $plan->layout->own;
         $marked = MarkedOnPaper::all($plan);
         $clears = fn (Plan $changed): bool => (self::nearest($changed)[0] ?? 0) >= JointProposal::clear()->nanometres;
         $columns = JointProposal::lengths(

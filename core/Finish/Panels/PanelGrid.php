@@ -6,7 +6,6 @@ namespace Planisher\Finish\Panels;
 
 use Planisher\Measure\Box;
 use Planisher\Measure\Size;
-use Planisher\Plan\Layout;
 use Planisher\Plan\OfFinish;
 
 /**
@@ -58,12 +57,6 @@ final readonly class PanelGrid implements OfFinish
             self::missing($panels->rows, $height, $between),
             $holds,
         );
-    }
-
-    /** Of a layout that is shared out. */
-    public static function in(?Layout $layout): ?self
-    {
-        return $layout?->own instanceof self ? $layout->own : null;
     }
 
     /** @return non-empty-list<Panel> row by row */

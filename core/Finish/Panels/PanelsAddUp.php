@@ -11,16 +11,19 @@ use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
 use Planisher\Plan\LineContext;
 
-/** Stops typed widths and heights that do not add up to the whole, and gaps and overlaps that leave no room. */
+/**
+ * Stops typed widths and heights that do not add up to the whole, and gaps and overlaps that leave no room.
+ *
+ * @implements Check<PanelsWanted, PanelGrid>
+ */
 final class PanelsAddUp implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        [$grid, $panels] = [PanelGrid::in($at->plan?->layout), PanelsWanted::of($at->line)];
-        $paper = $at->plan?->size();
-        if ($grid === null || $panels === null || $paper === null) {
+        if ($at->plan === null) {
             return null;
         }
+        [$grid, $panels, $paper] = [$at->plan->layout->own, $at->line->wanted, $at->plan->size()];
         if (! $grid->holds) {
             $both = $panels->gap->nanometres > 0 && $panels->overlap->nanometres > 0;
 

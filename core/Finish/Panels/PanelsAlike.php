@@ -10,12 +10,16 @@ use Planisher\Finding\Remedy;
 use Planisher\Measure\Length;
 use Planisher\Plan\LineContext;
 
-/** Tells how many panels of which size there are, so that equal ones are ordered equal. */
+/**
+ * Tells how many panels of which size there are, so that equal ones are ordered equal.
+ *
+ * @implements Check<PanelsWanted, PanelGrid>
+ */
 final class PanelsAlike implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $grid = PanelGrid::in($at->plan?->layout);
+        $grid = $at->plan?->layout->own;
         $paper = $at->plan?->size();
         if ($grid === null || $paper === null) {
             return null;

@@ -13,13 +13,17 @@ use Planisher\Measure\Size;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 
-/** Panels as they are drawn: the set as it hangs, every panel, a gap, and the joints that can be dragged. */
+/**
+ * Panels as they are drawn: the set as it hangs, every panel, a gap, and the joints that can be dragged.
+ *
+ * @implements Dimensioning<PanelsWanted, PanelGrid>
+ */
 final class PanelsDimensioning implements Dimensioning
 {
     public function dimensions(Layout $layout): array
     {
         $drawn = new Dimensions($layout->size);
-        $grid = PanelGrid::in($layout) ?? throw new \LogicException('Panels are shared out.');
+        $grid = $layout->own;
         [$hung, $paper] = [$grid->hung(), $layout->size];
         $ways = [
             ['width', 'column', true, $grid->columns, $hung->width, $paper->width],
@@ -42,7 +46,7 @@ final class PanelsDimensioning implements Dimensioning
 
     public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
     {
-        $grid = PanelGrid::in($layout) ?? throw new \LogicException('Panels are shared out.');
+        $grid = $layout->own;
         $length = Length::parse($typed, $layout->size->width->unit);
 
         return self::panels($grid, $layout->size, explode('-', $name), $length);
@@ -62,7 +66,7 @@ final class PanelsDimensioning implements Dimensioning
 
     public function hung(Layout $layout): array
     {
-        $grid = PanelGrid::in($layout) ?? throw new \LogicException('Panels are shared out.');
+        $grid = $layout->own;
 
         return [$grid->hung(), array_map(fn (Panel $panel): array => [$panel->hangs, $panel->box], $grid->panels())];
     }

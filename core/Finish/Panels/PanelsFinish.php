@@ -25,7 +25,11 @@ use Planisher\OrderFile\JsonNode;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
-/** One picture shared out between several panels. */
+/**
+ * One picture shared out between several panels.
+ *
+ * @implements CompletesWishes<PanelsWanted, PanelGrid>
+ */
 final class PanelsFinish implements CompletesWishes
 {
     public const NAME = 'panels';

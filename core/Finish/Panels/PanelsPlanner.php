@@ -28,12 +28,13 @@ use Planisher\Studio\OrderContext;
 /** Plans one picture across several panels: every file is cut out of the undivided print. */
 final class PanelsPlanner
 {
+    /**
+     * @param  LineSpec<PanelsWanted>  $line
+     * @return Plan<PanelGrid>
+     */
     public static function plan(LineSpec $line, PictureFacts $picture, LabCard $lab, FileName $name, OrderContext $orderContext): Plan
     {
-        [$crop, $panels] = [$line->crop, PanelsWanted::of($line)];
-        if ($crop === null || $panels === null) {
-            throw new \LogicException('A panels planner needs a line that makes panels.');
-        }
+        [$crop, $panels] = [$line->sized(), $line->wanted];
         $bleed = $lab->bleed->nanometres ?? 0;
         $layout = Layout::upright(
             $crop,
@@ -47,22 +48,23 @@ final class PanelsPlanner
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
         $added = Overprint::to($line, $layout, $picture, $orderContext);
         $cut = fn (Box $box, string $name): PlannedFile => self::file($box, $name, $layout, $placed, $scale, $encoding, $added);
-        $files = array_map(
-            fn (Panel $panel, string $name): PlannedFile => $cut($panel->box, $name),
-            PanelGrid::in($layout)?->panels() ?? [],
-            $name->files(),
-        );
+        $panels = array_column($layout->own->panels(), 'box');
+        $files = array_map($cut, $panels, $name->files());
 
         return new Plan(
             $layout,
             [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)],
-            $files ?: throw new \LogicException('A set has a panel.'),
+            $files,
             $cut($layout->box(), $name->files()[0]),
             $added,
         );
     }
 
-    /** The picture goes on into the bleed of what is shared out. */
+    /**
+     * The picture goes on into the bleed of what is shared out.
+     *
+     * @return Layout<PanelGrid>
+     */
     private static function divided(Size $whole, PanelGrid $grid, int $bleed): Layout
     {
         $image = Box::ofSize($whole)->grown($bleed);

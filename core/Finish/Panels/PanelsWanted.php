@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Finish\Panels;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
 use Planisher\OrderFile\JsonNode;
@@ -38,12 +37,6 @@ final readonly class PanelsWanted implements Wanted
             $node?->maybe('behindGap')?->choice(BehindGap::class) ?? BehindGap::Keep,
             $node?->maybe('overlap')?->length() ?? Length::zero(),
         );
-    }
-
-    /** Of a line that makes panels. */
-    public static function of(LineSpec $line): ?self
-    {
-        return $line->wanted instanceof self ? $line->wanted : null;
     }
 
     public function label(int $copies): string

@@ -8,8 +8,13 @@ use Planisher\Finish\Wording;
 use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\Plan;
 
-/** What is said of panels. */
+/**
+ * What is said of panels.
+ *
+ * @implements Wording<PanelsWanted, PanelGrid>
+ */
 final class PanelsWording implements Wording
 {
     public function madeOf(LineContext $at): ?array
@@ -24,12 +29,12 @@ final class PanelsWording implements Wording
 
     public function words(SentenceSegments $sentence, LineContext $at): void
     {
-        $panels = PanelsWanted::of($at->line);
-        $sentence->word(', shared out between ', 'panels', (string) $panels?->sharedOut());
-        if ($panels?->gap->nanometres > 0) {
+        $panels = $at->line->wanted;
+        $sentence->word(', shared out between ', 'panels', $panels->sharedOut());
+        if ($panels->gap->nanometres > 0) {
             $behind = $panels->behindGap === BehindGap::Keep ? 'the picture kept whole' : 'what lies behind a gap left out';
             $sentence->word(', hung ', 'gap', "{$panels->gap->label()} apart, {$behind}");
-        } elseif ($panels?->overlap->nanometres > 0) {
+        } elseif ($panels->overlap->nanometres > 0) {
             $sentence->word(', ', 'gap', "overlapping by {$panels->overlap->label()}");
         }
     }
@@ -41,13 +46,12 @@ final class PanelsWording implements Wording
 
     public function short(LineContext $at): string
     {
-        return PanelsWanted::of($at->line)?->sharedOut().", {$at->line->crop?->size->label()} in all";
+        return $at->line->wanted->sharedOut().", {$at->line->crop?->size->label()} in all";
     }
 
-    public function facts(LineContext $at): array
+    public function facts(LineContext $at, Plan $plan): array
     {
-        $plan = $at->plan ?? throw new \LogicException('Facts are of a plan.');
-        $grid = PanelGrid::in($plan->layout) ?? throw new \LogicException('Panels are shared out.');
+        $grid = $plan->layout->own;
         $largest = WallSize::largest($at);
 
         return [
@@ -62,7 +66,7 @@ final class PanelsWording implements Wording
 
     public function byHand(LineContext $at): array
     {
-        $gap = PanelsWanted::of($at->line)?->gap;
+        $gap = $at->line->wanted->gap;
 
         return $gap === null || $gap->nanometres === 0 ? [] : ["Hang {$gap->label()} apart."];
     }

@@ -23,8 +23,8 @@ final class PieceFits implements Check
         if ($largest === null || $size === null) {
             return null;
         }
-        $grid = PanelGrid::in($at->plan?->layout);
-        if ($at->plan !== null && $grid !== null) {
+        $grid = $at->plan?->layout->own;
+        if ($at->plan !== null && $grid instanceof PanelGrid) {
             return self::panels($at, $at->plan->layout, $grid, $largest);
         }
 

@@ -16,14 +16,18 @@ use Planisher\Plan\Sharpness;
  */
 final class WallSize
 {
-    /** Rounded down, so that what is said can be had. */
+    /**
+     * Rounded down, so that what is said can be had.
+     *
+     * @param  LineContext<PanelsWanted, PanelGrid>  $at
+     */
     public static function largest(LineContext $at): ?Size
     {
         $plan = $at->plan;
-        $grid = PanelGrid::in($plan?->layout);
-        if ($plan === null || $grid === null) {
+        if ($plan === null) {
             return null;
         }
+        $grid = $plan->layout->own;
         $paper = $plan->size();
         $byPixels = self::byPixels($at);
         $byLab = null;

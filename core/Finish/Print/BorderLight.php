@@ -10,7 +10,11 @@ use Planisher\Finding\Remedy;
 use Planisher\Measure\Figure;
 use Planisher\Plan\LineContext;
 
-/** Asks for a look when most of the paper is border: a border of 3 px typed as 3 in. */
+/**
+ * Asks for a look when most of the paper is border: a border of 3 px typed as 3 in.
+ *
+ * @implements Check<PrintWanted, PrintLayout>
+ */
 final class BorderLight implements Check
 {
     private const MOST = 0.5;
@@ -18,7 +22,7 @@ final class BorderLight implements Check
     public function judge(LineContext $at): ?Finding
     {
         $layout = $at->plan?->layout;
-        $border = PrintWanted::of($at->line)?->border;
+        $border = $at->line->wanted->border;
         if ($layout === null || $border === null || $border->isNone()) {
             return null;
         }

@@ -10,14 +10,18 @@ use Planisher\Finding\Remedy;
 use Planisher\Measure\Side;
 use Planisher\Plan\LineContext;
 
-/** Asks for a look when the line round an image is wider than the border it stands in, or hides a good part of the picture. */
+/**
+ * Asks for a look when the line round an image is wider than the border it stands in, or hides a good part of the picture.
+ *
+ * @implements Check<PrintWanted, PrintLayout>
+ */
 final class KeylineThin implements Check
 {
     private const MOST_OF_THE_IMAGE = 0.05;
 
     public function judge(LineContext $at): ?Finding
     {
-        $keyline = PrintWanted::of($at->line)?->keyline;
+        $keyline = $at->line->wanted->keyline;
         $layout = $at->plan?->layout;
         if ($keyline === null || $layout === null) {
             return null;

@@ -10,14 +10,18 @@ use Planisher\Finding\Remedy;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\LineContext;
 
-/** Says what is wanted of the paper and can't be had, and what the layout does instead. */
+/**
+ * Says what is wanted of the paper and can't be had, and what the layout does instead.
+ *
+ * @implements Check<PrintWanted, PrintLayout>
+ */
 final class LayoutHolds implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $layout = PrintLayout::in($at->plan?->layout);
-        $print = PrintWanted::of($at->line);
-        if ($layout === null || $print === null) {
+        $layout = $at->plan?->layout->own;
+        $print = $at->line->wanted;
+        if ($layout === null) {
             return null;
         }
         $paper = (string) $at->plan?->size()->label();

@@ -44,9 +44,7 @@ final class PrintChoices
     private static function choice(string $name, array $keys, \Closure $words, ?\Closure $lacks = null): Choice
     {
         $said = function (LineSpec $line) use ($words): string {
-            $print = PrintWanted::of($line);
-
-            return $print === null ? '' : $words($print);
+            return $line->wanted instanceof PrintWanted ? $words($line->wanted) : '';
         };
 
         return new Choice($name, $keys, $said, $lacks, PrintFinish::NAME);
@@ -90,7 +88,7 @@ final class PrintChoices
 
     private static function carrierLacking(LineSpec $line, LabCard $lab): ?string
     {
-        $sheet = PrintWanted::of($line)?->carrier->size;
+        $sheet = $line->wanted instanceof PrintWanted ? $line->wanted->carrier->size : null;
 
         return $sheet === null || $lab->lists($sheet) !== null ? null : "the sheet {$sheet->label()}";
     }

@@ -16,15 +16,19 @@ use Planisher\Measure\Unit;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 
-/** A print as it is drawn: its sheet, what is trimmed away, the image and the paper left free round it. */
+/**
+ * A print as it is drawn: its sheet, what is trimmed away, the image and the paper left free round it.
+ *
+ * @implements Dimensioning<PrintWanted, PrintLayout>
+ */
 final class PrintDimensioning implements Dimensioning
 {
     public function dimensions(Layout $layout): array
     {
         $drawn = new Dimensions($layout->size);
-        $own = PrintLayout::in($layout);
+        $own = $layout->own;
         [$width, $height] = [$layout->size->width->nanometres, $layout->size->height->nanometres];
-        if ($own?->carrier !== null) {
+        if ($own->carrier !== null) {
             [$left, $top] = [-$own->surplus(Side::Left), -$own->surplus(Side::Top)];
             [$across, $down] = [$own->carrier->width, $own->carrier->height];
             $drawn
@@ -53,7 +57,7 @@ final class PrintDimensioning implements Dimensioning
     public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
     {
         $length = Length::parse($typed, $layout->size->width->unit);
-        $print = PrintWanted::of($line);
+        $print = $line->wanted;
         [$what, $of] = explode('-', $name) + [1 => ''];
         $side = Side::tryFrom($of);
         if ($what === 'image' && in_array($of, ['width', 'height'], true)) {
@@ -62,14 +66,12 @@ final class PrintDimensioning implements Dimensioning
                 : throw new MeasureError('An image of 0 can’t be seen. Give a length above 0.');
         }
 
-        return $what === 'margin' && $side !== null && $print !== null
-            ? self::margin($print, $layout, $side, $length)
-            : throw TypedFigure::unknown($name);
+        return $what === 'margin' && $side !== null ? self::margin($print, $layout, $side, $length) : throw TypedFigure::unknown($name);
     }
 
     public function uses(?LineContext $at): array
     {
-        $cover = $at === null ? null : PrintWanted::of($at->line)?->frameCover;
+        $cover = $at === null ? null : $at->line->wanted->frameCover;
         $carrier = $at === null ? null : PrintWording::carrier($at);
 
         return [
@@ -80,7 +82,7 @@ final class PrintDimensioning implements Dimensioning
 
     public function parts(?LineContext $at): array
     {
-        $print = $at === null ? null : PrintWanted::of($at->line);
+        $print = $at === null ? null : $at->line->wanted;
         $keyline = $print?->keyline;
 
         return [
@@ -88,7 +90,7 @@ final class PrintDimensioning implements Dimensioning
             'paperColour' => (string) ($print->paperColour ?? Rgb::white()),
             'keyline' => $keyline === null ? null : self::keyline($keyline),
             'frameCover' => $print?->frameCover->in(Unit::Millimetre) ?? 0.0,
-            'ticks' => PrintLayout::in($at?->plan?->layout)?->carrier !== null && $print?->trimMarks === true,
+            'ticks' => $at?->plan?->layout->own->carrier !== null && $print?->trimMarks === true,
         ];
     }
 

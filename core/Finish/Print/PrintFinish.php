@@ -26,7 +26,11 @@ use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
-/** One picture on one piece of paper. */
+/**
+ * One picture on one piece of paper.
+ *
+ * @implements OffersChoices<PrintWanted, PrintLayout>
+ */
 final class PrintFinish implements OffersChoices
 {
     public const NAME = 'print';
@@ -74,36 +78,54 @@ final class PrintFinish implements OffersChoices
         return [new SizeListed(), new PieceFits(), new ProductKnown(), ...self::ofPaper(), new BleedAdded(), ...self::ofPicture()];
     }
 
-    /** @return list<Check> what is judged of it wherever it is printed */
+    /** @return list<Check<PrintWanted, PrintLayout>> what is judged of it wherever it is printed */
     public static function byItself(): array
     {
         return [...self::ofPaper(), ...self::ofPicture()];
     }
 
-    /** @return list<Check> */
+    /** @return list<Check<PrintWanted, PrintLayout>> */
     private static function ofPaper(): array
     {
-        $cover = fn (LineContext $at): ?Length => PrintWanted::of($at->line)?->frameCover;
-
         return [
             new LayoutHolds(),
             new BorderLight(),
             new KeylineThin(),
-            new MarkedStaysIn($cover, ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
-            new AddedClearsEdges(function (LineContext $at) use ($cover): Length {
-                $covered = $cover($at);
-
-                return $covered === null || $covered->nanometres === 0 ? AddedClearsEdges::cutMayBeOff() : $covered;
-            }, 'what a frame or a cut may take'),
+            new MarkedStaysIn(self::frameCover(...), ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
+            new AddedClearsEdges(self::covered(...), 'what a frame or a cut may take'),
         ];
     }
 
-    /** @return list<Check> */
+    /** @param  LineContext<PrintWanted, PrintLayout>  $at */
+    private static function frameCover(LineContext $at): Length
+    {
+        return $at->line->wanted->frameCover;
+    }
+
+    /**
+     * What of its edges may not be seen: what a frame covers, or what a cut may be off by.
+     *
+     * @param  LineContext<PrintWanted, PrintLayout>  $at
+     */
+    private static function covered(LineContext $at): Length
+    {
+        return self::frameCover($at)->nanometres === 0 ? AddedClearsEdges::cutMayBeOff() : self::frameCover($at);
+    }
+
+    /** @param  LineContext<PrintWanted, PrintLayout>  $at */
+    private static function isWhole(LineContext $at): bool
+    {
+        return $at->line->wanted->fit === Fit::Whole;
+    }
+
+    /** @return list<Check<PrintWanted, PrintLayout>> */
     private static function ofPicture(): array
     {
-        $isWhole = fn (LineContext $at): bool => PrintWanted::of($at->line)?->fit === Fit::Whole;
-
-        return [new EnoughPixels(), new NotEnlargedMuch(), new CutLittle($isWhole, new Remedy('Print the whole picture', self::WHOLE))];
+        return [
+            new EnoughPixels(),
+            new NotEnlargedMuch(),
+            new CutLittle(self::isWhole(...), new Remedy('Print the whole picture', self::WHOLE)),
+        ];
     }
 
     public function needsListedSize(): bool

@@ -30,12 +30,7 @@ final readonly class PrintLayout implements OfFinish
         private array $flaws,
     ) {}
 
-    /** Of a layout that is a print's. */
-    public static function in(?Layout $layout): ?self
-    {
-        return $layout?->own instanceof self ? $layout->own : null;
-    }
-
+    /** @return Layout<self> */
     public static function of(PrintWanted $print, Size $size, PictureFacts $picture, LabCard $lab): Layout
     {
         $flaws = [];

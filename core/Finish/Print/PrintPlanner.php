@@ -34,6 +34,8 @@ final class PrintPlanner
     /**
      * @param  ?\Closure(Size): PixelRect  $paper  of a cell: the pixels that its paper has where it is laid, by its size the way up it
      *                                            is used; null where its size says it
+     * @param  LineSpec<PrintWanted>  $line
+     * @return Plan<PrintLayout>
      */
     public static function plan(
         LineSpec $line,
@@ -43,17 +45,12 @@ final class PrintPlanner
         OrderContext $orderContext,
         ?\Closure $paper = null,
     ): Plan {
-        [$crop, $print] = [$line->crop, PrintWanted::of($line)];
-        if ($crop === null || $print === null) {
-            throw new \LogicException('A print planner needs a line that makes a print.');
-        }
+        [$crop, $print] = [$line->sized(), $line->wanted];
         $isWhole = $print->fit === Fit::Whole;
         $layout = Layout::upright(
             $crop,
             fn (Size $size): Layout => PrintLayout::of($print, $size, $picture, $lab),
-            fn (Layout $layout): float => $isWhole
-                ? -(PrintLayout::in($layout)->room ?? 0.0)
-                : Window::leastCut($picture, $layout->image->ratio()),
+            fn (Layout $layout): float => $isWhole ? -$layout->own->room : Window::leastCut($picture, $layout->image->ratio()),
         );
         $window = $isWhole
             ? WindowChoice::whole($picture)
@@ -67,7 +64,7 @@ final class PrintPlanner
                     max(1, $scale->px($layout->size->height->nanometres)),
                 )
                 : $paper($layout->size);
-        $own = PrintLayout::in($layout) ?? throw new \LogicException('It was laid out as a print.');
+        $own = $layout->own;
         $surplus = $own->carrier === null ? null : $layout->sheet->grown(-$layout->bleed);
         $added = Overprint::to($line, $layout, $picture, $orderContext, $surplus);
         $bare = self::print($name->files()[0], $print, $layout, $pixels, $picture, $window->pixels, $scale, $encoding, $added);
@@ -76,7 +73,11 @@ final class PrintPlanner
         return new Plan($layout, [Part::of($line, $lab, $picture, $layout->image, $layout->size, $window)], [$file], $file, $added);
     }
 
-    /** The print on its own paper, and round that the bleed, where there is no larger sheet to have it. */
+    /**
+     * The print on its own paper, and round that the bleed, where there is no larger sheet to have it.
+     *
+     * @param  Layout<PrintLayout>  $layout
+     */
     private static function print(
         string $name,
         PrintWanted $print,
@@ -97,7 +98,7 @@ final class PrintPlanner
         $paper = $scale->isOwn
             ? PixelRect::ofSize($image->right() - $spread + $beyond(Side::Right), $image->bottom() - $spread + $beyond(Side::Bottom))
             : $rounded;
-        $file = PrintLayout::in($layout)?->carrier === null ? $paper->grown($bleed) : $paper;
+        $file = $layout->own->carrier === null ? $paper->grown($bleed) : $paper;
         $within = fn (PixelRect $of): PixelRect => $of->from($file);
 
         return new PlannedFile(

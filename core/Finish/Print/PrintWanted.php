@@ -9,7 +9,6 @@ use Planisher\Lab\LabCard;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
-use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
@@ -73,12 +72,6 @@ final readonly class PrintWanted implements Wanted
             trimMarks: $line->maybe('trimMarks')?->bool() ?? true,
             frameCover: $line->maybe('frameCover')?->length() ?? self::usualFrameCover(),
         );
-    }
-
-    /** Of a line that makes a print. */
-    public static function of(LineSpec $line): ?self
-    {
-        return $line->wanted instanceof self ? $line->wanted : null;
     }
 
     public function label(int $copies): string

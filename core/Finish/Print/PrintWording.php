@@ -13,8 +13,13 @@ use Planisher\Phrase\SentenceSegments;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\Plan;
 
-/** What is said of a print: only what there is to say. */
+/**
+ * What is said of a print: only what there is to say.
+ *
+ * @implements Wording<PrintWanted, PrintLayout>
+ */
 final class PrintWording implements Wording
 {
     public function madeOf(LineContext $at): ?array
@@ -24,15 +29,12 @@ final class PrintWording implements Wording
 
     public function size(LineContext $at): string
     {
-        return (PrintWanted::of($at->line)?->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$at->line->crop?->size->label();
+        return ($at->line->wanted->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$at->line->crop?->size->label();
     }
 
     public function words(SentenceSegments $sentence, LineContext $at): void
     {
-        $print = PrintWanted::of($at->line);
-        if ($print === null) {
-            return;
-        }
+        $print = $at->line->wanted;
         if (! $print->border->isNone()) {
             $sentence->word(', with ', 'border', self::border($print));
         } elseif (! $print->paperColour->equals(Rgb::white())) {
@@ -64,7 +66,7 @@ final class PrintWording implements Wording
     public function addable(LineContext $at): array
     {
         return [
-            'border' => PrintWanted::of($at->line)?->fit === Fit::Whole ? 'room to mat over' : 'a border',
+            'border' => $at->line->wanted->fit === Fit::Whole ? 'room to mat over' : 'a border',
             'image' => 'a size for the image',
             'raise' => 'the image raised',
             'keyline' => 'a line round it',
@@ -80,10 +82,9 @@ final class PrintWording implements Wording
         return $this->size($at).($carrier === null ? '' : " on a {$carrier->label()} sheet");
     }
 
-    public function facts(LineContext $at): array
+    public function facts(LineContext $at, Plan $plan): array
     {
-        $plan = $at->plan ?? throw new \LogicException('Facts are of a plan.');
-        [$layout, $own] = [$plan->layout, PrintLayout::in($plan->layout)];
+        [$layout, $own] = [$plan->layout, $plan->layout->own];
         $isCarried = $own?->carrier !== null;
 
         return [
@@ -98,24 +99,32 @@ final class PrintWording implements Wording
     {
         $layout = $at->plan?->layout;
 
-        return $layout === null || PrintLayout::in($layout)?->carrier === null
+        return $layout === null || $layout->own->carrier === null
             ? []
             : ["Trim to {$layout->size->label()}: ".self::surplus($layout).' is white to cut away.'];
     }
 
-    /** The sheet of the lab that it is laid on, as the lab lists it. */
+    /**
+     * The sheet of the lab that it is laid on, as the lab lists it.
+     *
+     * @param  LineContext<PrintWanted, PrintLayout>  $at
+     */
     public static function carrier(LineContext $at): ?Size
     {
-        $wanted = PrintWanted::of($at->line)?->carrier->size;
-        $carrier = $at->plan === null ? $wanted : PrintLayout::in($at->plan->layout)?->carrier;
+        $wanted = $at->line->wanted->carrier->size;
+        $carrier = $at->plan === null ? $wanted : $at->plan->layout->own->carrier;
 
         return $carrier === null ? null : $at->lab->lists($carrier) ?? $carrier;
     }
 
-    /** What is trimmed away, side by side. */
+    /**
+     * What is trimmed away, side by side.
+     *
+     * @param  Layout<PrintLayout>  $layout
+     */
     public static function surplus(Layout $layout): string
     {
-        $surplus = fn (Side $side): int => PrintLayout::in($layout)?->surplus($side) ?? 0;
+        $surplus = fn (Side $side): int => $layout->own->surplus($side);
 
         return SidesPhrase::say(
             $surplus(Side::Top),

@@ -10,7 +10,11 @@ use Planisher\Finding\Remedy;
 use Planisher\Measure\Size;
 use Planisher\Plan\LineContext;
 
-/** Says whether the lab lists the size, and what it is laid on when it doesn't. */
+/**
+ * Says whether the lab lists the size, and what it is laid on when it doesn't.
+ *
+ * @implements Check<PrintWanted, PrintLayout>
+ */
 final class SizeListed implements Check
 {
     public function judge(LineContext $at): ?Finding
@@ -20,8 +24,8 @@ final class SizeListed implements Check
             return null;
         }
         $lab = $at->lab;
-        $layout = PrintLayout::in($at->plan?->layout);
-        $carrier = PrintWanted::of($at->line)?->carrier->size;
+        $layout = $at->plan?->layout->own;
+        $carrier = $at->line->wanted->carrier->size;
         if ($carrier !== null && $layout?->has(PrintFlaw::CarrierTooSmall) === true) {
             return Finding::stops(
                 'carrier-too-small',
@@ -65,9 +69,10 @@ final class SizeListed implements Check
         );
     }
 
+    /** @param  LineContext<PrintWanted, PrintLayout>  $at */
     private static function carried(LineContext $at, Size $size, Size $listed, string $trim): Finding
     {
-        if (PrintWanted::of($at->line)?->carrier->auto !== true) {
+        if (! $at->line->wanted->carrier->auto) {
             return Finding::fine('carrier-kept', "Laid on {$listed->label()}", "White to trim away: {$trim}.");
         }
 

@@ -8,12 +8,16 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Plan\LineContext;
 
-/** Tells of words and overlays of a whole sheet that are cut through when its prints are cut apart. */
+/**
+ * Tells of words and overlays of a whole sheet that are cut through when its prints are cut apart.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class AddedClearsCuts implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $layout = SheetLayout::in($at->plan?->layout);
+        $layout = $at->plan?->layout->own;
         if ($layout === null || $at->plan === null) {
             return null;
         }

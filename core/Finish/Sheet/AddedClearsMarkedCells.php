@@ -10,13 +10,17 @@ use Planisher\Finding\Finding;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
 
-/** Tells of words and overlays of a whole sheet that lie over what must stay in of one of its prints. */
+/**
+ * Tells of words and overlays of a whole sheet that lie over what must stay in of one of its prints.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class AddedClearsMarkedCells implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
         $named = $at->plan?->added->named($at->line) ?? [];
-        foreach ($named === [] ? [] : SheetLayout::in($at->plan?->layout)->cells ?? [] as $cell) {
+        foreach ($at->plan === null || $named === [] ? [] : $at->plan->layout->own->cells as $cell) {
             foreach ($cell->plan === null ? [] : MarkedOnPaper::all($cell->plan) as $marked) {
                 foreach ($named as [$name, $box]) {
                     if ($box->meets($cell->onSheet($marked->box))) {

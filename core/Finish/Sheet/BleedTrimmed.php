@@ -9,13 +9,17 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Plan\LineContext;
 
-/** Asks for a look where a lab trims its sheets and a cell lies at the very edge that it trims. */
+/**
+ * Asks for a look where a lab trims its sheets and a cell lies at the very edge that it trims.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class BleedTrimmed implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
         $bleed = $at->lab->bleed;
-        $layout = SheetLayout::in($at->plan?->layout);
+        $layout = $at->plan?->layout->own;
         if ($bleed === null || $bleed->nanometres === 0 || $layout === null) {
             return null;
         }

@@ -19,7 +19,7 @@ final readonly class Cell
     private const PLACE = 'at';
 
     /**
-     * @param  LineSpec  $print  the cell by itself
+     * @param  LineSpec<PrintWanted>  $print  the cell by itself
      * @param  ?CellPlace  $at  null while it is arranged
      */
     private function __construct(public LineSpec $print, public ?CellPlace $at) {}
@@ -59,7 +59,7 @@ final readonly class Cell
 
     public function size(): Size
     {
-        return $this->print->crop->size ?? throw new \LogicException('A cell is a print, which has a size.');
+        return $this->print->sized()->size;
     }
 
     /** @return array<string, mixed> as in the order file, only what differs from the defaults */

@@ -13,14 +13,18 @@ use Planisher\Measure\Unit;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\LineContext;
 
-/** Stops cells that were put over each other, or over the sheet's edge: which, and by how much. */
+/**
+ * Stops cells that were put over each other, or over the sheet's edge: which, and by how much.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class CellsApart implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $layout = SheetLayout::in($at->plan?->layout);
-        $wanted = SheetWanted::of($at->line);
-        if ($layout === null || $wanted === null || $at->plan === null) {
+        $layout = $at->plan?->layout->own;
+        $wanted = $at->line->wanted;
+        if ($layout === null || $at->plan === null) {
             return null;
         }
         $unit = SidesPhrase::fine($at->plan->size()->width->unit);

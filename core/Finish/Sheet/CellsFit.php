@@ -13,13 +13,17 @@ use Planisher\Phrase\WordRow;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
 
-/** Stops a cell that is larger than the sheet leaves room for, and asks for a look where no two cells share a sheet. */
+/**
+ * Stops a cell that is larger than the sheet leaves room for, and asks for a look where no two cells share a sheet.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class CellsFit implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $wanted = SheetWanted::of($at->line);
-        if ($wanted === null || CellsArranged::prints($wanted->cells) === []) {
+        $wanted = $at->line->wanted;
+        if (CellsArranged::prints($wanted->cells) === []) {
             return null; // that is told of its cells
         }
         $sheet = $wanted->sheet($at->lab) ?? $at->lab->largest();
@@ -75,7 +79,11 @@ final class CellsFit implements Check
         return max($one) <= max($other) ? $one : $other;
     }
 
-    /** What would have them fit: no margin or gutter, else a larger sheet. */
+    /**
+     * What would have them fit: no margin or gutter, else a larger sheet.
+     *
+     * @param  LineContext<SheetWanted, SheetLayout>  $at
+     */
     private static function closer(SheetWanted $wanted, LineContext $at): ?Remedy
     {
         $now = $wanted->arrangement($at->lab)?->sheets() ?? PHP_INT_MAX;
@@ -84,8 +92,7 @@ final class CellsFit implements Check
             $changes["Take {$offer->size->label()}"] = ['size' => (string) $offer->size];
         }
         foreach ($changes as $label => $change) {
-            $fewer = fn (Plan $plan): bool => (SheetLayout::in($plan->layout)?->arrangement->sheets() ?? PHP_INT_MAX) < $now;
-            if ($at->changedBy($change, $fewer)) {
+            if ($at->changedBy($change, fn (Plan $plan): bool => $plan->layout->own->arrangement->sheets() < $now)) {
                 return new Remedy($label, $change);
             }
         }

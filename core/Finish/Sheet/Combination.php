@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Finish\Sheet;
 
 use Planisher\Finish\Finishes;
-use Planisher\Finish\LineReader;
 use Planisher\Finish\Print\PrintWanted;
 use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Finish\Sheet\Arranging\Spot;
@@ -45,12 +44,12 @@ final class Combination
     /** @return list<array<string, mixed>> */
     public static function apart(LineSpec $line): array
     {
-        $sheet = SheetWanted::of($line);
+        $cells = $line->wanted instanceof SheetWanted ? $line->wanted->cells : [];
         $ofAll = self::ofAll($line) + array_intersect_key($line->toArray(), ['forPaper' => true]);
 
         return array_map(
             fn (Cell $cell): array => ['make' => Finishes::USUAL] + array_diff_key($cell->toArray(), ['at' => true]) + $ofAll,
-            $sheet->cells ?? [],
+            $cells,
         );
     }
 
@@ -60,22 +59,18 @@ final class Combination
      */
     public static function tried(array $lines, LabCard $lab): array
     {
-        $wanted = SheetWanted::of(LineReader::read(JsonNode::root(self::gathered($lines, SheetWanted::CHEAPEST))));
-
-        return $wanted === null
-            ? []
-            : array_map(
-                fn (SheetOffer $offer): array => [
-                    'size' => (string) $offer->size,
-                    'label' => $offer->size->label(),
-                    'sheets' => $offer->arrangement->sheets(),
-                    'waste' => $offer->arrangement->waste(),
-                    'wasted' => Figure::percent($offer->arrangement->waste()),
-                    'price' => $offer->price?->label(),
-                    ...self::drawn($offer->arrangement),
-                ],
-                SheetOffers::all($wanted, $lab),
-            );
+        return array_map(
+            fn (SheetOffer $offer): array => [
+                'size' => (string) $offer->size,
+                'label' => $offer->size->label(),
+                'sheets' => $offer->arrangement->sheets(),
+                'waste' => $offer->arrangement->waste(),
+                'wasted' => Figure::percent($offer->arrangement->waste()),
+                'price' => $offer->price?->label(),
+                ...self::drawn($offer->arrangement),
+            ],
+            SheetOffers::all(self::wanted(self::gathered($lines, SheetWanted::CHEAPEST)), $lab),
+        );
     }
 
     /** @return list<array<string, mixed>> */
@@ -84,18 +79,20 @@ final class Combination
         $ways = [];
         foreach (ReadyArrangements::of($sheet) as $way) {
             $cells = array_map(fn (Size $size): array => ['size' => (string) $size], $way); // a picture each
-            $wanted = SheetWanted::of(
-                LineReader::read(
-                    JsonNode::root(['make' => SheetFinish::NAME, 'size' => (string) $sheet, SheetWanted::NAME => ['cells' => $cells]]),
-                ),
-            );
-            $arrangement = $wanted === null ? null : CellsArranged::on($wanted, $sheet);
-            if ($wanted !== null && $arrangement !== null && $arrangement->sheets() === 1) {
+            $wanted = self::wanted(['make' => SheetFinish::NAME, 'size' => (string) $sheet, SheetWanted::NAME => ['cells' => $cells]]);
+            $arrangement = CellsArranged::on($wanted, $sheet);
+            if ($arrangement !== null && $arrangement->sheets() === 1) {
                 $ways[] = ['label' => CellsWording::of($wanted->cells), 'cells' => $cells, ...self::drawn($arrangement)];
             }
         }
 
         return $ways;
+    }
+
+    /** @param  LineForm  $line  that makes a shared sheet */
+    private static function wanted(array $line): SheetWanted
+    {
+        return SheetWanted::fromNode(JsonNode::root($line));
     }
 
     /** @return array<string, mixed> what is said of a whole sheet, and of each line once it is taken apart */
@@ -107,12 +104,9 @@ final class Combination
     /** @return list<array<string, mixed>> the cells that a line's prints become */
     private static function cells(LineSpec $line): array
     {
-        $sheet = SheetWanted::of($line);
-        if ($sheet !== null) {
-            return array_map(fn (Cell $cell): array => array_diff_key($cell->toArray(), ['at' => true]), $sheet->cells);
-        }
-
-        return [Cell::in($line->toArray())];
+        return $line->wanted instanceof SheetWanted
+            ? array_map(fn (Cell $cell): array => array_diff_key($cell->toArray(), ['at' => true]), $line->wanted->cells)
+            : [Cell::in($line->toArray())];
     }
 
     /** @return array{paper: array{width: float, height: float}, prints: list<array{sheet: int, at: array<string, float>}>} in mm */

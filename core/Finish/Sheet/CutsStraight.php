@@ -10,14 +10,18 @@ use Planisher\Finish\Sheet\Arranging\CutOrder;
 use Planisher\Phrase\WordRow;
 use Planisher\Plan\LineContext;
 
-/** Says in which order the cells are cut apart, and asks for a look where no straight cut from edge to edge frees some. */
+/**
+ * Says in which order the cells are cut apart, and asks for a look where no straight cut from edge to edge frees some.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class CutsStraight implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $layout = SheetLayout::in($at->plan?->layout);
-        $wanted = SheetWanted::of($at->line);
-        if ($layout === null || $wanted === null || $at->plan === null || ! CellsApart::are($wanted, $layout)) {
+        $layout = $at->plan?->layout->own;
+        $wanted = $at->line->wanted;
+        if ($layout === null || $at->plan === null || ! CellsApart::are($wanted, $layout)) {
             return null;
         }
         $orders = $layout->orders();

@@ -10,14 +10,18 @@ use Planisher\Finding\Remedy;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\PlannedFile;
 
-/** Asks for a look where cut marks are wanted and there is neither margin nor gutter to have them. */
+/**
+ * Asks for a look where cut marks are wanted and there is neither margin nor gutter to have them.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class MarksHaveRoom implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $wanted = SheetWanted::of($at->line);
-        $layout = SheetLayout::in($at->plan?->layout);
-        if ($wanted === null || $layout === null || $at->plan === null || ! $wanted->cutMarks) {
+        $wanted = $at->line->wanted;
+        $layout = $at->plan?->layout->own;
+        if ($layout === null || $at->plan === null || ! $wanted->cutMarks) {
             return null;
         }
         foreach ($at->plan->files as $sheet => $file) {

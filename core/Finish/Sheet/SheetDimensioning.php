@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
-use Planisher\Colour\Rgb;
 use Planisher\Drawing\Dimension;
 use Planisher\Drawing\Dimensions;
 use Planisher\Finish\Dimensioning;
-use Planisher\Finish\Print\PrintWanted;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
 use Planisher\Finish\Sheet\Arranging\GuillotineCut;
 use Planisher\Finish\TypedFigure;
@@ -21,7 +19,11 @@ use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
 
-/** A shared sheet as it is drawn: its sheets beside each other, the prints on them, and the numbered cuts. */
+/**
+ * A shared sheet as it is drawn: its sheets beside each other, the prints on them, and the numbered cuts.
+ *
+ * @implements Dimensioning<SheetWanted, SheetLayout>
+ */
 final class SheetDimensioning implements Dimensioning
 {
     public function dimensions(Layout $layout): array
@@ -32,8 +34,8 @@ final class SheetDimensioning implements Dimensioning
     /** Figures of a print are named by its number, from 1: print-3-left, print-3-at (“1 in, 2 in”), print-3-swapped (“5”). */
     public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
     {
-        $wanted = SheetWanted::of($line) ?? throw new \LogicException('It is a shared sheet.');
-        $sheet = SheetLayout::in($layout) ?? throw new \LogicException('It was laid out as a sheet.');
+        $wanted = $line->wanted;
+        $sheet = $layout->own;
         if ($name === 'arranged') {
             return ByHand::arranged($wanted->cells);
         }
@@ -43,7 +45,7 @@ final class SheetDimensioning implements Dimensioning
         [$print, $what] = [(int) $part[1] - 1, $part[2]];
         $byHand = new ByHand($wanted, $sheet, $layout->size);
         $unit = $layout->size->width->unit;
-        $spot = $sheet->cells[$print]->spot ?? throw new MeasureError('There is no such print on this sheet.');
+        $spot = ($sheet->cells[$print] ?? throw new MeasureError('There is no such print on this sheet.'))->spot;
         $exact = fn (int $nanometres): Length => Length::exact($nanometres, $unit);
 
         return match ($what) {
@@ -58,14 +60,14 @@ final class SheetDimensioning implements Dimensioning
 
     public function uses(?LineContext $at): array
     {
-        $wanted = $at === null ? null : SheetWanted::of($at->line);
+        $wanted = $at === null ? null : $at->line->wanted;
 
         return ['sheetSize' => $wanted === null || $at === null ? null : (string) $wanted->sheet($at->lab)];
     }
 
     public function parts(?LineContext $at): array
     {
-        $layout = SheetLayout::in($at?->plan?->layout);
+        $layout = $at?->plan?->layout->own;
         $unit = $at?->plan?->size()->width->unit;
         if ($layout === null || $unit === null) {
             return ['sheets' => [], 'prints' => [], 'cuts' => [], 'cutsSaid' => [], 'isByHand' => false];
@@ -76,13 +78,13 @@ final class SheetDimensioning implements Dimensioning
             'prints' => array_map(fn (LaidCell $cell): array => self::print($cell, $layout, $unit), $layout->cells),
             'cuts' => array_merge(...array_map(self::cuts(...), $layout->orders(), $layout->sheets)),
             'cutsSaid' => array_map(fn (CutOrder $order): string => CutsWording::of($order, $unit), $layout->orders()),
-            'isByHand' => SheetWanted::of($at->line)?->isByHand() === true,
+            'isByHand' => $at->line->wanted->isByHand(),
         ];
     }
 
     public function hung(Layout $layout): array
     {
-        $sheet = SheetLayout::in($layout) ?? throw new \LogicException('It was laid out as a sheet.');
+        $sheet = $layout->own;
 
         return [$sheet->box(), array_map(fn (Box $box): array => [$box, $box], $sheet->sheets)];
     }
@@ -108,7 +110,7 @@ final class SheetDimensioning implements Dimensioning
             'at' => $drawn->toArray(),
             'isTurned' => $cell->isTurned(),
             'label' => $cell->wanted->size()->label(),
-            'paperColour' => (string) (PrintWanted::of($cell->wanted->print)->paperColour ?? Rgb::white()),
+            'paperColour' => (string) $cell->wanted->print->wanted->paperColour,
             ...self::picture($cell->plan),
             'dimensions' => [
                 $figure('width', true, $drawn->x, $drawn->right()),

@@ -25,7 +25,12 @@ use Planisher\Plan\LineContext;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
-/** Several prints on one sheet of the lab, to be cut apart; and on further sheets where one doesn't hold them. */
+/**
+ * Several prints on one sheet of the lab, to be cut apart; and on further sheets where one doesn't hold them.
+ *
+ * @implements CarriesPrints<SheetWanted, SheetLayout>
+ * @implements CombinesPrints<SheetWanted, SheetLayout>
+ */
 final class SheetFinish implements CarriesPrints, CombinesPrints
 {
     public const NAME = 'shared-sheet';
@@ -88,9 +93,9 @@ final class SheetFinish implements CarriesPrints, CombinesPrints
 
     public function cells(LineContext $at): Cells
     {
-        $wanted = SheetWanted::of($at->line) ?? throw new \LogicException('It is a shared sheet.');
+        $wanted = $at->line->wanted;
         $plans = [];
-        foreach (SheetLayout::in($at->plan?->layout)->cells ?? [] as $cell) {
+        foreach ($at->plan?->layout->own->cells ?? [] as $cell) {
             $plans[$cell->cell] ??= $cell->plan;
         }
         $cells = [];

@@ -7,7 +7,6 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
 use Planisher\Measure\Box;
-use Planisher\Plan\Layout;
 use Planisher\Plan\OfFinish;
 
 /** What a shared sheet's layout has beside others': its cells, and where each of its sheets is drawn. */
@@ -39,11 +38,6 @@ final readonly class SheetLayout implements OfFinish
             $cells,
             array_map(fn (int $at): Box => $sheet->moved(($at % $columns) * $across, intdiv($at, $columns) * $down), range(0, $many - 1)),
         );
-    }
-
-    public static function in(?Layout $layout): ?self
-    {
-        return $layout?->own instanceof self ? $layout->own : null;
     }
 
     /** All sheets as they are drawn. */

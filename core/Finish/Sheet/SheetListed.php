@@ -9,14 +9,18 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Plan\LineContext;
 
-/** Says whether the lab lists the sheet, and which it lists that would do. */
+/**
+ * Says whether the lab lists the sheet, and which it lists that would do.
+ *
+ * @implements Check<SheetWanted, SheetLayout>
+ */
 final class SheetListed implements Check
 {
     public function judge(LineContext $at): ?Finding
     {
-        $wanted = SheetWanted::of($at->line);
-        $size = $wanted?->sheet($at->lab);
-        if ($wanted === null || $size === null) {
+        $wanted = $at->line->wanted;
+        $size = $wanted->sheet($at->lab);
+        if ($size === null) {
             return null;
         }
         if ($at->lab->lists($size) !== null) {

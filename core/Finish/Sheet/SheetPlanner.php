@@ -42,11 +42,12 @@ final class SheetPlanner
 
     /**
      * @param  non-empty-list<?PictureFacts>  $pictures  cell by cell
+     * @param  LineSpec<SheetWanted>  $line
      * @return ?Plan null when a cell is larger than the sheet, or no cell has a copy
      */
     public static function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
-        $wanted = SheetWanted::of($line) ?? throw new \LogicException('A sheet planner needs a line that makes a shared sheet.');
+        $wanted = $line->wanted;
         $arrangement = $wanted->arrangement($lab);
         $size = $wanted->sheet($lab);
         if ($arrangement === null || $size === null) {

@@ -7,7 +7,6 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Lab\LabCard;
-use Planisher\Line\LineSpec;
 use Planisher\Line\Turn;
 use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
@@ -69,12 +68,6 @@ final readonly class SheetWanted implements Wanted
     public static function isCheapest(JsonNode $line): bool
     {
         return $line->maybe('size')?->raw() === self::CHEAPEST;
-    }
-
-    /** Of a line that makes a shared sheet. */
-    public static function of(LineSpec $line): ?self
-    {
-        return $line->wanted instanceof self ? $line->wanted : null;
     }
 
     public function label(int $copies): string

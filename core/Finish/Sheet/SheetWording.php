@@ -10,8 +10,13 @@ use Planisher\Measure\Figure;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Phrase\WordRow;
 use Planisher\Plan\LineContext;
+use Planisher\Plan\Plan;
 
-/** What is said of a shared sheet. */
+/**
+ * What is said of a shared sheet.
+ *
+ * @implements Wording<SheetWanted, SheetLayout>
+ */
 final class SheetWording implements Wording
 {
     public function madeOf(LineContext $at): array
@@ -23,7 +28,7 @@ final class SheetWording implements Wording
     {
         $wanted = self::wanted($at);
         $size = $wanted->sheet($at->lab);
-        $sheets = SheetLayout::in($at->plan?->layout)?->arrangement->sheets() ?? 1;
+        $sheets = $at->plan?->layout->own->arrangement->sheets() ?? 1;
         $label = $size === null ? '' : $size->label();
         if ($wanted->size === null) {
             $named = $sheets === 1 ? 'the cheapest sheet' : WordRow::number($sheets).' of the cheapest sheets';
@@ -67,12 +72,12 @@ final class SheetWording implements Wording
         return ucfirst(CellsWording::short(self::wanted($at)->cells)).' '.$this->size($at);
     }
 
-    public function facts(LineContext $at): array
+    public function facts(LineContext $at, Plan $plan): array
     {
-        $layout = SheetLayout::in($at->plan?->layout) ?? throw new \LogicException('Facts are of a plan.');
+        $layout = $plan->layout->own;
         [$sheets, $prints] = [$layout->arrangement->sheets(), count($layout->cells)];
         $waste = $layout->arrangement->waste();
-        $price = $at->lab->priceOf($at->plan?->size() ?? throw new \LogicException('Facts are of a plan.'));
+        $price = $at->lab->priceOf($plan->size());
 
         return [
             [
@@ -89,7 +94,7 @@ final class SheetWording implements Wording
 
     public function byHand(LineContext $at): array
     {
-        $orders = SheetLayout::in($at->plan?->layout)?->orders() ?? [];
+        $orders = $at->plan?->layout->own->orders() ?? [];
         $unit = $at->plan?->size()->width->unit ?? $at->orderContext->unit;
         $told = [];
         foreach ($orders as $sheet => $order) {
@@ -102,14 +107,16 @@ final class SheetWording implements Wording
         return $told;
     }
 
+    /** @param  LineContext<SheetWanted, SheetLayout>  $at */
     private static function wanted(LineContext $at): SheetWanted
     {
-        return SheetWanted::of($at->line) ?? throw new \LogicException('It is a shared sheet.');
+        return $at->line->wanted;
     }
 
+    /** @param  LineContext<SheetWanted, SheetLayout>  $at */
     private static function cuts(LineContext $at): int
     {
-        $orders = SheetLayout::in($at->plan?->layout)?->orders() ?? [];
+        $orders = $at->plan?->layout->own->orders() ?? [];
 
         return array_sum(array_map(fn (CutOrder $order): int => count($order->cuts), $orders));
     }

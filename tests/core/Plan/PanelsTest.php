@@ -34,7 +34,10 @@ final class PanelsTest extends TestCase
 
     private static function grid(Plan $plan): PanelGrid
     {
-        return PanelGrid::in($plan->layout) ?? throw new \LogicException('no grid');
+        $grid = $plan->layout->own;
+        self::assertInstanceOf(PanelGrid::class, $grid);
+
+        return $grid;
     }
 
     /**

@@ -80,7 +80,7 @@ final class PairFinish implements Dimensioning, Finish, Wording
         if (in_array(null, $pictures, true)) {
             return null;
         }
-        $crop = $line->crop ?? throw new \LogicException('A pair has a size.');
+        $crop = $line->sized();
         $paper = Box::ofSize($crop->size);
         [$left, $right] = [
             new Box(0, 0, intdiv($paper->width, 2), $paper->height),
@@ -154,9 +154,9 @@ final class PairFinish implements Dimensioning, Finish, Wording
         return $this->size($at);
     }
 
-    public function facts(LineContext $at): array
+    public function facts(LineContext $at, Plan $plan): array
     {
-        return $at->plan === null ? [] : [Facts::cut($at->plan)];
+        return [Facts::cut($plan)];
     }
 
     public function byHand(LineContext $at): array
