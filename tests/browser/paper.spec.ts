@@ -196,12 +196,10 @@ test('everything on the bench is undone and done again', async ({ page }) => {
     await expect(page.getByText('Passed', { exact: true })).toHaveCount(0);
     for (let i = 0; i < 3; i++) {
         await page.keyboard.press('Control+z');
-        await page.waitForTimeout(250);
     }
     await expect(sentence(page)).toHaveText(start!);
     for (let i = 0; i < 4; i++) {
         await page.keyboard.press('Control+Shift+z');
-        await page.waitForTimeout(250);
     }
     await expect(sentence(page)).toHaveText(end!);
     await expect(page.getByText('Passed', { exact: true })).toBeVisible();

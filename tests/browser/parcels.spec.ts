@@ -30,11 +30,12 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     await page.waitForURL(/\/(look|make)$/);
     while (page.url().endsWith('/look')) {
         await expect(page.getByRole('button', { name: 'and make' })).toBeEnabled();
-        await hand.key((await page.getByText('12 of 12').count()) > 0 ? 'm' : 'y', 'yes');
-        await page.waitForTimeout(150);
-        if (page.url().endsWith('/make')) {
-            break;
-        }
+        const isLast = (await page.getByText('12 of 12').count()) > 0;
+        const seen = await page.getByRole('main').textContent();
+        await hand.key(isLast ? 'm' : 'y', 'yes');
+        await expect
+            .poll(async () => page.url().endsWith('/make') || (await page.getByRole('main').textContent()) !== seen)
+            .toBe(true);
     }
     await expect(page.getByText('12 of 12 made and read back')).toBeVisible({ timeout: 90_000 });
 

@@ -78,9 +78,10 @@ test('what is typed on the drawing stands there in the preview and in the file, 
     await page.keyboard.press('Escape');
     await expect(page.getByTestId('preview')).toBeVisible();
     await page.mouse.move(5, 400);
-    await page.waitForTimeout(300);
-    const inPreview = await seen(page, info.outputPath('preview.png'));
-    whileTyped.forEach((edge, side) => expect(Math.abs(edge - inPreview[side]!), `side ${side}`).toBeLessThanOrEqual(1));
+    await expect(async () => {
+        const inPreview = await seen(page, info.outputPath('preview.png'));
+        whileTyped.forEach((edge, side) => expect(Math.abs(edge - inPreview[side]!), `side ${side}`).toBeLessThanOrEqual(1));
+    }).toPass({ timeout: 10_000 });
 
     // And the file has them there.
     await page.getByRole('button', { name: /^Pass and go on/ }).click();

@@ -37,7 +37,8 @@ final class OthersTest extends TestCase
             $strangers[$file] = new Process(['bash', '-c', 'exec -a php-fpm sleep 120']);
             $strangers[$file]->start();
         }
-        usleep(300_000);
+        $isCalledSo = fn (Process $one): bool => str_starts_with((string) @file_get_contents("/proc/{$one->getPid()}/cmdline"), 'php-fpm');
+        Running::until(fn (): bool => array_filter($strangers, $isCalledSo) === $strangers, 10, fn (): string => 'They aren’t called so.');
         try {
             foreach ($strangers as $file => $stranger) {
                 file_put_contents($this->studio->home($file), $stranger->getPid()."\n");
