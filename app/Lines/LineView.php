@@ -12,8 +12,11 @@ use Planisher\Drawing\Dimension;
 use Planisher\Drawing\Dimensions;
 use Planisher\Finding\Finding;
 use Planisher\Finish\Dimensioning;
+use Planisher\Finish\DrawsParts;
 use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\Hangs;
+use Planisher\Finish\UsesOfLab;
 use Planisher\Line\LineKeys;
 use Planisher\Measure\Box;
 use Planisher\Measure\Unit;
@@ -113,7 +116,10 @@ final class LineView
                         'surface' => $paper->surface->value,
                         'profile' => $lab->paperProfile($line->paper)?->description,
                     ],
-            ...self::ofEveryFinish($at, fn (Dimensioning $drawn, ?LineContext $of): array => $drawn->uses($of)),
+            ...self::ofEveryFinish(
+                $at,
+                fn (Dimensioning $drawn, ?LineContext $of): array => $drawn instanceof UsesOfLab ? $drawn->uses($of) : [],
+            ),
         ];
 
         return $uses;
@@ -151,7 +157,8 @@ final class LineView
         }
         $box = Box::ofSize($paper);
         $drawn = Finishes::of($at->line)->dimensioning();
-        [$hung, $pieces] = $layout === null ? [$box, [[$box, $box]]] : $drawn->hung($layout);
+        $sheet = $layout->sheet ?? $box;
+        [$hung, $pieces] = $layout !== null && $drawn instanceof Hangs ? $drawn->hung($layout) : [$sheet, [[$sheet, $sheet]]];
         $dimensions = $layout === null ? Dimensions::ofSize($paper) : $drawn->dimensions($layout);
 
         /** @var DrawingFiguresShape $figures as in uses() */
@@ -160,7 +167,10 @@ final class LineView
             'sheet' => ($layout->sheet ?? $box)->toArray(),
             'image' => ($layout->image ?? $box)->toArray(),
             'bleed' => ($layout->bleed ?? 0) / Unit::Millimetre->nanometres(),
-            ...self::ofEveryFinish($at, fn (Dimensioning $drawn, ?LineContext $of): array => $drawn->parts($of)),
+            ...self::ofEveryFinish(
+                $at,
+                fn (Dimensioning $drawn, ?LineContext $of): array => $drawn instanceof DrawsParts ? $drawn->parts($of) : [],
+            ),
             'hung' => [
                 'size' => $hung->toArray(),
                 'pieces' => array_map(fn (array $piece): array => ['at' => $piece[0]->toArray(), 'shows' => $piece[1]->toArray()], $pieces),

@@ -6,6 +6,8 @@ namespace Planisher\Description;
 
 use Planisher\Colour\Strength;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\MadeOfSeveral;
+use Planisher\Finish\OffersWords;
 use Planisher\Line\ForPaper;
 use Planisher\Line\KeptData;
 use Planisher\Line\Turn;
@@ -22,12 +24,12 @@ final class LineSentence
     /** @return list<array{word: ?string, text: string}> */
     public static function segments(LineContext $at): array
     {
-        [$line, $lab] = [$at->line, $at->lab];
+        [$line, $lab, $said] = [$at->line, $at->lab, Finishes::of($at->line)->wording()];
         $segments = (new SentenceSegments())
             ->word('Make ', 'copies', Figure::count($line->copies))
             ->word(' ', 'make', $line->wanted->label($line->copies))
-            ->word(' of ', ...Finishes::of($line)->wording()->madeOf($at) ?? ['picture', self::subject($at)])
-            ->word(' ', $line->wanted->isPrinted() ? 'size' : 'screen', Finishes::of($line)->wording()->size($at));
+            ->word(' of ', ...$said instanceof MadeOfSeveral ? $said->madeOf($at) : ['picture', self::subject($at)])
+            ->word(' ', $line->wanted->isPrinted() ? 'size' : 'screen', $said->size($at));
         if ($line->wanted->isPrinted()) {
             $segments->word(', ', 'turn', self::turn($at));
         }
@@ -170,7 +172,7 @@ final class LineSentence
     {
         $line = $at->line;
         $there = array_column(self::segments($at), 'word');
-        $all = Finishes::of($line)->wording()->addable($at);
+        $all = self::offered($at);
         $all +=
             $line->crop === null
                 ? ($line->wanted->isPrinted()
@@ -198,7 +200,7 @@ final class LineSentence
     public static function addableOfCell(LineContext $at): array
     {
         $there = array_column(self::ofCell($at), 'word');
-        $all = array_diff_key(Finishes::of($at->line)->wording()->addable($at), ['carrier' => true]) + [
+        $all = array_diff_key(self::offered($at), ['carrier' => true]) + [
             ...AdditionsDescription::addable($at),
             'forPaper' => 'lifted for paper',
             'viewed' => 'where it is looked at from',
@@ -227,6 +229,14 @@ final class LineSentence
         };
     }
 
+    /** @return array<string, string> what its finish offers, by word */
+    private static function offered(LineContext $at): array
+    {
+        $said = Finishes::of($at->line)->wording();
+
+        return $said instanceof OffersWords ? $said->addable($at) : [];
+    }
+
     /** “1 print”, “12 prints”, “2 sets of panels” */
     public static function prints(LineContext $at): string
     {
@@ -235,7 +245,7 @@ final class LineSentence
 
     public static function carriesSeveral(LineContext $at): bool
     {
-        return Finishes::of($at->line)->wording()->madeOf($at) !== null;
+        return Finishes::of($at->line)->wording() instanceof MadeOfSeveral;
     }
 
     private static function subject(LineContext $at): string

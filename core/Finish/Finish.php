@@ -6,8 +6,6 @@ namespace Planisher\Finish;
 
 use Planisher\Finding\Check;
 use Planisher\Lab\LabCard;
-use Planisher\Language\Rule\ReadingRule;
-use Planisher\Line\Crop;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
@@ -21,8 +19,8 @@ use Planisher\Studio\OrderContext;
 
 /**
  * What a line can be made into. One folder beside this file holds all of a finish: what is wanted of it, its planner, what is
- * checked, said and drawn of it. What only some can do, each is an interface of its own: CarriesPrints, CombinesPrints,
- * CompletesWishes, OffersChoices. The register is Finishes.
+ * checked, said and drawn of it. What only some can do, each is an interface of its own beside this one (SizedOtherwise, SaidInWords,
+ * CarriesPrints, …), so a finish says only what it has. The register is Finishes.
  *
  * @template-contravariant W of Wanted = Wanted  what is wanted of it
  * @template-contravariant O of OfFinish|null = OfFinish|null  what of its layout only it knows
@@ -38,23 +36,8 @@ interface Finish
     /** The keys of an order file's line that only this finish reads. */
     public function keys(): LineKeys;
 
-    /**
-     * Where the names of its pictures stand in an order file's line, or in a change of one, place by place.
-     *
-     * @param  array<string, mixed>  $wanted
-     * @return list<non-empty-list<string|int>> keys, each deeper than the one before
-     */
-    public function places(array $wanted): array;
-
     /** @throws OrderFileError */
     public function wanted(JsonNode $line): Wanted;
-
-    /**
-     * @return ?Crop null for what has no size on paper, or not yet
-     *
-     * @throws OrderFileError
-     */
-    public function crop(JsonNode $line): ?Crop;
 
     /**
      * @param  LineSpec<W>  $line
@@ -71,29 +54,9 @@ interface Finish
      */
     public function checks(): array;
 
-    /** Whether its size should be one that the lab lists; others are made to measure. */
-    public function needsListedSize(): bool;
-
-    /** Whether it is ordered in a size on paper. */
-    public function needsSize(): bool;
-
     /** @return Wording<W, O> */
     public function wording(): Wording;
 
     /** @return Dimensioning<W, O> */
     public function dimensioning(): Dimensioning;
-
-    /**
-     * How people say what is wanted of it.
-     *
-     * @return list<ReadingRule>
-     */
-    public function rules(): array;
-
-    /**
-     * Words that say by themselves that a picture is made into it: “canvas”.
-     *
-     * @return list<string>
-     */
-    public function calledIn(): array;
 }

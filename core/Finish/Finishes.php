@@ -43,6 +43,12 @@ final class Finishes
         return self::$keys ??= LineKeys::common()->and(...array_map(fn (Finish $f): LineKeys => $f->keys(), array_values(self::all())));
     }
 
+    /** @return list<SaidInWords> those that people order in words of their own */
+    public static function saidInWords(): array
+    {
+        return array_values(array_filter(self::all(), fn (Finish $finish): bool => $finish instanceof SaidInWords));
+    }
+
     /** Adds a finish of somebody else's. */
     public static function add(Finish $finish): void
     {

@@ -89,6 +89,6 @@ final class LinePictures
         $named = $wanted['make'] ?? $make;
         $finish = is_string($named) ? Finishes::named($named) : null;
 
-        return ($finish ?? Finishes::all()[Finishes::USUAL])->places($wanted);
+        return $finish instanceof HasMorePictures ? $finish->places($wanted) : [['picture']];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
+use Planisher\Line\Crop;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
 use Planisher\OrderFile\JsonNode;
@@ -22,11 +23,14 @@ final class LineReader
         $foreign = array_diff($known, LineKeys::common()->names(), $finishes[$name]->keys()->names());
         $ignored = array_values(array_filter($foreign, fn (string $key): bool => $node->maybe($key) !== null));
 
-        $wanted = $finishes[$name]->wanted($node);
+        $finish = $finishes[$name];
+        $wanted = $finish->wanted($node);
         if (! $wanted->isPrinted() && $node->maybe('screenCopy') !== null) {
             $ignored[] = 'screenCopy'; // it is one itself
         }
 
-        return LineSpec::read($node, $name, $wanted, $finishes[$name]->crop($node), $ignored);
+        $crop = $finish instanceof SizedOtherwise ? $finish->crop($node) : Crop::fromNode($node);
+
+        return LineSpec::read($node, $name, $wanted, $crop, $ignored);
     }
 }

@@ -29,7 +29,9 @@ final class TypedFigure
             throw new MeasureError('There is no picture on this paper yet.');
         }
 
-        return Finishes::of($line)->dimensioning()->typed($line, $layout, $name, $typed);
+        $drawn = Finishes::of($line)->dimensioning();
+
+        return $drawn instanceof TakesFigures ? $drawn->typed($line, $layout, $name, $typed) : throw self::unknown($name);
     }
 
     public static function unknown(string $name): MeasureError

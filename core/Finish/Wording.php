@@ -19,14 +19,6 @@ use Planisher\Plan\Plan;
 interface Wording
 {
     /**
-     * What it is made of, where that isn't the one picture of its line: the word of the sentence, and what that says.
-     *
-     * @param  LineContext<W, O>  $at
-     * @return ?array{string, string}
-     */
-    public function madeOf(LineContext $at): ?array;
-
-    /**
      * How it has its size: “cropped to 8 × 10 in”
      *
      * @param  LineContext<W, O>  $at
@@ -39,14 +31,6 @@ interface Wording
      * @param  LineContext<W, O>  $at
      */
     public function words(SentenceSegments $sentence, LineContext $at): void;
-
-    /**
-     * Its words that “add…” offers while there is nothing to say of them.
-     *
-     * @param  LineContext<W, O>  $at
-     * @return array<string, string> by word
-     */
-    public function addable(LineContext $at): array;
 
     /**
      * In a few words, for the order sheet, behind the picture's name.
@@ -63,12 +47,4 @@ interface Wording
      * @return list<?array{figure: string, note: string}>
      */
     public function facts(LineContext $at, Plan $plan): array;
-
-    /**
-     * What is left to be done to it by hand, for whoever cuts or mounts it.
-     *
-     * @param  LineContext<W, O>  $at
-     * @return list<string> a sentence each
-     */
-    public function byHand(LineContext $at): array;
 }

@@ -10,6 +10,7 @@ use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
+use Planisher\Finish\MadeToMeasure;
 use Planisher\Lab\LabCard;
 use Planisher\Line\LineSpec;
 use Planisher\OrderFile\JsonNode;
@@ -133,7 +134,8 @@ final readonly class HouseFinishSpec
         if ($choice->finish !== null && $choice->finish !== $finish->name()) {
             return "{$choice->words($line)} (means nothing for a {$finish->label(1)})";
         }
-        if ($choice->name === 'size' && $finish->needsListedSize() && $line->crop !== null && $lab->lists($line->crop->size) === null) {
+        $mustBeListed = $choice->name === 'size' && ! ($finish instanceof MadeToMeasure) && $line->crop !== null;
+        if ($mustBeListed && $lab->lists($line->crop->size) === null) {
             return "the size {$choice->words($line)}";
         }
 

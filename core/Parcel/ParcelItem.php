@@ -6,6 +6,7 @@ namespace Planisher\Parcel;
 
 use Planisher\Description\LineSentence;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\LeftToHands;
 use Planisher\Lab\Price;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
@@ -64,6 +65,7 @@ final readonly class ParcelItem
         }
         $file = $files[$place];
         $piece = Piece::of($worked, $file);
+        $said = Finishes::of($worked->line)->wording();
 
         return new self(
             $called ?? $planned,
@@ -76,7 +78,7 @@ final readonly class ParcelItem
             $sha256,
             (int) $place + 1,
             count($files),
-            Finishes::of($worked->line)->wording()->byHand($worked->at),
+            $said instanceof LeftToHands ? $said->byHand($worked->at) : [],
             $remark,
         );
     }

@@ -158,7 +158,7 @@ final class Reader
     private static function called(): array
     {
         $called = [];
-        foreach (Finishes::all() as $finish) {
+        foreach (Finishes::saidInWords() as $finish) {
             $called += array_fill_keys($finish->calledIn(), $finish->name());
         }
 

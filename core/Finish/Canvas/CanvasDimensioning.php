@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Planisher\Finish\Canvas;
 
 use Planisher\Drawing\Dimensions;
-use Planisher\Finish\Dimensioning;
+use Planisher\Finish\DrawsParts;
+use Planisher\Finish\Hangs;
+use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
+use Planisher\Finish\UsesOfLab;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Unit;
@@ -16,9 +19,12 @@ use Planisher\Plan\LineContext;
 /**
  * A canvas as it is drawn: the face, the edge from fold to wall on each side, the spare beyond it, and all of it together.
  *
- * @implements Dimensioning<CanvasWanted, Wrap>
+ * @implements DrawsParts<CanvasWanted, Wrap>
+ * @implements Hangs<CanvasWanted, Wrap>
+ * @implements TakesFigures<CanvasWanted, Wrap>
+ * @implements UsesOfLab<CanvasWanted, Wrap>
  */
-final class CanvasDimensioning implements Dimensioning
+final class CanvasDimensioning implements DrawsParts, Hangs, TakesFigures, UsesOfLab
 {
     public function dimensions(Layout $layout): array
     {

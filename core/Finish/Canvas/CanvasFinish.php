@@ -10,10 +10,10 @@ use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
-use Planisher\Finish\Finish;
+use Planisher\Finish\MadeToMeasure;
 use Planisher\Finish\Panels\PieceFits;
+use Planisher\Finish\SaidInWords;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Crop;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
@@ -27,9 +27,10 @@ use Planisher\Studio\OrderContext;
 /**
  * One picture that goes round its bars.
  *
- * @implements Finish<CanvasWanted, Wrap>
+ * @implements MadeToMeasure<CanvasWanted, Wrap>
+ * @implements SaidInWords<CanvasWanted, Wrap>
  */
-final class CanvasFinish implements Finish
+final class CanvasFinish implements MadeToMeasure, SaidInWords
 {
     public const NAME = 'canvas';
 
@@ -48,19 +49,9 @@ final class CanvasFinish implements Finish
         return LineKeys::of(new LineKey(self::NAME, KeyScope::Line));
     }
 
-    public function places(array $wanted): array
-    {
-        return [['picture']];
-    }
-
     public function wanted(JsonNode $line): CanvasWanted
     {
         return CanvasWanted::fromNode($line->maybe(self::NAME));
-    }
-
-    public function crop(JsonNode $line): Crop
-    {
-        return Crop::fromNode($line);
     }
 
     public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
@@ -84,16 +75,6 @@ final class CanvasFinish implements Finish
             new NotEnlargedMuch(),
             new CutLittle(),
         ];
-    }
-
-    public function needsListedSize(): bool
-    {
-        return false;
-    }
-
-    public function needsSize(): bool
-    {
-        return true;
     }
 
     public function wording(): CanvasWording

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Canvas;
 
-use Planisher\Finish\Wording;
+use Planisher\Finish\LeftToHands;
+use Planisher\Finish\OffersWords;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
@@ -15,15 +16,11 @@ use Planisher\Plan\Plan;
 /**
  * What is said of a canvas.
  *
- * @implements Wording<CanvasWanted, Wrap>
+ * @implements LeftToHands<CanvasWanted, Wrap>
+ * @implements OffersWords<CanvasWanted, Wrap>
  */
-final class CanvasWording implements Wording
+final class CanvasWording implements LeftToHands, OffersWords
 {
-    public function madeOf(LineContext $at): ?array
-    {
-        return null;
-    }
-
     public function size(LineContext $at): string
     {
         return "on a face of {$at->line->crop?->size->label()}";

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Finish\ForScreen;
 
 use Planisher\Drawing\Dimensions;
-use Planisher\Finish\Dimensioning;
+use Planisher\Finish\DrawsParts;
+use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Figure;
@@ -16,9 +17,10 @@ use Planisher\Plan\LineContext;
 /**
  * A screen copy as it is drawn: dimensioned in pixels.
  *
- * @implements Dimensioning<ScreenWanted, ScreenLayout>
+ * @implements DrawsParts<ScreenWanted, ScreenLayout>
+ * @implements TakesFigures<ScreenWanted, ScreenLayout>
  */
-final class ScreenDimensioning implements Dimensioning
+final class ScreenDimensioning implements DrawsParts, TakesFigures
 {
     public function dimensions(Layout $layout): array
     {
@@ -52,18 +54,8 @@ final class ScreenDimensioning implements Dimensioning
         return ['longSide' => max(1, (int) round($side * $long))];
     }
 
-    public function uses(?LineContext $at): array
-    {
-        return [];
-    }
-
     public function parts(?LineContext $at): array
     {
         return ['isForScreen' => $at !== null] + ($at === null ? [] : ['isWhole' => $at->line->wanted->shape === null]);
-    }
-
-    public function hung(Layout $layout): array
-    {
-        return [$layout->sheet, [[$layout->sheet, $layout->sheet]]];
     }
 }

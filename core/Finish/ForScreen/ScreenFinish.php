@@ -6,7 +6,9 @@ namespace Planisher\Finish\ForScreen;
 
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\MarkedStaysIn;
-use Planisher\Finish\Finish;
+use Planisher\Finish\MadeToMeasure;
+use Planisher\Finish\SaidInWords;
+use Planisher\Finish\SizedOtherwise;
 use Planisher\Lab\LabCard;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
@@ -21,9 +23,11 @@ use Planisher\Studio\OrderContext;
 /**
  * A copy of a picture for a screen, which never goes to the lab.
  *
- * @implements Finish<ScreenWanted, ScreenLayout>
+ * @implements MadeToMeasure<ScreenWanted, ScreenLayout>
+ * @implements SaidInWords<ScreenWanted, ScreenLayout>
+ * @implements SizedOtherwise<ScreenWanted, ScreenLayout>
  */
-final class ScreenFinish implements Finish
+final class ScreenFinish implements MadeToMeasure, SaidInWords, SizedOtherwise
 {
     public const NAME = 'screen-copy';
 
@@ -40,11 +44,6 @@ final class ScreenFinish implements Finish
     public function keys(): LineKeys
     {
         return LineKeys::of(new LineKey('longSide', KeyScope::Line, 'its long side'), new LineKey('shape', KeyScope::Line));
-    }
-
-    public function places(array $wanted): array
-    {
-        return [['picture']];
     }
 
     public function wanted(JsonNode $line): ScreenWanted
@@ -71,11 +70,6 @@ final class ScreenFinish implements Finish
     private static function isWhole(LineContext $at): bool
     {
         return $at->line->wanted->shape === null;
-    }
-
-    public function needsListedSize(): bool
-    {
-        return false;
     }
 
     public function needsSize(): bool

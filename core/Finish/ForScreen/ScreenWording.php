@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\ForScreen;
 
-use Planisher\Finish\Wording;
+use Planisher\Finish\OffersWords;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
@@ -14,15 +14,10 @@ use Planisher\Plan\Plan;
 /**
  * What is said of a screen copy.
  *
- * @implements Wording<ScreenWanted, ScreenLayout>
+ * @implements OffersWords<ScreenWanted, ScreenLayout>
  */
-final class ScreenWording implements Wording
+final class ScreenWording implements OffersWords
 {
-    public function madeOf(LineContext $at): ?array
-    {
-        return null;
-    }
-
     public function size(LineContext $at): string
     {
         $wanted = $at->line->wanted;
@@ -47,10 +42,5 @@ final class ScreenWording implements Wording
     public function facts(LineContext $at, Plan $plan): array
     {
         return [Facts::cut($plan)];
-    }
-
-    public function byHand(LineContext $at): array
-    {
-        return [];
     }
 }

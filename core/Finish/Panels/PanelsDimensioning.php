@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Planisher\Finish\Panels;
 
 use Planisher\Drawing\Dimensions;
-use Planisher\Finish\Dimensioning;
+use Planisher\Finish\DrawsParts;
+use Planisher\Finish\Hangs;
+use Planisher\Finish\TakesFigures;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
@@ -16,9 +18,11 @@ use Planisher\Plan\LineContext;
 /**
  * Panels as they are drawn: the set as it hangs, every panel, a gap, and the joints that can be dragged.
  *
- * @implements Dimensioning<PanelsWanted, PanelGrid>
+ * @implements DrawsParts<PanelsWanted, PanelGrid>
+ * @implements Hangs<PanelsWanted, PanelGrid>
+ * @implements TakesFigures<PanelsWanted, PanelGrid>
  */
-final class PanelsDimensioning implements Dimensioning
+final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
 {
     public function dimensions(Layout $layout): array
     {
@@ -50,11 +54,6 @@ final class PanelsDimensioning implements Dimensioning
         $length = Length::parse($typed, $layout->size->width->unit);
 
         return self::panels($grid, $layout->size, explode('-', $name), $length);
-    }
-
-    public function uses(?LineContext $at): array
-    {
-        return [];
     }
 
     public function parts(?LineContext $at): array

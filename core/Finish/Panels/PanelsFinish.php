@@ -12,9 +12,10 @@ use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\CompletesWishes;
+use Planisher\Finish\MadeToMeasure;
+use Planisher\Finish\SaidInWords;
 use Planisher\Lab\LabCard;
 use Planisher\Language\Unsure;
-use Planisher\Line\Crop;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
@@ -29,8 +30,10 @@ use Planisher\Studio\OrderContext;
  * One picture shared out between several panels.
  *
  * @implements CompletesWishes<PanelsWanted, PanelGrid>
+ * @implements MadeToMeasure<PanelsWanted, PanelGrid>
+ * @implements SaidInWords<PanelsWanted, PanelGrid>
  */
-final class PanelsFinish implements CompletesWishes
+final class PanelsFinish implements CompletesWishes, MadeToMeasure, SaidInWords
 {
     public const NAME = 'panels';
 
@@ -49,19 +52,9 @@ final class PanelsFinish implements CompletesWishes
         return LineKeys::of(new LineKey(self::NAME, KeyScope::Line));
     }
 
-    public function places(array $wanted): array
-    {
-        return [['picture']];
-    }
-
     public function wanted(JsonNode $line): PanelsWanted
     {
         return PanelsWanted::fromNode($line->maybe(self::NAME));
-    }
-
-    public function crop(JsonNode $line): Crop
-    {
-        return Crop::fromNode($line);
     }
 
     public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
@@ -86,16 +79,6 @@ final class PanelsFinish implements CompletesWishes
             new NotEnlargedMuch(),
             new CutLittle(),
         ];
-    }
-
-    public function needsListedSize(): bool
-    {
-        return false;
-    }
-
-    public function needsSize(): bool
-    {
-        return true;
     }
 
     public function wording(): PanelsWording

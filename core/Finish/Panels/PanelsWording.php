@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Panels;
 
-use Planisher\Finish\Wording;
+use Planisher\Finish\LeftToHands;
+use Planisher\Finish\OffersWords;
 use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Plan\LineContext;
@@ -13,15 +14,11 @@ use Planisher\Plan\Plan;
 /**
  * What is said of panels.
  *
- * @implements Wording<PanelsWanted, PanelGrid>
+ * @implements LeftToHands<PanelsWanted, PanelGrid>
+ * @implements OffersWords<PanelsWanted, PanelGrid>
  */
-final class PanelsWording implements Wording
+final class PanelsWording implements LeftToHands, OffersWords
 {
-    public function madeOf(LineContext $at): ?array
-    {
-        return null;
-    }
-
     public function size(LineContext $at): string
     {
         return "cropped to {$at->line->crop?->size->label()} in all";

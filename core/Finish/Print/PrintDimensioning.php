@@ -6,8 +6,10 @@ namespace Planisher\Finish\Print;
 
 use Planisher\Colour\Rgb;
 use Planisher\Drawing\Dimensions;
-use Planisher\Finish\Dimensioning;
+use Planisher\Finish\DrawsParts;
+use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
+use Planisher\Finish\UsesOfLab;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
@@ -19,9 +21,11 @@ use Planisher\Plan\LineContext;
 /**
  * A print as it is drawn: its sheet, what is trimmed away, the image and the paper left free round it.
  *
- * @implements Dimensioning<PrintWanted, PrintLayout>
+ * @implements DrawsParts<PrintWanted, PrintLayout>
+ * @implements TakesFigures<PrintWanted, PrintLayout>
+ * @implements UsesOfLab<PrintWanted, PrintLayout>
  */
-final class PrintDimensioning implements Dimensioning
+final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
 {
     public function dimensions(Layout $layout): array
     {
@@ -98,11 +102,6 @@ final class PrintDimensioning implements Dimensioning
     private static function keyline(Keyline $keyline): array
     {
         return ['width' => $keyline->width->in(Unit::Millimetre), 'colour' => (string) $keyline->colour];
-    }
-
-    public function hung(Layout $layout): array
-    {
-        return [$layout->sheet, [[$layout->sheet, $layout->sheet]]];
     }
 
     /**

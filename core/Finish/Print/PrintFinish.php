@@ -15,8 +15,8 @@ use Planisher\Finding\ProductKnown;
 use Planisher\Finding\Remedy;
 use Planisher\Finish\OffersChoices;
 use Planisher\Finish\Panels\PieceFits;
+use Planisher\Finish\SaidInWords;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Crop;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
@@ -30,8 +30,9 @@ use Planisher\Studio\OrderContext;
  * One picture on one piece of paper.
  *
  * @implements OffersChoices<PrintWanted, PrintLayout>
+ * @implements SaidInWords<PrintWanted, PrintLayout>
  */
-final class PrintFinish implements OffersChoices
+final class PrintFinish implements OffersChoices, SaidInWords
 {
     public const NAME = 'print';
 
@@ -53,19 +54,9 @@ final class PrintFinish implements OffersChoices
         return PrintWanted::keys();
     }
 
-    public function places(array $wanted): array
-    {
-        return [['picture']];
-    }
-
     public function wanted(JsonNode $line): PrintWanted
     {
         return PrintWanted::fromNode($line);
-    }
-
-    public function crop(JsonNode $line): Crop
-    {
-        return Crop::fromNode($line);
     }
 
     public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
@@ -126,16 +117,6 @@ final class PrintFinish implements OffersChoices
             new NotEnlargedMuch(),
             new CutLittle(self::isWhole(...), new Remedy('Print the whole picture', self::WHOLE)),
         ];
-    }
-
-    public function needsListedSize(): bool
-    {
-        return true;
-    }
-
-    public function needsSize(): bool
-    {
-        return true;
     }
 
     public function wording(): PrintWording

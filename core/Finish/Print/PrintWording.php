@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Colour\Rgb;
-use Planisher\Finish\Wording;
+use Planisher\Finish\LeftToHands;
+use Planisher\Finish\OffersWords;
 use Planisher\Measure\Side;
 use Planisher\Measure\Size;
 use Planisher\Phrase\Facts;
@@ -18,15 +19,11 @@ use Planisher\Plan\Plan;
 /**
  * What is said of a print: only what there is to say.
  *
- * @implements Wording<PrintWanted, PrintLayout>
+ * @implements LeftToHands<PrintWanted, PrintLayout>
+ * @implements OffersWords<PrintWanted, PrintLayout>
  */
-final class PrintWording implements Wording
+final class PrintWording implements LeftToHands, OffersWords
 {
-    public function madeOf(LineContext $at): ?array
-    {
-        return null;
-    }
-
     public function size(LineContext $at): string
     {
         return ($at->line->wanted->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$at->line->crop?->size->label();

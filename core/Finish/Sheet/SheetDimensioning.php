@@ -6,10 +6,13 @@ namespace Planisher\Finish\Sheet;
 
 use Planisher\Drawing\Dimension;
 use Planisher\Drawing\Dimensions;
-use Planisher\Finish\Dimensioning;
+use Planisher\Finish\DrawsParts;
+use Planisher\Finish\Hangs;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
 use Planisher\Finish\Sheet\Arranging\GuillotineCut;
+use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
+use Planisher\Finish\UsesOfLab;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
@@ -22,9 +25,12 @@ use Planisher\Plan\Plan;
 /**
  * A shared sheet as it is drawn: its sheets beside each other, the prints on them, and the numbered cuts.
  *
- * @implements Dimensioning<SheetWanted, SheetLayout>
+ * @implements DrawsParts<SheetWanted, SheetLayout>
+ * @implements Hangs<SheetWanted, SheetLayout>
+ * @implements TakesFigures<SheetWanted, SheetLayout>
+ * @implements UsesOfLab<SheetWanted, SheetLayout>
  */
-final class SheetDimensioning implements Dimensioning
+final class SheetDimensioning implements DrawsParts, Hangs, TakesFigures, UsesOfLab
 {
     public function dimensions(Layout $layout): array
     {

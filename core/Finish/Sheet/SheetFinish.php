@@ -8,9 +8,12 @@ use Planisher\Finding\Cells;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\CarriesPrints;
 use Planisher\Finish\CombinesPrints;
+use Planisher\Finish\HasMorePictures;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Finish\Print\PrintFinish;
 use Planisher\Finish\Print\PrintPlanner;
+use Planisher\Finish\SaidInWords;
+use Planisher\Finish\SizedOtherwise;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\KeyScope;
@@ -30,8 +33,11 @@ use Planisher\Studio\OrderContext;
  *
  * @implements CarriesPrints<SheetWanted, SheetLayout>
  * @implements CombinesPrints<SheetWanted, SheetLayout>
+ * @implements HasMorePictures<SheetWanted, SheetLayout>
+ * @implements SaidInWords<SheetWanted, SheetLayout>
+ * @implements SizedOtherwise<SheetWanted, SheetLayout>
  */
-final class SheetFinish implements CarriesPrints, CombinesPrints
+final class SheetFinish implements CarriesPrints, CombinesPrints, HasMorePictures, SaidInWords, SizedOtherwise
 {
     public const NAME = 'shared-sheet';
 
@@ -156,11 +162,6 @@ final class SheetFinish implements CarriesPrints, CombinesPrints
     public function testStrip(LineContext $at, array $settings): array
     {
         return TestStrip::of($at, $settings);
-    }
-
-    public function needsListedSize(): bool
-    {
-        return true;
     }
 
     public function needsSize(): bool

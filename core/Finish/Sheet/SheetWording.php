@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
+use Planisher\Finish\LeftToHands;
+use Planisher\Finish\MadeOfSeveral;
+use Planisher\Finish\OffersWords;
 use Planisher\Finish\Sheet\Arranging\CutOrder;
-use Planisher\Finish\Wording;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Phrase\WordRow;
@@ -15,9 +17,11 @@ use Planisher\Plan\Plan;
 /**
  * What is said of a shared sheet.
  *
- * @implements Wording<SheetWanted, SheetLayout>
+ * @implements LeftToHands<SheetWanted, SheetLayout>
+ * @implements MadeOfSeveral<SheetWanted, SheetLayout>
+ * @implements OffersWords<SheetWanted, SheetLayout>
  */
-final class SheetWording implements Wording
+final class SheetWording implements LeftToHands, MadeOfSeveral, OffersWords
 {
     public function madeOf(LineContext $at): array
     {

@@ -7,6 +7,7 @@ namespace Planisher\Reading\Discourse;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
+use Planisher\Finish\SizedOtherwise;
 use Planisher\Language\Known;
 use Planisher\Language\Says;
 use Planisher\Line\LineSpec;
@@ -334,7 +335,9 @@ final class Maker
      */
     private function line(array $wanted): LineSpec|OrderFileError|null
     {
-        if (! isset($wanted['size']) && Finishes::named($wanted['make'] ?? Finishes::USUAL)?->needsSize()) {
+        $finish = Finishes::named($wanted['make'] ?? Finishes::USUAL);
+        $needsSize = $finish instanceof SizedOtherwise ? $finish->needsSize() : $finish !== null;
+        if ($needsSize && ! isset($wanted['size'])) {
             return null;
         }
         try {

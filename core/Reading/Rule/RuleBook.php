@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
-use Planisher\Finish\Finish;
 use Planisher\Finish\Finishes;
+use Planisher\Finish\SaidInWords;
 use Planisher\Language\Known;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\ReadingRule;
@@ -128,7 +128,7 @@ final class RuleBook
             ...FileRules::all(),
             ...ToneRules::all(),
             ...WordRules::all(),
-            ...array_merge(...array_map(fn (Finish $finish): array => $finish->rules(), array_values(Finishes::all()))),
+            ...array_merge(...array_map(fn (SaidInWords $finish): array => $finish->rules(), Finishes::saidInWords())),
         ];
     }
 
