@@ -101,7 +101,7 @@ final class ParcelBench
     {
         foreach (Line::query()->whereRelation('order.lab', 'service_url', '!=', null)->get() as $line) {
             $worked = app(Computation::class)->line($line);
-            if ($worked->plan !== null && count($worked->plan->files) === 1 && $worked->line->wanted->isPrinted()) {
+            if ($worked->plan !== null && count($worked->plan->files) === 1 && $worked->line->isPrinted()) {
                 return [$line, $worked];
             }
         }

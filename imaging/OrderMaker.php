@@ -326,7 +326,7 @@ final class OrderMaker
     private function weighed(LineSpec $line, PictureFacts $picture): PictureFacts|PictureTrouble
     {
         try {
-            return ! $line->wanted->isForTheWall() ? $picture : $picture->with(contrast: $this->proxied($picture)[1]->contrast);
+            return ! $line->isForTheWall() ? $picture : $picture->with(contrast: $this->proxied($picture)[1]->contrast);
         } catch (PictureRefused $e) {
             return PictureTrouble::unreadable($picture->name, $e->getMessage());
         }

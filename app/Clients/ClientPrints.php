@@ -49,7 +49,7 @@ final class ClientPrints
     /** What is printed, and can be. */
     public static function isShown(WorkedLine $worked): bool
     {
-        return $worked->line->wanted->isPrinted() && $worked->plan !== null && $worked->plan->parts !== [] && ! $worked->isStopped();
+        return $worked->line->isPrinted() && $worked->plan !== null && $worked->plan->parts !== [] && ! $worked->isStopped();
     }
 
     /** @return ShownPrintShape */

@@ -76,7 +76,7 @@ final class WorkedOrder
     /** What is wanted, and the copy for a screen that is wanted of every line. */
     private function besides(WantedLine $line): WantedLine
     {
-        return $this->screenCopy === null || ! $line->wanted->isPrinted()
+        return $this->screenCopy === null || ! $line->isPrinted()
             ? $line
             : LineReader::read(JsonNode::root([...$line->toArray(), 'screenCopy' => $this->screenCopy]));
     }

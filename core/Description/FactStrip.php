@@ -25,7 +25,7 @@ final class FactStrip
         return array_values(
             array_filter([
                 ...$plan->parts === [] ? [] : [self::taken($plan)],
-                ...$plan->parts === [] || ! $at->line->wanted->isPrinted() ? [] : [self::resolution($plan)],
+                ...$plan->parts === [] || ! $at->line->isPrinted() ? [] : [self::resolution($plan)],
                 ...Finishes::of($at->line)->wording()->facts($at, $plan),
                 self::files($plan),
             ]),

@@ -29,8 +29,8 @@ final class LineSentence
             ->word('Make ', 'copies', Figure::count($line->copies))
             ->word(' ', 'make', $line->wanted->label($line->copies))
             ->word(' of ', ...$said instanceof MadeOfSeveral ? $said->madeOf($at) : ['picture', self::subject($at)])
-            ->word(' ', $line->wanted->isPrinted() ? 'size' : 'screen', $said->size($at));
-        if ($line->wanted->isPrinted()) {
+            ->word(' ', $line->isPrinted() ? 'size' : 'screen', $said->size($at));
+        if ($line->isPrinted()) {
             $segments->word(', ', 'turn', self::turn($at));
         }
         Finishes::of($line)->wording()->words($segments, $at);
@@ -39,7 +39,7 @@ final class LineSentence
         if ($line->screenCopy !== null) {
             $segments->said(', and '.self::besides($line->screenCopy));
         }
-        if ($line->wanted->isPrinted()) {
+        if ($line->isPrinted()) {
             self::pixels($segments, $at);
         }
 
@@ -133,7 +133,7 @@ final class LineSentence
         }
         if ($line->output->sharpen !== null && $line->output->sharpen->strength !== Strength::None) {
             $gently = $line->output->sharpen->strength === Strength::Gentle ? ' gently' : '';
-            $surface = $line->wanted->isPrinted() ? $line->output->sharpen->surfaceOn($at->lab->paper($line->paper))->value : 'a screen';
+            $surface = $line->isPrinted() ? $line->output->sharpen->surfaceOn($at->lab->paper($line->paper))->value : 'a screen';
             $segments->word(', ', 'sharpen', "sharpened{$gently} for {$surface}");
         }
         self::seen($segments, $at);
@@ -175,7 +175,7 @@ final class LineSentence
         $all = self::offered($at);
         $all +=
             $line->crop === null
-                ? ($line->wanted->isPrinted()
+                ? ($line->isPrinted()
                     ? []
                     : AdditionsDescription::addable($at))
                 : [

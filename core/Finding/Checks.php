@@ -87,7 +87,7 @@ final class Checks
             ...$judged(self::ofAdditions()),
             ...$cells === null ? $judged([new AddedClearsMarked()]) : [], // else a print's marks lie elsewhere than on this paper
             ...$cells === null ? $judged([$profiles]) : [],
-            ...$judged(self::last($at->line->wanted->isPrinted())),
+            ...$judged(self::last($at->line->isPrinted())),
         ];
 
         return Finding::worstFirst($findings) ?:

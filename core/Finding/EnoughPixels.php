@@ -66,7 +66,7 @@ final class EnoughPixels implements Check
     /** The largest size of the lab that it has pixels enough for; a piece for the wall is made to measure. */
     private static function smaller(LineContext $at): ?Remedy
     {
-        if ($at->line->wanted->isForTheWall()) {
+        if ($at->line->isForTheWall()) {
             return null;
         }
         $now = $at->plan?->size()->areaSquareInches() ?? 0.0;

@@ -14,7 +14,7 @@ final class MarkMeant implements Check
     public function judge(LineContext $at): ?Finding
     {
         $laid = $at->plan->added->overlays ?? [];
-        if ($laid === [] || ! $at->line->wanted->isPrinted()) {
+        if ($laid === [] || ! $at->line->isPrinted()) {
             return null;
         }
         $names = array_unique(array_map(fn (LaidOverlay $one): string => "“{$one->wanted->name()}”", $laid));

@@ -21,7 +21,7 @@ final class NotEnlargedMuch implements Check
         if ($plan === null || $plan->scale() <= self::MOST) {
             return null;
         }
-        $onTheWall = $at->line->wanted->isForTheWall();
+        $onTheWall = $at->line->isForTheWall();
         if ($onTheWall && $plan->shown->resolution->ppi() <= self::WALL_PPI + 0.5) {
             return null; // so a wall piece is made; whether its pixels are enough is said by the distance it is looked at from
         }

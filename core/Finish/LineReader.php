@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finish;
 
 use Planisher\Line\Crop;
+use Planisher\Line\ForScreens;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
 use Planisher\OrderFile\JsonNode;
@@ -25,7 +26,7 @@ final class LineReader
 
         $finish = $finishes[$name];
         $wanted = $finish->wanted($node);
-        if (! $wanted->isPrinted() && $node->maybe('screenCopy') !== null) {
+        if ($wanted instanceof ForScreens && $node->maybe('screenCopy') !== null) {
             $ignored[] = 'screenCopy'; // it is one itself
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Line;
 
 use Planisher\Colour\ToneCurve;
+use Planisher\Lab\LabCard;
 use Planisher\Measure\Length;
 use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\PictureFacts;
@@ -85,7 +86,7 @@ final readonly class LineSpec
             viewedFrom: self::distance($node->maybe('viewedFrom')),
             output: Output::fromNode($node->maybe('output')),
             name: NamePattern::fromNode($node->maybe('name')),
-            screenCopy: $wanted->isPrinted() ? ScreenCopy::fromNode($node->maybe('screenCopy')) : null,
+            screenCopy: ! ($wanted instanceof ForScreens) ? ScreenCopy::fromNode($node->maybe('screenCopy')) : null,
             ignored: $ignored,
         );
     }
@@ -118,7 +119,7 @@ final readonly class LineSpec
      */
     public function pictures(): array
     {
-        return $this->wanted->pictures($this->picture);
+        return $this->wanted instanceof OfSeveralPictures ? $this->wanted->pictures($this->picture) : [$this->picture];
     }
 
     /**
@@ -134,7 +135,29 @@ final readonly class LineSpec
     /** What the lab prints it on, by the lab's name: as chosen, or what it is always printed on. */
     public function printedOn(): ?string
     {
-        return $this->product ?? $this->wanted->printedOn();
+        return $this->product ?? ($this->wanted instanceof PrintedOn ? $this->wanted->printedOn() : null);
+    }
+
+    /** Whether a lab prints it; else it is for a screen, and never goes to the lab. */
+    public function isPrinted(): bool
+    {
+        return ! ($this->wanted instanceof ForScreens);
+    }
+
+    /** Whether it is for a wall: from where it is looked at decides how many pixels are enough, not the lab's least. */
+    public function isForTheWall(): bool
+    {
+        return $this->wanted instanceof ForTheWall;
+    }
+
+    /**
+     * What its files are told apart by, in their order; an empty text where there is one.
+     *
+     * @return non-empty-list<string>
+     */
+    public function apart(LabCard $lab): array
+    {
+        return $this->wanted instanceof InSeveralFiles ? $this->wanted->apart($lab) : [''];
     }
 
     /** What the picture is called: as typed on the line, else from its file name. */

@@ -39,14 +39,14 @@ final readonly class NameParts
     /** @param  string  $number  the line's, in as many digits as the order's other lines have */
     public static function of(OrderHead $order, LabCard $lab, LineSpec $line, string $number): self
     {
-        $extension = ($line->wanted->isPrinted() ? $line->output->formatFor($lab) : FileFormat::Jpeg)->extension();
+        $extension = ($line->isPrinted() ? $line->output->formatFor($lab) : FileFormat::Jpeg)->extension();
 
         return new self(
             $extension,
             $lab->nameLength - strlen($extension) - 1,
             $line->name->join,
             $line->screenCopy !== null,
-            array_map(fn (string $of): array => self::parts($order, $line, $number, $of), $line->wanted->apart($lab)),
+            array_map(fn (string $of): array => self::parts($order, $line, $number, $of), $line->apart($lab)),
         );
     }
 

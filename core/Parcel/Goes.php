@@ -36,7 +36,7 @@ final readonly class Goes
     public static function of(WorkedLine $worked): ?self
     {
         [$line, $plan] = [$worked->line, $worked->plan];
-        if (! $line->wanted->isPrinted()) {
+        if (! $line->isPrinted()) {
             return null;
         }
         $finish = Finishes::of($line);

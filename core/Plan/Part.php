@@ -47,7 +47,7 @@ final readonly class Part
             $window->wanted,
             $window->pixels,
             Cut::by($window->pixels, $picture),
-            Sharpness::judge($ppi, $size, $lab, $line->viewedFrom, onTheWall: $line->wanted->isForTheWall()),
+            Sharpness::judge($ppi, $size, $lab, $line->viewedFrom, onTheWall: $line->isForTheWall()),
         );
     }
 }

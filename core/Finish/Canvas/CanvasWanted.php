@@ -8,7 +8,8 @@ use Planisher\Colour\Rgb;
 use Planisher\Lab\CanvasCard;
 use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\LabCard;
-use Planisher\Line\Wanted;
+use Planisher\Line\InSeveralFiles;
+use Planisher\Line\PrintedOn;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Figure;
 use Planisher\OrderFile\JsonNode;
@@ -16,7 +17,7 @@ use Planisher\Plan\Layer\Darken;
 use Planisher\Plan\Layer\EdgeFill;
 
 /** What is wanted of a canvas: how a picture goes round its bars. The ordered size is the face; what is null follows the lab. */
-final readonly class CanvasWanted implements Wanted
+final readonly class CanvasWanted implements InSeveralFiles, PrintedOn
 {
     /**
      * @param  ?EdgeDepth  $depth  of the bars
@@ -90,24 +91,9 @@ final readonly class CanvasWanted implements Wanted
         );
     }
 
-    public function pictures(?string $picture): array
-    {
-        return [$picture];
-    }
-
     public function printedOn(): string
     {
         return CanvasFinish::NAME;
-    }
-
-    public function isPrinted(): bool
-    {
-        return true;
-    }
-
-    public function isForTheWall(): bool
-    {
-        return false;
     }
 
     public function apart(LabCard $lab): array

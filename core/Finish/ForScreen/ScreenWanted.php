@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Planisher\Finish\ForScreen;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Wanted;
+use Planisher\Line\ForScreens;
+use Planisher\Line\InSeveralFiles;
 use Planisher\Measure\PixelSize;
 use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
@@ -13,7 +14,7 @@ use Planisher\Picture\Window;
 use Planisher\Screen\ScreenCopy;
 
 /** What is wanted of a copy of a picture for a screen: so long a side, or an exact shape with a window of its own. */
-final readonly class ScreenWanted implements Wanted
+final readonly class ScreenWanted implements ForScreens, InSeveralFiles
 {
     /** Its file's name always says so. */
     private const IN_NAMES = 'screen';
@@ -49,26 +50,6 @@ final readonly class ScreenWanted implements Wanted
     public function inWords(): string
     {
         return 'a screen copy'.($this->shape === null ? " of {$this->longSide} px" : " of {$this->shape->label()}");
-    }
-
-    public function pictures(?string $picture): array
-    {
-        return [$picture];
-    }
-
-    public function printedOn(): ?string
-    {
-        return null;
-    }
-
-    public function isPrinted(): bool
-    {
-        return false;
-    }
-
-    public function isForTheWall(): bool
-    {
-        return false;
     }
 
     public function apart(LabCard $lab): array

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Planisher\Finish\Panels;
 
 use Planisher\Lab\LabCard;
-use Planisher\Line\Wanted;
+use Planisher\Line\ForTheWall;
+use Planisher\Line\InSeveralFiles;
 use Planisher\Measure\Length;
 use Planisher\OrderFile\JsonNode;
 use Planisher\Phrase\WordRow;
 
 /** What is wanted of panels: how one picture is shared out between several panels, and how they hang. */
-final readonly class PanelsWanted implements Wanted
+final readonly class PanelsWanted implements ForTheWall, InSeveralFiles
 {
     /**
      * @param  Length  $gap  of wall between neighbours
@@ -65,26 +66,6 @@ final readonly class PanelsWanted implements Wanted
     public function inWords(): string
     {
         return $this->sharedOut().($this->gap->nanometres > 0 ? ", {$this->gap->label()} apart" : '');
-    }
-
-    public function pictures(?string $picture): array
-    {
-        return [$picture];
-    }
-
-    public function printedOn(): ?string
-    {
-        return null;
-    }
-
-    public function isPrinted(): bool
-    {
-        return true;
-    }
-
-    public function isForTheWall(): bool
-    {
-        return true;
     }
 
     public function apart(LabCard $lab): array

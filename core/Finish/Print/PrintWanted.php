@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Colour\Rgb;
-use Planisher\Lab\LabCard;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
@@ -82,31 +81,6 @@ final readonly class PrintWanted implements Wanted
     public function inWords(): string
     {
         return 'a print';
-    }
-
-    public function pictures(?string $picture): array
-    {
-        return [$picture];
-    }
-
-    public function printedOn(): ?string
-    {
-        return null;
-    }
-
-    public function isPrinted(): bool
-    {
-        return true;
-    }
-
-    public function isForTheWall(): bool
-    {
-        return false;
-    }
-
-    public function apart(LabCard $lab): array
-    {
-        return [''];
     }
 
     /** @return array<string, mixed> as in the order file, only what differs from the defaults */

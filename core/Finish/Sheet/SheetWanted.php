@@ -7,15 +7,16 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Lab\LabCard;
+use Planisher\Line\InSeveralFiles;
+use Planisher\Line\OfSeveralPictures;
 use Planisher\Line\Turn;
-use Planisher\Line\Wanted;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** What is wanted of a shared sheet: the prints it carries, and how they lie on it. */
-final readonly class SheetWanted implements Wanted
+final readonly class SheetWanted implements InSeveralFiles, OfSeveralPictures
 {
     public const NAME = 'sheet';
 
@@ -83,21 +84,6 @@ final readonly class SheetWanted implements Wanted
     public function pictures(?string $picture): array
     {
         return array_map(fn (Cell $cell): ?string => $cell->print->picture, $this->cells);
-    }
-
-    public function printedOn(): ?string
-    {
-        return null;
-    }
-
-    public function isPrinted(): bool
-    {
-        return true;
-    }
-
-    public function isForTheWall(): bool
-    {
-        return false;
     }
 
     /** “1of2” and “2of2”, of several sheets. */

@@ -49,7 +49,7 @@ final class TestStrip
                 'A test strip has three to five settings that differ.',
             );
         }
-        if ($part === null || $at->plan === null || ! $at->line->wanted->isPrinted()) {
+        if ($part === null || $at->plan === null || ! $at->line->isPrinted()) {
             throw new OrderFileError('line', 'no print of one picture', 'one', 'A test strip is made of a print of one picture.');
         }
         [$width, $height] = self::print($at);

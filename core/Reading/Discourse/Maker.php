@@ -271,7 +271,7 @@ final class Maker
         if ($line instanceof LineSpec) {
             $isSure = $this->isUsual($line, $draft, $first) && self::fitsItsPaper($full, $draft) && $isSure;
         }
-        $isWhole = $line !== false && ($line->crop !== null || isset($full['size']) || ! $line->wanted->isPrinted());
+        $isWhole = $line !== false && ($line->crop !== null || isset($full['size']) || ! $line->isPrinted());
         $said = implode('; ', array_unique(array_filter([...$draft->remarks, (string) ($remark['own'] ?? '')])));
 
         return new ReadPrint(

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\core\Finish\Pair;
 
-use Planisher\Lab\LabCard;
-use Planisher\Line\Wanted;
+use Planisher\Line\OfSeveralPictures;
 use Planisher\OrderFile\JsonNode;
 
 /** What is wanted of a pair: a second picture beside the line's own. */
-final readonly class PairWanted implements Wanted
+final readonly class PairWanted implements OfSeveralPictures
 {
     private function __construct(public ?string $other) {}
 
@@ -33,26 +32,6 @@ final readonly class PairWanted implements Wanted
     public function pictures(?string $picture): array
     {
         return [$picture, $this->other];
-    }
-
-    public function printedOn(): ?string
-    {
-        return null;
-    }
-
-    public function isPrinted(): bool
-    {
-        return true;
-    }
-
-    public function isForTheWall(): bool
-    {
-        return false;
-    }
-
-    public function apart(LabCard $lab): array
-    {
-        return [''];
     }
 
     public function toArray(): array
