@@ -11,12 +11,12 @@ use Planisher\Measure\Figure;
 /** A set of files as the make page gets it. */
 final class MakeView
 {
-    /** @return 'ready'|'packing'|null null where it has no such file */
+    /** @return 'ready'|'packing'|null null where it has no such file; one that couldn't be packed is asked for, and tells why */
     private static function zip(Make $make, bool $forScreens): ?string
     {
         return $make->files->where('is_for_screen', $forScreens)->isEmpty()
             ? null
-            : (Zip::isReady($make, $forScreens)
+            : (Zip::isReady($make, $forScreens) || ! PackZip::later($make->id, $forScreens)->isUnderWay()
                 ? 'ready'
                 : 'packing');
     }

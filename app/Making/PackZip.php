@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Files\CannotKeep;
+use App\Files\LaterZip;
 use App\Models\Make;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
@@ -16,7 +18,7 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
 {
     use Dispatchable, InteractsWithQueue, Queueable;
 
-    public int $uniqueFor = 3600;
+    public int $uniqueFor = LaterZip::LONGEST_SECONDS;
 
     public function __construct(public readonly int $makeId, public readonly bool $forScreens = false) {}
 
@@ -24,10 +26,15 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     public static function unlessReady(Make $make): void
     {
         foreach ([false, true] as $forScreens) {
-            if (! Zip::isReady($make, $forScreens)) {
+            if (! Zip::isReady($make, $forScreens) && self::later($make->id, $forScreens)->begins()) {
                 self::dispatch($make->id, $forScreens);
             }
         }
+    }
+
+    public static function later(int $makeId, bool $forScreens): LaterZip
+    {
+        return new LaterZip("set-{$makeId}-".(int) $forScreens);
     }
 
     public function uniqueId(): string
@@ -38,12 +45,14 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     public function handle(): void
     {
         $make = Make::query()->find($this->makeId);
-        if ($make !== null) {
-            try {
-                Zip::of($make, $this->forScreens); // or finds it written
-            } catch (Altered) {
-                return; // its page says so
-            }
+        $later = self::later($this->makeId, $this->forScreens);
+        try {
+            $make === null || Zip::of($make, $this->forScreens); // or finds it written
+            $later->ended();
+        } catch (Altered $e) {
+            $later->failed($e->getMessage(), $e->made->id);
+        } catch (CannotKeep $e) {
+            $later->failed($e->getMessage());
         }
     }
 }

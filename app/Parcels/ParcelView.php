@@ -69,7 +69,7 @@ final class ParcelView
             'bytes' => $parcel->bytes,
             'sent' => (int) $parcel->files->sum('sent'),
             'size' => Figure::bytes($parcel->bytes),
-            'isZipUnderWay' => ! $this->zip->isReady($parcel) && PackParcelZip::isUnderWay($parcel),
+            'isZipUnderWay' => ! $this->zip->isReady($parcel) && PackParcelZip::later($parcel->id)->isUnderWay(),
             'trouble' => $parcel->trouble,
             'secondsToNextTry' => $parcel->next_try_at === null ? null : max(0, (int) now()->diffInSeconds($parcel->next_try_at)),
             'labSaid' => $parcel->lab_said,

@@ -11,6 +11,7 @@ use App\Making\Making;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Finish\Finishes;
@@ -441,5 +442,57 @@ final class MakingTest extends TestCase
         } finally {
             Finishes::forget('pair');
         }
+    }
+
+    /** @return array{Make, string} a made set whose ZIP a worker packs, and the ZIP's address */
+    private function madeLarge(): array
+    {
+        $this->pass($this->line());
+        $this->pass($this->line('8 x 10 in'));
+        $make = $this->make()->load('files.make');
+        config(['planisher.zip.mostWaitedFor' => 1000, 'queue.default' => 'database']);
+        File::deleteDirectory(storage_path('app/zips'));
+
+        return [$make, "/api/makes/{$make->id}/zip"];
+    }
+
+    private function zipOf(Make $make): string
+    {
+        return $this->getJson("/api/orders/{$make->order_id}/make")->json('makes.0.zip');
+    }
+
+    private function work(): void
+    {
+        Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true, '--memory' => 4096]);
+    }
+
+    public function test_the_zip_of_a_large_set_that_there_is_no_room_for_is_told_and_tried_again(): void
+    {
+        [$make, $zip] = $this->madeLarge();
+        $zips = storage_path('app/zips');
+        File::deleteDirectory($zips);
+        file_put_contents($zips, 'no folder can be here');
+        self::assertSame('packing', $this->zipOf($make));
+        $this->work();
+        unlink($zips);
+        self::assertSame('ready', $this->zipOf($make), 'it can be asked for');
+        $this->getJson($zip)->assertStatus(507);
+        self::assertSame('packing', $this->zipOf($make), 'and is tried again');
+        $this->work();
+        $this->get($zip)->assertOk();
+    }
+
+    public function test_the_zip_of_a_large_set_with_a_file_that_was_altered_names_it(): void
+    {
+        [$make, $zip] = $this->madeLarge();
+        $file = $make->files->firstOrFail();
+        $path = app(Disk::class)->path($file->key());
+        unlink($path);
+        file_put_contents($path, 'something else');
+        $this->zipOf($make);
+        $this->work();
+        self::assertSame('ready', $this->zipOf($make));
+        self::assertSame('ready', $this->zipOf($make), 'it isn’t packed again and again');
+        $this->getJson($zip)->assertConflict()->assertJsonPath('file', $file->id);
     }
 }

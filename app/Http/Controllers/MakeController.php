@@ -123,6 +123,10 @@ final class MakeController
             'No file of this set is made yet.',
         );
         if (! Zip::isReady($make, $forScreens)) {
+            $why = PackZip::later($make->id, $forScreens)->whyNot();
+            if ($why !== null) {
+                return response()->json($why, $why['file'] === null ? 507 : 409);
+            }
             PackZip::unlessReady($make);
             abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
         }

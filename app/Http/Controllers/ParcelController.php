@@ -126,8 +126,8 @@ final class ParcelController
         return self::mendable(function () use ($parcel, $zip): Response {
             if (! $zip->isReady($parcel)) {
                 $zip->mend($parcel); // what can't be packed is told at once
-                $why = PackParcelZip::whyNot($parcel);
-                $why === null || throw new CannotKeep($why);
+                $why = PackParcelZip::later($parcel->id)->whyNot();
+                $why === null || throw new CannotKeep($why['message']);
                 PackParcelZip::unlessReady($parcel);
                 abort(409, 'The parcel is large, and its ZIP is being packed. It is there in a moment.');
             }
