@@ -159,9 +159,9 @@ final class FaultsTest extends TestCase
 
     private static function put(string $path, string $bytes): void
     {
-        @unlink($path);
-        file_put_contents($path, $bytes);
-        chmod($path, 0444);
+        file_put_contents("{$path}.new", $bytes);
+        chmod("{$path}.new", 0444);
+        rename("{$path}.new", $path); // no worker finds nothing there meanwhile
     }
 
     private function aWorker(): void

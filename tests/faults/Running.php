@@ -146,6 +146,7 @@ final class Running
     public function losePower(): void
     {
         self::kill(...$this->all());
+        self::killAll($this); // and what they had just begun
         $this->isGone();
     }
 
