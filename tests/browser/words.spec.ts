@@ -78,8 +78,9 @@ test('what is typed on the drawing stands there in the preview and in the file, 
     await page.keyboard.press('Escape');
     await expect(page.getByTestId('preview')).toBeVisible();
     await page.mouse.move(5, 400);
+    let inPreview = whileTyped;
     await expect(async () => {
-        const inPreview = await seen(page, info.outputPath('preview.png'));
+        inPreview = await seen(page, info.outputPath('preview.png'));
         whileTyped.forEach((edge, side) => expect(Math.abs(edge - inPreview[side]!), `side ${side}`).toBeLessThanOrEqual(1));
     }).toPass({ timeout: 10_000 });
 
