@@ -10,7 +10,6 @@ use App\Pictures\PictureStore;
 use App\Studio\Desks;
 use App\Views\KeptLosses;
 use Planisher\Colour\PaperProfile;
-use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
 use Planisher\Line\LineSpec as WantedLine;
 use Planisher\Naming\FileName;
@@ -21,6 +20,7 @@ use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Plan\Plan;
+use Planisher\Screen\ScreenCopy;
 use Planisher\Studio\OrderContext;
 
 /** Lines of an order taken through core together, since names are told apart within the order. */
@@ -39,6 +39,9 @@ final class WorkedOrder
     /** @var array<int, FileName> by number */
     private array $names;
 
+    /** a copy for a screen that is wanted of every line */
+    private ?ScreenCopy $screenCopy;
+
     /** @var array<int, WorkedLine> by the line's id, as they are asked for */
     private array $worked = [];
 
@@ -56,7 +59,7 @@ final class WorkedOrder
         private readonly PictureStore $pictures,
         private readonly ?KeptLosses $losses,
         Desks $desks,
-        private readonly ?array $screenCopy = null,
+        ?array $screenCopy = null,
         ?LabCard $card = null,
         ?array $names = null,
     ) {
@@ -64,21 +67,15 @@ final class WorkedOrder
         $this->lab = $card ?? $order->lab->labCard();
         $this->lines = $order->lines->keyBy('id')->all();
         $this->orderContext = $desks->for($order, $screenCopy ?? []);
+        $asked = JsonNode::root(['screenCopy' => $screenCopy]);
+        $this->screenCopy = $screenCopy === null ? null : ScreenCopy::fromNode($asked->need('screenCopy'));
         $this->names =
             $names ?? NameBook::names($order->head(), $this->lab, $order->lines->keyBy('number')->map($this->wanted(...))->all());
     }
 
     private function wanted(Line $line): WantedLine
     {
-        return $this->wanted[$line->number] ??= $this->besides($line->line());
-    }
-
-    /** What is wanted, and the copy for a screen that is wanted of every line. */
-    private function besides(WantedLine $line): WantedLine
-    {
-        return $this->screenCopy === null || ! $line->isPrinted()
-            ? $line
-            : LineReader::read(JsonNode::root([...$line->toArray(), 'screenCopy' => $this->screenCopy]));
+        return $this->wanted[$line->number] ??= $this->screenCopy === null ? $line->line() : $line->line()->besides($this->screenCopy);
     }
 
     public function of(Line $line): WorkedLine

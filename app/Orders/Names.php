@@ -6,8 +6,6 @@ namespace App\Orders;
 
 use App\Models\Line;
 use App\Models\Order;
-use Planisher\Finish\LineReader;
-use Planisher\Line\LineSpec as WantedLine;
 use Planisher\Line\NamePattern;
 use Planisher\Naming\NameBook;
 use Planisher\OrderFile\JsonNode;
@@ -18,29 +16,27 @@ final class Names
 {
     /**
      * @param  mixed  $name  parts and joiner, as the order file has them
-     * @return NameForm as it is kept
      *
      * @throws OrderFileError
      */
-    public static function typed(mixed $name): array
+    public static function typed(mixed $name): NamePattern
     {
-        return NamePattern::fromNode(JsonNode::root($name))->toArray();
+        return NamePattern::fromNode(JsonNode::root($name));
     }
 
     /**
      * The names of all files of an order, were some of its lines named so.
      *
-     * @param  NameForm  $name
      * @param  ?list<int>  $chosen  ids of the lines that are; null for all
      * @return NamesTriedShape
      */
-    public static function tried(Order $order, array $name, ?array $chosen): array
+    public static function tried(Order $order, NamePattern $name, ?array $chosen): array
     {
         $card = $order->lab->labCard();
         $order->loadMissing('lines.pictures.orderPicture.picture');
         $wanted = $order->lines->mapWithKeys(
             fn (Line $line): array => [
-                $line->number => $chosen === null || in_array($line->id, $chosen, true) ? self::named($line->line(), $name) : $line->line(),
+                $line->number => $chosen === null || in_array($line->id, $chosen, true) ? $line->line()->named($name) : $line->line(),
             ],
         );
         $names = NameBook::names($order->head(), $card, $wanted->all());
@@ -59,11 +55,5 @@ final class Names
                 array_values($order->lines->all()),
             ),
         ];
-    }
-
-    /** @param  NameForm  $name */
-    private static function named(WantedLine $line, array $name): WantedLine
-    {
-        return LineReader::read(JsonNode::root(['name' => $name] + ['make' => $line->make] + $line->toArray()));
     }
 }

@@ -98,18 +98,53 @@ final readonly class LineSpec
      */
     public function on(self $sheet): self
     {
-        /** @var self<W> $on what is wanted of it stays */
-        $on = new self(
+        return $this->with(
             ...[
-                ...get_object_vars($this),
                 ...LineKeys::common()->ofWholeSheets()->in(get_object_vars($sheet)),
                 'output' => $sheet->output->resampled(),
                 'forPaper' => $this->forPaper->isStraight() ? $sheet->forPaper : $this->forPaper,
                 'viewedFrom' => $this->viewedFrom ?? $sheet->viewedFrom,
             ],
         );
+    }
 
-        return $on;
+    /**
+     * The same so many times.
+     *
+     * @return self<W>
+     */
+    public function times(int $copies): self
+    {
+        return $this->with(copies: $copies);
+    }
+
+    /**
+     * The same, its files named otherwise.
+     *
+     * @return self<W>
+     */
+    public function named(NamePattern $name): self
+    {
+        return $this->with(name: $name);
+    }
+
+    /**
+     * The same, and a copy for a screen besides; what is one itself has none.
+     *
+     * @return self<W>
+     */
+    public function besides(ScreenCopy $copy): self
+    {
+        return $this->isPrinted() ? $this->with(screenCopy: $copy) : $this;
+    }
+
+    /** @return self<W> what is wanted of its finish stays */
+    private function with(mixed ...$others): self
+    {
+        /** @var self<W> $with */
+        $with = new self(...[...get_object_vars($this), ...$others]);
+
+        return $with;
     }
 
     /**

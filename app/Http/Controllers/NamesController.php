@@ -48,7 +48,7 @@ final class NamesController
             'lines' => ['present', 'array', 'max:'.SeenLines::MOST],
             ...SeenLines::EACH,
         ]);
-        $name = $given['name'] === null ? null : Names::typed($given['name']);
+        $name = $given['name'] === null ? null : Names::typed($given['name'])->toArray();
         $before = $order->names;
         if ($given['isForAll']) {
             $kept = SeenVersion::change($request, $order, 'The order', OrderView::head(...), function (Order $now) use ($name): null {

@@ -6,9 +6,7 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
-use Planisher\Finish\LineReader;
 use Planisher\Line\LineSpec;
-use Planisher\OrderFile\JsonNode;
 
 /** Prints that share sheets, so many to each: “two to a sheet”. */
 final class ToASheet
@@ -27,8 +25,8 @@ final class ToASheet
         // Of one print that is wanted once, so many are meant as lie on the sheet.
         $sheets = $isEven ? max(1, intdiv($all, $many)) : 1;
         if ($isEven) {
-            $each = ['copies' => intdiv($many, count($lines))];
-            $lines = array_map(fn (LineSpec $line): LineSpec => LineReader::read(JsonNode::root($each + $line->toArray())), $lines);
+            $each = intdiv($many, count($lines));
+            $lines = array_map(fn (LineSpec $line): LineSpec => $line->times($each), $lines);
         }
 
         return [
