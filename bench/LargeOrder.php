@@ -24,6 +24,7 @@ final class LargeOrder
 
     public function run(): void
     {
+        $queue = Queue::getFacadeRoot();
         Queue::fake(); // what is asked for isn't made here
         [$small, $large] = [self::order('2703-1', self::FEW, self::FEW), self::order('2703-2', self::LINES, self::PICTURES)];
         $each = [
@@ -53,6 +54,7 @@ final class LargeOrder
         Order::query()
             ->whereKey([$small->id, $large->id])
             ->forceDelete();
+        Queue::swap($queue);
     }
 
     private function name(string $what): string

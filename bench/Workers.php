@@ -76,7 +76,7 @@ final class Workers
         $made = MadeFile::query()
             ->where(['make_id' => $make, 'state' => FileState::Made])
             ->count();
-        $made >= self::LINES || throw new \RuntimeException("{$made} of ".self::LINES.' were made.');
+        $made >= self::LINES || throw new \RuntimeException("{$made} of ".self::LINES." were made. {$processes[0]->getOutput()}");
 
         return $took;
     }
