@@ -17,10 +17,6 @@ final class PictureNames
 {
     private const MOST_OF_A_RANGE = 500;
 
-    private const MOST_OFFERS = 6;
-
-    private const ROMAN = ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10];
-
     private const DIGITS = [
         'oh' => '0',
         'zero' => '0',
@@ -120,250 +116,60 @@ final class PictureNames
 
     private const ENDINGS = ['jpg', 'jpeg', 'tif', 'tiff', 'png', 'webp', 'heic', 'avif', 'raw', 'cr', 'nef'];
 
-    /** Words that name nothing by themselves. */
-    private const COMMON = [
-        'the',
-        'and',
-        'of',
-        'in',
-        'on',
-        'with',
-        'a',
-        'an',
-        'one',
-        'two',
-        'three',
-        'four',
-        'five',
-        'six',
-        'seven',
-        'eight',
-        'nine',
-        'ten',
-        'first',
-        'last',
-        'print',
-        'prints',
-        'photo',
-        'photos',
-        'picture',
-        'image',
-        'canvas',
-        'border',
-        'matte',
-        'matt',
-        'gloss',
-        'black',
-        'white',
-        'red',
-        'blue',
-        'size',
-        'copy',
-        'copies',
-        'frame',
-        'edge',
-        'edges',
-        'line',
-        'panel',
-        'panels',
-        'large',
-        'small',
-        'big',
-        'square',
-        'sheet',
-        'paper',
-        'whole',
-        'all',
-        'each',
-        'no',
-        'not',
-        'for',
-        'me',
-        'my',
-        'to',
-        'at',
-        'by',
-        'is',
-        'it',
-        'wide',
-        'high',
-        'bw',
-        'scan',
-        'day',
-        'look',
-        'order',
-        'off',
-        'point',
-        'mount',
-        'front',
-        'view',
-        'side',
-        'top',
-        'set',
-        'we',
-        'you',
-        'us',
-        'our',
-        'old',
-        'new',
-        'out',
-        'up',
-        'bottom',
-        'middle',
-        'like',
-        'said',
-        'good',
-        'other',
-        'room',
-        ...[
-            'dark',
-            'darker',
-            'light',
-            'lighter',
-            'bright',
-            'brighter',
-            'warm',
-            'warmer',
-            'cool',
-            'cooler',
-            'cold',
-            'soft',
-            'softer',
-            'sharp',
-        ],
-        ...['deep', 'thin', 'thick', 'high', 'low', 'long', 'short', 'plain', 'clean', 'fine', 'heavy', 'rich', 'clear', 'close', 'tight'],
-        ...['natural', 'pale', 'faded', 'grey', 'gray', 'sepia', 'colour', 'color', 'glossy', 'satin', 'lustre', 'silk', 'velvet'],
-    ];
-
     /** A text behind a place, in bytes, of which is kept what was found there; and of how many */
     private const LONGEST_KEPT = 100;
 
     private const MOST_KEPT = 2000;
 
-    /** Names of which it pays to keep where each of them stands */
-    private const MANY = 32;
-
     /** @var array<string, array{int, list<Typed>}> a place and what was found there, by what stands behind it */
     private array $kept = [];
 
-    /** @var array<string, list<string>> the words of each picture's name, by picture */
-    private array $words = [];
-
-    /** @var array<string, list<string>> pictures by a word of their name, where they were asked for */
-    private array $byWord = [];
-
-    /** @var array<string, array<string, int>> how often a word stands in the names of pictures */
-    private array $often = [];
-
-    /** @var array<int, list<string>> pictures by the last number of their name */
-    private array $byNumber = [];
-
-    /** Whether pictures are known by their numbers alone, not by names */
-    private bool $isNumbered = true;
-
-    /** Whether no picture has a name beside its number */
-    private bool $isAllNumbered = true;
-
-    /** @var array<string, list<Offer>> names that were meant by a word, where they were looked for */
-    private array $alike = [];
-
-    /** @var array{list<string>, array<string, int>} names, and where each stands among them */
-    private array $placed = [[], []];
-
-    /** @var array<string, true> words that nearly every name has, beside its number */
-    private array $usual = [];
+    private readonly NameIndex $index;
 
     /** @param  list<string>  $names  of the order's pictures, in its order */
-    public function __construct(private readonly array $names)
+    public function __construct(array $names)
     {
-        $lettered = []; // how many words of letters each name has
-        foreach (self::split($names) as $at => $words) {
-            $this->words[($name = $names[$at])] = $words;
-            $letters = 0;
-            $last = '';
-            foreach ($words as $word) {
-                if ($word[0] <= '9') {
-                    $last = $word;
-                    $plain = ltrim($word, '0') ?: '0';
-                } else {
-                    $letters++;
-                    $plain = $word;
-                }
-                $this->often[$plain][$name] = ($this->often[$plain][$name] ?? 0) + 1;
-            }
-            $lettered[$name] = $letters;
-            if ($last !== '' && strlen($last) < 10) {
-                $this->byNumber[(int) $last][] = $name;
-            }
-        }
-        foreach ($this->often as $word => $of) {
-            $isShort = ! ctype_digit((string) $word) && strlen((string) $word) <= 4;
-            if ($isShort && count($of) > 3 && max(array_intersect_key($lettered, $of)) === 1) {
-                $this->usual[$word] = true;
-            }
-        }
-        $this->knowNumbers();
-    }
-
-    /**
-     * The words of many names: plain ones in one go, for an order may have thousands.
-     *
-     * @param  list<string>  $names
-     * @return list<list<string>>
-     */
-    private static function split(array $names): array
-    {
-        $all = implode("\n", $names);
-        if (! mb_check_encoding($all, 'ASCII') || substr_count($all, "\n") + 1 !== count($names)) {
-            return array_map(self::wordsOf(...), $names);
-        }
-        preg_match_all('/[a-z]+|\d+|\n/', strtolower((string) preg_replace('/\.[^.\n]*$/m', '', $all)), $found);
-        $split = [[]];
-        $at = 0;
-        foreach ($found[0] as $word) {
-            $word === "\n" ? ($split[++$at] = []) : ($split[$at][] = $word);
-        }
-
-        return array_values($split);
-    }
-
-    /** @return list<string> words and numbers of a picture's name, in small letters */
-    private static function wordsOf(string $name): array
-    {
-        $stem = pathinfo($name, PATHINFO_FILENAME);
-        mb_check_encoding($stem, 'ASCII')
-            ? preg_match_all('/[a-z]+|\d+/', strtolower($stem), $found)
-            : preg_match_all('/\p{L}[\p{L}\p{M}]*|\p{Nd}+/u', mb_strtolower($stem), $found);
-
-        return $found[0];
-    }
-
-    /** Whether most pictures have names beside their numbers. */
-    private function knowNumbers(): void
-    {
-        $bare = 0;
-        foreach ($this->words as $words) {
-            foreach ($words as $word) {
-                if ($word[0] > '9' && ! isset($this->usual[$word]) && ! isset(self::ROMAN[$word])) {
-                    continue 2;
-                }
-            }
-            $bare++;
-        }
-        $this->isNumbered = $bare * 3 > count($this->names);
-        $this->isAllNumbered = $bare === count($this->names);
+        $this->index = new NameIndex($names);
     }
 
     /** Whether no picture has a name beside its number: “IMG_0412”. */
     public function areAllNumbered(): bool
     {
-        return $this->isAllNumbered;
+        return $this->index->areAllNumbered();
+    }
+
+    /** @return list<string> */
+    public function all(): array
+    {
+        return $this->index->all();
+    }
+
+    public function isNumber(int $number): bool
+    {
+        return $this->index->isNumber($number);
+    }
+
+    /** @return list<string> */
+    public function numbered(int $number): array
+    {
+        return $this->index->numbered($number);
+    }
+
+    public function isWord(string $word): bool
+    {
+        return $this->index->isWord($word);
+    }
+
+    /** @return list<Offer> names that a word may have been meant for, where it isn't one */
+    public function like(string $word): array
+    {
+        return $this->index->like($word);
     }
 
     /** What decides how a number is read that can only be a picture's; null where it may be another one. */
     public function kindOfNumber(string $digits): ?string
     {
-        $of = strlen($digits) < 3 || strlen($digits) > 9 ? [] : $this->byNumber[(int) $digits] ?? [];
+        $of = strlen($digits) < 3 || strlen($digits) > 9 ? [] : $this->index->numbered((int) $digits);
 
         return $of === [] ? null : '#'.strlen($digits).($digits[0] === '0' ? '0' : '').'.'.count($of);
     }
@@ -376,33 +182,11 @@ final class PictureNames
         return ($this->ended($digits, $further) === null ? '' : 'e').((int) $further <=> (int) $digits).($isFar ? 'f' : '');
     }
 
-    /** @return list<string> */
-    public function all(): array
-    {
-        return $this->names;
-    }
-
-    public function isNumber(int $number): bool
-    {
-        return isset($this->byNumber[$number]);
-    }
-
-    /** @return list<string> */
-    public function numbered(int $number): array
-    {
-        return $this->byNumber[$number] ?? [];
-    }
-
-    public function isWord(string $word): bool
-    {
-        return $word !== 'i' && isset($this->often[self::plain($word)]) && ! self::isCommon($word);
-    }
-
     /** @return list<Typed> each a Named */
     public function at(Spoken $said, int $i): array
     {
         $word = $said->at($i);
-        if ($this->names === [] || $word === null) {
+        if ($this->index->all() === [] || $word === null) {
             return [];
         }
         $rest = substr($said->text, $word->at);
@@ -453,7 +237,7 @@ final class PictureNames
             $j++;
         }
         if ($i > 0 && ! $isCalled && $said->at($i)?->isGlued && $said->at($i - 1)?->is('.', ',', '/', '$', '£', '€', '#', '+', ':')) {
-            $isPart = ! $said->at($i - 1)->is(',') || ($said->at($i - 1)->isGlued && ! isset($this->byNumber[(int) $said->text($i)]));
+            $isPart = ! $said->at($i - 1)->is(',') || ($said->at($i - 1)->isGlued && ! $this->index->isNumber((int) $said->text($i)));
             if ($isPart && ! $said->at($i - 1)->is(':', '#', '+')) {
                 return [];
             }
@@ -479,11 +263,11 @@ final class PictureNames
             $isClear = $isClear || $isLong;
             $numbered += count($numbers);
             foreach ($numbers as $number) {
-                $of = $this->byNumber[$number] ?? [];
+                $of = $this->index->numbered($number);
                 $same = count($of) > 1 && ! $isLong ? array_values(array_intersect($of, $family)) : [];
                 [$of, $isOfSame] = $same === [] ? [$of, $isOfSame] : [$same, true];
                 if ($of === [] && $isCalled && $number < 100 && $number > 9) {
-                    $of = $this->endingIn($number);
+                    $of = $this->index->endingIn($number);
                     $isBySuffix = $isBySuffix || $of !== [];
                 }
                 $of === [] ? ($missing[] = $number) : array_push($names, ...$of);
@@ -513,7 +297,7 @@ final class PictureNames
                 match (true) {
                     $isClear => 0.1,
                     $many > 1 => 0.8,
-                    default => ($this->isNumbered ? 1.6 : 3.0) +
+                    default => ($this->index->areMostNumbered() ? 1.6 : 3.0) +
                         ($this->isWord($said->text($end)) && $said->at($end)?->isLetters() ? 2.0 : 0.0),
                 } +
                     ($isSeveral ? 0.6 : 0.0) +
@@ -525,7 +309,7 @@ final class PictureNames
                     $isBySuffix => 'The end of a number was read as these pictures. Are they meant?',
                     default => null,
                 },
-                $isSeveral ? $this->offers($names) : [],
+                $isSeveral ? $this->index->offers($names) : [],
             );
         }
 
@@ -564,7 +348,7 @@ final class PictureNames
                 $first[2] || count($found) > 1 => $end,
                 default => null,
             };
-            while ($next !== null && (isset($this->usual[$said->text($next)]) || ($said->text($next) === '_' && $next > $end))) {
+            while ($next !== null && ($this->index->isUsual($said->text($next)) || ($said->text($next) === '_' && $next > $end))) {
                 $next++;
             }
             $number = $next === null ? null : $this->number($said, $next);
@@ -584,7 +368,7 @@ final class PictureNames
             if (strlen($number[0]) < strlen($first[0]) && ! $isRange && $isCount) {
                 break; // “2201, 1 8x10 of …”, “2210, 2 of 2211”: how many of the next
             }
-            $isKnown = isset($this->byNumber[(int) $number[0]]) || $number[2];
+            $isKnown = $this->index->isNumber((int) $number[0]) || $number[2];
             $whole = $isKnown || $isRange || ! $first[2] || $next === $end ? null : $this->ended($first[0], $number[0]);
             if ($whole !== null) {
                 $found[] = [[$whole], $number[1], false, true];
@@ -604,7 +388,7 @@ final class PictureNames
                 if (
                     $to <= $from ||
                     $to - $from > self::MOST_OF_A_RANGE ||
-                    (! isset($this->byNumber[$from]) && ! isset($this->byNumber[$to]))
+                    (! $this->index->isNumber($from) && ! $this->index->isNumber($to))
                 ) {
                     break;
                 }
@@ -626,7 +410,7 @@ final class PictureNames
     {
         return $said->text($i) === '-' &&
             $said->at($i + 1)?->isDigits() &&
-            isset($this->byNumber[(int) $said->text($i + 1)]) &&
+            $this->index->isNumber((int) $said->text($i + 1)) &&
             ! in_array($said->text($i + 2), [...self::COPIES, 'each', 'ea', 'of', 'x'], true);
     }
 
@@ -635,7 +419,7 @@ final class PictureNames
     {
         $number = (int) (substr($whole, 0, -strlen($end)).$end);
 
-        return strlen($end) < strlen($whole) && strlen($end) > 1 && isset($this->byNumber[$number]) ? $number : null;
+        return strlen($end) < strlen($whole) && strlen($end) > 1 && $this->index->isNumber($number) ? $number : null;
     }
 
     /** Whether a size stands before a sign that it is taken so many times by. */
@@ -689,7 +473,7 @@ final class PictureNames
         for ($at = $i - 1; $at >= 0 && $at > $i - self::NEAR; $at--) {
             $word = $said->at($at);
             if ($word?->isLetters() && $this->isWord($word->text)) {
-                return $this->of($word->text);
+                return $this->index->of($word->text);
             }
         }
 
@@ -732,7 +516,7 @@ final class PictureNames
             return $spelled;
         }
         $isPadded = strlen($word->text) > 1 && $word->text[0] === '0';
-        $isLong = $isPadded || (strlen($word->text) >= 3 && isset($this->byNumber[(int) $word->text]));
+        $isLong = $isPadded || (strlen($word->text) >= 3 && $this->index->isNumber((int) $word->text));
         $end = $i + 1;
         if ($next?->is('.') && $next->isGlued && in_array($said->text($i + 2), self::ENDINGS, true)) {
             return [$word->text, $i + 3, true];
@@ -749,7 +533,7 @@ final class PictureNames
                 ($next->is('.', ',') &&
                     $said->at($i + 2)?->isDigits() &&
                     $said->at($i + 2)->isGlued &&
-                    ! isset($this->byNumber[(int) $said->text($i + 2)])));
+                    ! $this->index->isNumber((int) $said->text($i + 2))));
         if ($isSide || $isUnit || $next?->is('%', 'percent', 'px', 'pixels', 'ppi', 'dpi', 'bit')) {
             return null;
         }
@@ -760,7 +544,7 @@ final class PictureNames
     /** “0412/0413”: a picture's number of three digits or more. */
     private function isLongNumber(?Word $word): bool
     {
-        return $word !== null && $word->isDigits() && strlen($word->text) > 2 && isset($this->byNumber[(int) substr($word->text, 0, 9)]);
+        return $word !== null && $word->isDigits() && strlen($word->text) > 2 && $this->index->isNumber((int) substr($word->text, 0, 9));
     }
 
     /**
@@ -787,7 +571,7 @@ final class PictureNames
             if (
                 $j > $i &&
                 strlen($digits) >= 3 &&
-                isset($this->byNumber[(int) $digits]) &&
+                $this->index->isNumber((int) $digits) &&
                 (! isset(self::DIGITS[$said->text($j + 1)]) || in_array($said->text($j + 2), ['by', 'x'], true))
             ) {
                 return [$digits, $j + 1, true];
@@ -811,16 +595,16 @@ final class PictureNames
         if ($said->text($i) === 'i') {
             return []; // “I need …” is no award I
         }
-        $isNumberAlone = $this->isAllNumbered && $word->isDigits(); // which is looked for by itself
-        $candidates = $isNumberAlone ? [] : $this->of($word->text);
+        $isNumberAlone = $this->index->areAllNumbered() && $word->isDigits(); // which is looked for by itself
+        $candidates = $isNumberAlone ? [] : $this->index->of($word->text);
         if ($candidates === []) {
             return [];
         }
-        $used = [self::plain($this->wordOf($word->text))];
+        $used = [NameIndex::plain($this->index->wordOf($word->text))];
         $end = $i + 1;
         $letters = $word->isLetters() ? 1 : 0;
-        $isWeak = $word->isDigits() || self::isCommon($word->text) || isset($this->usual[self::plain($word->text)]);
-        $isPlural = $word->isLetters() && ! isset($this->often[self::plain($word->text)]);
+        $isWeak = $word->isDigits() || NameIndex::isCommon($word->text) || $this->index->isUsual(NameIndex::plain($word->text));
+        $isPlural = $word->isLetters() && ! $this->index->has(NameIndex::plain($word->text));
         $found = [];
         $j = $i + 1;
         $isTurned = false;
@@ -832,13 +616,13 @@ final class PictureNames
                 $spelled !== null &&
                 $spelled > 0 &&
                 ! in_array($said->text($j + 1), ['by', 'x'], true) &&
-                $this->narrowed($candidates, (string) $spelled, $used) !== [] &&
-                $this->narrowed($candidates, $next->text, $used) === []
+                $this->index->narrowed($candidates, (string) $spelled, $used) !== [] &&
+                $this->index->narrowed($candidates, $next->text, $used) === []
             ) {
                 $next = new Word((string) $spelled, $next->at, $next->length, false, WordKind::Digits);
             }
             if ($next->isSign() || in_array($next->text, self::BETWEEN, true)) {
-                $narrowed = $next->isSign() ? [] : $this->narrowed($candidates, $next->text, $used);
+                $narrowed = $next->isSign() ? [] : $this->index->narrowed($candidates, $next->text, $used);
                 if ($narrowed === []) {
                     if ($next->isSign() && ! in_array($next->text, self::BETWEEN, true)) {
                         break;
@@ -848,15 +632,18 @@ final class PictureNames
                     continue;
                 }
             } else {
-                $isNumber = $next->isDigits() || isset(self::ROMAN[$next->text]);
+                $isNumber = $next->isDigits() || isset(NameIndex::ROMAN[$next->text]);
                 $isSide =
                     $next->isDigits() &&
                     ! (strlen($next->text) > 1 && $next->text[0] === '0') &&
                     (($said->at($j + 1)?->is('x', 'by') && $said->numbersAt($j + 2) !== []) ||
                         ($said->unitAt($j + 1) !== null && ! $said->at($j + 1)?->is('in', 'm')));
-                $narrowed = $isSide ? [] : $this->narrowed($candidates, $next->text, $used);
+                $narrowed = $isSide ? [] : $this->index->narrowed($candidates, $next->text, $used);
                 if ($narrowed !== [] && $isNumber) {
-                    $found = [...$found, ...$this->numberedOf($said, $candidates, $narrowed, $j, [...$used, self::plain($next->text)])];
+                    $found = [
+                        ...$found,
+                        ...$this->numberedOf($said, $candidates, $narrowed, $j, [...$used, NameIndex::plain($next->text)]),
+                    ];
                 }
             }
             if ($narrowed === []) {
@@ -864,23 +651,23 @@ final class PictureNames
             }
             $candidates = $narrowed;
             $isNear = $j === $end || ctype_digit($before); // “twelve of ceremony” is hardly ceremony 12
-            $isTurned = $isTurned || ($isNear && count($candidates) === 1 && $this->isTurned($candidates[0], $before, $next->text));
+            $isTurned = $isTurned || ($isNear && count($candidates) === 1 && $this->index->isTurned($candidates[0], $before, $next->text));
             $before = $next->text;
-            $used[] = self::plain($next->text);
-            $next->isLetters() && ! isset(self::ROMAN[$next->text]) && $letters++;
+            $used[] = NameIndex::plain($next->text);
+            $next->isLetters() && ! isset(NameIndex::ROMAN[$next->text]) && $letters++;
             $isWeak =
                 $isWeak &&
                 ($next->isDigits()
-                    ? isset($this->usual[$used[0]]) === false && $letters === 0
-                    : self::isCommon($next->text) && $letters < 3);
-            $isPlural = $isPlural || ($next->isLetters() && ! isset($this->often[self::plain($next->text)]));
+                    ? $this->index->isUsual($used[0]) === false && $letters === 0
+                    : NameIndex::isCommon($next->text) && $letters < 3);
+            $isPlural = $isPlural || ($next->isLetters() && ! $this->index->has(NameIndex::plain($next->text)));
             $end = ++$j;
         }
         $one = $this->settled($said, $candidates, $used, $i, $end, $isWeak, $isPlural);
         if ($one !== null) {
             $found[] =
                 $isTurned && $one->why === null
-                    ? new Typed($one->end, $one->value, $one->cost + 0.6, 'Is that the picture?', $this->offers($one->value->names))
+                    ? new Typed($one->end, $one->value, $one->cost + 0.6, 'Is that the picture?', $this->index->offers($one->value->names))
                     : $one;
         }
 
@@ -894,7 +681,7 @@ final class PictureNames
     private function settled(Spoken $said, array $candidates, array $used, int $begin, int $end, bool $isWeak, bool $isPlural): ?Typed
     {
         $missing = function (string $name) use ($used): int {
-            $left = array_map(self::plain(...), $this->words[$name]);
+            $left = array_map(NameIndex::plain(...), $this->index->in($name));
             foreach ($used as $one) {
                 $at = array_search($one, $left, true);
                 if ($at !== false) {
@@ -930,7 +717,7 @@ final class PictureNames
             );
         }
         $isNamed = in_array($said->text($end), ['ones', 'pictures', 'photos', 'shots', 'images', 'series'], true);
-        $isOfUsual = $isNamed && count($used) === 1 && isset($this->usual[$used[0]]); // “the DSC ones”
+        $isOfUsual = $isNamed && count($used) === 1 && $this->index->isUsual($used[0]); // “the DSC ones”
         if ($isWeak && ! $isOfUsual) {
             return null;
         }
@@ -944,7 +731,7 @@ final class PictureNames
                 new Named($candidates),
                 0.2 + 0.1 * $least,
                 $isFor ? 'Is that the picture, or for whom it is?' : null,
-                $isFor ? $this->offers($candidates) : [],
+                $isFor ? $this->index->offers($candidates) : [],
             );
         }
         $isSeveral = $isPlural || $isNamed;
@@ -954,7 +741,7 @@ final class PictureNames
             new Named($candidates, isSeveral: true, isPlural: $isSeveral),
             0.5,
             $isSeveral ? null : 'Which of them is meant?',
-            $isSeveral ? [] : $this->offers($candidates),
+            $isSeveral ? [] : $this->index->offers($candidates),
         );
     }
 
@@ -968,9 +755,9 @@ final class PictureNames
      */
     private function numberedOf(Spoken $said, array $all, array $first, int $i, array $used): array
     {
-        $number = fn (string $text): ?int => self::ROMAN[$text] ?? (ctype_digit($text) && strlen($text) < 10 ? (int) $text : null);
+        $number = fn (string $text): ?int => NameIndex::ROMAN[$text] ?? (ctype_digit($text) && strlen($text) < 10 ? (int) $text : null);
         $pick = fn (int $value): array => array_values(
-            array_filter($all, fn (string $name): bool => in_array($value, $this->numbersOf($name, $used), true)),
+            array_filter($all, fn (string $name): bool => in_array($value, $this->index->numbersOf($name, $used), true)),
         );
         $now = $number((string) (Numbers::names()[$said->text($i)] ?? $said->text($i)));
         if ($now === null) {
@@ -993,13 +780,13 @@ final class PictureNames
             }
             $next = $isList && in_array($said->text($end + 1), ['and', '&', 'number', 'no'], true) ? $end + 2 : $end + 1;
             while (
-                (in_array(self::plain($said->text($next)), $used, true) && $said->at($next)?->isLetters()) ||
+                (in_array(NameIndex::plain($said->text($next)), $used, true) && $said->at($next)?->isLetters()) ||
                 in_array($said->text($next), ['_', '-', '#'], true)
             ) {
                 $next++; // “IMG_5501 thru IMG_5506”
             }
             $text = $said->text($next);
-            $isOtherwise = $said->at($i)?->isDigits() && $said->at($next)?->isLetters() && ! isset(self::ROMAN[$text]);
+            $isOtherwise = $said->at($i)?->isDigits() && $said->at($next)?->isLetters() && ! isset(NameIndex::ROMAN[$text]);
             if ($isOtherwise || $this->isCount($said, $next)) {
                 break; // “ceremony 3, five”, “ceremony 3, 5 copies”, “ceremony 3 and 5 4x6 of ceremony 4”: how many
             }
@@ -1075,168 +862,6 @@ final class PictureNames
         return count($steps) < 9 ? $steps : [...array_slice($steps, 0, 4), ...array_slice($steps, -4)];
     }
 
-    /**
-     * @param  list<string>  $used
-     * @return list<int> the numbers in a name that weren't said before
-     */
-    private function numbersOf(string $name, array $used): array
-    {
-        $numbers = array_values(
-            array_filter($this->words[$name], fn (string $word): bool => ctype_digit($word) || isset(self::ROMAN[$word])),
-        );
-        $last = end($numbers);
-
-        return $last === false ? [] : [self::ROMAN[$last] ?? (int) $last];
-    }
-
-    /**
-     * Of some pictures, those whose names have a word that wasn't said yet.
-     *
-     * @param  list<string>  $names
-     * @param  list<string>  $used
-     * @return list<string>
-     */
-    private function narrowed(array $names, string $word, array $used): array
-    {
-        $plain = self::plain($word);
-        $forms = [$plain, self::plain(self::singular($word))];
-        $isNumber = ctype_digit($plain);
-        if (! $isNumber && ! isset($this->often[$forms[0]]) && ! isset($this->often[$forms[1]])) {
-            return [];
-        }
-        if (ctype_digit($word) && $word[0] !== '0') {
-            // “Act 2” is 2 and not 02, where there are both.
-            $places = $this->places($names);
-            $isExact = fn (string $name): bool => isset($places[$name]) && in_array($word, $this->words[$name], true);
-            $exact = array_values(array_filter($this->having($plain), $isExact));
-            if ($exact !== [] && count($exact) < count($names) && ! in_array($plain, $used, true)) {
-                return $exact;
-            }
-        }
-
-        $isNumber && ($forms = [...$forms, ...array_keys(self::ROMAN, (int) $plain, true)]);
-        $usedOften = array_count_values($used);
-        $found = [];
-        foreach (array_unique($forms) as $form) {
-            $often = $this->often[$form] ?? [];
-            count($often) > count($names) && ($often = array_intersect_key($often, $this->places($names)));
-            foreach ($often as $name => $many) {
-                $many > ($usedOften[$form] ?? 0) && ($found[$name] = true);
-            }
-        }
-
-        $all = $found === [] ? [] : $this->places($names);
-        $places = [];
-        foreach ($found as $name => $_) {
-            isset($all[$name]) && ($places[$name] = $all[$name]);
-        }
-        asort($places);
-
-        return array_map(strval(...), array_keys($places));
-    }
-
-    /**
-     * @param  list<string>  $names
-     * @return array<string, int> where each of them stands; kept for the last ones, since a list asks for the same again and again
-     */
-    private function places(array $names): array
-    {
-        if (count($names) < self::MANY) {
-            return array_flip($names);
-        }
-        if ($this->placed[0] !== $names) {
-            $this->placed = [$names, array_flip($names)];
-        }
-
-        return $this->placed[1];
-    }
-
-    /** Whether two words stand the other way round in a name: “tier lemon”. */
-    private function isTurned(string $name, string $first, string $second): bool
-    {
-        $words = array_map(self::plain(...), $this->words[$name]);
-        [$one, $other] = [array_search(self::plain($first), $words, true), array_search(self::plain($second), $words, true)];
-
-        return $one !== false && $other !== false && $other < $one && ! ctype_digit($second);
-    }
-
-    /** @return list<string> */
-    private function of(string $word): array
-    {
-        return $this->having(self::plain($this->wordOf($word)));
-    }
-
-    /** @return list<string> pictures whose names have that word */
-    private function having(string $plain): array
-    {
-        return $this->byWord[$plain] ??= array_map(strval(...), array_keys($this->often[$plain] ?? []));
-    }
-
-    /** The word of a name that is meant: “dune” for “dunes-dusk”, and the other way round. */
-    private function wordOf(string $word): string
-    {
-        if (isset($this->often[self::plain($word)])) {
-            return $word;
-        }
-
-        return strlen($word) > 3 && isset($this->often[self::plain("{$word}s")]) ? "{$word}s" : self::singular($word);
-    }
-
-    /** @return list<string> pictures whose number ends in that one */
-    private function endingIn(int $number): array
-    {
-        $ends = array_filter(array_keys($this->byNumber), fn (int $of): bool => $of > 99 && $of % 100 === $number);
-
-        return count($ends) === 1 ? $this->byNumber[reset($ends)] : [];
-    }
-
-    /**
-     * Names that a word may have been meant for, where it isn't one.
-     *
-     * @return list<Offer>
-     */
-    public function like(string $word): array
-    {
-        return $this->alike[$word] ??= $this->near($word);
-    }
-
-    /** @return list<Offer> */
-    private function near(string $word): array
-    {
-        $near = [];
-        foreach (strlen($word) < 4 ? [] : array_keys($this->often) as $of) {
-            $of = (string) $of;
-            if (abs(strlen($of) - strlen($word)) <= 2 && ! ctype_digit($of)) {
-                $far = Spelling::distance($word, $of);
-                if ($far <= (strlen($word) > 6 ? 2 : 1)) {
-                    $near = [...$near, ...$this->having($of)];
-                }
-            }
-        }
-
-        return $this->offers(array_values(array_unique($near)));
-    }
-
-    /**
-     * @param  list<string>  $names
-     * @return list<Offer>
-     */
-    private function offers(array $names): array
-    {
-        return array_map(
-            fn (string $name): Offer => new Offer($name, $name, $name),
-            array_slice(array_values(array_unique($names)), 0, self::MOST_OFFERS),
-        );
-    }
-
-    private static function isCommon(string $word): bool
-    {
-        static $all = null;
-        $all ??= array_fill_keys(self::COMMON, true);
-
-        return isset($all[$word]);
-    }
-
     /** “No. 12”, “picture 12” */
     private static function isCalling(string $word): bool
     {
@@ -1244,27 +869,5 @@ final class PictureNames
         $all ??= array_fill_keys(self::CALLED, true);
 
         return isset($all[$word]);
-    }
-
-    private static function plain(string $word): string
-    {
-        if (ctype_digit($word)) {
-            return ltrim($word, '0') ?: '0';
-        }
-        $word = str_ends_with($word, "'s") ? substr($word, 0, -2) : $word;
-
-        return $word;
-    }
-
-    private static function singular(string $word): string
-    {
-        $word = str_ends_with($word, "'s") ? substr($word, 0, -2) : $word;
-
-        return match (true) {
-            strlen($word) > 4 && str_ends_with($word, 'ies') => substr($word, 0, -3).'y',
-            strlen($word) > 4 && preg_match('/(?:s|x|ch|sh)es$/', $word) === 1 => substr($word, 0, -2),
-            strlen($word) > 3 && str_ends_with($word, 's') => substr($word, 0, -1),
-            default => $word,
-        };
     }
 }
