@@ -14,8 +14,8 @@ return [
     // How long a lab is waited for, a piece of a file apart.
     'lab' => ['seconds' => 20],
 
-    // Whether lines that are kept are worked nevertheless, and held against what was kept: in the tests.
-    'checksKept' => false,
+    // So few lines of an order that are worked anew each time cost less than keeping them.
+    'lines' => ['workedAnew' => 8],
 
     // Bytes of files that are packed into a ZIP while somebody waits; more are packed by a worker.
     'zip' => ['mostWaitedFor' => 250_000_000],

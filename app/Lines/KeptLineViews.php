@@ -36,9 +36,6 @@ final class KeptLineViews
 
     private const QUICKLY = 1;
 
-    /** So few that are worked anew each time cost less than keeping them. */
-    private const FEW = 8;
-
     public function __construct(
         private readonly Computation $computation,
         private readonly PictureStore $pictures,
@@ -62,16 +59,13 @@ final class KeptLineViews
                 $worked ??= $this->computation->named($order, $names);
                 $its = $this->worked($line, $worked);
                 $new++;
-            } elseif (config('planisher.checksKept')) {
-                $worked ??= $this->computation->named($order, $names);
-                self::check($line, $its, $this->worked($line, $worked));
             }
             $now[$hash] = $its;
             $json[] = $its['json'];
             $told[$line->id] = $its['told'];
             $isAllMeasured = $isAllMeasured && ($its['loss'] === null || $its['seen'] !== null);
         }
-        $new > (config('planisher.checksKept') ? 0 : self::FEW) && self::keep($order, $now);
+        $new > config('planisher.lines.workedAnew') && self::keep($order, $now);
 
         return new LineViews($json, $told, $isAllMeasured);
     }
@@ -148,16 +142,5 @@ final class KeptLineViews
     private static function key(Order $order): string
     {
         return "lines-of-{$order->id}-".CodeVersion::now();
-    }
-
-    /**
-     * @param  Kept  $kept
-     * @param  Kept  $worked
-     */
-    private static function check(Line $line, array $kept, array $worked): void
-    {
-        if ($kept !== $worked) {
-            throw new \LogicException("Line {$line->number} was kept otherwise than it is:\n{$kept['json']}\n{$worked['json']}");
-        }
     }
 }

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Queue;
 
 /**
  * A line is told as it was kept only while all that it comes from is the same. Every other test of the application holds what is kept
- * against what is worked (planisher.checksKept); here it is told apart which of both was given.
+ * against what is worked (KeptLines); here it is told apart which of both was given.
  */
 final class KeptLineViewsTest extends TestCase
 {
@@ -28,7 +28,8 @@ final class KeptLineViewsTest extends TestCase
         foreach (range(1, 10) as $n) {
             $this->line(picture: $n % 2 === 0 ? 'gulls.jpg' : 'dawn-boat.jpg'); // more than are worked anew each time
         }
-        config(['planisher.checksKept' => false]);
+        config(['planisher.lines.workedAnew' => 8]);
+        $this->holdsKept = false; // it alters what is kept
     }
 
     /** @return list<int> numbers of the lines that aren't worked: what is kept of all is altered first, so that it shows */

@@ -27,10 +27,13 @@ abstract class TestCase extends LaravelTestCase
 
     protected Order $order;
 
+    /** Whether lines that are told as they were kept are held against the same worked */
+    protected bool $holdsKept = true;
+
     protected function setUp(): void
     {
         parent::setUp();
-        config(['planisher.checksKept' => true]); // every line that is told as it was kept is worked, too, and has to be the same
+        config(['planisher.lines.workedAnew' => 0]); // all are kept, and held against what they are
         foreach (['pictures', 'proxies', 'previews', 'orders', 'parcels', 'zips', 'marks'] as $folder) {
             File::deleteDirectory(storage_path("app/{$folder}"));
         }
@@ -62,7 +65,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /**
-     * Every answer is held against its shape.
+     * Every answer is held against its shape; lines that are told as they were kept, against the same worked.
      *
      * @param  array<string, mixed>  $parameters
      * @param  array<string, mixed>  $cookies
@@ -72,7 +75,9 @@ abstract class TestCase extends LaravelTestCase
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
     {
         $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
-        Answers::check($answer, app('router')->current());
+        $route = app('router')->current();
+        Answers::check($answer, $route);
+        $this->holdsKept && $answer->isOk() && KeptLines::check($route);
 
         return $answer;
     }
