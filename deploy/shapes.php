@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 // PHPStan's shapes of the API's answers and of a parcel's manifest, made from their schemas: php deploy/shapes.php >phpstan.answers.neon
-// `OrderSheet` of the schema is `OrderSheetShape` in a docblock; `Line` of the order file is `LineForm`, which core alone writes and reads, and
-// nobody else looks into.
+// `OrderSheet` of the schema is `OrderSheetShape` in a docblock; `Line` of the order file is `LineForm`, which core alone writes and
+// reads, and nobody else looks into.
 $defs = json_decode((string) file_get_contents(__DIR__.'/../core/OrderFile/answers.schema.json'), true)['$defs'];
 $ofFile = json_decode((string) file_get_contents(__DIR__.'/../core/OrderFile/order.schema.json'), true);
 
@@ -25,7 +25,9 @@ function shape(array $schema): string
         );
     }
 
-    return implode('|', array_unique(array_map(fn (string $type): string => typed($type, $schema), (array) ($schema['type'] ?? ['mixed']))));
+    $types = (array) ($schema['type'] ?? ['mixed']);
+
+    return implode('|', array_unique(array_map(fn (string $type): string => typed($type, $schema), $types)));
 }
 
 /** What a reference names: a shape of ours, or something of the order file. */
