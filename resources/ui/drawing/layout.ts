@@ -25,7 +25,7 @@ export interface PlacedDimension extends Dimension {
 }
 
 /** What the drawing shows: the whole sheet, or panels as they hang. */
-export const seenSheet = (drawing: DrawingFigures): Box => (hangApart(drawing) ? drawing.hung.size : drawing.sheet);
+const seenSheet = (drawing: DrawingFigures): Box => (hangApart(drawing) ? drawing.hung.size : drawing.sheet);
 
 const kind = (dimensions: Dimension[], across: boolean, isMargin: boolean) =>
     dimensions.filter((dimension) => dimension.across === across && dimension.isMargin === isMargin);

@@ -17,7 +17,7 @@ export interface PaperUnit {
 }
 
 /** The unit that a drawing's sizes stand in. */
-export function unitSaid({ dimensions }: DrawingFigures): string {
+function unitSaid({ dimensions }: DrawingFigures): string {
     const label = dimensions.find((one) => !one.isMargin && /[a-z]+$/.test(one.label))?.label ?? '';
     return label.match(/[a-z]+$/)?.[0] ?? 'mm';
 }

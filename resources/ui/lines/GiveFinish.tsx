@@ -55,7 +55,7 @@ export function GiveFinish({ orderId, lines, keepFrom }: Props) {
     );
 }
 
-export const inWords = (finish: HouseFinish) => Object.values(finish.choices).join('; ');
+const inWords = (finish: HouseFinish) => Object.values(finish.choices).join('; ');
 
 function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; close: () => void }) {
     const finishes = useHouseFinishes();

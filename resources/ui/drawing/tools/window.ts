@@ -7,7 +7,7 @@ export interface WantedWindow {
     tight: number;
 }
 
-export const TIGHTEST = 40;
+const TIGHTEST = 40;
 
 interface Sides {
     width: number;
