@@ -15,6 +15,7 @@ use App\Workers\Holder;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 use Illuminate\Support\Facades\DB;
@@ -108,16 +109,41 @@ final class MakeFiles implements ShouldQueue
                     'read_back' => $made->readBack->toArray(),
                 ]);
             } catch (DiskAway|NoRoom $e) {
-                $why = $e instanceof NoRoom ? "{$e->getMessage()} It goes on by itself." : $e->getMessage();
-                self::letGo($file, FileState::Waiting, ['percent' => 0, 'error' => $why]);
-                $this->release(min(self::MOST_AWAY_SECONDS, self::AWAY_SECONDS * $this->attempts()));
+                $this->later($file, $e instanceof NoRoom ? "{$e->getMessage()} It goes on by itself." : $e->getMessage());
 
                 return;
             } catch (\Throwable $e) {
-                $why = self::why($e, $file);
+                if ((new LostConnectionDetector())->causedByLostConnection($e)) {
+                    $this->later($file, 'The database couldn’t be reached for a moment. It goes on by itself.');
+
+                    return;
+                }
+                $why = self::why(self::trueCause($e, $file, $pictures), $file);
                 self::letGo($file, FileState::Failed, ['error' => $why]);
             }
         }
+    }
+
+    /** What it needs is away: it waits, and is tried again, later each time. */
+    private function later(MadeFile $file, string $why): void
+    {
+        self::letGo($file, FileState::Waiting, ['percent' => 0, 'error' => $why]);
+        $this->release(min(self::MOST_AWAY_SECONDS, self::AWAY_SECONDS * $this->attempts()));
+    }
+
+    /** A picture that was taken away, or replaced, while it was read can't be unpacked, either: that isn't the picture's fault. */
+    private static function trueCause(\Throwable $e, MadeFile $file, PictureStore $pictures): \Throwable
+    {
+        if (! ($e instanceof CannotWrite) || $e instanceof OurFault) {
+            return $e;
+        }
+        try {
+            self::sources($file, $pictures);
+        } catch (CannotWrite $truer) {
+            return $truer;
+        }
+
+        return $e;
     }
 
     /**

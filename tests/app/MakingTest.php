@@ -495,4 +495,21 @@ final class MakingTest extends TestCase
         self::assertSame('ready', $this->zipOf($make), 'it isn’t packed again and again');
         $this->getJson($zip)->assertConflict()->assertJsonPath('file', $file->id);
     }
+
+    /** Wherever in making a file the database goes away, it waits: it isn't the file's fault. */
+    public function test_a_database_that_is_away_while_a_file_is_made_is_waited_for(): void
+    {
+        $this->pass($this->line());
+        $away = ['select' => true];
+        DB::beforeExecuting(function (string $query) use (&$away): void {
+            if (isset($away[strtok($query, ' ')]) && str_contains($query, 'ticket_hash')) {
+                throw new \PDOException('SQLSTATE[HY000]: General error: 2006 MySQL server has gone away');
+            }
+        });
+        $file = $this->make()->files()->firstOrFail();
+        self::assertSame([FileState::Waiting, true], [$file->state, str_contains((string) $file->error, 'database')]);
+        $away = [];
+        dispatch_sync(new MakeFiles([$file->id]));
+        self::assertSame([FileState::Made, null], [$file->refresh()->state, $file->error]);
+    }
 }
