@@ -55,4 +55,10 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
             $later->failed($e->getMessage());
         }
     }
+
+    /** Whatever else went wrong is in the log: it is under way no more, and begun anew when it is asked for. */
+    public function failed(): void
+    {
+        self::later($this->makeId, $this->forScreens)->ended();
+    }
 }

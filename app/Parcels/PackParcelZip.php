@@ -49,4 +49,10 @@ final class PackParcelZip implements ShouldBeUnique, ShouldQueue
             self::later($this->parcelId)->failed($e->getMessage());
         }
     }
+
+    /** Whatever else went wrong is in the log: it is under way no more, and begun anew when it is asked for. */
+    public function failed(): void
+    {
+        self::later($this->parcelId)->ended();
+    }
 }

@@ -8,10 +8,12 @@ use App\Files\Disk;
 use App\Lines\LineChanger;
 use App\Making\MakeFiles;
 use App\Making\Making;
+use App\Making\PackZip;
 use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Make;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Finish\Finishes;
@@ -478,6 +480,18 @@ final class MakingTest extends TestCase
         self::assertSame('ready', $this->zipOf($make), 'it can be asked for');
         $this->getJson($zip)->assertStatus(507);
         self::assertSame('packing', $this->zipOf($make), 'and is tried again');
+        $this->work();
+        $this->get($zip)->assertOk();
+    }
+
+    public function test_a_zip_whose_packing_failed_otherwise_is_under_way_no_more(): void
+    {
+        [$make, $zip] = $this->madeLarge();
+        self::assertSame('packing', $this->zipOf($make));
+        (new PackZip($make->id))->failed();
+        DB::table('jobs')->delete();
+        Cache::lock('laravel_unique_job:'.PackZip::class.":{$make->id} 0")->forceRelease();
+        $this->getJson($zip)->assertConflict();
         $this->work();
         $this->get($zip)->assertOk();
     }

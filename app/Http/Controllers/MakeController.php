@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\CannotKeep;
 use App\Files\PrivateFile;
 use App\Lines\OrderTitle;
 use App\Making\Altered;
@@ -124,9 +125,10 @@ final class MakeController
         );
         if (! Zip::isReady($make, $forScreens)) {
             $why = PackZip::later($make->id, $forScreens)->whyNot();
-            if ($why !== null) {
-                return response()->json($why, $why['file'] === null ? 507 : 409);
+            if (($why['file'] ?? null) !== null) {
+                return response()->json($why, 409);
             }
+            $why === null || throw new CannotKeep($why['message']);
             PackZip::unlessReady($make);
             abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
         }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useAct } from '@/api/act';
 import { useScreenCopies } from '@/api/makes';
 import { Button } from '@/common/Button';
-import { Field } from '@/common/Field';
+import { NumberField } from '@/common/NumberField';
 import { useNotices } from '@/notices/notices';
 import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
@@ -58,22 +58,8 @@ export function ScreenCopies({ orderId, lines, onMade }: Props) {
                 <p className="text-small text-soft">
                     Every line as it will be printed, small, in a folder of its own. Nothing of it goes to the lab.
                 </p>
-                <Field
-                    label="Long side in pixels"
-                    beside
-                    inputMode="numeric"
-                    value={longSide}
-                    onChange={(event) => setLongSide(event.target.value)}
-                    className="w-20 text-right"
-                />
-                <Field
-                    label="Quality, 1 to 100"
-                    beside
-                    inputMode="numeric"
-                    value={quality}
-                    onChange={(event) => setQuality(event.target.value)}
-                    className="w-20 text-right"
-                />
+                <NumberField label="Long side in pixels" value={longSide} onSet={setLongSide} />
+                <NumberField label="Quality, 1 to 100" value={quality} onSet={setQuality} />
                 <Tick label="Sharpened for a screen" isTicked={isSharpened} onTick={setIsSharpened} />
                 <WhichMark none="No mark" value={mark} onChoose={setMark} />
                 {make.error && (

@@ -4,7 +4,7 @@ import { useMarks } from '@/api/marks';
 import type { ClientPage } from '@/api/types';
 import { Button } from '@/common/Button';
 import { longDay } from '@/common/days';
-import { Field } from '@/common/Field';
+import { NumberField } from '@/common/NumberField';
 import { useNotices } from '@/notices/notices';
 import { Popup } from '@/common/Popup';
 import { Tick } from '@/common/Tick';
@@ -53,14 +53,7 @@ export function ShowTheClient({ orderId }: { orderId: number }) {
                     show.mutate({ days: Number(days), mark, reopens });
                 }}
             >
-                <Field
-                    label="Open for days"
-                    beside
-                    inputMode="numeric"
-                    value={days}
-                    onChange={(event) => setDays(event.target.value)}
-                    className="w-16 text-right"
-                />
+                <NumberField label="Open for days" value={days} onSet={setDays} className="w-16" />
                 <Tick label="A note opens its line again" isTicked={reopens} onTick={setReopens} />
                 <WhichMark none="No mark over the pictures" value={mark} onChoose={setMark} />
                 {(show.error ?? revoke.error) && (
