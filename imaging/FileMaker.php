@@ -59,9 +59,7 @@ final class FileMaker
         ?callable $progress = null,
     ): WrittenFile {
         if (! is_dir($folder) && ! @mkdir($folder, 0775, true) && ! is_dir($folder)) {
-            throw new CannotWrite(
-                'The folder “'.basename($folder).'” can’t be made. See that the disk has room and can be written to.',
-            );
+            throw CannotWrite::folderNotMade($folder);
         }
         self::clearParts($folder, $file->name);
         $part = "{$folder}/.{$file->name}.".getmypid().'.part';
@@ -99,9 +97,7 @@ final class FileMaker
             $readBack = $reading();
             if (! $readBack->agrees()) {
                 $wrong = $readBack->disagreements()[0];
-                throw new CannotWrite(
-                    "Read back, its {$wrong->what} came out as {$wrong->found}, planned was {$wrong->planned}. It was not kept.",
-                );
+                throw CannotWrite::readBackOtherwise($wrong->what, $wrong->found, $wrong->planned);
             }
             self::publish($part, $final, $readBack->sha256);
 
@@ -131,13 +127,7 @@ final class FileMaker
         if (is_file($final) && Checksum::of($final) === $sha256) {
             return;
         }
-        throw new CannotWrite(
-            is_file($final)
-                ? 'Another file of the name “'.
-                    basename($final).
-                    '” lies there already. Nothing is overwritten: move it away, or make into another folder.'
-                : 'The file could not be given its name “'.basename($final).'”. See that the folder can be written to.',
-        );
+        throw is_file($final) ? CannotWrite::nameTaken($final) : CannotWrite::notNamed($final);
     }
 
     private static function clearParts(string $folder, string $name): void
@@ -178,6 +168,6 @@ final class FileMaker
                 : 'It could not be made: the picture can’t be unpacked as its header says. '.
                     'Export it again from the original and add it anew.';
 
-        return new CannotWrite($words, 0, $e);
+        return CannotWrite::trouble($words, $e);
     }
 }

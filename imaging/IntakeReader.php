@@ -85,7 +85,7 @@ final class IntakeReader
 
             return PaperProfile::fromArray(['file' => $said['file'], 'sha256' => $said['sha256'], 'description' => $said['description']]);
         } catch (Stopped $e) {
-            throw new PictureRefused("{$e->getMessage()} Ask the lab for another.", 0, $e);
+            throw PictureRefused::because("{$e->getMessage()} Ask the lab for another.", $e);
         }
     }
 
@@ -101,7 +101,7 @@ final class IntakeReader
                 name: $name,
             );
         } catch (Stopped $e) {
-            throw new PictureRefused($e->getMessage(), 0, $e);
+            throw PictureRefused::because($e->getMessage(), $e);
         }
     }
 
@@ -146,7 +146,7 @@ final class IntakeReader
         try {
             return $do();
         } catch (Stopped $e) {
-            throw new PictureRefused($e->getMessage().self::ADVICE, 0, $e);
+            throw PictureRefused::because($e->getMessage().self::ADVICE, $e);
         }
     }
 }

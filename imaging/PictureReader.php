@@ -19,10 +19,10 @@ use Planisher\Imaging\Vips\BandFormat;
 use Planisher\Imaging\Vips\Image;
 use Planisher\Imaging\Vips\Interpretation;
 use Planisher\Imaging\Vips\VipsError;
-use Planisher\Measure\Figure;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureFormat;
 use Planisher\Picture\PictureRefused;
+use Planisher\Picture\UnfitFile;
 
 /** Reads a picture's facts from its header. Nothing is unpacked; what is not on the list, or would cost too much, is refused. */
 final class PictureReader
@@ -51,29 +51,19 @@ final class PictureReader
         $bytes = is_file($path) ? (int) filesize($path) : 0;
         $format = FileKind::of($path, $name);
         if ($bytes > self::MOST_BYTES) {
-            throw new PictureRefused('it is '.Figure::bytes($bytes).'; the largest taken is '.Figure::bytes(self::MOST_BYTES).'.');
+            throw UnfitFile::tooLarge($bytes, self::MOST_BYTES);
         }
         $checksum = $sha256 === null ? Checksum::begin($path) : null;
         $header = self::header($path, $name, $format);
         try {
             $image = $header->isUnusual ? Image::openUnusual($path, $header->page) : Image::open($path, page: $header->page);
         } catch (VipsError $e) {
-            throw new PictureRefused(
-                "its {$format->value} header can’t be read; it may be cut off or damaged. Export it again from the original.",
-                0,
-                $e,
-            );
+            throw UnfitFile::unreadableHeader($format->value, $e);
         }
         [$width, $height] = [$image->width(), $image->height()];
         self::mayCost($header, $format, $width, $height, $image);
-        $channels =
-            self::channels($image->interpretation()) ??
-            throw new PictureRefused('its colours are of a kind that can’t be printed from. Save it as RGB.');
-        $bits =
-            $channels === Channels::Lab
-                ? 16
-                : self::bits($image->format()) ??
-                    throw new PictureRefused('its samples are neither 8, 12 nor 16 bits. Save it as a 16-bit TIFF.');
+        $channels = self::channels($image->interpretation()) ?? throw UnfitFile::unprintableColours();
+        $bits = $channels === Channels::Lab ? 16 : self::bits($image->format()) ?? throw UnfitFile::oddSamples();
         $data = OwnData::of($path, $image, $format, $header->page);
         $orientation = $header->orientation ?? $data->orientation;
         $lies = $orientation >= 5 && $orientation <= 8;
@@ -139,7 +129,7 @@ final class PictureReader
             PictureFormat::Webp, PictureFormat::Heif => new PackedHeader(),
         };
         if ($header->refused !== null) {
-            throw new PictureRefused($header->refused);
+            throw PictureRefused::because($header->refused);
         }
 
         return $header;
@@ -153,20 +143,10 @@ final class PictureReader
     private static function mayCost(PackedHeader $header, PictureFormat $format, int $width, int $height, Image $image): void
     {
         if ($width * $height > self::MOST_PIXELS || max($width, $height) > self::LONGEST_SIDE) {
-            throw new PictureRefused(
-                'it claims '.
-                    Figure::pixels($width, $height).
-                    ' ('.
-                    Figure::count(intdiv($width * $height, 1_000_000)).
-                    ' megapixels); at most '.
-                    intdiv(self::MOST_PIXELS, 1_000_000).
-                    ' megapixels and '.
-                    Figure::count(self::LONGEST_SIDE).
-                    ' px a side are taken.',
-            );
+            throw UnfitFile::tooManyPixels($width, $height, self::MOST_PIXELS, self::LONGEST_SIDE);
         }
         if ($header->isCutOff) {
-            throw new PictureRefused('it is cut off: the file is too short for the pixels it claims. Export it again from the original.');
+            throw UnfitFile::tooShort();
         }
         // WebP and HEIF are always unpacked whole, and so is what only the general reader takes, at 8 bytes a pixel.
         $held = match (true) {
@@ -175,28 +155,13 @@ final class PictureReader
             default => $header->held,
         };
         if ($held > self::MOST_HELD) {
-            throw new PictureRefused(
-                'it is packed so that '.
-                    Figure::bytes($held).
-                    ' of it have to be unpacked at once; at most '.
-                    Figure::bytes(self::MOST_HELD).
-                    ' can be. '.
-                    'Save it as a baseline JPEG, a PNG without interlacing, or a TIFF in strips.',
-            );
+            throw UnfitFile::unpackedTooLarge($held, self::MOST_HELD);
         }
         if ($header->work > self::MOST_WORK) {
-            throw new PictureRefused(
-                'it is packed in so many passes that unpacking it takes too long. Save it as a baseline JPEG, or as a TIFF.',
-            );
+            throw UnfitFile::tooManyPasses();
         }
         if ($header->metadata > self::MOST_METADATA) {
-            throw new PictureRefused(
-                'it carries '.
-                    Figure::bytes($header->metadata).
-                    ' beside its pixels; at most '.
-                    Figure::bytes(self::MOST_METADATA).
-                    ' are taken. Export it again without them.',
-            );
+            throw UnfitFile::withTooMuchData($header->metadata, self::MOST_METADATA);
         }
     }
 

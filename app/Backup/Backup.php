@@ -29,15 +29,15 @@ final class Backup
     {
         $lock = is_dir($home) ? @fopen("{$home}/.lock", 'c') : false;
         if ($lock === false) {
-            throw new CopyRefused("“{$home}” can’t be written to. Make the folder, and let the user that Planisher runs as write there.");
+            throw CopyRefused::notWritable($home);
         }
         if (! flock($lock, LOCK_EX | LOCK_NB)) {
-            throw new CopyRefused("Another copy is being made into “{$home}”. Wait for its end.");
+            throw CopyRefused::alreadyBeingMade($home);
         }
         CopyFolder::sweep($home);
         $before = CopyFolder::last($home);
         $copy = CopyFolder::next($home);
-        @mkdir($copy->path(), 0700, true) || throw new CopyRefused("“{$home}” is full, or can’t be written to. Make room there.");
+        @mkdir($copy->path(), 0700, true) || throw CopyRefused::full($home);
         try {
             $database = self::database($copy);
             $done = $this->files($copy, $before);
@@ -81,7 +81,7 @@ final class Backup
         $process = DatabaseProgram::run('"$@" | gzip >"$file"', $path, $dump);
         if (! $process->isSuccessful() || (new Process(['gzip', '-t', $path]))->run() !== 0) {
             $said = trim(strtok($process->getErrorOutput(), "\n") ?: '');
-            throw new CopyRefused("The database couldn’t be copied. {$said}");
+            throw CopyRefused::databaseNotCopied($said);
         }
 
         return Checksum::of($path);
@@ -92,7 +92,7 @@ final class Backup
     {
         $known = $before === null ? [] : iterator_to_array($before->files());
         $done = ['files' => 0, 'bytes' => 0, 'written' => 0];
-        $list = fopen($copy->path(CopyFolder::FILES), 'w') ?: throw new CopyRefused('The list of files can’t be written. Make room.');
+        $list = fopen($copy->path(CopyFolder::FILES), 'w') ?: throw CopyRefused::listNotWritten();
         foreach (Keeping::kept() as $folder) {
             foreach ($this->disk->all($folder) as $key => $stamp) {
                 if (str_ends_with($key, '.part')) {
@@ -108,8 +108,7 @@ final class Backup
                 if (! is_file($to)) {
                     is_dir(dirname($to)) || @mkdir(dirname($to), 0700, true);
                     if (! $this->disk->hand($key, $to, $sha256)) {
-                        $this->disk->has($key) &&
-                            throw new CopyRefused("“{$key}” couldn’t be copied whole: the disk of the copies is full or failing.");
+                        $this->disk->has($key) && throw CopyRefused::fileNotCopied($key);
 
                         continue; // it was removed meanwhile
                     }
@@ -118,11 +117,10 @@ final class Backup
                 }
                 $done['files']++;
                 $done['bytes'] += $stamp->bytes;
-                fwrite($list, "{$key}\t{$sha256}\t{$stamp->bytes}\t{$stamp->changedAt}\n") !== false ||
-                    throw new CopyRefused('The list of files can’t be written. Make room.');
+                fwrite($list, "{$key}\t{$sha256}\t{$stamp->bytes}\t{$stamp->changedAt}\n") !== false || throw CopyRefused::listNotWritten();
             }
         }
-        fclose($list) || throw new CopyRefused('The list of files can’t be written. Make room.');
+        fclose($list) || throw CopyRefused::listNotWritten();
 
         return $done;
     }
@@ -138,7 +136,6 @@ final class Backup
 
     private static function write(string $path, string $content): void
     {
-        WholeCopy::text($content, $path) ||
-            throw new CopyRefused('The copy can’t be finished: its disk is full. Make room, then copy again.');
+        WholeCopy::text($content, $path) || throw CopyRefused::notFinished();
     }
 }

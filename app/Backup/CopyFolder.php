@@ -48,8 +48,7 @@ final readonly class CopyFolder
             return new self(dirname($folder, 2), basename($folder));
         }
 
-        return self::last($folder) ??
-            throw new CopyRefused("There is no whole copy in “{$folder}”. Name the folder that was given to bin/planisher backup.");
+        return self::last($folder) ?? throw CopyRefused::noWholeCopyIn($folder);
     }
 
     /** What copies that were broken off have left: nobody makes another meanwhile. */
@@ -91,13 +90,13 @@ final readonly class CopyFolder
                 'bytes' => $about['bytes'],
                 'list' => $about['list'] ?? null,
             ]
-            : throw new CopyRefused("The copy {$this->name} can’t be read: its ".self::ABOUT.' is damaged. Take an earlier one.');
+            : throw CopyRefused::damaged($this->name, self::ABOUT);
     }
 
     /** @return iterable<string, array{sha256: string, bytes: int, changedAt: int}> by key */
     public function files(): iterable
     {
-        $list = @fopen($this->path(self::FILES), 'r') ?: throw new CopyRefused("The copy {$this->name} has no list of files.");
+        $list = @fopen($this->path(self::FILES), 'r') ?: throw CopyRefused::withoutList($this->name);
         while (($line = fgets($list)) !== false) {
             [$key, $sha256, $bytes, $changedAt] = explode("\t", rtrim($line)) + ['', '', '0', '0'];
             yield $key => ['sha256' => $sha256, 'bytes' => (int) $bytes, 'changedAt' => (int) $changedAt];

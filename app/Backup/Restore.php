@@ -28,20 +28,16 @@ final class Restore
     {
         $about = $copy->about();
         if (Checksum::of($copy->path(CopyFolder::DATABASE)) !== $about['sha256']) {
-            throw new CopyRefused("The copy {$copy->name} can’t be put back: its database isn’t what was copied. Take an earlier one.");
+            throw CopyRefused::databaseAltered($copy->name);
         }
         if (! is_file(database_path("migrations/{$about['migration']}.php"))) {
-            throw new CopyRefused("The copy {$copy->name} is of a newer Planisher than this one. Put it back with that version.");
+            throw CopyRefused::ofNewerVersion($copy->name);
         }
         if (trim((string) @file_get_contents($copy->path(CopyFolder::SETTINGS))) !== 'APP_KEY='.config('app.key')) {
-            throw new CopyRefused(
-                "The copy {$copy->name} was locked by another APP_KEY than this machine has. Give it that of “{$copy->path(
-                    CopyFolder::SETTINGS,
-                )}”.",
-            );
+            throw CopyRefused::lockedByAnotherKey($copy->name, $copy->path(CopyFolder::SETTINGS));
         }
         if (! Unfinished::isMarked() && Schema::hasTable('users') && User::query()->exists()) {
-            throw new CopyRefused('There is a studio here already. Put a copy back where nothing is: nothing is overwritten.');
+            throw CopyRefused::studioIsHere();
         }
         self::isListed($copy, $about);
         $this->canComeBack($copy);
@@ -104,10 +100,7 @@ final class Restore
         }
         $isSame = $about['list'] === null || Checksum::of($copy->path(CopyFolder::FILES)) === $about['list'];
         if (! $isSame || $files !== $about['files'] || $bytes !== $about['bytes']) {
-            throw new CopyRefused(
-                "The copy {$copy->name} can’t be put back: its list names {$files} of its {$about['files']} files, or was altered. ".
-                    'Take an earlier one.',
-            );
+            throw CopyRefused::listAltered($copy->name, $files, $about['files']);
         }
     }
 
@@ -117,14 +110,12 @@ final class Restore
         $seen = [];
         foreach ($copy->files() as $key => $of) {
             if ($this->disk->has($key) && ! $this->disk->isWhole($key, $of['sha256'])) {
-                throw new CopyRefused("“{$key}” is kept here already and is another file. Nothing is overwritten: move it away first.");
+                throw CopyRefused::keptOtherwise($key);
             }
             $isSeen = isset($seen[$of['sha256']]);
             $seen[$of['sha256']] = true;
             if (! $isSeen && (! is_file($copy->sum($of['sha256'])) || Checksum::of($copy->sum($of['sha256'])) !== $of['sha256'])) {
-                throw new CopyRefused(
-                    "The copy {$copy->name} isn’t whole: “{$key}” is missing from it or was altered. Take an earlier one.",
-                );
+                throw CopyRefused::notWhole($copy->name, $key);
             }
         }
     }
@@ -134,6 +125,6 @@ final class Restore
         $from = $copy->path(CopyFolder::DATABASE);
         $process = DatabaseProgram::run('gunzip -c "$file" | "$@"', $from, ['mariadb', '--no-defaults']);
         DB::purge();
-        $process->isSuccessful() || throw new CopyRefused('The database couldn’t be put back. '.trim($process->getErrorOutput()));
+        $process->isSuccessful() || throw CopyRefused::databaseNotPutBack($process->getErrorOutput());
     }
 }

@@ -11,4 +11,9 @@ final class DiskAway extends \RuntimeException
     {
         return new self('The studio’s files can’t be reached at the moment. Nothing is lost; this is tried again.', 0, $why);
     }
+
+    public static function sentOtherwise(): self
+    {
+        return new self('What was sent to the studio’s store isn’t there as it was sent. It is sent again.');
+    }
 }

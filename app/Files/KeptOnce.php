@@ -25,7 +25,7 @@ final class KeptOnce
         try {
             $disk->keep($from, $key, $sha256);
         } catch (CannotKeep $e) {
-            throw new PictureRefused($e->getMessage(), 0, $e);
+            throw PictureRefused::because($e->getMessage(), $e);
         }
     }
 }

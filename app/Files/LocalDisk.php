@@ -41,7 +41,7 @@ final class LocalDisk implements Disk
     {
         $path = $this->workshop($key);
         if (! WholeCopy::put($from, $path, $sha256, 0440)) {
-            throw new CannotKeep('the studio’s disk is full or can’t be written to. Make room and add it again.');
+            throw CannotKeep::diskFull();
         }
     }
 
@@ -52,7 +52,7 @@ final class LocalDisk implements Disk
             return;
         }
         if (is_file($path) || ! WholeCopy::put($this->path($from), $path, $sha256)) {
-            throw new CannotKeep('the studio’s disk is full, can’t be written to, or keeps another file of that name.');
+            throw CannotKeep::diskFullOrNameTaken();
         }
     }
 
@@ -64,10 +64,7 @@ final class LocalDisk implements Disk
     public function workshop(string $key): string
     {
         $folder = dirname($this->path($key));
-        is_dir($folder) ||
-            @mkdir($folder, 0770, true) ||
-            is_dir($folder) ||
-            throw new CannotKeep('the studio’s disk can’t be written to. See that it is there, and has room.');
+        is_dir($folder) || @mkdir($folder, 0770, true) || is_dir($folder) || throw CannotKeep::diskNotWritable();
 
         return $this->path($key);
     }

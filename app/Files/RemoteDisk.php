@@ -95,7 +95,7 @@ final class RemoteDisk implements Disk
         $this->copy($from, $key);
         if ($this->look($key)?->sha256 !== $sha256) {
             $this->remove($key);
-            throw new CannotKeep('what was to be kept once more isn’t what it was any more. Make it again.');
+            throw CannotKeep::altered();
         }
     }
 
@@ -183,7 +183,7 @@ final class RemoteDisk implements Disk
             return $there === null;
         }
         if ($there->sha256 !== null) {
-            throw new CannotKeep("Another file of the name “{$key}” is kept already. Nothing is overwritten: move it away.");
+            throw CannotKeep::nameTaken($key);
         }
         // Without a sum it is as much of this file as a store had when it lost power; or it isn't ours, and is kept, beside.
         if ($this->isBeginning($key, $ours())) {
@@ -220,14 +220,14 @@ final class RemoteDisk implements Disk
             $this->store->copy($from, $to, new Config([Config::OPTION_RETAIN_VISIBILITY => false]));
         } catch (\Throwable) {
             $here = $this->path($from);
-            is_file($here) || throw new CannotKeep("“{$from}” isn’t kept any more. Make it again.");
+            is_file($here) || throw CannotKeep::notKept($from);
             $this->send($here, $to, Checksum::of($here));
         }
     }
 
     private function send(string $from, string $key, string $sha256): void
     {
-        $stream = @fopen($from, 'r') ?: throw new CannotKeep('what was to be kept can’t be read any more. Add it again.');
+        $stream = @fopen($from, 'r') ?: throw CannotKeep::unreadable();
         try {
             $this->asking(fn () => $this->store->writeStream($key, $stream, new Config(['Metadata' => [self::SUM => $sha256]])));
         } finally {
@@ -235,7 +235,7 @@ final class RemoteDisk implements Disk
         }
         $there = $this->look($key);
         if ($there?->sha256 !== $sha256 || $there->bytes !== filesize($from)) {
-            throw new DiskAway('What was sent to the studio’s store isn’t there as it was sent. It is sent again.');
+            throw DiskAway::sentOtherwise();
         }
         $this->memory->forget(self::memory($key));
     }
@@ -269,14 +269,14 @@ final class RemoteDisk implements Disk
 
                 return false;
             }
-            $to = @fopen($path, 'w') ?: throw new CannotKeep('“'.dirname($path).'” can’t be written to. Make room.');
+            $to = @fopen($path, 'w') ?: throw CannotKeep::folderNotWritable($path);
             try {
                 $isCopied = stream_copy_to_stream($from, $to) !== false;
             } finally {
                 fclose($from);
                 $isClosed = fclose($to);
             }
-            ($isCopied && $isClosed) || throw new CannotKeep('“'.dirname($path).'” is full. Make room.');
+            ($isCopied && $isClosed) || throw CannotKeep::folderFull($path);
 
             return true;
         });
@@ -350,9 +350,6 @@ final class RemoteDisk implements Disk
 
     private static function room(string $path): void
     {
-        is_dir(dirname($path)) ||
-            @mkdir(dirname($path), 0770, true) ||
-            is_dir(dirname($path)) ||
-            throw new CannotKeep('the scratch folder can’t be written to. See that its disk is there, and has room.');
+        is_dir(dirname($path)) || @mkdir(dirname($path), 0770, true) || is_dir(dirname($path)) || throw CannotKeep::scratchNotWritable();
     }
 }

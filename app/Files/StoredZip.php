@@ -68,7 +68,7 @@ final class StoredZip
         }
         if (! @$zip->close()) {
             @unlink($part);
-            throw new CannotKeep('the ZIP can’t be written: the disk is full, or a file of it was moved away.');
+            throw CannotKeep::zipNotWritten();
         }
         rename($part, $path);
     }

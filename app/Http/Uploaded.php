@@ -21,7 +21,7 @@ final class Uploaded
         $file = $request->file($field);
         $isFull = $file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_CANT_WRITE, UPLOAD_ERR_NO_TMP_DIR], true);
         if ($isFull) {
-            throw new CannotKeep('The machine’s disk is full: what was sent couldn’t be put down. Make room, then try it again.');
+            throw CannotKeep::nowherePutDown();
         }
 
         return $file instanceof UploadedFile && $file->isValid()

@@ -33,11 +33,12 @@ final class ListFile
         foreach (self::OTHERS as $first => $kind) {
             if (str_starts_with($bytes, (string) $first)) {
                 $isPicture = str_contains($kind, 'picture');
-                throw new ListRefused(
-                    "“{$name}” is {$kind}, and has no words that can be read. ".
-                        ($isPicture
-                            ? 'Type what it says; to print it, drop it on the pictures.'
-                            : 'Copy its words and paste them here, or save it as CSV.'),
+                throw ListRefused::noList(
+                    $name,
+                    $kind,
+                    $isPicture
+                        ? 'Type what it says; to print it, drop it on the pictures.'
+                        : 'Copy its words and paste them here, or save it as CSV.',
                 );
             }
         }
@@ -45,7 +46,7 @@ final class ListFile
             return implode("\n\n", array_map(ListTable::text(...), Spreadsheet::sheets($path, $name)));
         }
         if (strlen($bytes) > self::LARGEST) {
-            throw new ListRefused("“{$name}” is larger than any list. Paste its words instead.");
+            throw ListRefused::tooLarge($name);
         }
         $text = self::decoded($bytes, $name);
         if (preg_match('/^\s*\{/', $text) === 1) {
@@ -66,7 +67,7 @@ final class ListFile
         $order = json_decode($text, true);
         $lines = is_array($order) ? $order['lines'] ?? null : null;
         if (! is_array($lines) || ! array_is_list($lines) || $lines === []) {
-            throw new ListRefused("“{$name}” begins like an order file, but has no “lines” that can be read. Nothing was taken from it.");
+            throw ListRefused::orderWithoutLines($name);
         }
 
         return implode(
@@ -92,7 +93,7 @@ final class ListFile
             default => mb_check_encoding($bytes, 'UTF-8') ? $bytes : mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
         };
         if (preg_match('/[\x00-\x08\x0e-\x1a]/', (string) $text) === 1) {
-            throw new ListRefused("“{$name}” isn’t text. Copy the words out of it and paste them here.");
+            throw ListRefused::noText($name);
         }
 
         return (string) $text;
@@ -109,7 +110,7 @@ final class ListFile
         $first = (string) strtok($text, "\n");
         $counts = array_map(fn (string $by): int => substr_count($first, $by), [';' => ';', "\t" => "\t", ',' => ',']);
         arsort($counts);
-        $stream = fopen('php://temp', 'r+') ?: throw new ListRefused('It couldn’t be read; try it again.');
+        $stream = fopen('php://temp', 'r+') ?: throw ListRefused::unreadable();
         fwrite($stream, $text);
         rewind($stream);
         $rows = [];

@@ -29,13 +29,13 @@ final class ReadApart
         try {
             [, $said] = Program::start($command, Limits::asked())->end();
         } catch (Stopped $e) {
-            throw new ListRefused("“{$name}” wasn’t read: {$e->getMessage()} {$slow}", 0, $e);
+            throw ListRefused::notRead($name, $e, $slow);
         }
         $answer = json_decode($said, true);
         if (! is_array($answer)) {
-            throw new ListRefused("“{$name}” is damaged, and couldn’t be read. {$damaged}");
+            throw ListRefused::damaged($name, $damaged);
         }
 
-        return isset($answer['refused']) ? throw new ListRefused("“{$name}” {$answer['refused']}") : $answer;
+        return isset($answer['refused']) ? throw ListRefused::because($name, $answer['refused']) : $answer;
     }
 }

@@ -19,6 +19,6 @@ final class Spreadsheet
         $copied = 'Copy its cells and paste them here.';
         $answer = ReadApart::by('spreadsheet.php', [$path], $name, 400, $copied, 'Save it as CSV, or copy its cells and paste them here.');
 
-        return $answer['sheets'] !== [] ? $answer['sheets'] : throw new ListRefused("“{$name}” has nothing in its cells.");
+        return $answer['sheets'] !== [] ? $answer['sheets'] : throw ListRefused::empty($name);
     }
 }

@@ -51,7 +51,7 @@ final class SpreadsheetReader implements IReadFilter
     {
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw new ListRefused('is damaged: it begins like a packed file and doesn’t end like one. Copy its cells and paste them here.');
+            throw ListRefused::cutOffPackage();
         }
         $kind = (string) $zip->getFromName('mimetype', 200);
         $has = fn (string $part): bool => $zip->locateName($part) !== false;
@@ -59,11 +59,9 @@ final class SpreadsheetReader implements IReadFilter
         return match (true) {
             $has('xl/workbook.xml') => new Xlsx(),
             str_starts_with($kind, self::OPEN_DOCUMENT.'spreadsheet') => new Ods(),
-            $has('word/document.xml'), str_starts_with($kind, self::OPEN_DOCUMENT) => throw new ListRefused(
-                'is a document. Copy its words and paste them here.',
-            ),
-            $has('order.json') => throw new ListRefused('is an order with its pictures. Bring it in on the page of all orders.'),
-            default => throw new ListRefused('is a packed file. Unpack it, and bring the list that is in it.'),
+            $has('word/document.xml'), str_starts_with($kind, self::OPEN_DOCUMENT) => throw ListRefused::document(),
+            $has('order.json') => throw ListRefused::orderWithPictures(),
+            default => throw ListRefused::package(),
         };
     }
 

@@ -27,22 +27,20 @@ final class ExportFolder
         }
         $trouble = self::trouble($folder);
         if ($trouble !== null) {
-            throw new CannotWrite("It is made, and couldn’t be put into the export folder: {$trouble}");
+            throw CannotMake::notExported($trouble);
         }
         $to = $folder.substr($file->key(), strlen('orders'));
         if (is_file($to)) {
             if (Checksum::of($to) === $sha256) {
                 return;
             }
-            throw new CannotWrite(
-                "It is made, and “{$to}” is another file, which isn’t overwritten. Move that one away, then make it again.",
-            );
+            throw CannotMake::exportNameTaken($to);
         }
         $from = $file->path();
         if (! WholeCopy::put($from, $to, $sha256)) {
             throw (int) @disk_free_space($folder) < (int) @filesize($from)
                 ? new NoRoom("It is made, and the disk of the export folder “{$folder}” is full. Make room there.")
-                : new CannotWrite("It is made, and couldn’t be written into “{$folder}”. See to that folder, then make it again.");
+                : CannotMake::exportNotWritable($folder);
         }
     }
 

@@ -55,7 +55,7 @@ final class MadeBefore
         } catch (CannotKeep $e) {
             $why = "It was made before, and couldn’t be copied: {$e->getMessage()}";
             // Where nothing is in the way, there is no room: that is waited for.
-            throw $disk->has($key) ? new CannotWrite("{$why} Then make it again.", 0, $e) : new NoRoom($why, 0, $e);
+            throw $disk->has($key) ? CannotMake::notKept($why, $e) : new NoRoom($why, 0, $e);
         }
     }
 }

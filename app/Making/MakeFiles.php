@@ -90,7 +90,7 @@ final class MakeFiles implements ShouldQueue
                 }
                 [$worked, $originals] = $sources ??= self::sources($file, $pictures);
                 $planned = array_column($worked->plan?->all() ?? [], null, 'name');
-                $plan = $planned[$file->name] ?? throw new CannotWrite('The line makes no file of this name any more.');
+                $plan = $planned[$file->name] ?? throw CannotMake::noSuchFile();
                 $began = hrtime(true);
                 $made = FileMaker::make(
                     $plan,
@@ -196,16 +196,16 @@ final class MakeFiles implements ShouldQueue
     {
         $worked = Ticket::work($file->ticket);
         if ($worked->plan === null || $worked->isStopped()) {
-            throw new CannotWrite("{$worked->worst()->title}. {$worked->worst()->text}");
+            throw CannotMake::stopped($worked->worst());
         }
         $paths = [];
         foreach (Sources::in($worked->plan->shown) as $picture) {
             $path = $pictures->verified($picture);
-            $paths[$picture->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
+            $paths[$picture->sha256] = is_string($path) ? $path : throw CannotMake::without($path);
         }
         foreach (Sources::marksIn(...$worked->plan->all()) as $mark) {
             $path = $pictures->verifiedMark($mark);
-            $paths[$mark->sha256] = is_string($path) ? $path : throw new CannotWrite("{$path->title}. {$path->text}");
+            $paths[$mark->sha256] = is_string($path) ? $path : throw CannotMake::without($path);
         }
 
         return [$worked, Sources::originals($paths, $worked->plan->all(), $pictures->profiles)];
@@ -233,10 +233,7 @@ final class MakeFiles implements ShouldQueue
     private static function finish(MadeFile $file, array $made): void
     {
         if ($file->sha256 !== null && $file->sha256 !== $made['sha256']) {
-            throw new CannotWrite(
-                'Made again it came out with other bytes than before: the program has changed since. Make the whole set anew, '.
-                    'so that its files go together.',
-            );
+            throw CannotMake::otherBytes();
         }
         self::letGo($file, FileState::Made, ['percent' => 100, 'error' => null, ...$made]);
         $isLast = MadeFile::query()->where('make_id', $file->make_id)->whereIn('state', FileState::unfinished())->doesntExist();

@@ -54,7 +54,7 @@ final class OrderImport
     {
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw new ImportRefused('It is no ZIP, or its end is missing. Export the order again, and bring in the whole file.');
+            throw ImportRefused::noZip();
         }
         $folder = storage_path('app/incoming/order-'.bin2hex(random_bytes(8)));
         File::ensureDirectoryExists($folder);
@@ -73,17 +73,17 @@ final class OrderImport
     {
         $stat = $zip->statName(OrderFile::JSON);
         if ($stat === false || $stat['size'] > self::MOST_JSON) {
-            throw new ImportRefused('There is no '.OrderFile::JSON.' in it. Bring in a ZIP that Planisher exported.');
+            throw ImportRefused::without(OrderFile::JSON);
         }
         $text = (string) $zip->getFromName(OrderFile::JSON, $stat['size'] + 1); // what it says of its size may be wrong
         if (strlen($text) !== $stat['size'] || ! JsonText::isWithin($text, self::DEEPEST_JSON, self::MOST_VALUES)) {
-            throw new ImportRefused(OrderFile::JSON.' has more in it than any order. Bring in a ZIP that Planisher exported.');
+            throw ImportRefused::withTooMuch(OrderFile::JSON);
         }
         try {
             $decoded = JsonText::decode($text);
             $newer = ToldOrder::newer($decoded);
             if ($newer !== null) {
-                throw new ImportRefused($newer);
+                throw ImportRefused::ofNewerVersion($newer);
             }
 
             return ToldOrder::read($decoded);
@@ -92,7 +92,7 @@ final class OrderImport
                 $e instanceof OrderFileErrors
                     ? array_map(fn (OrderFileError $one): string => $one->getMessage(), $e->errors)
                     : [$e->getMessage()];
-            throw new ImportRefused(OrderFile::JSON.' can’t be read. '.self::few($errors).'.');
+            throw ImportRefused::unreadable(OrderFile::JSON, self::few($errors));
         }
     }
 
@@ -141,16 +141,16 @@ final class OrderImport
         [$files, $wrong, $bytes] = [[], [], 0];
         foreach (array_values(array_unique([...$pictures, ...self::marks($order), ...$profiles])) as $i => $name) {
             if (str_contains($name, "\0")) {
-                throw new ImportRefused('A picture of it has a name that no file can have. Export the order again.');
+                throw ImportRefused::pictureWithoutFileName();
             }
             $in = OrderFile::FOLDER."/{$name}";
             $stat = $zip->statName($in);
             $bytes += $stat['size'] ?? 0;
             if ($bytes > self::MOST_BYTES) {
-                throw new ImportRefused('What is in it is larger than 20 GB unpacked, the most that is taken.');
+                throw ImportRefused::tooLarge();
             }
             if (2 * $bytes > (int) disk_free_space($folder)) {
-                throw new ImportRefused('The studio’s disk hasn’t room for what is in it. Make room, then bring it in again.');
+                throw ImportRefused::noRoom();
             }
             if ($stat === false && in_array($name, $profiles, true)) {
                 continue;
@@ -164,10 +164,10 @@ final class OrderImport
             $files[$name] = "{$folder}/{$i}";
             $unpacked = self::copied($stream, $files[$name], $stat['size'] + 1);
             if ($unpacked > $stat['size']) {
-                throw new ImportRefused("“{$name}” is larger than the ZIP says. Nothing was taken in; export the order again.");
+                throw ImportRefused::largerThanSaid($name);
             }
             if ($unpacked !== $stat['size']) {
-                throw new ImportRefused("“{$name}” couldn’t be unpacked: the ZIP is cut off, or the studio’s disk is full.");
+                throw ImportRefused::notUnpacked($name);
             }
             $sum = $order->sums[$name] ?? null;
             if ($sum !== null && Checksum::of($files[$name]) !== $sum) {
@@ -175,7 +175,7 @@ final class OrderImport
             }
         }
         if ($wrong !== []) {
-            throw new ImportRefused(self::few($wrong).'. Nothing was taken in; export the order again.');
+            throw ImportRefused::wrongPictures(self::few($wrong));
         }
 
         return $files;
@@ -204,8 +204,7 @@ final class OrderImport
     {
         $cleaned = array_combine($names, array_map(UploadName::ofPicture(...), $names));
         foreach (array_count_values($cleaned) as $name => $count) {
-            $count === 1 ||
-                throw new ImportRefused("Two of its pictures would both be called “{$name}”. Name them apart, then export it again.");
+            $count === 1 || throw ImportRefused::oneNameTwice($name);
         }
 
         return $cleaned;
@@ -227,7 +226,7 @@ final class OrderImport
         foreach (self::marks($order) as $name) {
             $held = StudioMark::query()->where('name', $name)->value('sha256');
             if ($held !== null && $held !== Checksum::of($files[$name])) {
-                throw new ImportRefused("The studio has another mark called “{$name}”. Remove or rename that one first.");
+                throw ImportRefused::markNameTaken($name);
             }
             $held === null && self::named($name, fn () => $this->marks->take($files[$name], $name));
         }
@@ -236,9 +235,7 @@ final class OrderImport
         foreach ($pictures as $name => $path) {
             $picture = self::named($name, fn (): OrderPicture => $this->pictures->take($made, $path, $called[$name]));
             if ($picture->name !== $called[$name]) {
-                throw new ImportRefused(
-                    "“{$name}” and “{$picture->name}” are one picture. Name it once in the order, then bring it in again.",
-                );
+                throw ImportRefused::onePictureTwice($name, $picture->name);
             }
             $marked = $order->mustStayIn[$name] ?? [];
             if ($marked !== [] && $picture->picture->areas() === []) {
@@ -313,7 +310,7 @@ final class OrderImport
         try {
             return $take();
         } catch (PictureRefused $e) {
-            throw new ImportRefused("“{$name}” wasn’t taken: {$e->getMessage()}");
+            throw ImportRefused::notTaken($name, $e);
         }
     }
 }

@@ -110,7 +110,7 @@ final class LabService
         }
         $at = str_starts_with($at, '/') ? $this->origin().$at : $at;
         if (! str_starts_with($at, $this->origin().'/')) {
-            throw new LabRefuses("{$this->name} would have the files sent elsewhere than to its own address. Nothing was sent.");
+            throw LabRefuses::sentElsewhere($this->name);
         }
 
         return $at;
@@ -146,7 +146,7 @@ final class LabService
         );
         $offset = $answer->header('Upload-Offset');
         if (! $answer->successful() || ! ctype_digit($offset)) {
-            throw new LabAway("{$this->name} had another part of the file than was thought.");
+            throw LabAway::heldOtherwise($this->name);
         }
 
         return (int) $offset;
@@ -161,7 +161,7 @@ final class LabService
 
             return LabAnswer::read($answer->body(), $key);
         } catch (AnswerRefused $e) {
-            throw new LabAway($e->getMessage(), 0, $e);
+            throw LabAway::ofUnreadable($e);
         }
     }
 
@@ -172,7 +172,7 @@ final class LabService
     private function ask(callable $call, array $taken = []): Response
     {
         $trouble = LabAddress::trouble($this->url); // what a name stands for may be another address by now
-        $trouble === null || throw new LabRefuses("{$trouble} Put the right address on the lab’s card, then send again.");
+        $trouble === null || throw LabRefuses::badAddress($trouble);
         try {
             $answer = $call(
                 Http::withToken($this->key)
@@ -189,7 +189,7 @@ final class LabService
                     ->timeout((int) config('planisher.lab.seconds')),
             );
         } catch (ConnectionException $e) {
-            throw new LabAway("{$this->name} can’t be reached, or doesn’t answer.", 0, $e);
+            throw LabAway::unreached($this->name, $e);
         }
         $said = str_starts_with($answer->header('Content-Type'), 'image/')
             ? null
@@ -198,13 +198,9 @@ final class LabService
 
         return match (true) {
             $answer->successful() || in_array($answer->status(), $taken, true) => $answer,
-            $answer->status() === 401 || $answer->status() === 403 => throw new LabRefuses(
-                "{$this->name} doesn’t know the key. Put the right one on the lab’s card, then send again.",
-            ),
-            $answer->status() >= 500 || $answer->status() === 429 => throw new LabAway(
-                "{$this->name} answered {$answer->status()}{$words}",
-            ),
-            default => throw new LabRefuses("{$this->name} doesn’t take it ({$answer->status()}){$words}"),
+            $answer->status() === 401 || $answer->status() === 403 => throw LabRefuses::keyUnknown($this->name),
+            $answer->status() >= 500 || $answer->status() === 429 => throw LabAway::answered($this->name, $answer->status(), $words),
+            default => throw LabRefuses::turnedDown($this->name, $answer->status(), $words),
         };
     }
 
@@ -231,6 +227,6 @@ final class LabService
 
     private function nonsense(): LabAway
     {
-        return new LabAway("{$this->name} answered nothing that can be read.");
+        return LabAway::answeredNothing($this->name);
     }
 }

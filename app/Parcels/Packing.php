@@ -27,8 +27,6 @@ final class Packing
 
     public const JOB_SHEET = 'job-sheet.pdf';
 
-    private const FULL = 'The parcel can’t be written: the disk is full, or can’t be written to. Make room, then pack it again.';
-
     public function __construct(private readonly Contents $contents, private readonly Disk $disk) {}
 
     /**
@@ -50,7 +48,7 @@ final class Packing
             [$items, $files] = [[], []];
             foreach ($rows as $row) {
                 if ($row['why'] !== null) {
-                    throw new CannotPack("Line {$row['line']->number} can’t go: {$row['why']}.");
+                    throw CannotPack::lineNotReady($row['line']->number, $row['why']);
                 }
                 foreach ($row['files'] as $file) {
                     $items[] = Contents::item($file, $row['line'], $this->whole($file), (int) $file->bytes);
@@ -58,7 +56,7 @@ final class Packing
                 }
             }
             if ($items === []) {
-                throw new CannotPack('Nothing is ready to go. Pass lines, make their files, then pack them.');
+                throw CannotPack::nothingReady();
             }
             $told = array_map(fn (ParcelItem $item): array => $item->toArray(), $items);
             $contents = hash('sha256', json_encode($told, JSON_THROW_ON_ERROR));
@@ -80,7 +78,7 @@ final class Packing
         }
         $this->disk->remove($file->key());
         if (! $this->disk->isWhole($file->madeFile->key(), $file->sha256)) {
-            throw new CannotPack(self::changed($file->name), $file->made_file_id);
+            throw CannotPack::changed($file->name, $file->made_file_id);
         }
         $this->put($file->madeFile->key(), $file);
     }
@@ -134,12 +132,10 @@ final class Packing
             $parcel->order->head(),
             $parcel->manifest['studio']['name'],
             $parcel->manifest['lab']['name'],
-            $items === [] ? throw new CannotPack('The parcel has no files any more.') : array_values($items),
+            $items === [] ? throw CannotPack::parcelEmpty() : array_values($items),
         );
         if (Manifest::json($manifest->toArray()) !== Manifest::json($parcel->manifest)) {
-            throw new CannotPack(
-                'The job sheet of this parcel was altered on the disk, and its order has changed since. Pack the lines again.',
-            );
+            throw CannotPack::jobSheetAltered();
         }
 
         return $manifest;
@@ -158,7 +154,7 @@ final class Packing
         try {
             $this->disk->repeat($made, $file->key(), $file->sha256, isApart: false);
         } catch (CannotKeep $e) {
-            throw new CannotPack(self::FULL, null, $e);
+            throw CannotPack::diskFull($e);
         }
     }
 
@@ -166,15 +162,10 @@ final class Packing
     private function whole(MadeFile $file): string
     {
         if ($this->disk->stamp($file->key())?->bytes !== $file->bytes) {
-            throw new CannotPack(self::changed($file->name), $file->id);
+            throw CannotPack::changed($file->name, $file->id);
         }
 
         return (string) $file->sha256;
-    }
-
-    private static function changed(string $name): string
-    {
-        return "“{$name}” isn’t what was made any more: it was changed, moved or lost since. It wasn’t sent. Make it again.";
     }
 
     /**
@@ -228,10 +219,10 @@ final class Packing
     {
         try {
             $path = $this->disk->workshop($parcel->key($name));
-            WholeCopy::text($content, $path) || throw new CannotPack(self::FULL);
+            WholeCopy::text($content, $path) || throw CannotPack::diskFull();
             $this->disk->settle($parcel->key($name), hash('sha256', $content));
         } catch (CannotKeep $e) {
-            throw new CannotPack(self::FULL, null, $e);
+            throw CannotPack::diskFull($e);
         }
     }
 }

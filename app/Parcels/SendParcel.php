@@ -71,7 +71,7 @@ final class SendParcel implements ShouldQueue
 
     private function send(Parcel $parcel, Packing $packing): void
     {
-        $lab = LabService::of($parcel->lab) ?? throw new LabRefuses("{$parcel->lab->name} has no service any more.");
+        $lab = LabService::of($parcel->lab) ?? throw LabRefuses::noService($parcel->lab->name);
         $packing->mendPapers($parcel);
         $have = $lab->announce(Manifest::json($parcel->manifest), $parcel->key);
         $until = time() + self::MOST_SECONDS;
@@ -100,7 +100,7 @@ final class SendParcel implements ShouldQueue
             $file->update(['upload' => $lab->begin($file->name, $file->bytes, $file->sha256), 'sent' => 0]);
             $at = 0;
         }
-        $stream = fopen($file->path(), 'r') ?: throw new CannotPack("“{$file->name}” can’t be read. Make it again.");
+        $stream = fopen($file->path(), 'r') ?: throw CannotPack::unreadable($file->name);
         try {
             while ($at < $file->bytes) {
                 if (Parcel::query()->whereKey($parcel->id)->value('state') !== ParcelState::Sending) {

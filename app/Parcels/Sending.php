@@ -27,10 +27,10 @@ final class Sending
     public static function begin(Parcel $parcel): void
     {
         if ($parcel->lab->service_url === null || $parcel->lab->service_key === null) {
-            throw new CannotPack("{$parcel->lab->name} has no service on its card. Hand the parcel over by hand.");
+            throw CannotPack::noService($parcel->lab->name);
         }
         if ($parcel->handed_over_on !== null) {
-            throw new CannotPack('It was handed over by hand. It isn’t sent besides.');
+            throw CannotPack::handedOver();
         }
         $isMine = Moves::all(
             Parcel::query()->whereKey($parcel->id),
@@ -96,7 +96,7 @@ final class Sending
             /** @var Parcel $now */
             $now = Parcel::query()->whereKey($parcel->id)->lockForUpdate()->firstOrFail();
             if (in_array($now->state, [ParcelState::Sending, ParcelState::Waiting], true) || $now->state->isAwaited()) {
-                throw new CannotPack('It is on its way to the lab’s service. Stop it first.');
+                throw CannotPack::onItsWay();
             }
             if ($on !== null && $now->handed_over_on === null) {
                 History::note($now->order_id, "handed parcel {$now->number} over");

@@ -10,8 +10,8 @@ use App\Files\WholeCopy;
 use App\Models\Studio;
 use Planisher\Imaging\IntakeReader;
 use Planisher\Imaging\PictureReader;
-use Planisher\Measure\Figure;
 use Planisher\Picture\PictureRefused;
+use Planisher\Picture\UnfitFile;
 
 /** The studio's pictures folder on the server, as it is: looked at and copied from, never written to. */
 final class Folder
@@ -30,12 +30,10 @@ final class Folder
     /** @throws FolderAway in words */
     public static function ofTheStudio(): self
     {
-        $folder =
-            Studio::current()->pictures_folder ??
-            throw new FolderAway('The studio has no pictures folder yet. Set one on the page of the studio.');
+        $folder = Studio::current()->pictures_folder ?? throw FolderAway::notChosen();
         $trouble = self::trouble($folder);
 
-        return $trouble === null ? new self((string) realpath($folder)) : throw new FolderAway($trouble);
+        return $trouble === null ? new self((string) realpath($folder)) : throw FolderAway::because($trouble);
     }
 
     /** Why a folder can't be it, in words; null where it can. */
@@ -56,7 +54,7 @@ final class Folder
     {
         $at = $this->path($below);
         [$folders, $files, $others] = [[], [], 0];
-        foreach (scandir($at) ?: throw new FolderAway("“{$below}” can’t be read.") as $name) {
+        foreach (scandir($at) ?: throw FolderAway::unreadable($below) as $name) {
             if ($name[0] === '.') {
                 continue;
             }
@@ -95,7 +93,7 @@ final class Folder
     public function thumb(string $file): string
     {
         $path = $this->path($file);
-        RegularFile::open($path) ?? throw new PictureRefused('it is no plain file.');
+        RegularFile::open($path) ?? throw CannotTake::noPlainFile();
         $kept = storage_path('app/previews/folder/'.hash('sha256', self::stamp($path)).'.jpg');
         if (! is_file($kept)) {
             is_dir(dirname($kept)) || @mkdir(dirname($kept), 0770, true);
@@ -116,29 +114,21 @@ final class Folder
     {
         $path = $this->path($file);
         $before = self::stamp($path);
-        $from =
-            RegularFile::open($path) ??
-            throw new PictureRefused('it can’t be read, or is no plain file. Let the user that Planisher runs as read it.');
+        $from = RegularFile::open($path) ?? throw CannotTake::unreadable();
         if ((int) filesize($path) > PictureReader::MOST_BYTES) {
-            throw new PictureRefused(
-                'it is '.
-                    Figure::bytes((int) filesize($path)).
-                    '; the largest taken is '.
-                    Figure::bytes(PictureReader::MOST_BYTES).
-                    '.',
-            );
+            throw UnfitFile::tooLarge((int) filesize($path), PictureReader::MOST_BYTES);
         }
         if (self::isSettling($path)) {
-            throw new PictureRefused('it is still being written. Wait a moment, then take it again.');
+            throw CannotTake::beingWritten();
         }
         $copy = storage_path('app/incoming/'.bin2hex(random_bytes(16)));
         is_dir(dirname($copy)) || @mkdir(dirname($copy), 0770, true);
         if (! WholeCopy::stream($from, $copy, PictureReader::MOST_BYTES)) {
-            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+            throw CannotTake::diskFull();
         }
         if (self::stamp($path) !== $before) {
             @unlink($copy);
-            throw new PictureRefused('it was changed while it was copied. Take it again.');
+            throw CannotTake::changedMeanwhile();
         }
 
         return $copy;
@@ -177,7 +167,7 @@ final class Folder
     {
         $real = str_contains($below, "\0") ? false : realpath($this->root.($below === '' ? '' : "/{$below}"));
         if ($real === false || ! str_starts_with("{$real}/", "{$this->root}/")) {
-            throw new FolderAway("“{$below}” isn’t in the pictures folder any more.");
+            throw FolderAway::gone($below);
         }
 
         return $real;

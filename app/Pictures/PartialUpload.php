@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Models\Order;
-use Planisher\Measure\Figure;
 use Planisher\Picture\PictureRefused;
 
 /** An upload that comes in pieces. What arrived stays when it breaks off, and it goes on from there; a sweep takes what nobody wants. */
@@ -34,7 +33,7 @@ final class PartialUpload
         $said = json_encode(['order' => $order->id, 'name' => $name, 'bytes' => $bytes], JSON_THROW_ON_ERROR);
         if (@file_put_contents("{$begun->path()}.json", $said) !== strlen($said) || ! @touch($begun->path())) {
             $begun->forget();
-            throw new PictureRefused('the studio’s disk is full or can’t be written to. Make room and add it again.');
+            throw CannotTake::diskFull();
         }
 
         return $begun;
@@ -49,9 +48,7 @@ final class PartialUpload
     {
         $all = glob(storage_path(self::FOLDER.'/*.json')) ?: [];
         if (count($all) >= self::MOST) {
-            throw new PictureRefused(
-                'as many uploads as may be are begun and unfinished ('.self::MOST.'). Let them end, then add it again.',
-            );
+            throw CannotTake::tooManyUploads(self::MOST);
         }
         $toCome = 0;
         foreach ($all as $one) {
@@ -60,13 +57,7 @@ final class PartialUpload
         }
         $free = (int) @disk_free_space(storage_path()) - self::LEFT_FREE - $toCome;
         if ($bytes > $free) {
-            throw new PictureRefused(
-                'the studio’s disk has no room for it: '.
-                    Figure::bytes(max(0, $free)).
-                    ' are free'.
-                    ($toCome > 0 ? ', and '.Figure::bytes($toCome).' of uploads that are begun are still to come' : '').
-                    '. Make room, or let those end, then add it again.',
-            );
+            throw CannotTake::noRoom(max(0, $free), $toCome);
         }
     }
 
@@ -101,7 +92,7 @@ final class PartialUpload
      */
     public function take($piece, int $at): ?int
     {
-        $file = fopen($this->path(), 'r+') ?: throw new PictureRefused('its first part is gone. Add it again.');
+        $file = fopen($this->path(), 'r+') ?: throw CannotTake::firstPartGone();
         try {
             if (! flock($file, LOCK_EX | LOCK_NB) || $this->arrived() !== $at) {
                 return null;
@@ -111,7 +102,7 @@ final class PartialUpload
             $isThere = $taken !== false && fflush($file);
             if (! $isThere || $this->arrived() !== $at + $taken) {
                 ftruncate($file, max(0, $at));
-                throw new PictureRefused('the studio’s disk is full. Make room; it goes on from where it is.');
+                throw CannotTake::diskFullPartWay();
             }
 
             return $at + $taken;

@@ -184,7 +184,7 @@ final class PictureStore
     {
         $why = Cache::get("refused-{$sha256}");
         if (is_string($why)) {
-            throw new PictureRefused($why); // what was stopped isn't tried anew
+            throw PictureRefused::because($why); // what was stopped isn't tried anew
         }
         try {
             $facts = $this->proxied($upload, $name, $sha256, $limits);
@@ -224,7 +224,7 @@ final class PictureStore
         try {
             return $this->disk->workshop($key);
         } catch (CannotKeep $e) {
-            throw new PictureRefused($e->getMessage(), 0, $e);
+            throw PictureRefused::because($e->getMessage(), $e);
         }
     }
 

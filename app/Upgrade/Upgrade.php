@@ -53,7 +53,7 @@ final class Upgrade
         } catch (\Throwable $e) {
             $this->goBack();
             $this->done();
-            throw new UpgradeRefused("The database can’t be brought to this version, and is as it was before. {$e->getMessage()}", 0, $e);
+            throw UpgradeRefused::notUpgraded($e);
         }
         $this->done();
     }
@@ -67,22 +67,18 @@ final class Upgrade
     {
         $this->isWell();
         if ($this->ahead() !== []) {
-            throw new UpgradeRefused('The database is of an older version than this program. Start the machine with the pages first.');
+            throw UpgradeRefused::older();
         }
     }
 
     private function isWell(): void
     {
         if (Unfinished::isMarked()) {
-            throw new UpgradeRefused(
-                'A copy was being put back into this database, and that was broken off. Do it again with bin/planisher restore.',
-            );
+            throw UpgradeRefused::restoreBrokenOff();
         }
         $unknown = array_diff($this->ran(), array_keys($this->steps()));
         if ($unknown !== []) {
-            throw new UpgradeRefused(
-                'The database is of a newer version than this program: it has “'.end($unknown).'”. Start it with that version.',
-            );
+            throw UpgradeRefused::newer(end($unknown));
         }
     }
 
@@ -116,9 +112,7 @@ final class Upgrade
             if (! $process->isSuccessful() || (new Process(['gzip', '-t', $part]))->run() !== 0) {
                 @unlink($part);
                 $said = trim(strtok($process->getErrorOutput(), "\n") ?: '');
-                throw new UpgradeRefused(
-                    "The database can’t be copied before it is changed: is the disk full? Nothing was changed. {$said}",
-                );
+                throw UpgradeRefused::notCopied($said);
             }
         }
         rename($part, $this->copy());
@@ -130,10 +124,7 @@ final class Upgrade
         $process = DatabaseProgram::run('gunzip -c "$file" | "$@"', $this->copy(), ['mariadb', '--no-defaults']);
         DB::purge();
         if (! $process->isSuccessful()) {
-            throw new UpgradeRefused(
-                "The database couldn’t be put back as it was. The copy of it is kept as “{$this->copy()}”. ".
-                    trim($process->getErrorOutput()),
-            );
+            throw UpgradeRefused::notPutBack($this->copy(), $process->getErrorOutput());
         }
     }
 

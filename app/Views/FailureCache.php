@@ -41,7 +41,7 @@ final class FailureCache
             try {
                 return $make();
             } catch (NoRoom $e) {
-                throw new CannotKeep($e->getMessage(), previous: $e);
+                throw CannotKeep::of($e);
             } catch (Stopped|PictureRefused|CannotWrite $e) {
                 $why = 'It can’t be shown of this picture: '.$e->getMessage();
                 $isOurs = $e instanceof OurFault || ($e instanceof Stopped && $e->isPassing);

@@ -21,12 +21,12 @@ final class TypedFigure
      */
     public static function change(LineSpec $line, ?Layout $layout, string $name, string $typed): array
     {
-        $paper = $layout->size ?? ($line->crop->size ?? throw new MeasureError('This line has no drawing.'));
+        $paper = $layout->size ?? ($line->crop->size ?? throw MeasureError::noDrawing());
         if (preg_match('/^paper-(width|height)$/', $name, $side) === 1) {
             return TypedPaper::change($paper, $side[1], Length::parse($typed, $paper->width->unit));
         }
         if ($layout === null) {
-            throw new MeasureError('There is no picture on this paper yet.');
+            throw MeasureError::noPictureYet();
         }
 
         $drawn = Finishes::of($line)->dimensioning();
@@ -36,6 +36,6 @@ final class TypedFigure
 
     public static function unknown(string $name): MeasureError
     {
-        return new MeasureError("“{$name}” is no figure that can be typed into.");
+        return MeasureError::notTyped($name);
     }
 }

@@ -119,14 +119,15 @@ final readonly class Output
     private static function resolution(JsonNode $ppi): Resolution
     {
         $typed = $ppi->raw();
+        $expected = 'pixels per inch as a number, "120 px/cm" or "own".';
         try {
             return match (true) {
                 is_int($typed), is_float($typed) => Resolution::perInch((string) $typed),
                 is_string($typed) => Resolution::parse($typed),
-                default => throw new MeasureError(),
+                default => throw $ppi->unexpected($expected),
             };
         } catch (MeasureError $e) {
-            throw $ppi->unexpected(trim('pixels per inch as a number, "120 px/cm" or "own". '.$e->getMessage()));
+            throw $ppi->unexpected("{$expected} {$e->getMessage()}");
         }
     }
 }

@@ -28,18 +28,14 @@ final readonly class EdgeDepth
         if (preg_match('/^([\d.,]*)\s*%$/u', $typed, $m)) {
             $number = str_replace(',', '.', $m[1]);
             if (! preg_match('/^\d{1,3}(\.\d{1,6})?$/', $number) || (float) $number > 100) {
-                throw new MeasureError(
-                    "“{$typed}” says no share of the face’s short side. Write a number up to 100 before the %, such as 5 %.",
-                );
+                throw MeasureError::noShare($typed);
             }
 
             return new self(null, null, $number);
         }
         if (preg_match('/^(.*?)\s*(px|pixels?)$/iu', $typed, $m)) {
             if (! preg_match('/^\d{1,5}$/', $m[1]) || (int) $m[1] > self::MOST_PIXELS) {
-                throw new MeasureError(
-                    "“{$typed}” is no depth in pixels. Write a whole number up to ".self::MOST_PIXELS.', such as 240 px.',
-                );
+                throw MeasureError::noDepthInPixels($typed, self::MOST_PIXELS);
             }
 
             return new self(null, (int) $m[1], null);

@@ -69,15 +69,13 @@ final readonly class Length
             ! preg_match('/^(?<number>[\d.,\/\s½¼¾⅓⅔⅛⅜⅝⅞-]*?)\s*(?<unit>[^\d.,\/\s½¼¾⅓⅔⅛⅜⅝⅞-]*)$/u', $typed, $part) ||
             $part['number'] === ''
         ) {
-            throw new MeasureError("“{$typed}” is not a length. Write a number and its unit, such as 8 in, 20.3 cm or 203 mm.");
+            throw MeasureError::noLength($typed);
         }
         $unit = $part['unit'] === '' ? $bare : Unit::spelled($part['unit']);
         if ($unit === null) {
-            throw new MeasureError(
-                in_array(mb_strtolower($part['unit']), ['px', 'pixel', 'pixels'], true)
-                    ? "“{$typed}” is in pixels, and paper has none. Give the length in in, cm or mm."
-                    : "“{$part['unit']}” in “{$typed}” is no unit for paper. Use in, cm or mm.",
-            );
+            throw in_array(mb_strtolower($part['unit']), ['px', 'pixel', 'pixels'], true)
+                ? MeasureError::lengthInPixels($typed)
+                : MeasureError::noUnit($part['unit'], $typed);
         }
 
         return self::of($part['number'], $unit);
@@ -120,7 +118,7 @@ final readonly class Length
     {
         $number = trim((string) preg_replace('/\s+/u', ' ', $number));
         if (str_starts_with($number, '-')) {
-            throw new MeasureError("“{$number}” is below 0, and paper starts at 0.");
+            throw MeasureError::negative($number);
         }
         $vulgar = array_map(fn (string $fraction): string => " {$fraction}", self::VULGAR);
         $spelled = str_replace(['-', ...array_keys($vulgar)], [' ', ...array_values($vulgar)], $number);
@@ -129,15 +127,15 @@ final readonly class Length
             [$top, $bottom] = [(int) $m[1] * (int) $m[3] + (int) $m[2], (int) $m[3]];
         } elseif (preg_match('/^\d{0,7}(?:[.,]\d{1,9})?$/', $plain) && preg_match('/\d/', $plain)) {
             if (preg_match('/^\d+,\d{3}$/', $plain)) {
-                throw new MeasureError("“{$number}” could be thousands or a decimal. Write the decimal with a point.");
+                throw MeasureError::thousandsOrDecimal($number);
             }
             [$whole, $decimals] = explode('.', str_replace(',', '.', $plain).'.') + ['', ''];
             [$top, $bottom] = [(int) ($whole.$decimals), 10 ** strlen($decimals)];
         } else {
-            throw new MeasureError("“{$number}” is not a number such as 8, 20.3 or 8 1/2.");
+            throw MeasureError::noNumber($number);
         }
         if (($top / $bottom) * Unit::Inch->nanometres() > self::LONGEST_NM) {
-            throw new MeasureError("“{$number}” is longer than anything printed.");
+            throw MeasureError::tooLong($number);
         }
 
         return [$top, $bottom];

@@ -26,9 +26,7 @@ final readonly class PixelSize
             min((int) $m[1], (int) $m[2]) < 1 ||
             max((int) $m[1], (int) $m[2]) > self::MOST
         ) {
-            throw new MeasureError(
-                "“{$typed}” is no shape for a screen. Write two sides in pixels up to ".self::MOST.', such as 1080 × 1350 px.',
-            );
+            throw MeasureError::noPixelSize($typed, self::MOST);
         }
 
         return new self((int) $m[1], (int) $m[2]);

@@ -13,7 +13,7 @@ final readonly class Ratio
     public static function of(int $width, int $height): self
     {
         if ($width < 1 || $height < 1) {
-            throw new MeasureError("A ratio of {$width} to {$height} has no shape; both must be above 0.");
+            throw MeasureError::noRatio($width, $height);
         }
         for ($a = $width, $b = $height; $b !== 0; [$a, $b] = [$b, $a % $b]);
 

@@ -26,7 +26,7 @@ final readonly class Resolution
     public static function own(int $pixels, int $nanometres): self
     {
         if ($pixels < 1 || $nanometres < 1) {
-            throw new MeasureError('A resolution needs pixels and a length, both above 0.');
+            throw MeasureError::resolutionOfNothing();
         }
 
         return new self($pixels, $nanometres, Unit::Inch);
@@ -40,9 +40,7 @@ final readonly class Resolution
     public static function parse(string $text): self
     {
         if (! preg_match('/^\s*(\d+(?:\.\d+)?)\s*(ppi|dpi|px\/in|px\/cm|ppcm|)\s*$/i', $text, $m)) {
-            throw new MeasureError(
-                "“{$text}” is not a resolution. Write pixels per inch, such as 300, or per centimetre, such as 120 px/cm.",
-            );
+            throw MeasureError::noResolution($text);
         }
 
         return self::per($m[1], str_contains(strtolower($m[2]), 'cm') ? Unit::Centimetre : Unit::Inch);
@@ -97,12 +95,12 @@ final readonly class Resolution
     {
         $decimals = strlen(substr((string) strrchr($number, '.'), 1));
         if ($decimals > 4 || ! is_numeric($number)) {
-            throw new MeasureError("“{$number}” is not a resolution; four decimals are the most.");
+            throw MeasureError::tooManyDecimals($number);
         }
         $scale = 10 ** $decimals;
         $resolution = new self((int) round((float) $number * $scale), $unit->nanometres() * $scale, $unit);
         if ($resolution->ppi() < 1 || $resolution->ppi() > self::HIGHEST_PPI) {
-            throw new MeasureError("“{$number}” pixels per {$unit->value} is out of range: 1 to ".self::HIGHEST_PPI.' per inch.');
+            throw MeasureError::resolutionOutOfRange($number, $unit->value, self::HIGHEST_PPI);
         }
 
         return $resolution;

@@ -13,7 +13,7 @@ final readonly class Size
     public static function of(Length $width, Length $height, ?string $name = null): self
     {
         if ($width->nanometres === 0 || $height->nanometres === 0) {
-            throw new MeasureError("“{$width} × {$height}” has a side of 0. Give both sides.");
+            throw MeasureError::sideOfNothing($width, $height);
         }
 
         return new self($width, $height, $name);
@@ -31,11 +31,11 @@ final readonly class Size
             return $named;
         }
         if (preg_match('/(\d|\b)(px|pixels?)\b/i', $typed)) {
-            throw new MeasureError("“{$typed}” is in pixels. A print is measured on paper: give the size in in, cm or mm.");
+            throw MeasureError::sizeInPixels($typed);
         }
         $sides = preg_split('/\s*(?:×|x|\*|\bby\b)\s*/iu', $typed);
         if ($sides === false || count($sides) !== 2 || $sides[0] === '' || $sides[1] === '') {
-            throw new MeasureError("“{$typed}” is not a size. Write two sides and a unit, such as 8 × 10 in, 60 × 40 cm or A4.");
+            throw MeasureError::noSize($typed);
         }
         $unitOf = fn (string $side): ?Unit => preg_match('/([a-z"″”\']+)\.?$/iu', $side, $m) ? Unit::spelled($m[1]) : null;
         $width = Length::parse($sides[0], $unitOf($sides[1]) ?? $bare);

@@ -36,7 +36,7 @@ final readonly class JsonNode
         }
         foreach (array_keys($this->value) as $key) {
             if (! in_array($key, $keys, true)) {
-                throw new OrderFileError($this->under((string) $key), 'a key that means nothing here', 'one of '.implode(', ', $keys));
+                throw OrderFileError::unknownKey($this->under((string) $key), $keys);
             }
         }
 
@@ -58,7 +58,7 @@ final readonly class JsonNode
     /** @throws OrderFileError when the key is left out or null */
     public function need(string $key): self
     {
-        return $this->maybe($key) ?? throw new OrderFileError($this->under($key), 'nothing', 'a value; it can’t be left out');
+        return $this->maybe($key) ?? throw OrderFileError::nothing($this->under($key));
     }
 
     /**
@@ -72,7 +72,7 @@ final readonly class JsonNode
             throw $this->unexpected('a list');
         }
         if (count($this->value) < $atLeast || count($this->value) > $atMost) {
-            throw new OrderFileError($this->path, 'a list of '.count($this->value), "from {$atLeast} to {$atMost} entries");
+            throw OrderFileError::listOfOtherLength($this->path, count($this->value), $atLeast, $atMost);
         }
 
         return array_map(
@@ -199,7 +199,7 @@ final readonly class JsonNode
         try {
             return $parse($text);
         } catch (MeasureError $e) {
-            throw new OrderFileError($this->path, "“{$text}”", 'a measure. '.$e->getMessage(), $e->getMessage());
+            throw OrderFileError::measure($this->path, $text, $e);
         }
     }
 

@@ -42,7 +42,7 @@ final class JsonText
         try {
             return json_decode($text, true, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw self::broken($text) ?? new OrderFileError('', $e->getMessage(), 'JSON');
+            throw self::broken($text) ?? OrderFileError::noJson($e);
         }
     }
 
@@ -105,6 +105,6 @@ final class JsonText
                 ? 'the end of the file'
                 : '“'.mb_strimwidth(mb_scrub(strtok(substr($text, $at, 80), "\n") ?: ''), 0, 24, '…').'”';
 
-        return new OrderFileError("line {$line}, column {$column}", $found, $expected);
+        return OrderFileError::brokenAt($line, $column, $found, $expected);
     }
 }

@@ -22,4 +22,35 @@ final class OrderFileError extends \InvalidArgumentException
     {
         return $this->plain ?? "Found {$this->found}; expected {$this->expected}.";
     }
+
+    /** @param  list<string>  $keys that would be known */
+    public static function unknownKey(string $path, array $keys): self
+    {
+        return new self($path, 'a key that means nothing here', 'one of '.implode(', ', $keys));
+    }
+
+    public static function nothing(string $path): self
+    {
+        return new self($path, 'nothing', 'a value; it can’t be left out');
+    }
+
+    public static function listOfOtherLength(string $path, int $count, int $atLeast, int $atMost): self
+    {
+        return new self($path, 'a list of '.$count, "from {$atLeast} to {$atMost} entries");
+    }
+
+    public static function measure(string $path, string $text, \Throwable $why): self
+    {
+        return new self($path, "“{$text}”", 'a measure. '.$why->getMessage(), $why->getMessage());
+    }
+
+    public static function noJson(\Throwable $why): self
+    {
+        return new self('', $why->getMessage(), 'JSON');
+    }
+
+    public static function brokenAt(int $line, int $column, string $found, string $expected): self
+    {
+        return new self("line {$line}, column {$column}", $found, $expected);
+    }
 }

@@ -28,7 +28,7 @@ final readonly class Reach
         }
         $number = str_replace(',', '.', trim(substr($typed, 0, -1)));
         if (! preg_match('/^\d{1,3}(\.\d{1,6})?$/', $number) || (float) $number > 100) {
-            throw new MeasureError("“{$typed}” is no share of the image’s width. Write a number up to 100 before the %, such as 18 %.");
+            throw MeasureError::noShareOfImage($typed);
         }
 
         return new self(null, $number);

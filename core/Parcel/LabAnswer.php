@@ -38,7 +38,7 @@ final readonly class LabAnswer
             $node = JsonNode::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
             $named = $node->need('parcel');
             if ($named->need('key')->string() !== $key) {
-                throw new AnswerRefused('The lab answered of another parcel. Nothing was taken of it; it is asked again.');
+                throw AnswerRefused::otherParcel();
             }
             [$reasons, $crops] = [[], []];
             foreach ($node->maybe('files')?->items() ?? [] as $file) {
@@ -61,7 +61,7 @@ final readonly class LabAnswer
                 $node->maybe('seal')?->string(128),
             );
         } catch (OrderFileError|\JsonException $e) {
-            throw new AnswerRefused('The lab answered nothing that can be read. Nothing was taken of it; it is asked again.', 0, $e);
+            throw AnswerRefused::unreadable($e);
         }
     }
 

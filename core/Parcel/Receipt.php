@@ -38,18 +38,16 @@ final readonly class Receipt
     public static function read(string $json, string $seal, string $secret, string $key, string $manifest, int $files): self
     {
         if (! hash_equals(hash_hmac('sha256', $json, $secret), strtolower($seal))) {
-            throw new AnswerRefused(
-                'The receipt’s seal doesn’t agree: it was altered, or isn’t from this lab. It wasn’t taken. Ask the lab.',
-            );
+            throw AnswerRefused::sealBroken();
         }
         try {
             $node = JsonNode::root(json_decode($json, true, 64, JSON_THROW_ON_ERROR));
             $of = $node->need('key')->string();
             if ($of !== $key) {
-                throw new AnswerRefused('The receipt is for another parcel. It wasn’t taken. Ask the lab.');
+                throw AnswerRefused::receiptOfOtherParcel();
             }
             if ($node->need('manifest')->string() !== $manifest) {
-                throw new AnswerRefused('The receipt is for other contents than were sent. It wasn’t taken. Ask the lab.');
+                throw AnswerRefused::receiptOfOtherContents();
             }
             $total = $node->maybe('total');
             $receipt = new self(
@@ -61,10 +59,10 @@ final readonly class Receipt
                 $node->need('at')->string(40),
             );
         } catch (OrderFileError|\JsonException $e) {
-            throw new AnswerRefused("The receipt can’t be read: {$e->getMessage()}. It wasn’t taken. Ask the lab.", 0, $e);
+            throw AnswerRefused::unreadableReceipt($e);
         }
         if ($receipt->files !== $files) {
-            throw new AnswerRefused("The receipt is for {$receipt->files} files, and {$files} were sent. It wasn’t taken. Ask the lab.");
+            throw AnswerRefused::otherCount($receipt->files, $files);
         }
 
         return $receipt;

@@ -34,7 +34,7 @@ final readonly class TypeHeight
             $height = new self($length->nanometres, (string) $length);
         }
         if ($height->nanometres < self::LEAST || $height->nanometres > self::MOST) {
-            throw new MeasureError("“{$typed}” is no height for type. Give one from 0.5 mm to 500 mm, such as 3 mm, 1/8 in or 9 pt.");
+            throw MeasureError::noTypeHeight($typed);
         }
 
         return $height;

@@ -79,7 +79,7 @@ final class Child
     {
         $answer = json_decode((string) $this->program->line(), true);
         if (isset($answer['refused']) && is_string($answer['refused'])) {
-            throw new PictureRefused($answer['refused'], 0, new \RuntimeException((string) ($answer['because'] ?? '')));
+            throw PictureRefused::because($answer['refused'], new \RuntimeException((string) ($answer['because'] ?? '')));
         }
         if (! isset($answer['answer']) || ! is_array($answer['answer'])) {
             $this->end();

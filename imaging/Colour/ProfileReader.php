@@ -7,8 +7,8 @@ namespace Planisher\Imaging\Colour;
 use Planisher\Colour\Channels;
 use Planisher\Colour\PaperProfile;
 use Planisher\Colour\ProfileHeader;
-use Planisher\Measure\Figure;
 use Planisher\Picture\PictureRefused;
+use Planisher\Picture\UnfitFile;
 
 /** Reads the ICC profile of a lab's paper, and refuses what can't be printed through: the reason is in plain words. */
 final class ProfileReader
@@ -18,9 +18,7 @@ final class ProfileReader
     {
         $bytes = is_file($path) ? (int) filesize($path) : 0;
         if ($bytes > PaperProfile::MOST_BYTES) {
-            throw new PictureRefused(
-                'it is '.Figure::bytes($bytes).'; the largest profile taken is '.Figure::bytes(PaperProfile::MOST_BYTES).'.',
-            );
+            throw UnfitFile::profileTooLarge($bytes, PaperProfile::MOST_BYTES);
         }
         $icc = (string) file_get_contents($path);
         $header = ProfileHeader::read($icc, Channels::Rgb);
@@ -38,7 +36,7 @@ final class ProfileReader
                 default => null,
             } ?? ProfileTrial::flawOfPapers($path);
         if ($refuse !== null) {
-            throw new PictureRefused(rtrim($refuse, '.').'.');
+            throw UnfitFile::profileUnfit($refuse);
         }
 
         return new PaperProfile($file, hash('sha256', $icc), $header->description ?? pathinfo($file, PATHINFO_FILENAME));

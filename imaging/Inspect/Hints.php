@@ -18,6 +18,7 @@ use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\ContrastMap;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureRefused;
+use Planisher\Picture\UnfitFile;
 
 /** What is seen when a picture's proxy is looked at: its strong colours, and where the eye goes first. */
 final class Hints
@@ -52,7 +53,7 @@ final class Hints
 
             return bin2hex($map->pixels());
         } catch (VipsError $e) {
-            throw new PictureRefused('it can’t be read to its end. Export it again from the original.', 0, $e);
+            throw UnfitFile::cutOff($e);
         }
     }
 

@@ -26,7 +26,7 @@ final class FileKind
     {
         $head = is_file($path) ? (string) file_get_contents($path, length: self::HEAD) : '';
 
-        return self::format($head) ?? throw new PictureRefused(self::refusal($head, $name));
+        return self::format($head) ?? throw PictureRefused::because(self::refusal($head, $name));
     }
 
     /** What is said of a camera's raw file, called by the ending of its name. */

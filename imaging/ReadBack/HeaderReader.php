@@ -10,7 +10,7 @@ final class HeaderReader
     /** @throws Unreadable */
     public static function read(string $path): FileFacts
     {
-        $file = @fopen($path, 'rb') ?: throw new Unreadable('It can’t be opened.');
+        $file = @fopen($path, 'rb') ?: throw Unreadable::notOpened();
         try {
             return fread($file, 2) === "\xFF\xD8" ? self::jpeg($file) : self::tiff($file);
         } finally {
@@ -51,7 +51,7 @@ final class HeaderReader
         fseek($file, -2, SEEK_END);
 
         return new FileFacts(
-            $width ?? throw new Unreadable('Its header says no size.'),
+            $width ?? throw Unreadable::withoutSize(),
             $height ?? 0,
             $bits ?? 8,
             $ppi,
@@ -70,7 +70,7 @@ final class HeaderReader
         });
 
         return new FileFacts(
-            $directory->int(TiffDirectory::WIDTH) ?? throw new Unreadable('Its header says no size.'),
+            $directory->int(TiffDirectory::WIDTH) ?? throw Unreadable::withoutSize(),
             $directory->int(TiffDirectory::HEIGHT) ?? 0,
             $directory->int(TiffDirectory::BITS) ?? 0,
             ['TIFF' => $directory->ppi()],

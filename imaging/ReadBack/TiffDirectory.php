@@ -103,7 +103,7 @@ final class TiffDirectory
         if (str_starts_with($head, 'MM')) {
             [$this->long, $this->short] = ['N', 'n'];
         } elseif (! str_starts_with($head, 'II')) {
-            throw new Unreadable('Its TIFF header is missing.');
+            throw Unreadable::withoutTiffHeader();
         }
         $isBig = $this->number($this->short, substr($head, 2)) === self::BIG;
         [$this->offset, $this->wide] = $isBig ? [$this->long === 'V' ? 'P' : 'J', 8] : [$this->long, 4];
@@ -261,7 +261,7 @@ final class TiffDirectory
     private function number(string $how, string $bytes): int
     {
         return strlen($bytes) < ['C' => 1, 'v' => 2, 'n' => 2, 'V' => 4, 'N' => 4, 'P' => 8, 'J' => 8][$how]
-            ? throw new Unreadable('A directory of its tags is cut off.')
+            ? throw Unreadable::directoryCutOff()
             : (int) ((array) unpack($how, $bytes))[1];
     }
 }

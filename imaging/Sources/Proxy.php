@@ -68,13 +68,12 @@ final class Proxy
     /** What is said of a picture that couldn't be unpacked, or of its proxy that couldn't be written. */
     public static function refusal(VipsError $e): PictureRefused
     {
-        return new PictureRefused(
+        return PictureRefused::because(
             match (1) {
                 preg_match('/No space|unable to open/i', $e->getMessage()) => self::DISK,
                 preg_match('/out of memory|insufficient memory|cannot allocate|unable to allocate/i', $e->getMessage()) => self::MEMORY,
                 default => self::CUT_OFF,
             },
-            0,
             $e,
         );
     }

@@ -382,7 +382,7 @@ final class Image
         $ffi = Library::get();
         $file = $ffi->creat($path, 0o666);
         if ($file < 0) {
-            throw new VipsError("{$saver}: the file can’t be made");
+            throw VipsError::fileNotMade($saver);
         }
         try {
             $ffi->lseek($file, $offset, 0);

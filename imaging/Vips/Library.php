@@ -51,7 +51,7 @@ final class Library
     /** Room for a value of C, to be given by its address. */
     public static function room(string $type): \FFI\CData
     {
-        return self::get()->new($type) ?? throw new VipsError("There is no memory left for a {$type}.");
+        return self::get()->new($type) ?? throw VipsError::noMemory($type);
     }
 
     /** How many of its decoders' warnings have been kept since it was last asked, or since something failed; of each reading the first. */
@@ -81,7 +81,7 @@ final class Library
         $said = trim((string) self::get()->vips_error_buffer());
         self::get()->vips_error_clear();
 
-        return new VipsError("{$call}: {$said}");
+        return VipsError::inCall($call, $said);
     }
 
     private static function load(): \FFI
@@ -89,7 +89,7 @@ final class Library
         try {
             $ffi = \FFI::cdef((string) file_get_contents(CHeader::PATH), 'libvips.so.42');
         } catch (\FFI\Exception $e) {
-            throw new VipsError('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$e->getMessage());
+            throw VipsError::notInstalled($e);
         }
         $ffi->mallopt(self::M_ARENA_MAX, self::ARENAS); // before it starts threads
         if (! self::$tellsWarnings) {
@@ -97,7 +97,7 @@ final class Library
         }
         putenv('VIPSHOME=/nowhere'); // so that it finds no modules: most pictures need none, and they take as long to load as all of it
         if ($ffi->vips_init('planisher') !== 0) {
-            throw new VipsError('libvips did not start: '.$ffi->vips_error_buffer());
+            throw VipsError::notStarted($ffi->vips_error_buffer());
         }
         putenv('VIPSHOME');
         $ffi->vips_cache_set_max(0);

@@ -27,4 +27,29 @@ final class VipsError extends \RuntimeException
     {
         return preg_match(self::CUT_OFF, $this->getMessage()) === 1 && ! str_contains($this->getMessage(), 'out of order');
     }
+
+    public static function fileNotMade(string $saver): self
+    {
+        return new self("{$saver}: the file can’t be made");
+    }
+
+    public static function noMemory(string $type): self
+    {
+        return new self("There is no memory left for a {$type}.");
+    }
+
+    public static function inCall(string $call, string $said): self
+    {
+        return new self("{$call}: {$said}");
+    }
+
+    public static function notInstalled(\Throwable $why): self
+    {
+        return new self('libvips can’t be used. Install Debian’s package libvips42 and set ffi.enable=1. '.$why->getMessage());
+    }
+
+    public static function notStarted(string $said): self
+    {
+        return new self('libvips did not start: '.$said);
+    }
 }

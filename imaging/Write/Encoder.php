@@ -45,14 +45,14 @@ final class Encoder
     {
         $out = @fopen($path, 'r+b');
         if ($out === false) {
-            throw new CannotWrite('The file can’t be written beside its final name. See that the disk has room and can be written to.');
+            throw CannotWrite::besideNotWritten();
         }
         fseek($out, strlen($tags) - strlen(JpegTags::START));
         $isJpeg = fread($out, strlen(JpegTags::START)) === JpegTags::START;
         rewind($out);
         $whole = $isJpeg && @fwrite($out, $tags) === strlen($tags) && @fflush($out);
         if (! (@fclose($out) && $whole)) {
-            throw new CannotWrite('The disk is full, or the folder can’t be written to.');
+            throw CannotWrite::diskFull();
         }
     }
 

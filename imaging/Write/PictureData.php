@@ -93,18 +93,10 @@ final class PictureData
             );
             [$code] = $program->end();
         } catch (Stopped $e) {
-            throw new CannotWrite(
-                "The picture’s own data can’t be taken along: {$e->getMessage()} Keep caption and copyright only.",
-                0,
-                $e,
-            );
+            throw CannotWrite::ownDataNotTaken($e);
         }
         if ($code !== 0) {
-            throw new CannotWrite(
-                'The picture’s own data can’t be taken along: it isn’t written as it should be. Keep caption and copyright only.',
-                0,
-                new \RuntimeException($program->complained()),
-            );
+            throw CannotWrite::ownDataWrongly(new \RuntimeException($program->complained()));
         }
     }
 }

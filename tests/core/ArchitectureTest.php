@@ -201,6 +201,24 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** What is said of a case stands in one place, with its name; an order file's errors are made of their parts. */
+    public function test_errors_are_made_by_their_named_constructors(): void
+    {
+        $files = array_merge(...array_map(self::files(...), ['core', 'imaging', 'app']));
+        $text = array_map(fn (string $file): string => (string) file_get_contents($file), array_combine($files, $files));
+        $made = [];
+        foreach ($text as $file => $code) {
+            $isError = preg_match('/^(?:final )?class (\w+) extends \S*(?:Exception|Refused|CannotWrite)\b/m', $code, $named) === 1;
+            if ($isError && preg_match('/public static function \w+\(.*\): self/', $code) === 1 && $named[1] !== 'OrderFileError') {
+                $made[] = $named[1];
+            }
+        }
+        self::assertGreaterThan(15, count($made));
+        foreach ($text as $file => $code) {
+            self::assertDoesNotMatchRegularExpression('/\bnew (?:'.implode('|', $made).')\(/', $code, $file);
+        }
+    }
+
     public function test_no_line_is_too_long_to_be_read(): void
     {
         foreach (['core', 'imaging', 'app', 'bench', 'bin', 'database', 'demo', 'labsim', 'routes', 'tests'] as $folder) {

@@ -128,7 +128,7 @@ final class MakeController
             if (($why['file'] ?? null) !== null) {
                 return response()->json($why, 409);
             }
-            $why === null || throw new CannotKeep($why['message']);
+            $why === null || throw CannotKeep::because($why['message']);
             PackZip::unlessReady($make);
             abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
         }

@@ -127,7 +127,7 @@ final class ParcelController
             if (! $zip->isReady($parcel)) {
                 $zip->mend($parcel); // what can't be packed is told at once
                 $why = PackParcelZip::later($parcel->id)->whyNot();
-                $why === null || throw new CannotKeep($why['message']);
+                $why === null || throw CannotKeep::because($why['message']);
                 PackParcelZip::unlessReady($parcel);
                 abort(409, 'The parcel is large, and its ZIP is being packed. It is there in a moment.');
             }

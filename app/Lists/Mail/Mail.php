@@ -42,11 +42,11 @@ final readonly class Mail
     public static function read(string $path, string $name, string $folder): self
     {
         if (filesize($path) > self::LARGEST) {
-            throw new ListRefused("“{$name}” is larger than 100 MB, the most of an e-mail. Drop its pictures, and paste its words.");
+            throw ListRefused::mailTooLarge($name);
         }
         $isLonger = filesize($path) > self::LONGEST_HEAD;
         if ($isLonger && preg_match('/\R\R/', (string) file_get_contents($path, length: self::LONGEST_HEAD)) !== 1) {
-            throw new ListRefused("“{$name}” has no end to its head, and isn’t an e-mail. Copy its words and paste them here.");
+            throw ListRefused::headWithoutEnd($name);
         }
         $pasted = 'Copy its words and paste them here.';
         $answer = ReadApart::by('mail.php', [$path, $folder], $name, 200, $pasted, 'Drop its pictures, and paste its words.');

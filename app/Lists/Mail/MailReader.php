@@ -56,11 +56,11 @@ final class MailReader
      */
     public static function read(string $path, string $folder): array
     {
-        $file = fopen($path, 'rb') ?: throw new ListRefused('couldn’t be opened. Try it again.');
+        $file = fopen($path, 'rb') ?: throw ListRefused::notOpened();
         $reader = new self($folder);
         $reader->message($file, 0);
         if ($reader->parts === 0) {
-            throw new ListRefused('isn’t an e-mail. Copy its words and paste them here.');
+            throw ListRefused::noMail();
         }
 
         return [

@@ -42,7 +42,7 @@ final class ScreenDimensioning implements DrawsParts, TakesFigures
             throw TypedFigure::unknown($name);
         }
         if (preg_match('/^\s*(\d{1,5})\s*(px|pixels?)?\s*$/i', $typed, $m) !== 1 || (int) $m[1] < 1) {
-            throw new MeasureError("“{$typed}” is no number of pixels. Write one such as 1600 px.");
+            throw MeasureError::noPixels($typed);
         }
         $side = (int) $m[1];
         $isWidth = $name === 'screen-width';

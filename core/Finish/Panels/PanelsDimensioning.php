@@ -86,7 +86,7 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
         $spans = $across ? $grid->columns : $grid->rows;
         $number = (int) ($parts[$isJoint ? 2 : 1] ?? 0);
         if ($number < 1 || $number > count($spans) - ($isJoint ? 1 : 0) || count($spans) < 2) {
-            throw new MeasureError('There is no such panel.');
+            throw MeasureError::noSuch('panel');
         }
         // The last panel moves the joint before it, every other the one behind it.
         $joint = $isJoint ? $number - 1 : min($number - 1, count($spans) - 2);
@@ -123,7 +123,7 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
         [$wide, $rest] = [$end - $before->from, $after->to() - $end - $between];
         if ($wide < Joint::NARROWEST || $rest < Joint::NARROWEST) {
             $said = fn (int $nanometres): string => Length::ofNanometres($nanometres + intdiv($between, 2), $side->unit)->label();
-            throw new MeasureError(
+            throw MeasureError::impossible(
                 "A joint can’t go past its neighbour: this one lies between {$said($before->from + Joint::NARROWEST)} and {$said(
                     $after->to() - Joint::NARROWEST - $between,
                 )}.",

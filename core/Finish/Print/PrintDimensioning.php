@@ -65,9 +65,7 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
         [$what, $of] = explode('-', $name) + [1 => ''];
         $side = Side::tryFrom($of);
         if ($what === 'image' && in_array($of, ['width', 'height'], true)) {
-            return $length->nanometres > 0
-                ? self::image($of, $length)
-                : throw new MeasureError('An image of 0 can’t be seen. Give a length above 0.');
+            return $length->nanometres > 0 ? self::image($of, $length) : throw MeasureError::ofNothing('An image of 0 can’t be seen');
         }
 
         return $what === 'margin' && $side !== null ? self::margin($print, $layout, $side, $length) : throw TypedFigure::unknown($name);
@@ -126,7 +124,7 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
         $now = $key === 'width' ? $layout->image->width : $layout->image->height;
         $wanted = $now + 2 * $grows;
         if ($wanted < 1 || $wanted > $paper->nanometres || $layout->margin($opposite) - $grows < 0) {
-            throw new MeasureError(
+            throw MeasureError::impossible(
                 "A margin of {$length->label()} isn’t possible here: the image would ".
                     ($wanted < 1 ? 'vanish.' : 'go over the paper’s edge.'),
             );

@@ -56,7 +56,7 @@ final class ByHand
     public function sized(int $print, bool $isWidth, Length $length): array
     {
         if ($length->nanometres === 0) {
-            throw new MeasureError('A cell of 0 can’t be cut out. Give a length above 0.');
+            throw MeasureError::ofNothing('A cell of 0 can’t be cut out');
         }
         $laid = $this->cell($print);
         $now = $laid->wanted->size();
@@ -133,6 +133,6 @@ final class ByHand
 
     private function cell(int $print): LaidCell
     {
-        return $this->layout->cells[$print] ?? throw new MeasureError('There is no such cell.');
+        return $this->layout->cells[$print] ?? throw MeasureError::noSuch('cell');
     }
 }

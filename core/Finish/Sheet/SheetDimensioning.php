@@ -51,7 +51,7 @@ final class SheetDimensioning implements DrawsParts, Hangs, TakesFigures, UsesOf
         [$print, $what] = [(int) $part[1] - 1, $part[2]];
         $byHand = new ByHand($wanted, $sheet, $layout->size);
         $unit = $layout->size->width->unit;
-        $spot = ($sheet->cells[$print] ?? throw new MeasureError('There is no such print on this sheet.'))->spot;
+        $spot = ($sheet->cells[$print] ?? throw MeasureError::noSuch('print on this sheet'))->spot;
         $exact = fn (int $nanometres): Length => Length::exact($nanometres, $unit);
 
         return match ($what) {
@@ -164,7 +164,7 @@ final class SheetDimensioning implements DrawsParts, Hangs, TakesFigures, UsesOf
     {
         $sides = explode(', ', $typed);
         if (count($sides) !== 2) {
-            throw new MeasureError("“{$typed}” is no place. Give how far from the left and from the top, such as 1 in, 2 in.");
+            throw MeasureError::noPlace($typed);
         }
 
         return [Length::parse($sides[0], $unit), Length::parse($sides[1], $unit)];

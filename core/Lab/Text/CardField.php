@@ -169,23 +169,19 @@ enum CardField: string
     {
         $text = trim($text);
         if ($text === '' || $text === $this->start()) {
-            return $this === self::Name || $this === self::Sizes ? throw new CardError($this->needed()) : null;
+            return $this === self::Name || $this === self::Sizes ? throw CardError::needed($this->needed()) : null;
         }
         if ($this->choices() !== []) {
             return $this->chosen($text);
         }
         try {
             return match ($this) {
-                self::Name => mb_strlen($text) <= self::NAME
-                    ? $text
-                    : throw new CardError('A name has '.self::NAME.' letters at most.'),
+                self::Name => mb_strlen($text) <= self::NAME ? $text : throw CardError::nameTooLong(self::NAME),
                 self::Sizes => self::sizes($text, $bare),
                 self::LargestPiece => (string) Size::parse($text, $bare),
                 self::Bleed => (string) Length::parse($text, $bare),
                 self::Prices => PriceList::read($text, $bare) ?: null,
-                self::Currency => mb_strlen($text) <= 8
-                    ? $text
-                    : throw new CardError("“{$text}” is too long: 8 letters at most, such as €."),
+                self::Currency => mb_strlen($text) <= 8 ? $text : throw CardError::currencyTooLong($text),
                 self::Depth, self::Spare => (string) EdgeDepth::parse($text, $bare),
                 self::Ppi => self::number($text, 36, 1200),
                 self::MinimumPpi => self::number($text, 1, 1200),
@@ -195,7 +191,7 @@ enum CardField: string
                 default => throw new \LogicException('It is chosen.'),
             };
         } catch (MeasureError $e) {
-            throw new CardError($e->getMessage());
+            throw CardError::ofMeasure($e);
         }
     }
 
@@ -226,7 +222,7 @@ enum CardField: string
     {
         $at = array_search(mb_strtolower($text), array_map(mb_strtolower(...), $this->choices()), true);
         if ($at === false) {
-            throw new CardError("“{$text}” is none of ".implode(', ', $this->choices()).'.');
+            throw CardError::noneOf($text, $this->choices());
         }
 
         return match ($this) {
@@ -247,10 +243,10 @@ enum CardField: string
     {
         $list = SizeList::read($text, $bare);
         if ($list->rest !== []) {
-            throw new CardError("“{$list->rest[0]}” is no size. Write two sides, such as 8 × 10 in, or take it out.");
+            throw CardError::noSize($list->rest[0]);
         }
 
-        return $list->sizes === [] ? throw new CardError(self::Sizes->needed()) : array_map(strval(...), $list->sizes);
+        return $list->sizes === [] ? throw CardError::needed(self::Sizes->needed()) : array_map(strval(...), $list->sizes);
     }
 
     /** @throws CardError */
@@ -258,7 +254,7 @@ enum CardField: string
     {
         $plain = str_replace(',', '.', (string) preg_replace('/\s*(?:ppi|dpi|%|characters|letters)$/iu', '', $text));
         if (! is_numeric($plain) || $plain < $least || $plain > $most) {
-            throw new CardError("“{$text}” is out of range: a number from {$least} to {$most}.");
+            throw CardError::outOfRange($text, $least, $most);
         }
 
         return $plain + 0;
@@ -268,14 +264,12 @@ enum CardField: string
     private static function size(string $text): int
     {
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s*([kMG])(?:i?B|bytes?)?$/iu', $text, $m) !== 1) {
-            throw new CardError("“{$text}” is no size of a file. Write a number and MB or GB, such as 200 MB.");
+            throw CardError::noBytes($text);
         }
         $factor = ['k' => 1_000, 'm' => 1_000_000, 'g' => 1_000_000_000][strtolower($m[2])];
         $bytes = (int) round((float) str_replace(',', '.', $m[1]) * $factor);
 
-        return $bytes >= 100_000 && $bytes <= 100_000_000_000
-            ? $bytes
-            : throw new CardError("“{$text}” is out of range: 100 kB to 100 GB.");
+        return $bytes >= 100_000 && $bytes <= 100_000_000_000 ? $bytes : throw CardError::bytesOutOfRange($text);
     }
 
     private static function bytes(int $bytes): string

@@ -25,7 +25,7 @@ final class Extras
             $isPriced = preg_match('/^(.+?)\s*\+\s*(.+)$/u', $part, $m) === 1;
             $name = trim($isPriced ? $m[1] : $part);
             if (isset($extras[$name])) {
-                throw new CardError("“{$name}” is there twice. Keep one.");
+                throw CardError::nameTwice($name);
             }
             $extras[$name] = ['name' => $name] + ($isPriced ? ['price' => Money::read(trim($m[2]))] : []);
         }

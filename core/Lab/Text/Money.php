@@ -18,17 +18,17 @@ final class Money
     {
         $plain = trim((string) preg_replace('/'.self::CURRENCY.'/iu', '', $text));
         if (preg_match('/^[-−–]/u', $plain)) {
-            throw new CardError("“{$text}” is below 0. A price is 0 or more; leave it out where the lab doesn’t say.");
+            throw CardError::negativePrice($text);
         }
         if (preg_match('/^(?:'.self::AMOUNT.')$/u', $plain) !== 1) {
-            throw new CardError("“{$text}” is no price. Write a number such as 2.20, or leave it out where the lab doesn’t say.");
+            throw CardError::noPrice($text);
         }
         // The last of points and commas parts the hundredths off, where two digits or one follow.
         $hasParts = preg_match('/^(.*)[.,](\d{1,2})$/u', $plain, $m) === 1;
         $whole = (string) preg_replace('/\D/u', '', $hasParts ? $m[1] : $plain);
         $value = (float) ($whole.($hasParts ? ".{$m[2]}" : ''));
         if ($value > self::MOST) {
-            throw new CardError("“{$text}” is more than any print costs: ".self::MOST.' at most.');
+            throw CardError::tooDear($text, self::MOST);
         }
 
         return $value;

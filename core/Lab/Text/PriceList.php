@@ -26,7 +26,7 @@ final class PriceList
             $price = self::line(trim($line), $bare);
             $of = "{$price['size']} ".($price['paper'] ?? '');
             if (isset($prices[$of])) {
-                throw new CardError("“{$price['size']}” has two prices. Keep one.");
+                throw CardError::twoPrices($price['size']);
             }
             $prices[$of] = $price;
         }
@@ -54,12 +54,12 @@ final class PriceList
     {
         $found = SizeList::found($line)[0] ?? null;
         if ($found === null || ! str_starts_with($line, $found)) {
-            throw new CardError("“{$line}” doesn’t begin with a size. Write a size and its price, such as 8 × 10 in  2.20.");
+            throw CardError::withoutSize($line);
         }
         try {
             $size = SizeList::size($found, $bare);
         } catch (MeasureError $e) {
-            throw new CardError($e->getMessage());
+            throw CardError::ofMeasure($e);
         }
         $rest = Edges::off(substr($line, strlen($found)), ':=–-.·');
         $paper = preg_match('/^on\s+(.+?)\s*[:=]?\s+(\S+(?:\s*(?:'.Money::CURRENCY.'))?)$/iu', $rest, $m) ? $m[1] : null;

@@ -37,15 +37,15 @@ final class ProductText
     public static function read(array $typed, Unit $bare): array
     {
         $text = fn (string $field): string => trim($typed[$field] ?? '');
-        $name = $text('name') === '' ? throw new CardError('Give the product a name, such as canvas or metal.') : $text('name');
+        $name = $text('name') === '' ? throw CardError::productWithoutName() : $text('name');
         $sizes = SizeList::read($text('sizes'), $bare);
         if ($sizes->rest !== []) {
-            throw new CardError("“{$sizes->rest[0]}” is no size of {$name}. Write two sides, such as 8 × 10 in, or take it out.");
+            throw CardError::noSizeOfProduct($sizes->rest[0], $name);
         }
         try {
             $largest = $text('largestPiece') === '' ? null : (string) Size::parse($text('largestPiece'), $bare);
         } catch (MeasureError $e) {
-            throw new CardError($e->getMessage());
+            throw CardError::ofMeasure($e);
         }
 
         return array_filter([
