@@ -7,6 +7,7 @@ namespace App\Lines;
 use App\Models\Line;
 use Planisher\Finding\Cells;
 use Planisher\Finish\Finishes;
+use Planisher\Line\LineChange;
 use Planisher\OrderFile\OrderFileError;
 
 /** One of the prints that a line carries, by its place: a cell of a shared sheet. */
@@ -26,13 +27,8 @@ final readonly class CellOfLine
         return new self($cells, $place);
     }
 
-    /**
-     * A change of it, as one of the line.
-     *
-     * @param  ChangeForm  $change
-     * @return ChangeForm
-     */
-    public function change(array $change): array
+    /** A change of it, as one of the line. */
+    public function change(LineChange $change): LineChange
     {
         return $this->cells->change($this->place, $change);
     }

@@ -62,8 +62,8 @@ final class Combiner
      */
     public static function fill(Order $order, HouseFinishSpec $finish, array $pictures): array
     {
-        [$wanted] = $finish->give($order->lab->labCard(), Finishes::USUAL);
-        $wanted = array_filter($wanted, fn (mixed $value): bool => $value !== null) + ['size' => (string) $order->lab->labCard()->sizes[0]];
+        [$change] = $finish->give($order->lab->labCard(), Finishes::USUAL);
+        $wanted = $change->onto([]) + ['size' => (string) $order->lab->labCard()->sizes[0]];
         $cells = count(LineReader::read(JsonNode::root($wanted))->pictures());
         if ($cells < 1 || ! $finish->hasPlaces()) {
             throw new OrderFileError('finish', 'no sheet', 'a house finish of a sheet', 'This house finish has no cells to fill.');

@@ -18,10 +18,10 @@ use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Line\KeyChange;
+use Planisher\Line\LineChange;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\JsonNode;
-use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\State\LineState;
 
@@ -58,17 +58,19 @@ final class LineChanger
     }
 
     /**
-     * @param  int  $seen  the version the change was made on
-     * @param  callable(Line): void  $change
+     * Does what isn't wanted of a line, but done with it.
+     *
+     * @param  int  $seen  the version it is done on
+     * @param  callable(Line): void  $do
      *
      * @throws StaleLine
      */
-    public static function change(Line $line, int $seen, callable $change): Line
+    public static function do(Line $line, int $seen, callable $do): Line
     {
-        return DB::transaction(function () use ($line, $seen, $change): Line {
+        return DB::transaction(function () use ($line, $seen, $do): Line {
             /** @var Line $now */
             $now = Line::withTrashed()->whereKey($line->id)->lockForUpdate()->firstOrFail();
-            $what = self::done($now, $seen, $change);
+            $what = self::done($now, $seen, $do);
             $now->save();
             $what === null || History::note($now->order_id, $what, $now);
 
@@ -77,38 +79,25 @@ final class LineChanger
     }
 
     /**
-     * The same change of many lines of an order; those that it can't be done to, or that somebody else changed meanwhile, stay as
-     * they are.
-     *
-     * @param  array<int, int>  $seen  the versions it is made on, by the line's id
-     * @param  ChangeForm  $patch  of a line's order-file form
-     * @return array{list<Line>, list<string>} the lines as they are now, and what could not be done, in words
-     */
-    public static function patchEach(Order $order, array $seen, array $patch): array
-    {
-        return self::changeEach($order, $seen, fn (): array => $patch);
-    }
-
-    /**
-     * The same with a change of its own for each.
+     * A change of many lines of an order; those that it can't be done to, or that somebody else changed meanwhile, stay as they are.
      *
      * @param  array<int, int>  $seen  the version of each, by its id
-     * @param  callable(Line): ChangeForm  $change  a merge patch of a line; an empty one leaves it as it is
+     * @param  callable(Line): LineChange  $change  of each; an empty one leaves it as it is
      * @return array{list<Line>, list<string>} the lines as they are now, and why others are not, in words
      */
     public static function changeEach(Order $order, array $seen, callable $change): array
     {
         return self::each($order, $seen, function (Line $now) use ($seen, $change): ?string {
-            $patch = $change($now);
-            $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::patched($of, $patch));
+            $wanted = $change($now);
+            $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::changed($of, $wanted));
 
             // What writes more than the line itself is taken back by itself.
-            return array_key_exists('picture', $patch) ? DB::transaction($do) : $do();
+            return $wanted->says('picture') ? DB::transaction($do) : $do();
         });
     }
 
     /**
-     * The same of what isn't wanted of a line, but done with it.
+     * The same of what is done with many.
      *
      * @param  array<int, int>  $seen  the version of each, by its id
      * @param  callable(Line): void  $do
@@ -209,41 +198,31 @@ final class LineChanger
         return $line->pictures->pluck('order_picture_id', 'place')->all();
     }
 
-    /**
-     * @param  ChangeForm  $patch  of the line's order-file form
-     *
-     * @throws StaleLine when somebody else changed it meanwhile
-     */
-    public static function patch(Line $line, int $seen, array $patch): Line
+    /** @throws StaleLine when somebody else changed it meanwhile */
+    public static function change(Line $line, int $seen, LineChange $change): Line
     {
-        return self::change($line, $seen, fn (Line $now) => self::patched($now, $patch));
+        return self::do($line, $seen, fn (Line $now) => self::changed($now, $change));
     }
 
     /**
      * A line as it would be, not saved; pictures that would be others are written, and taken back by the caller.
      *
-     * @param  ChangeForm  $patch  of the line's order-file form
-     *
      * @throws OrderFileError
      */
-    public static function tried(Line $line, array $patch): Line
+    public static function tried(Line $line, LineChange $change): Line
     {
         $tried = (clone $line)->setRelations($line->getRelations());
-        self::patched($tried, $patch);
+        self::changed($tried, $change);
 
         return $tried;
     }
 
-    /**
-     * @param  ChangeForm  $patch
-     *
-     * @throws OrderFileError
-     */
-    private static function patched(Line $now, array $patch): void
+    /** @throws OrderFileError */
+    private static function changed(Line $now, LineChange $change): void
     {
-        [$patch, $names] = LinePictures::take($patch, $now->wanted['make'] ?? null);
+        [$own, $names] = LinePictures::take($change->toArray(), $now->wanted['make'] ?? null);
         $isOther = self::choose($now, $names);
-        $now->wanted = self::typed(MergePatch::apply($now->wanted, $patch));
+        $now->wanted = self::typed(LineChange::of($own)->onto($now->wanted));
         self::opened($now, self::leave($now) || $isOther);
     }
 
@@ -256,7 +235,7 @@ final class LineChanger
      */
     public static function replace(Line $line, int $seen, array $wanted): Line
     {
-        return self::change($line, $seen, function (Line $now) use ($wanted): void {
+        return self::do($line, $seen, function (Line $now) use ($wanted): void {
             [$wanted, $names] = LinePictures::take($wanted);
             $isOther = self::choose($now, $names + array_fill(0, count($now->pictures), null));
             $now->wanted = self::typed($wanted);
@@ -271,7 +250,7 @@ final class LineChanger
      */
     public static function hold(Line $line, int $seen): Line
     {
-        return self::change($line, $seen, self::open(...));
+        return self::do($line, $seen, self::open(...));
     }
 
     /** The same whatever it is by now. */
@@ -288,7 +267,7 @@ final class LineChanger
     /** @throws StaleLine when somebody else changed it meanwhile */
     public static function remove(Line $line, int $seen): Line
     {
-        return self::change($line, $seen, function (Line $now): void {
+        return self::do($line, $seen, function (Line $now): void {
             $now->deleted_at = Carbon::now();
         });
     }

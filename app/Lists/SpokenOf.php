@@ -27,7 +27,7 @@ final readonly class SpokenOf
         $settles = fn (HouseFinish $house): \Closure => function (?string $make) use ($house, $lab): array|Unsure {
             $finish = $house->houseFinish();
             [$change, $lacking] = $finish->give($lab, $make ?? Finishes::USUAL);
-            $change += $finish->hasPlaces() ? [Says::PLACES => $finish->pictures()] : [];
+            $change = $change->toArray() + ($finish->hasPlaces() ? [Says::PLACES => $finish->pictures()] : []);
 
             return $lacking === [] ? $change : new Unsure($change, 'Left out of it: '.implode(', ', $lacking).'.');
         };

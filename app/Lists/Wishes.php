@@ -12,6 +12,7 @@ use App\Models\Line;
 use App\Models\Order;
 use Planisher\Finish\CombinesPrints;
 use Planisher\Language\Words\PictureNames;
+use Planisher\Line\LineChange;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Reading\SaidWish;
 
@@ -66,21 +67,19 @@ final class Wishes
      */
     public function change(array $seen): array
     {
-        return LineChanger::changeEach($this->order, $seen, $this->patch(...));
+        return LineChanger::changeEach($this->order, $seen, $this->changeOf(...));
     }
 
     /**
      * What it changes of a line.
      *
-     * @return ChangeForm a merge patch of its order-file form
-     *
      * @throws OrderFileError where the line has no such cell
      */
-    public function patch(Line $line): array
+    public function changeOf(Line $line): LineChange
     {
-        $change = $this->of($line)->change;
+        $change = LineChange::of($this->of($line)->change);
 
-        return $this->cell === null || $change === [] ? $change : $this->cellOf($line, $this->cell)->change($change);
+        return $this->cell === null || $change->isEmpty() ? $change : $this->cellOf($line, $this->cell)->change($change);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Drawing;
 
+use Planisher\Line\LineChange;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
@@ -14,16 +15,14 @@ final class TypedPaper
     /**
      * A paper typed to stand the other way up than it did is meant to: it no longer turns to suit the picture.
      *
-     * @return array<string, string> a merge patch (RFC 7386) of the line's order-file form
-     *
      * @throws MeasureError when a side is 0
      */
-    public static function change(Size $before, string $side, Length $length): array
+    public static function change(Size $before, string $side, Length $length): LineChange
     {
         $after = $side === 'width' ? Size::of($length, $before->height) : Size::of($before->width, $length);
         $lies = fn (Size $size): int => $size->width->nanometres <=> $size->height->nanometres;
         $turns = $lies($after) !== $lies($before) && $lies($after) !== 0;
 
-        return ['size' => (string) $after] + ($turns ? ['turn' => $lies($after) > 0 ? 'landscape' : 'portrait'] : []);
+        return LineChange::of(['size' => (string) $after] + ($turns ? ['turn' => $lies($after) > 0 ? 'landscape' : 'portrait'] : []));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Measure\Unit;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Phrase\WordRow;
@@ -21,7 +22,7 @@ final class CaptionStands implements Check
         if ($wanted === null || $at->plan === null) {
             return null;
         }
-        $none = new Remedy('Leave the caption out', ['caption' => null]);
+        $none = new Remedy('Leave the caption out', LineChange::without('caption'));
         $text = CaptionText::of($wanted, $at->line, $at->facts()[0] ?? null, $at->orderContext->head);
         if ($text->text === '') {
             return Finding::look(
@@ -58,7 +59,10 @@ final class CaptionStands implements Check
                 'caption-part-unknown',
                 'The caption leaves something out',
                 ucfirst(self::list($text->silent))." isn’t known of this picture. It reads “{$text->text}”.",
-                new Remedy('Without '.self::list($text->silent), ['caption' => ['parts' => Caption::partsToArray($known)]]),
+                new Remedy(
+                    'Without '.self::list($text->silent),
+                    LineChange::of(['caption' => ['parts' => Caption::partsToArray($known)]]),
+                ),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Phrase\WordRow;
 use Planisher\Plan\LineContext;
 
@@ -16,17 +17,12 @@ final readonly class Cells
     /**
      * @param  non-empty-array<int, LineContext>  $all  by place, from 0
      * @param  list<Check>  $checks  of each
-     * @param  \Closure(int, array<string, mixed>): array<string, mixed>  $change  what a change of one is of the whole line
+     * @param  \Closure(int, LineChange): LineChange  $change  what a change of one is of the whole line
      */
     public function __construct(public array $all, private array $checks, private \Closure $change) {}
 
-    /**
-     * What a change of one is of the whole line.
-     *
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed> a merge patch (RFC 7386)
-     */
-    public function change(int $place, array $change): array
+    /** What a change of one is of the whole line. */
+    public function change(int $place, LineChange $change): LineChange
     {
         return ($this->change)($place, $change);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Colour\Intent;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Plan\LineContext;
 
@@ -24,7 +25,7 @@ final class EndsKept implements Check
                 Figure::percent($clipped).' clipped by the conversion',
                 'A channel comes to its end there that didn’t in the picture. H shows both histograms.',
                 $at->line->output->intent === Intent::Relative && $at->plan?->files[0]->encoding->profile !== null
-                    ? new Remedy('Draw colours in together', ['output' => ['intent' => 'perceptual']])
+                    ? new Remedy('Draw colours in together', LineChange::of(['output' => ['intent' => 'perceptual']]))
                     : null,
             );
     }

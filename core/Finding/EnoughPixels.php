@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
@@ -60,7 +61,7 @@ final class EnoughPixels implements Check
     /** A window that was drawn tight is the first thing to let go. */
     private static function loosen(Part $part): ?Remedy
     {
-        return $part->wanted->tight > 1.01 ? new Remedy('Loosen the window', ['window' => ['tight' => 1]]) : null;
+        return $part->wanted->tight > 1.01 ? new Remedy('Loosen the window', LineChange::of(['window' => ['tight' => 1]])) : null;
     }
 
     /** The largest size of the lab that it has pixels enough for; a piece for the wall is made to measure. */
@@ -74,7 +75,7 @@ final class EnoughPixels implements Check
         usort($sizes, fn (Size $a, Size $b): int => $b->areaSquareInches() <=> $a->areaSquareInches());
         $carries = fn (Plan $plan): bool => $plan->softest()->sharpness->enough !== SharpnessGrade::TooFew;
         foreach ($sizes as $size) {
-            $change = ['size' => (string) $size];
+            $change = LineChange::of(['size' => (string) $size]);
             if ($at->changedBy($change, $carries)) {
                 return new Remedy("Make it {$size->label()}, the largest it carries", $change);
             }
@@ -90,7 +91,7 @@ final class EnoughPixels implements Check
         if ($size === null || $at->line->viewedFrom !== null || $size->landscape()->width->inches() < self::HANGS_FROM_INCHES) {
             return null;
         }
-        $change = ['viewedFrom' => self::SEEN_FROM];
+        $change = LineChange::of(['viewedFrom' => self::SEEN_FROM]);
         $isSharp = fn (Plan $plan): bool => in_array(
             $plan->softest()->sharpness->enough,
             [SharpnessGrade::Enough, SharpnessGrade::Plenty],

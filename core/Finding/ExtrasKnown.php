@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Asks for a look when a line wants a mount or an option that its product isn't had with. */
@@ -20,7 +21,7 @@ final class ExtrasKnown implements Check
                 'mount-unknown',
                 "{$at->lab->name} has no mount “{$line->mount}” for {$of}",
                 'It would be sent without being asked for by a name that the lab knows.',
-                new Remedy('Leave it unmounted', ['mount' => null]),
+                new Remedy('Leave it unmounted', LineChange::without('mount')),
             );
         }
         $lacking = array_values(array_diff($line->options, $kept));
@@ -31,7 +32,7 @@ final class ExtrasKnown implements Check
                 'option-unknown',
                 "{$at->lab->name} has no option “{$lacking[0]}” for {$of}",
                 'It would be asked for by a name that the lab doesn’t know.',
-                new Remedy('Leave it out', ['options' => $kept ?: null]),
+                new Remedy('Leave it out', LineChange::of(['options' => $kept ?: null])),
             );
     }
 }

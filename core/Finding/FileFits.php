@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\FileFormat;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Plan\LineContext;
 
@@ -35,7 +36,7 @@ final class FileFits implements Check
                 '. The made file is measured against that.',
             $jpeg || ! in_array(FileFormat::Jpeg, $at->lab->formats, true)
                 ? null
-                : new Remedy('Save as JPEG', ['output' => ['format' => 'jpeg', 'bits' => null]]),
+                : new Remedy('Save as JPEG', LineChange::of(['output' => ['format' => 'jpeg', 'bits' => null]])),
         );
     }
 }

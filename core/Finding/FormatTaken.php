@@ -6,6 +6,7 @@ namespace Planisher\Finding;
 
 use Planisher\Lab\FileFormat;
 use Planisher\Lab\Paper;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Stops a file kind, bit depth or colour space that the lab does not take. */
@@ -22,7 +23,7 @@ final class FormatTaken implements Check
                 'format-not-taken',
                 "The lab takes no {$format->label()}",
                 "{$lab->name} takes {$taken}.",
-                new Remedy("Save as {$lab->formats[0]->label()}", ['output' => ['format' => null]]),
+                new Remedy("Save as {$lab->formats[0]->label()}", LineChange::of(['output' => ['format' => null]])),
             );
         }
         if ($output->bits === 16 && $format === FileFormat::Jpeg) {
@@ -30,7 +31,7 @@ final class FormatTaken implements Check
                 'bits-not-taken',
                 'A JPEG has no 16 bits',
                 'A JPEG holds 8 bits a colour.',
-                new Remedy('Make it 8 bits', ['output' => ['bits' => null]]),
+                new Remedy('Make it 8 bits', LineChange::of(['output' => ['bits' => null]])),
             );
         }
         if (! in_array($output->bits, $lab->bits, true)) {
@@ -38,7 +39,7 @@ final class FormatTaken implements Check
                 'bits-not-taken',
                 "The lab takes no {$output->bits}-bit files",
                 "{$lab->name} takes ".implode(' or ', $lab->bits).' bits a colour.',
-                new Remedy('Make it 8 bits', ['output' => ['bits' => null]]),
+                new Remedy('Make it 8 bits', LineChange::of(['output' => ['bits' => null]])),
             );
         }
         if ($output->profile !== null || $output->forItsPaper) {
@@ -52,7 +53,7 @@ final class FormatTaken implements Check
                 'colour-not-taken',
                 "The lab asks for {$lab->colour->value}",
                 "A file in {$colour->value} would be printed with the wrong colours.",
-                new Remedy("Use {$lab->colour->value}", ['output' => ['colour' => null]]),
+                new Remedy("Use {$lab->colour->value}", LineChange::of(['output' => ['colour' => null]])),
             );
     }
 
@@ -61,7 +62,7 @@ final class FormatTaken implements Check
     {
         [$output, $lab] = [$at->line->output, $at->lab];
         $file = $output->profile ?? $lab->paper($at->line->paper)?->profile;
-        $back = new Remedy("Use {$lab->colour->value}", ['output' => ['colour' => null]]);
+        $back = new Remedy("Use {$lab->colour->value}", LineChange::of(['output' => ['colour' => null]]));
         if ($file === null) {
             return Finding::stops(
                 'profile-missing',
@@ -85,7 +86,9 @@ final class FormatTaken implements Check
                 'profile-of-another-paper',
                 'The profile is another paper’s',
                 "The file is to be in “{$file}”, and it is printed on “{$paper->name}”.",
-                $paper->profile === null ? $back : new Remedy("Use that of “{$paper->name}”", ['output' => ['colour' => 'paper']]),
+                $paper->profile === null
+                    ? $back
+                    : new Remedy("Use that of “{$paper->name}”", LineChange::of(['output' => ['colour' => 'paper']])),
             );
         }
 

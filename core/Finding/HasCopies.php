@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Stops a line of no copies. */
@@ -17,7 +18,7 @@ final class HasCopies implements Check
                 'copies-zero',
                 'No copies',
                 'The line asks for 0 prints, so nothing would be made. Give a number, or remove the line.',
-                new Remedy('Make it 1 print', ['copies' => 1]),
+                new Remedy('Make it 1 print', LineChange::of(['copies' => 1])),
             );
     }
 }

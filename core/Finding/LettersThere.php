@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Phrase\WordRow;
 use Planisher\Plan\LineContext;
 use Planisher\Words\Lettering;
@@ -70,10 +71,13 @@ final class LettersThere implements Check
         $caption = $at->line->additions->caption?->toArray();
         $parts = array_map(fn (mixed $part): mixed => is_array($part) ? $cleaned($part) : $part, $caption['parts'] ?? []);
 
-        return new Remedy(count($letters) === 1 ? 'Leave it out' : 'Leave them out', [
-            ...$lettering === [] ? [] : ['lettering' => array_values(array_filter($lettering, $hasWords))],
-            ...$parts === [] ? [] : ['caption' => ['parts' => array_values(array_filter($parts, $hasWords))]],
-        ]);
+        return new Remedy(
+            count($letters) === 1 ? 'Leave it out' : 'Leave them out',
+            LineChange::of([
+                ...$lettering === [] ? [] : ['lettering' => array_values(array_filter($lettering, $hasWords))],
+                ...$parts === [] ? [] : ['caption' => ['parts' => array_values(array_filter($parts, $hasWords))]],
+            ]),
+        );
     }
 
     /** Every text in the face that it is set in. */
@@ -85,10 +89,13 @@ final class LettersThere implements Check
             $lettering[] = [...$block->toArray(), 'face' => $added->lettering[$i]->face->value];
         }
 
-        return new Remedy('Choose it for good', [
-            ...$lettering === [] ? [] : ['lettering' => $lettering],
-            ...$added->caption === null ? [] : ['caption' => ['face' => $added->caption->face->value]],
-        ]);
+        return new Remedy(
+            'Choose it for good',
+            LineChange::of([
+                ...$lettering === [] ? [] : ['lettering' => $lettering],
+                ...$added->caption === null ? [] : ['caption' => ['face' => $added->caption->face->value]],
+            ]),
+        );
     }
 
     /**

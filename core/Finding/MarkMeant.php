@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Overlay\LaidOverlay;
 use Planisher\Phrase\WordRow;
 use Planisher\Plan\LineContext;
@@ -23,7 +24,7 @@ final class MarkMeant implements Check
             'mark-on-print',
             count($laid) === 1 ? 'A mark will be printed' : count($laid).' marks will be printed',
             WordRow::list(array_values($names)).' lies over the picture on paper, too. Pass the line if it is meant.',
-            new Remedy('Print without', ['overlays' => null]),
+            new Remedy('Print without', LineChange::without('overlays')),
         );
     }
 }

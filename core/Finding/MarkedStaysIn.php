@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Phrase\SidesPhrase;
@@ -19,7 +20,7 @@ final class MarkedStaysIn implements Check
 {
     /**
      * @param  ?\Closure(LineContext): ?Length  $cover  what a frame hides all round
-     * @param  array<string, array<string, mixed>>  $remedies  of this finish alone, by their labels
+     * @param  list<Remedy>  $remedies  of this finish alone
      */
     public function __construct(private readonly ?\Closure $cover = null, private readonly array $remedies = []) {}
 
@@ -43,7 +44,7 @@ final class MarkedStaysIn implements Check
                     ' of it is lost '.
                     SidesPhrase::on($side).
                     '. '.
-                    ($at->changedBy(['window' => null], self::holds(...))
+                    ($at->changedBy(LineChange::without('window'), self::holds(...))
                         ? 'A window that holds it can be had.'
                         : 'No window of this shape holds all that must stay in.'),
                 $this->mend($at, 0),
@@ -61,7 +62,7 @@ final class MarkedStaysIn implements Check
                     ' of that lies over it '.
                     SidesPhrase::on($where).
                     '.',
-                $this->mend($at, $cover) ?? new Remedy('There is no frame', ['frameCover' => '0 mm']),
+                $this->mend($at, $cover) ?? new Remedy('There is no frame', LineChange::of(['frameCover' => '0 mm'])),
             );
         }
 
@@ -86,17 +87,12 @@ final class MarkedStaysIn implements Check
             ? self::holds($plan)
             : (MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box())[0] ?? 0) >= $cover;
         $remedies = [
-            'Move the window so that it stays in' => ['window' => null],
+            new Remedy('Move the window so that it stays in', LineChange::without('window')),
             ...$this->remedies,
-            'Turn the paper to suit' => ['window' => null, 'turn' => null],
+            new Remedy('Turn the paper to suit', LineChange::without('window', 'turn')),
         ];
-        foreach ($remedies as $label => $change) {
-            if ($at->changedBy($change, $helps)) {
-                return new Remedy($label, $change);
-            }
-        }
 
-        return null;
+        return Remedy::firstOf($remedies, $at, $helps);
     }
 
     private static function holds(Plan $plan): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Overlay\Overlay;
 use Planisher\Picture\PictureFacts;
 use Planisher\Plan\LineContext;
@@ -17,17 +18,17 @@ final class MarksThere implements Check
         $over = $line->additions->overlays;
         $copy = $line->screenCopy;
 
-        return self::missing($at, $over, fn (array $others): array => ['overlays' => $others]) ??
+        return self::missing($at, $over, fn (array $others): LineChange => LineChange::of(['overlays' => $others])) ??
             self::missing(
                 $at,
                 $copy->overlays ?? [],
-                fn (array $others): array => ['screenCopy' => [...$copy?->toArray() ?? [], 'overlays' => $others]],
+                fn (array $others): LineChange => LineChange::of(['screenCopy' => [...$copy?->toArray() ?? [], 'overlays' => $others]]),
             );
     }
 
     /**
      * @param  list<Overlay>  $overlays
-     * @param  \Closure(list<array<string, mixed>>): array<string, mixed>  $change  of the line to these alone
+     * @param  \Closure(list<array<string, mixed>>): LineChange  $change  of the line to these alone
      */
     private static function missing(LineContext $at, array $overlays, \Closure $change): ?Finding
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Plan\LineContext;
 
@@ -31,8 +32,8 @@ final class NotEnlargedMuch implements Check
             'Enlarged '.Figure::decimal($plan->scale(), 1).' times',
             'More than half of the file’s pixels are made up from their neighbours.',
             $onTheWall
-                ? new Remedy('Make it at '.self::WALL_PPI.' ppi', ['output' => ['ppi' => self::WALL_PPI]])
-                : new Remedy('Keep the picture’s own pixels', ['output' => ['ppi' => 'own']]),
+                ? new Remedy('Make it at '.self::WALL_PPI.' ppi', LineChange::of(['output' => ['ppi' => self::WALL_PPI]]))
+                : new Remedy('Keep the picture’s own pixels', LineChange::of(['output' => ['ppi' => 'own']])),
         );
     }
 }

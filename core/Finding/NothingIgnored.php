@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Tells of what a line asks for that says nothing of what it is made into. */
@@ -22,7 +23,7 @@ final class NothingIgnored implements Check
                     ' means nothing for a '.
                     $at->line->wanted->label(1).
                     '.',
-                new Remedy('Leave it out', array_fill_keys($ignored, null)),
+                new Remedy('Leave it out', LineChange::without(...$ignored)),
             );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Colour\ToneCurve;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\WordRow;
@@ -53,7 +54,7 @@ final class PaperChange
                 Figure::decimal($tones['darkest'], 0).
                 "; {$white}; {$drawnIn}.",
             'share' => $share,
-            'remedy' => $remedy === null ? null : ['label' => $remedy->label, 'change' => $remedy->change],
+            'remedy' => $remedy === null ? null : ['label' => $remedy->label, 'change' => $remedy->change->toArray()],
         ];
     }
 
@@ -63,7 +64,7 @@ final class PaperChange
         $open = round(min(1.0, $line->forPaper->open + $lost / ToneCurve::MOST_LIFT), 2);
 
         return $lost > self::LOSES && $open > $line->forPaper->open
-            ? new Remedy('Open the three-quarter tones by '.Figure::percent($open), ['forPaper' => ['open' => $open]])
+            ? new Remedy('Open the three-quarter tones by '.Figure::percent($open), LineChange::of(['forPaper' => ['open' => $open]]))
             : null;
     }
 }

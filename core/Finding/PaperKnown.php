@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\Paper;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Asks for a look when a line names a paper that the lab's card doesn't have, or one whose profile can't be used. */
@@ -22,7 +23,7 @@ final class PaperKnown implements Check
                 'paper-unknown',
                 $of === [] ? "{$lab->name} has no “{$wanted}”" : "{$lab->name} prints no {$at->line->product} on “{$wanted}”",
                 $has === '' ? 'Its card names no papers.' : ($of === [] ? "Its card has {$has}." : "It is printed on {$has}."),
-                new Remedy('Take the lab’s first', ['paper' => null]),
+                new Remedy('Take the lab’s first', LineChange::without('paper')),
             );
         }
         $trouble = $paper?->profile === null ? null : $lab->profiles->trouble($paper->profile);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Line\KeptData;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Asks for a look when a file takes along what the picture carries of places and serial numbers. */
@@ -18,7 +19,7 @@ final class PrivateDataKept implements Check
                 'private-data-kept',
                 'The picture’s own data goes along',
                 "Place, serial numbers and all else it carries go to {$at->lab->name}.",
-                new Remedy('Keep caption and copyright only', ['output' => ['keep' => null]]),
+                new Remedy('Keep caption and copyright only', LineChange::of(['output' => ['keep' => null]])),
             );
     }
 }

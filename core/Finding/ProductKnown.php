@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Finding;
 
 use Planisher\Lab\Product;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Asks for a look when a line is to be printed on something the lab's card doesn't have. */
@@ -22,7 +23,7 @@ final class ProductKnown implements Check
             'product-unknown',
             "{$at->lab->name} has no “{$wanted}”",
             $has === '' ? 'Its card names nothing it prints on.' : "Its card has {$has}.",
-            new Remedy('Leave it to the lab', ['product' => null]),
+            new Remedy('Leave it to the lab', LineChange::without('product')),
         );
     }
 }

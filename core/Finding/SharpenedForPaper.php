@@ -6,6 +6,7 @@ namespace Planisher\Finding;
 
 use Planisher\Colour\Strength;
 use Planisher\Colour\Surface;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Asks for a look when a file is sharpened for another surface than its paper has. */
@@ -25,7 +26,7 @@ final class SharpenedForPaper implements Check
                 'sharpening-unlike-paper',
                 "Sharpened for {$sharpen->surface->value}",
                 "“{$paper->name}” is {$paper->surface->value}.",
-                new Remedy("Sharpen it for {$paper->surface->value}", ['output' => ['sharpen' => ['surface' => null]]]),
+                new Remedy("Sharpen it for {$paper->surface->value}", LineChange::of(['output' => ['sharpen' => ['surface' => null]]])),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finding;
 
+use Planisher\Line\LineChange;
 use Planisher\Measure\Box;
 use Planisher\Measure\Unit;
 use Planisher\Phrase\SidesPhrase;
@@ -122,6 +123,6 @@ final class WordsOnPaper implements Check
         $lettering[$which]['x'] = $fraction(($there->x + $block->align->share() * $there->width) / $paper->width);
         $lettering[$which]['y'] = $fraction(($there->y + $there->height / 2) / $paper->height);
 
-        return new Remedy('Move it onto the paper', ['lettering' => $lettering]);
+        return new Remedy('Move it onto the paper', LineChange::of(['lettering' => $lettering]));
     }
 }

@@ -6,6 +6,7 @@ namespace Planisher\Finish;
 
 use Planisher\Line\Crop;
 use Planisher\Line\ForScreens;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
 use Planisher\OrderFile\JsonNode;
@@ -33,5 +34,15 @@ final class LineReader
         $crop = $finish instanceof SizedOtherwise ? $finish->crop($node) : Crop::fromNode($node);
 
         return LineSpec::read($node, $name, $wanted, $crop, $ignored);
+    }
+
+    /**
+     * A line as it is once it is changed.
+     *
+     * @throws OrderFileError
+     */
+    public static function changed(LineSpec $line, LineChange $change): LineSpec
+    {
+        return self::read(JsonNode::root($change->onto($line->toArray())));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish;
 
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Measure\MeasureError;
@@ -26,9 +27,8 @@ interface TakesFigures extends Dimensioning
      * @param  LineSpec<W>  $line
      * @param  Layout<O>  $layout
      * @param  string  $name  of the dimension, or of a joint
-     * @return array<string, mixed> a merge patch (RFC 7386) of the line's order-file form
      *
      * @throws MeasureError when it is no length that can be, or there is no such figure
      */
-    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array;
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): LineChange;
 }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Planisher\Finish;
 
 use Planisher\Drawing\TypedPaper;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
 use Planisher\Plan\Layout;
 
-/** What a figure typed into the drawing changes of the line, as a merge patch (RFC 7386) of its order-file form. */
+/** What a figure typed into the drawing changes of the line. */
 final class TypedFigure
 {
     /**
      * @param  ?Layout  $layout  null while the line has no picture
-     * @return array<string, mixed>
      *
      * @throws MeasureError when the text is no length, or there is no such figure
      */
-    public static function change(LineSpec $line, ?Layout $layout, string $name, string $typed): array
+    public static function change(LineSpec $line, ?Layout $layout, string $name, string $typed): LineChange
     {
         $paper = $layout->size ?? ($line->crop->size ?? throw MeasureError::noDrawing());
         if (preg_match('/^paper-(width|height)$/', $name, $side) === 1) {

@@ -12,6 +12,7 @@ use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Finish\MadeToMeasure;
 use Planisher\Lab\LabCard;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\OrderFile\JsonNode;
 
@@ -100,11 +101,10 @@ final readonly class HouseFinishSpec
     }
 
     /**
-     * What giving it to a line of this lab, made into a finish of this name, changes, as a merge patch (RFC 7386), and what
-     * the lab doesn't have, or means
-     * nothing for what the line is made into, and is therefore left as it is, in words.
+     * What giving it to a line of this lab, made into a finish of this name, changes, and what the
+     * lab doesn't have, or means nothing for what the line is made into, and is therefore left as it is, in words.
      *
-     * @return array{array<string, mixed>, list<string>}
+     * @return array{LineChange, list<string>}
      */
     public function give(LabCard $lab, string $to): array
     {
@@ -125,7 +125,7 @@ final readonly class HouseFinishSpec
             }
         }
 
-        return [$change, $left];
+        return [LineChange::of($change), $left];
     }
 
     /** Why a choice isn't given: what the lab doesn't have, or that it means nothing there. */

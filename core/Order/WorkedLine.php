@@ -11,10 +11,9 @@ use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LineReader;
 use Planisher\Lab\LabCard;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Naming\FileName;
-use Planisher\OrderFile\JsonNode;
-use Planisher\OrderFile\MergePatch;
 use Planisher\Picture\ColourLoss;
 use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
@@ -75,13 +74,7 @@ final readonly class WorkedLine
         $lab = $lab->of($line->product, $line->paper);
         $plan = self::plan($line, $pictures, $lab, $name, $orderContext);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
-        $changed = fn (array $change): ?Plan => self::plan(
-            LineReader::read(JsonNode::root(MergePatch::apply($line->toArray(), $change))),
-            $pictures,
-            $lab,
-            $name,
-            $orderContext,
-        );
+        $changed = fn (LineChange $change): ?Plan => self::plan(LineReader::changed($line, $change), $pictures, $lab, $name, $orderContext);
 
         return new LineContext($line, $lab, $pictures, $name, $plan, $seen, $changed, $orderContext);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Lab\LabCard;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Line\Wanted;
 use Planisher\Naming\FileName;
@@ -26,7 +27,7 @@ final readonly class LineContext
      * @param  LineSpec<W>  $line
      * @param  list<PictureFacts|PictureTrouble>  $pictures  of the line's places, in their order
      * @param  ?Plan<O>  $plan  null when a picture is missing or can't be used, or it asks for what can't be made
-     * @param  \Closure(array<string, mixed>): ?Plan<O>  $changed  the plan of the line changed by a merge patch (RFC 7386)
+     * @param  \Closure(LineChange): ?Plan<O>  $changed  the plan of the line that is changed so
      */
     public function __construct(
         public LineSpec $line,
@@ -42,10 +43,9 @@ final readonly class LineContext
     /**
      * Whether a change to the line would bring about a plan that is as wanted: what a remedy promises is tried first.
      *
-     * @param  array<string, mixed>  $change  of the line, as a merge patch
      * @param  callable(Plan<O>): bool  $isWanted
      */
-    public function changedBy(array $change, callable $isWanted): bool
+    public function changedBy(LineChange $change, callable $isWanted): bool
     {
         $plan = ($this->changed)($change);
 

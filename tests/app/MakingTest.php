@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Planisher\Finish\Finishes;
+use Planisher\Line\LineChange;
 use Planisher\State\FileState;
 use Planisher\State\LineState;
 use Tests\core\Finish\Pair\PairFinish;
@@ -424,7 +425,8 @@ final class MakingTest extends TestCase
         try {
             $line = $this->line('8 x 10 in', ['output' => ['ppi' => 60, 'format' => 'tiff']]);
             $this->upload(self::pictureBytes(blue: 200), 'grey-gull.jpg')->assertCreated();
-            $line = LineChanger::patch($line, $line->version, ['make' => 'pair', 'pair' => ['other' => 'grey-gull.jpg']]);
+            $two = LineChange::of(['make' => 'pair', 'pair' => ['other' => 'grey-gull.jpg']]);
+            $line = LineChanger::change($line, $line->version, $two);
             self::assertSame(['dawn-boat.jpg', 'grey-gull.jpg'], $line->line()->pictures());
             self::assertSame([0, 1], $line->pictures()->orderBy('place')->pluck('place')->all());
             $line->update(['state' => LineState::Passed]);
@@ -433,7 +435,7 @@ final class MakingTest extends TestCase
             self::assertCount(2, $file->ticket['pictures']);
             self::assertSame('made', $file->state->value);
             $before = $line->refresh()->wanted;
-            $line = LineChanger::patch($line, $line->version, ['pair' => ['other' => null]]);
+            $line = LineChanger::change($line, $line->version, LineChange::of(['pair' => ['other' => null]]));
             self::assertSame(['dawn-boat.jpg', null], $line->line()->pictures(), 'one is taken out');
             $line = LineChanger::replace(
                 $line,

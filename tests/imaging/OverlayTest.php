@@ -227,6 +227,6 @@ final class OverlayTest extends TestCase
         self::assertStringContainsString('300 × 120', $enlarged->text ?? '');
         $missing = $this->work(['overlays' => [['picture' => 'nowhere.png']]]);
         self::assertSame('mark-missing', $missing->worst()->code);
-        self::assertSame(['overlays' => []], $missing->worst()->remedy?->change);
+        self::assertSame(['overlays' => []], $missing->worst()->remedy?->change->toArray());
     }
 }

@@ -297,15 +297,20 @@ final class WordsTest extends TestCase
         $worked = $this->work(['lettering' => [['text' => 'Hooray 😀']]]);
         self::assertTrue($worked->isStopped());
         self::assertStringContainsString('“😀” (GRINNING FACE, U+1F600)', $worked->worst()->text);
-        $change = $worked->worst()->remedy->change ?? self::fail('it has a way out');
+        $change = $worked->worst()->remedy?->change->toArray() ?? self::fail('it has a way out');
         self::assertSame('Hooray', $change['lettering'][0]['text']);
         self::assertFalse($this->work($change)->isStopped());
-        self::assertSame([], $this->work(['lettering' => [['text' => '😀']]])->worst()->remedy?->change['lettering']);
+        self::assertSame(
+            [],
+            $this->work(['lettering' => [['text' => '😀']]])
+                ->worst()
+                ->remedy?->change->toArray()['lettering'],
+        );
         $other = $this->work(['lettering' => [['text' => 'שלום', 'face' => 'Bitter']]]);
         $finding = LineContexts::finding($other, 'letters-other-face') ?? self::fail('no finding');
         self::assertStringContainsString('(HEBREW LETTER SHIN, U+05E9)', $finding->text);
         self::assertSame('Rubik', $other->plan?->added->lettering[0]->face->value);
-        self::assertSame('Rubik', $finding->remedy?->change['lettering'][0]['face']);
+        self::assertSame('Rubik', $finding->remedy?->change->toArray()['lettering'][0]['face']);
         $plain = $this->work(['lettering' => [['text' => 'Sommer', 'face' => 'Marck Script', 'weight' => 'bold']]]);
         self::assertNotNull(LineContexts::finding($plain, 'style-missing'));
     }

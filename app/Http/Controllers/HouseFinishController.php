@@ -104,7 +104,7 @@ final class HouseFinishController
             [$change, $lacking] = $finish->houseFinish()->give($order->lab->labCard(), $line->line()->make);
             $left = array_values(array_unique([...$left, ...$lacking]));
             try {
-                LineChanger::patch($line, (int) $version, $change);
+                LineChanger::change($line, (int) $version, $change);
             } catch (StaleLine) {
                 $missed[] = "Line {$line->number} was changed in another window meanwhile; it was left as it is.";
             }

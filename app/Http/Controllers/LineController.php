@@ -20,6 +20,7 @@ use Illuminate\Http\Response;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Severity;
 use Planisher\Finish\TypedFigure;
+use Planisher\Line\LineChange;
 use Planisher\Measure\MeasureError;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\OrderFileError;
@@ -59,9 +60,9 @@ final class LineController
         ]);
         $change = isset($given['figure'])
             ? $this->figure($line, $given['figure']['name'], $given['figure']['typed'])
-            : $this->ofLine($line, $given['cell'] ?? null, (array) $request->input('change'));
+            : $this->ofLine($line, $given['cell'] ?? null, LineChange::of((array) $request->input('change')));
 
-        return $this->shown(LineChanger::patch($line, $request->integer('version'), $change));
+        return $this->shown(LineChanger::change($line, $request->integer('version'), $change));
     }
 
     /** Puts a line as it was: for undo and redo. */
@@ -72,23 +73,14 @@ final class LineController
         return $this->shown(LineChanger::replace($line, $request->integer('version'), (array) $request->input('line')));
     }
 
-    /**
-     * A change of one of the prints that a line carries, as one of the line.
-     *
-     * @param  ChangeForm  $change
-     * @return ChangeForm
-     */
-    private function ofLine(Line $line, ?int $cell, array $change): array
+    /** A change of one of the prints that a line carries, as one of the line. */
+    private function ofLine(Line $line, ?int $cell, LineChange $change): LineChange
     {
         return $cell === null ? $change : CellOfLine::of($this->computation, $line, $cell)->change($change);
     }
 
-    /**
-     * What a figure typed into the drawing changes.
-     *
-     * @return ChangeForm
-     */
-    private function figure(Line $line, string $name, string $typed): array
+    /** What a figure typed into the drawing changes. */
+    private function figure(Line $line, string $name, string $typed): LineChange
     {
         $worked = $this->computation->line($line);
         try {
@@ -111,7 +103,7 @@ final class LineController
         );
 
         return $this->shown(
-            LineChanger::change($line, $request->integer('version'), function (Line $now) use ($given): void {
+            LineChanger::do($line, $request->integer('version'), function (Line $now) use ($given): void {
                 $now->fill(['remark' => $given['remark'], 'remark_for_lab' => $given['remarkForLab']]);
             }),
         );
@@ -154,7 +146,7 @@ final class LineController
     /** @throws StaleLine */
     private static function passed(Line $line, int $seen, WorkedLine $worked): Line
     {
-        return LineChanger::change($line, $seen, fn (Line $now) => self::markPassed($now, $worked));
+        return LineChanger::do($line, $seen, fn (Line $now) => self::markPassed($now, $worked));
     }
 
     private static function markPassed(Line $now, WorkedLine $worked): void

@@ -118,7 +118,7 @@ final class ListController
             if ($wish->gather !== null) {
                 [$view, $missed] = $this->gathered($wishes, $wish, $line);
             } elseif ($wish->change !== []) {
-                $seen = LineChanger::tried($line, $wishes->patch($line));
+                $seen = LineChanger::tried($line, $wishes->changeOf($line));
                 $view = LineView::of($seen, $this->computation->tried($order, $seen));
             }
         } catch (OrderFileError $e) {

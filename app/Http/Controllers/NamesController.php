@@ -15,6 +15,7 @@ use App\Orders\Names;
 use App\Orders\OrderView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Planisher\Line\LineChange;
 
 /** What the files of an order are called: tried, and given to its lines. */
 final class NamesController
@@ -61,7 +62,8 @@ final class NamesController
             }
         }
         $seen = SeenLines::in($given);
-        [$changed, $missed] = $seen === [] ? [[], []] : LineChanger::patchEach($order, $seen, ['name' => $name]);
+        [$changed, $missed] =
+            $seen === [] ? [[], []] : LineChanger::changeEach($order, $seen, fn (): LineChange => LineChange::of(['name' => $name]));
         $worked = $this->computation->order(Order::query()->findOrFail($order->id));
 
         return response()->json([

@@ -9,6 +9,7 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\FileFormat;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /**
@@ -30,8 +31,8 @@ final class ApartTaken implements Check
                 'A JPEG has no second page',
                 "{$at->lab->name} wants face and edges as two pages of one TIFF.",
                 in_array(FileFormat::Tiff, $at->lab->formats, true)
-                    ? new Remedy('Save as TIFF', ['output' => ['format' => 'tiff']])
-                    : new Remedy('Keep them together', ['canvas' => ['edgesApart' => false]]),
+                    ? new Remedy('Save as TIFF', LineChange::of(['output' => ['format' => 'tiff']]))
+                    : new Remedy('Keep them together', LineChange::of(['canvas' => ['edgesApart' => false]])),
             );
         }
 

@@ -10,6 +10,7 @@ use Planisher\Finish\Hangs;
 use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
 use Planisher\Finish\UsesOfLab;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Unit;
@@ -50,12 +51,12 @@ final class CanvasDimensioning implements DrawsParts, Hangs, TakesFigures, UsesO
         return $drawn->all();
     }
 
-    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): LineChange
     {
         [$what] = explode('-', $name);
 
         return in_array($what, ['depth', 'spare'], true)
-            ? [CanvasFinish::NAME => [$what => (string) EdgeDepth::parse($typed, $layout->size->width->unit)]]
+            ? LineChange::of([CanvasFinish::NAME => [$what => (string) EdgeDepth::parse($typed, $layout->size->width->unit)]])
             : throw TypedFigure::unknown($name);
     }
 

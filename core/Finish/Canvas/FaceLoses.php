@@ -7,6 +7,7 @@ namespace Planisher\Finish\Canvas;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
@@ -33,7 +34,12 @@ final class FaceLoses implements Check
         $text = SidesPhrase::length($layout->own->around(), $layout->size->width->unit).' of picture on every side is not on the face.';
 
         return $lost > self::LITTLE
-            ? Finding::look('face-loses-much', $title, $text, new Remedy('Mirror the edge instead', ['canvas' => ['edge' => null]]))
+            ? Finding::look(
+                'face-loses-much',
+                $title,
+                $text,
+                new Remedy('Mirror the edge instead', LineChange::of(['canvas' => ['edge' => null]])),
+            )
             : Finding::fine('face-loses', $title, $text);
     }
 }

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Canvas;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
@@ -74,16 +75,11 @@ final class MarkedClearsFold implements Check
             return $distance >= CanvasPlanner::clearOfFold()->nanometres;
         };
         $remedies = [
-            'Move the window so that it stays in' => ['window' => null],
-            'Mirror the edge instead' => ['window' => null, 'canvas' => ['edge' => null]],
-            'Turn it to suit' => ['window' => null, 'turn' => null],
+            new Remedy('Move the window so that it stays in', LineChange::without('window')),
+            new Remedy('Mirror the edge instead', LineChange::of(['window' => null, 'canvas' => ['edge' => null]])),
+            new Remedy('Turn it to suit', LineChange::without('window', 'turn')),
         ];
-        foreach ($remedies as $label => $change) {
-            if ($at->changedBy($change, $clears)) {
-                return new Remedy($label, $change);
-            }
-        }
 
-        return null;
+        return Remedy::firstOf($remedies, $at, $clears);
     }
 }

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Canvas;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
 use Planisher\Plan\LineContext;
@@ -40,8 +41,8 @@ final class MarkedNotDoubled implements Check
                 SidesPhrase::on($side).
                 ", and the edge, {$edge->label()}, shows it a second time.",
             $edge === EdgeFill::Mirrored && $drawnOut
-                ? new Remedy('Draw the edge out instead', ['canvas' => ['edge' => EdgeFill::DrawnOut->value]])
-                : new Remedy('Make the edge one colour', ['canvas' => ['edge' => EdgeFill::OneColour->value]]),
+                ? new Remedy('Draw the edge out instead', LineChange::of(['canvas' => ['edge' => EdgeFill::DrawnOut->value]]))
+                : new Remedy('Make the edge one colour', LineChange::of(['canvas' => ['edge' => EdgeFill::OneColour->value]])),
         );
     }
 

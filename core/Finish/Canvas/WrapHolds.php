@@ -8,6 +8,7 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Lab\CanvasCard;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Length;
 use Planisher\Measure\Resolution;
 use Planisher\Phrase\SidesPhrase;
@@ -29,7 +30,8 @@ final class WrapHolds implements Check
         }
         $wrap = $layout->own;
         $card = $at->lab->canvas;
-        $labsOwn = $canvas->depth === null ? null : new Remedy("Take {$card->depth->label()}", ['canvas' => ['depth' => null]]);
+        $labsOwn =
+            $canvas->depth === null ? null : new Remedy("Take {$card->depth->label()}", LineChange::of(['canvas' => ['depth' => null]]));
         $face = $layout->size->label();
         if ($wrap->typedDepth->isZero()) {
             return Finding::stops(
@@ -55,7 +57,7 @@ final class WrapHolds implements Check
                 'edge-depth-assumed',
                 "{$wrap->typedDepth->label()} of edge is assumed",
                 "{$at->lab->name}’s card doesn’t say how deep its bars are. Ask, and say it here.",
-                new Remedy("It is {$wrap->typedDepth->label()}", ['canvas' => ['depth' => (string) $wrap->typedDepth]]),
+                new Remedy("It is {$wrap->typedDepth->label()}", LineChange::of(['canvas' => ['depth' => (string) $wrap->typedDepth]])),
             );
         }
         if ($card->isSaid && $canvas->depth !== null && self::isUnlike($wrap, $card, $layout, $at->plan?->shown->resolution)) {

@@ -8,6 +8,7 @@ use Planisher\Drawing\Dimensions;
 use Planisher\Finish\DrawsParts;
 use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Figure;
 use Planisher\Measure\MeasureError;
@@ -34,7 +35,7 @@ final class ScreenDimensioning implements DrawsParts, TakesFigures
     }
 
     /** Of a shape its side; else the long side that makes this one so long. */
-    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): LineChange
     {
         $wanted = $line->wanted;
         $pixels = $layout->own->pixels;
@@ -47,11 +48,13 @@ final class ScreenDimensioning implements DrawsParts, TakesFigures
         $side = (int) $m[1];
         $isWidth = $name === 'screen-width';
         if ($wanted->shape !== null) {
-            return ['shape' => $isWidth ? "{$side} x {$wanted->shape->height} px" : "{$wanted->shape->width} x {$side} px"];
+            $shape = $isWidth ? "{$side} x {$wanted->shape->height} px" : "{$wanted->shape->width} x {$side} px";
+
+            return LineChange::of(['shape' => $shape]);
         }
         $long = max($pixels->width, $pixels->height) / ($isWidth ? $pixels->width : $pixels->height);
 
-        return ['longSide' => max(1, (int) round($side * $long))];
+        return LineChange::of(['longSide' => max(1, (int) round($side * $long))]);
     }
 
     public function parts(?LineContext $at): array

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Panels;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Unit;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\LineContext;
@@ -113,13 +114,12 @@ final class MarkedClearsJoints implements Check
             $plan->size()->height,
             $grid->between,
         );
-        $change = [
-            'panels' => array_filter([
-                'columns' => count($grid->columns) > 1 && $columns !== null ? array_map(strval(...), $columns) : null,
-                'rows' => count($grid->rows) > 1 && $rows !== null ? array_map(strval(...), $rows) : null,
-            ]),
-        ];
-        if ($change['panels'] !== [] && $at->changedBy($change, $clears)) {
+        $shared = array_filter([
+            'columns' => count($grid->columns) > 1 && $columns !== null ? array_map(strval(...), $columns) : null,
+            'rows' => count($grid->rows) > 1 && $rows !== null ? array_map(strval(...), $rows) : null,
+        ]);
+        $change = LineChange::of(['panels' => $shared]);
+        if ($shared !== [] && $at->changedBy($change, $clears)) {
             $said = implode(
                 ' and ',
                 array_map(
@@ -127,14 +127,16 @@ final class MarkedClearsJoints implements Check
                         ', ',
                         array_map(fn (string $length): string => (string) preg_replace('/ .*/', '', $length), $lengths),
                     ),
-                    $change['panels'],
+                    $shared,
                 ),
             );
 
-            return new Remedy("Share it out as {$said}".self::unit($change['panels']), $change);
+            return new Remedy("Share it out as {$said}".self::unit($shared), $change);
         }
 
-        return $at->changedBy(['window' => null], $clears) ? new Remedy('Move the window to its place', ['window' => null]) : null;
+        return $at->changedBy(LineChange::without('window'), $clears)
+            ? new Remedy('Move the window to its place', LineChange::without('window'))
+            : null;
     }
 
     /** @param  array<string, list<string>>  $lengths */

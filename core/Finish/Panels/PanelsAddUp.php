@@ -7,6 +7,7 @@ namespace Planisher\Finish\Panels;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
 use Planisher\Plan\LineContext;
@@ -33,9 +34,12 @@ final class PanelsAddUp implements Check
                 $both
                     ? 'Prints that are pasted together overlap; panels that hang apart don’t.'
                     : 'Gaps or overlaps take all of it. See that their unit is right.',
-                new Remedy($both ? 'No overlap' : 'No gap, no overlap', [
-                    'panels' => $both ? ['overlap' => null] : ['gap' => null, 'overlap' => null],
-                ]),
+                new Remedy(
+                    $both ? 'No overlap' : 'No gap, no overlap',
+                    LineChange::of([
+                        'panels' => $both ? ['overlap' => null] : ['gap' => null, 'overlap' => null],
+                    ]),
+                ),
             );
         }
         foreach (
@@ -66,22 +70,28 @@ final class PanelsAddUp implements Check
         $last = end($lengths) ?: Length::zero($unit);
         $mended =
             $last->nanometres + $missing > 0
-                ? new Remedy('Make the last '.Length::exact($last->nanometres + $missing, $unit)->label(), [
-                    'panels' => [
-                        $key => [
-                            ...array_map(strval(...), array_slice($lengths, 0, -1)),
-                            (string) Length::exact($last->nanometres + $missing, $unit),
+                ? new Remedy(
+                    'Make the last '.Length::exact($last->nanometres + $missing, $unit)->label(),
+                    LineChange::of([
+                        'panels' => [
+                            $key => [
+                                ...array_map(strval(...), array_slice($lengths, 0, -1)),
+                                (string) Length::exact($last->nanometres + $missing, $unit),
+                            ],
                         ],
-                    ],
-                ])
-                : new Remedy('Keep their proportions', [
-                    'panels' => [
-                        $key => array_map(
-                            fn (float $nanometres): float => round($nanometres / $unit->nanometres(), 3),
-                            $shares->proportions,
-                        ),
-                    ],
-                ]);
+                    ]),
+                )
+                : new Remedy(
+                    'Keep their proportions',
+                    LineChange::of([
+                        'panels' => [
+                            $key => array_map(
+                                fn (float $nanometres): float => round($nanometres / $unit->nanometres(), 3),
+                                $shares->proportions,
+                            ),
+                        ],
+                    ]),
+                );
 
         return Finding::stops(
             'panels-dont-add-up',

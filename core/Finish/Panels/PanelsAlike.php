@@ -7,6 +7,7 @@ namespace Planisher\Finish\Panels;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Length;
 use Planisher\Plan\LineContext;
 
@@ -29,7 +30,7 @@ final class PanelsAlike implements Check
                 'panels-one',
                 'One panel is no set',
                 'Share it out, or make it a print.',
-                new Remedy('Make it a print', ['make' => 'print', 'panels' => null]),
+                new Remedy('Make it a print', LineChange::of(['make' => 'print', 'panels' => null])),
             );
         }
         $label = fn (int $nanometres): Length => Length::ofNanometres($nanometres, $paper->width->unit);

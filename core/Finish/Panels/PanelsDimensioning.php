@@ -8,6 +8,7 @@ use Planisher\Drawing\Dimensions;
 use Planisher\Finish\DrawsParts;
 use Planisher\Finish\Hangs;
 use Planisher\Finish\TakesFigures;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
@@ -48,7 +49,7 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
         return $drawn->all();
     }
 
-    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): LineChange
     {
         $grid = $layout->own;
         $length = Length::parse($typed, $layout->size->width->unit);
@@ -74,12 +75,11 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
      * A gap, the width or height of a panel, or where a joint lies. A panel that changes takes from its neighbour.
      *
      * @param  non-empty-list<string>  $parts  of the figure's name: column-2, joint-row-1, gap-across
-     * @return array<string, mixed>
      */
-    private static function panels(PanelGrid $grid, Size $paper, array $parts, Length $length): array
+    private static function panels(PanelGrid $grid, Size $paper, array $parts, Length $length): LineChange
     {
         if ($parts[0] === 'gap') {
-            return ['panels' => ['gap' => (string) $length]];
+            return LineChange::of(['panels' => ['gap' => (string) $length]]);
         }
         $isJoint = $parts[0] === 'joint';
         $across = $parts[$isJoint ? 1 : 0] === 'column';
@@ -97,17 +97,9 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
             default => $spans[$joint + 1]->to() - $length->nanometres - $half,
         };
 
-        return [
-            'panels' => [
-                $across ? 'columns' : 'rows' => self::moved(
-                    $spans,
-                    $joint,
-                    $at - $half,
-                    $grid->between,
-                    $across ? $paper->width : $paper->height,
-                ),
-            ],
-        ];
+        $lengths = self::moved($spans, $joint, $at - $half, $grid->between, $across ? $paper->width : $paper->height);
+
+        return LineChange::of(['panels' => [$across ? 'columns' : 'rows' => $lengths]]);
     }
 
     /**

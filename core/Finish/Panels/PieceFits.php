@@ -7,6 +7,7 @@ namespace Planisher\Finish\Panels;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
@@ -111,10 +112,13 @@ final class PieceFits implements Check
 
         return $would === null
             ? null
-            : new Remedy('Share it out between '.$would[0] * $would[1].' panels', [
-                'make' => 'panels',
-                'panels' => ['columns' => array_fill(0, $would[0], 1), 'rows' => $would[1] === 1 ? null : array_fill(0, $would[1], 1)],
-            ]);
+            : new Remedy(
+                'Share it out between '.$would[0] * $would[1].' panels',
+                LineChange::of([
+                    'make' => 'panels',
+                    'panels' => ['columns' => array_fill(0, $would[0], 1), 'rows' => $would[1] === 1 ? null : array_fill(0, $would[1], 1)],
+                ]),
+            );
     }
 
     private static function size(Box $box, Size $as): Size

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Figure;
 use Planisher\Plan\LineContext;
 
@@ -35,7 +36,7 @@ final class BorderLight implements Check
                 'border-heavy',
                 Figure::percent($share).' of the paper is border',
                 "{$border->label()} on {$layout->size->label()}. See that its unit is right.",
-                new Remedy('Leave the border away', ['border' => null]),
+                new Remedy('Leave the border away', LineChange::without('border')),
             );
     }
 }

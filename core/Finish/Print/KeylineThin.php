@@ -7,6 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Side;
 use Planisher\Plan\LineContext;
 
@@ -39,7 +40,7 @@ final class KeylineThin implements Check
             $hides
                 ? "{$keyline->width->label()} all round hides a good part of the picture. See that its unit is right."
                 : "{$keyline->width->label()} is wider than the border it stands in.",
-            new Remedy('Make it 0.01 in', ['keyline' => ['width' => null]]),
+            new Remedy('Make it 0.01 in', LineChange::of(['keyline' => ['width' => null]])),
         );
     }
 }

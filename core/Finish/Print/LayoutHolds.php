@@ -7,6 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\LineContext;
 
@@ -31,13 +32,13 @@ final class LayoutHolds implements Check
                 'margins-too-large',
                 'The border leaves no room',
                 "{$print->border->label()} on {$paper} leaves nothing for the picture. It is drawn without; make it smaller.",
-                new Remedy('Leave the border away', ['border' => null]),
+                new Remedy('Leave the border away', LineChange::without('border')),
             ),
             $layout->has(PrintFlaw::ImageTooLarge) => Finding::look(
                 'image-too-large',
                 'The image is larger than the paper',
                 "{$print->image?->label()} doesn’t fit {$paper}. It is made as large as the paper holds.",
-                new Remedy('As large as fits', ['image' => null]),
+                new Remedy('As large as fits', LineChange::without('image')),
             ),
             $layout->has(PrintFlaw::RaisedTooFar) => Finding::look(
                 'raised-too-far',
@@ -45,7 +46,7 @@ final class LayoutHolds implements Check
                 "{$print->raise->by->label()} is more than the ".
                     SidesPhrase::length($layout->raiseRoom, $print->raise->by->unit).
                     ' above the image. It lies at the paper’s edge.',
-                new Remedy('At the optical centre', ['raise' => 'optical']),
+                new Remedy('At the optical centre', LineChange::of(['raise' => 'optical'])),
             ),
             default => null,
         };

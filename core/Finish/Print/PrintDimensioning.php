@@ -10,6 +10,7 @@ use Planisher\Finish\DrawsParts;
 use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
 use Planisher\Finish\UsesOfLab;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
@@ -58,7 +59,7 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
         return $drawn->all();
     }
 
-    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): LineChange
     {
         $length = Length::parse($typed, $layout->size->width->unit);
         $print = $line->wanted;
@@ -105,13 +106,11 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
     /**
      * A cropped print's border on that side; of a whole picture, or of an image that has a size of its own, the image
      * is scaled about its centre until the margin is so.
-     *
-     * @return array<string, mixed>
      */
-    private static function margin(PrintWanted $print, Layout $layout, Side $side, Length $length): array
+    private static function margin(PrintWanted $print, Layout $layout, Side $side, Length $length): LineChange
     {
         if ($print->fit === Fit::Fill && $print->image === null) {
-            return ['border' => $print->border->with($side, $length)->toArray()];
+            return LineChange::of(['border' => $print->border->with($side, $length)->toArray()]);
         }
         [$key, $opposite, $paper] = match ($side) {
             Side::Left => ['width', Side::Right, $layout->size->width],
@@ -135,11 +134,9 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
 
     /**
      * One side of the image; the other follows.
-     *
-     * @return array<string, mixed>
      */
-    private static function image(string $side, Length $length): array
+    private static function image(string $side, Length $length): LineChange
     {
-        return ['image' => [$side => (string) $length, $side === 'width' ? 'height' : 'width' => null]];
+        return LineChange::of(['image' => [$side => (string) $length, $side === 'width' ? 'height' : 'width' => null]]);
     }
 }

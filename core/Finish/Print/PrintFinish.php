@@ -17,6 +17,7 @@ use Planisher\Finish\OffersChoices;
 use Planisher\Finish\Panels\PieceFits;
 use Planisher\Finish\SaidInWords;
 use Planisher\Lab\LabCard;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Length;
@@ -35,9 +36,6 @@ use Planisher\Studio\OrderContext;
 final class PrintFinish implements OffersChoices, SaidInWords
 {
     public const NAME = 'print';
-
-    /** A change that prints all of a picture. */
-    private const WHOLE = ['fit' => 'whole', 'window' => null];
 
     public function name(): string
     {
@@ -82,7 +80,7 @@ final class PrintFinish implements OffersChoices, SaidInWords
             new LayoutHolds(),
             new BorderLight(),
             new KeylineThin(),
-            new MarkedStaysIn(self::frameCover(...), ['Print the whole picture' => ['window' => null, 'fit' => 'whole']]),
+            new MarkedStaysIn(self::frameCover(...), [self::whole()]),
             new AddedClearsEdges(self::covered(...), 'what a frame or a cut may take'),
         ];
     }
@@ -112,11 +110,12 @@ final class PrintFinish implements OffersChoices, SaidInWords
     /** @return list<Check<PrintWanted, PrintLayout>> */
     private static function ofPicture(): array
     {
-        return [
-            new EnoughPixels(),
-            new NotEnlargedMuch(),
-            new CutLittle(self::isWhole(...), new Remedy('Print the whole picture', self::WHOLE)),
-        ];
+        return [new EnoughPixels(), new NotEnlargedMuch(), new CutLittle(self::isWhole(...), self::whole())];
+    }
+
+    private static function whole(): Remedy
+    {
+        return new Remedy('Print the whole picture', LineChange::of(['window' => null, 'fit' => 'whole']));
     }
 
     public function wording(): PrintWording

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Print;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Size;
 use Planisher\Plan\LineContext;
 
@@ -31,7 +32,7 @@ final class SizeListed implements Check
                 'carrier-too-small',
                 "{$carrier->label()} is too small a sheet",
                 "It can’t hold {$size->label()} either way up.",
-                new Remedy('Choose the sheet that suits', ['carrier' => null]),
+                new Remedy('Choose the sheet that suits', LineChange::without('carrier')),
             );
         }
         if ($carrier !== null && $lab->lists($carrier) === null) {
@@ -39,7 +40,7 @@ final class SizeListed implements Check
                 'carrier-not-listed',
                 "{$carrier->label()} isn’t on the lab’s list",
                 "{$lab->name} may cut or refuse the sheet.",
-                new Remedy('Choose the sheet that suits', ['carrier' => null]),
+                new Remedy('Choose the sheet that suits', LineChange::without('carrier')),
             );
         }
         $used = PrintWording::carrier($at);
@@ -57,7 +58,7 @@ final class SizeListed implements Check
                 'no-sheet-holds',
                 'No sheet of the lab is large enough',
                 "{$size->label()} isn’t listed, and the largest sheet {$lab->name} lists is {$largest->label()}. It may cut or refuse it.",
-                new Remedy("Make it {$largest->label()}", ['size' => (string) $largest]),
+                new Remedy("Make it {$largest->label()}", LineChange::of(['size' => (string) $largest])),
             );
         }
 
@@ -65,7 +66,7 @@ final class SizeListed implements Check
             'size-not-listed',
             "{$size->label()} isn’t on the lab’s list",
             "{$lab->name} may cut or refuse it. {$sheet->label()} is the smallest sheet that holds it.",
-            new Remedy("Lay it on the {$sheet->label()} sheet", ['carrier' => null]),
+            new Remedy("Lay it on the {$sheet->label()} sheet", LineChange::without('carrier')),
         );
     }
 
@@ -80,7 +81,7 @@ final class SizeListed implements Check
             'carrier-used',
             "{$size->label()} isn’t on the lab’s list",
             "{$listed->label()} is the smallest sheet that holds it. White to trim away: {$trim}.",
-            new Remedy("Keep the {$listed->label()} sheet", ['carrier' => (string) $listed]),
+            new Remedy("Keep the {$listed->label()} sheet", LineChange::of(['carrier' => (string) $listed])),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /**
@@ -32,7 +33,7 @@ final class BleedTrimmed implements Check
                 'cell-at-trim',
                 'Cells lie where the lab trims',
                 "{$at->lab->name} takes {$bleed->label()} of white off each edge, and may take or leave a hair of a cell there.",
-                new Remedy("Leave {$bleed->label()} free", [SheetWanted::NAME => ['margin' => (string) $bleed]]),
+                new Remedy("Leave {$bleed->label()} free", LineChange::of([SheetWanted::NAME => ['margin' => (string) $bleed]])),
             );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Finish\Sheet;
 
+use Planisher\Line\LineChange;
 use Planisher\Line\Turn;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
@@ -22,9 +23,8 @@ final class ByHand
      * A print moved, its top left corner on its sheet.
      *
      * @param  int  $print  from 0, copies counted
-     * @return array<string, mixed> a change of the line
      */
-    public function moved(int $print, Length $x, Length $y): array
+    public function moved(int $print, Length $x, Length $y): LineChange
     {
         $at = $this->at($print);
 
@@ -33,10 +33,8 @@ final class ByHand
 
     /**
      * A print turned a quarter where it lies, and moved back onto the sheet where it would leave it.
-     *
-     * @return array<string, mixed>
      */
-    public function turned(int $print): array
+    public function turned(int $print): LineChange
     {
         $cell = $this->cell($print);
         [$box, $sheet] = [$cell->spot->box, $this->layout->arrangement->sheet];
@@ -50,10 +48,8 @@ final class ByHand
 
     /**
      * One side of a print, as it lies on the sheet.
-     *
-     * @return array<string, mixed>
      */
-    public function sized(int $print, bool $isWidth, Length $length): array
+    public function sized(int $print, bool $isWidth, Length $length): LineChange
     {
         if ($length->nanometres === 0) {
             throw MeasureError::ofNothing('A cell of 0 can’t be cut out');
@@ -62,17 +58,13 @@ final class ByHand
         $now = $laid->wanted->size();
         $then = $isWidth !== $laid->spot->isTurned ? Size::of($length, $now->height) : Size::of($now->width, $length);
 
-        $change = ['size' => (string) $then];
-
-        return CellChange::of($this->wanted, $laid->cell, $change);
+        return CellChange::of($this->wanted, $laid->cell, LineChange::of(['size' => (string) $then]));
     }
 
     /**
      * The pictures of two prints exchanged.
-     *
-     * @return array<string, mixed>
      */
-    public function swapped(int $one, int $other): array
+    public function swapped(int $one, int $other): LineChange
     {
         [$first, $second] = [$this->cell($one)->cell, $this->cell($other)->cell];
         $forms = array_map(fn (Cell $cell): array => $cell->toArray(), $this->wanted->cells);
@@ -90,27 +82,27 @@ final class ByHand
      * All cells arranged again.
      *
      * @param  list<Cell>  $cells
-     * @return array<string, mixed>
      */
-    public static function arranged(array $cells): array
+    public static function arranged(array $cells): LineChange
     {
         return CellChange::all(array_map(fn (Cell $cell): array => array_diff_key($cell->toArray(), ['at' => true]), $cells));
     }
 
     /**
-     * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
+     * @param  array<string, mixed>  $changed  of its form
      */
-    private function with(int $print, array $change): array
+    private function with(int $print, array $changed): LineChange
     {
         $forms = [];
         foreach ($this->layout->cells as $n => $cell) {
-            $forms[] = [...$cell->wanted->toArray(), 'copies' => 1, 'at' => $this->at($n), ...$n === $print ? $change : []];
+            $forms[] = [...$cell->wanted->toArray(), 'copies' => 1, 'at' => $this->at($n), ...$n === $print ? $changed : []];
         }
         $sheet = $this->layout->arrangement->sheet;
         $turn = $sheet->width > $sheet->height ? Turn::Landscape : Turn::Portrait;
 
-        return CellChange::all($forms) + ['size' => (string) ($this->wanted->size ?? $this->size), 'turn' => $turn->value];
+        return CellChange::all($forms)->and(
+            LineChange::of(['size' => (string) ($this->wanted->size ?? $this->size), 'turn' => $turn->value]),
+        );
     }
 
     /** @return array{sheet: int, x: string, y: string, turned: bool} */

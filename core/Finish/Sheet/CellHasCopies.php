@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /** Stops a sheet that carries no copy of a cell. */
@@ -20,7 +21,7 @@ final class CellHasCopies implements Check
                 'cell-no-copies',
                 'No copies',
                 'It is wanted 0 times, so that it isn’t on the sheet. Give a number, or take the cell out.',
-                new Remedy('Make it 1', ['copies' => 1]),
+                new Remedy('Make it 1', LineChange::of(['copies' => 1])),
             );
     }
 }

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Size;
 use Planisher\Phrase\SidesPhrase;
 use Planisher\Phrase\WordRow;
@@ -87,16 +88,12 @@ final class CellsFit implements Check
     private static function closer(SheetWanted $wanted, LineContext $at): ?Remedy
     {
         $now = $wanted->arrangement($at->lab)?->sheets() ?? PHP_INT_MAX;
-        $changes = ['Leave gutter and margin away' => [SheetWanted::NAME => ['gutter' => null, 'margin' => null]]];
+        $none = LineChange::of([SheetWanted::NAME => ['gutter' => null, 'margin' => null]]);
+        $remedies = [new Remedy('Leave gutter and margin away', $none)];
         foreach (SheetOffers::all($wanted, $at->lab) as $offer) {
-            $changes["Take {$offer->size->label()}"] = ['size' => (string) $offer->size];
-        }
-        foreach ($changes as $label => $change) {
-            if ($at->changedBy($change, fn (Plan $plan): bool => $plan->layout->own->arrangement->sheets() < $now)) {
-                return new Remedy($label, $change);
-            }
+            $remedies[] = new Remedy("Take {$offer->size->label()}", LineChange::of(['size' => (string) $offer->size]));
         }
 
-        return null;
+        return Remedy::firstOf($remedies, $at, fn (Plan $plan): bool => $plan->layout->own->arrangement->sheets() < $now);
     }
 }

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Measure\Length;
 use Planisher\Measure\Unit;
 use Planisher\Phrase\SidesPhrase;
@@ -26,7 +27,7 @@ final class MarkedClearsCuts implements Check
         if ($nearest === null || $at->plan === null || $nearest < 0 || $nearest >= self::clear()) {
             return null;
         }
-        $change = ['window' => null];
+        $change = LineChange::without('window');
         $helps = $at->changedBy($change, fn (Plan $plan): bool => (self::nearest($plan) ?? 0) >= self::clear());
 
         return Finding::look(

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\PlannedFile;
 
@@ -30,7 +31,7 @@ final class MarksHaveRoom implements Check
                     'marks-no-room',
                     'There is no room for cut marks',
                     'They stand in margin and gutter only, and there is too little of both. The cutting order says where to cut.',
-                    new Remedy('Leave the marks away', [SheetWanted::NAME => ['cutMarks' => null]]),
+                    new Remedy('Leave the marks away', LineChange::of([SheetWanted::NAME => ['cutMarks' => null]])),
                 );
             }
         }

@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\Scale;
 
@@ -22,7 +23,7 @@ final class OneResolution implements Check
                 'sheet-one-resolution',
                 'A sheet has one resolution',
                 "The pictures’ own pixels can’t be kept beside each other; it is made at {$made}.",
-                new Remedy("Make it at {$made}", ['output' => ['ppi' => null]]),
+                new Remedy("Make it at {$made}", LineChange::of(['output' => ['ppi' => null]])),
             )
             : null;
     }

@@ -13,6 +13,7 @@ use Planisher\Finish\Sheet\Arranging\GuillotineCut;
 use Planisher\Finish\TakesFigures;
 use Planisher\Finish\TypedFigure;
 use Planisher\Finish\UsesOfLab;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineSpec;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
@@ -38,7 +39,7 @@ final class SheetDimensioning implements DrawsParts, Hangs, TakesFigures, UsesOf
     }
 
     /** Figures of a print are named by its number, from 1: print-3-left, print-3-at (“1 in, 2 in”), print-3-swapped (“5”). */
-    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): array
+    public function typed(LineSpec $line, Layout $layout, string $name, string $typed): LineChange
     {
         $wanted = $line->wanted;
         $sheet = $layout->own;

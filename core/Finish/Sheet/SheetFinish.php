@@ -17,6 +17,7 @@ use Planisher\Finish\SizedOtherwise;
 use Planisher\Lab\LabCard;
 use Planisher\Line\Crop;
 use Planisher\Line\KeyScope;
+use Planisher\Line\LineChange;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
@@ -107,7 +108,7 @@ final class SheetFinish implements CarriesPrints, CombinesPrints, HasMorePicture
         $cells = [];
         foreach ($wanted->cells as $place => $cell) {
             $picture = $at->pictures[$place];
-            $changed = fn (array $change): ?Plan => $picture instanceof PictureFacts
+            $changed = fn (LineChange $change): ?Plan => $picture instanceof PictureFacts
                 ? self::print(CellChange::changed($cell, $change), $at, $picture)
                 : null;
             $cells[$place] = new LineContext(
@@ -125,7 +126,7 @@ final class SheetFinish implements CarriesPrints, CombinesPrints, HasMorePicture
         return new Cells(
             $cells,
             [new CellHasCopies(), ...PrintFinish::byItself(), new MarkedClearsCuts()],
-            fn (int $place, array $change): array => CellChange::of($wanted, $place, $change),
+            fn (int $place, LineChange $change): LineChange => CellChange::of($wanted, $place, $change),
         );
     }
 

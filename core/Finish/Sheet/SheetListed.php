@@ -7,6 +7,7 @@ namespace Planisher\Finish\Sheet;
 use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
+use Planisher\Line\LineChange;
 use Planisher\Plan\LineContext;
 
 /**
@@ -32,7 +33,7 @@ final class SheetListed implements Check
             'sheet-not-listed',
             "{$size->label()} isn’t on the lab’s list",
             "{$at->lab->name} may cut or refuse the sheet.",
-            $offer === null ? null : new Remedy("Take {$offer->size->label()}", ['size' => (string) $offer->size]),
+            $offer === null ? null : new Remedy("Take {$offer->size->label()}", LineChange::of(['size' => (string) $offer->size])),
         );
     }
 }

@@ -23,7 +23,7 @@ final class TypedFigureTest extends TestCase
     {
         $worked = LineContexts::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
         $change = TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed);
-        $changed = array_replace_recursive($line, $change);
+        $changed = array_replace_recursive($line, $change->toArray());
 
         return json_decode((string) preg_replace('/"\w+":null,?|,"\w+":null/', '', (string) json_encode($changed)), true);
     }

@@ -297,7 +297,7 @@ final class ChecksTest extends TestCase
     {
         $finding = LineContexts::finding(LineContexts::work($line, null, $lab), $code);
         self::assertNotNull($finding?->remedy);
-        $cured = array_filter(array_replace_recursive($line, $finding->remedy->change), fn (mixed $v): bool => $v !== null);
+        $cured = array_filter(array_replace_recursive($line, $finding->remedy->change->toArray()), fn (mixed $v): bool => $v !== null);
         self::assertNull(LineContexts::finding(LineContexts::work($cured, null, $lab), $code));
     }
 
@@ -345,10 +345,10 @@ final class ChecksTest extends TestCase
             'profile-of-another-paper',
         );
         $finding = $find(['output' => ['colour' => 'rag.icc']]);
-        self::assertSame([Severity::Error, ['output' => ['colour' => 'paper']]], [$finding?->level, $finding?->remedy?->change]);
+        self::assertSame([Severity::Error, ['output' => ['colour' => 'paper']]], [$finding?->level, $finding?->remedy?->change->toArray()]);
         self::assertSame(
             ['output' => ['colour' => null]],
-            $find(['paper' => 'Plain', 'output' => ['colour' => 'rag.icc']])?->remedy?->change,
+            $find(['paper' => 'Plain', 'output' => ['colour' => 'rag.icc']])?->remedy?->change->toArray(),
         );
         foreach (
             [
@@ -378,7 +378,7 @@ final class ChecksTest extends TestCase
         self::assertSame("4\u{2009}% clipped by the conversion", LineContexts::finding($much, 'ends-clipped')?->title);
         self::assertSame(
             ['forPaper' => ['open' => 0.6]],
-            LineContexts::finding($much, 'shadows-close')?->remedy?->change,
+            LineContexts::finding($much, 'shadows-close')?->remedy?->change->toArray(),
             'twelve L* is all there is',
         );
         self::assertNull(
@@ -401,7 +401,7 @@ final class ChecksTest extends TestCase
             );
             self::assertNotNull($finding);
 
-            return [...array_map(fn (?Remedy $one): ?array => $one?->change, [$finding->remedy, ...$finding->others])];
+            return [...array_map(fn (?Remedy $one): ?array => $one?->change->toArray(), [$finding->remedy, ...$finding->others])];
         };
         // 1500 px on 18 in are 83 ppi. From 150 cm an eye wants 1 / (59.06 in · tan 1′) = 58.2 ppi (ISO 8596).
         self::assertSame([['size' => '8 x 10 in'], ['viewedFrom' => '150 cm']], $remedies('12 x 18 in', 1500));

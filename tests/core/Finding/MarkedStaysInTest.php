@@ -81,7 +81,7 @@ final class MarkedStaysInTest extends TestCase
         self::assertStringContainsString('on the right', $finding->text);
         // The window ends at 3500, the area at 3990: 490 of 3500 px on 10 in
         self::assertStringContainsString("1.4\u{2009}in", $finding->text);
-        self::assertSame(['window' => null], $finding->remedy?->change);
+        self::assertSame(['window' => null], $finding->remedy?->change->toArray());
         self::assertSame(Severity::Fine, self::found(LineContexts::work([], $picture))->level);
     }
 
@@ -89,7 +89,7 @@ final class MarkedStaysInTest extends TestCase
     {
         $finding = self::found(LineContexts::work(['size' => '8 x 10 in', 'turn' => 'landscape'], self::picture([[0.02, 0.4, 0.96, 0.2]])));
         self::assertStringContainsString('No window of this shape holds all', $finding->text);
-        self::assertSame(['window' => null, 'fit' => 'whole'], $finding->remedy?->change);
+        self::assertSame(['window' => null, 'fit' => 'whole'], $finding->remedy?->change->toArray());
         $mended = self::found(
             LineContexts::work(
                 ['size' => '8 x 10 in', 'turn' => 'landscape', 'fit' => 'whole', 'border' => '0.5 in'],
@@ -107,7 +107,11 @@ final class MarkedStaysInTest extends TestCase
         self::assertSame(['must-stay-in-framed', Severity::Warning], [$finding->code, $finding->level]);
         // 1 % of 8 in are 2.03 mm; a frame that hides 5 mm lies 2.97 mm over it, 0.12 in
         self::assertStringContainsString("0.12\u{2009}in of that lies over it at the top", $finding->text);
-        self::assertSame(['frameCover' => '0 mm'], $finding->remedy?->change, 'no window clears it: it lies at the picture’s own edge');
+        self::assertSame(
+            ['frameCover' => '0 mm'],
+            $finding->remedy?->change->toArray(),
+            'no window clears it: it lies at the picture’s own edge',
+        );
         self::assertSame('must-stay-in-clear', self::found(LineContexts::work($line + ['frameCover' => '0 mm'], $picture))->code);
         self::assertSame(
             'must-stay-in-clear',

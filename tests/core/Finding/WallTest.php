@@ -9,7 +9,6 @@ use PHPUnit\Framework\TestCase;
 use Planisher\Finding\Severity;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\JsonNode;
-use Planisher\OrderFile\MergePatch;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
 use Tests\core\LineContexts;
@@ -67,7 +66,7 @@ final class WallTest extends TestCase
         $hasRemedy = $level !== Severity::Fine && ! in_array($this->dataName(), self::WITHOUT_REMEDY, true);
         self::assertSame($hasRemedy, $finding->remedy !== null);
         if ($finding->remedy !== null) {
-            $after = self::work(MergePatch::apply($line, $finding->remedy->change), $picture, $lab);
+            $after = self::work($finding->remedy->change->onto($line), $picture, $lab);
             self::assertNull(LineContexts::finding($after, $code), "“{$finding->remedy->label}” mends it");
         }
     }
@@ -366,7 +365,7 @@ final class WallTest extends TestCase
     {
         $remedy = LineContexts::finding(self::work(self::PANELS, self::marked([[0.6, 0.3, 0.1, 0.2]])), 'must-stay-in-joint')?->remedy;
         self::assertSame('Share it out as 26.75, 36.5, 26.75 in', $remedy?->label);
-        self::assertSame(['panels' => ['columns' => ['26.75 in', '36.5 in', '26.75 in']]], $remedy->change);
+        self::assertSame(['panels' => ['columns' => ['26.75 in', '36.5 in', '26.75 in']]], $remedy->change->toArray());
     }
 
     public function test_a_print_too_large_can_become_panels(): void
@@ -378,9 +377,9 @@ final class WallTest extends TestCase
         self::assertSame('Share it out between 3 panels', $remedy?->label);
         self::assertFalse(
             self::work(
-                array_filter($remedy->change['panels']) === []
+                array_filter($remedy->change->toArray()['panels']) === []
                     ? []
-                    : ['size' => '90 x 60 in', 'make' => 'panels', 'panels' => array_filter($remedy->change['panels'])],
+                    : ['size' => '90 x 60 in', 'make' => 'panels', 'panels' => array_filter($remedy->change->toArray()['panels'])],
                 null,
                 ['largestPiece' => '40 x 60 in', 'minimumPpi' => 30],
             )->isStopped(),

@@ -38,7 +38,7 @@ final class HouseFinishTest extends TestCase
                 'paperColour' => '#eeeeee',
                 'output' => ['format' => 'tiff', 'quality' => null, 'bits' => null, 'keep' => null],
             ],
-            $change,
+            $change->toArray(),
         );
     }
 
@@ -48,7 +48,7 @@ final class HouseFinishTest extends TestCase
             LineContexts::lab(),
             'print',
         );
-        self::assertSame(['keyline' => null, 'border' => null, 'paperColour' => null], $change);
+        self::assertSame(['keyline' => null, 'border' => null, 'paperColour' => null], $change->toArray());
     }
 
     public function test_what_the_lab_does_not_have_is_left_and_said(): void
@@ -62,9 +62,9 @@ final class HouseFinishTest extends TestCase
         $finish = HouseFinishSpec::from($line, Choices::all());
         [$change, $left] = $finish->give(LineContexts::lab(['formats' => ['jpeg']]), 'print');
         self::assertSame(['the size 16 × 20 in', 'the sheet 20 × 24 in', 'Adobe RGB (1998)', 'TIFF'], $left);
-        self::assertArrayNotHasKey('size', $change);
-        self::assertArrayNotHasKey('carrier', $change);
-        self::assertSame('1 in', $change['border']);
+        self::assertFalse($change->says('size'));
+        self::assertFalse($change->says('carrier'));
+        self::assertSame('1 in', $change->said('border'));
         [, $left] = $finish->give(
             LineContexts::lab([
                 'formats' => ['jpeg', 'tiff'],

@@ -102,7 +102,7 @@ final class ManifestTest extends TestCase
         $unknown = LineContexts::work(['make' => 'canvas', 'size' => '8 x 10 in', 'mount' => 'a hook'], lab: self::LAB);
         self::assertStringContainsString('no mount “a hook”', LineContexts::finding($unknown, 'mount-unknown')->title ?? '');
         $other = LineContexts::work(['size' => '8 x 10 in', 'options' => ['black float frame']], lab: self::LAB);
-        self::assertSame(['options' => null], LineContexts::finding($other, 'option-unknown')?->remedy?->change);
+        self::assertSame(['options' => null], LineContexts::finding($other, 'option-unknown')?->remedy?->change->toArray());
     }
 
     public function test_the_manifest_follows_its_schema_and_adds_up(): void

@@ -230,7 +230,7 @@ final class AddedTest extends TestCase
         self::assertSame($level, $finding->level);
         self::assertStringContainsString($words, $finding->text);
         if ($finding->remedy !== null) {
-            $mended = self::work(\Planisher\OrderFile\MergePatch::apply($worked->line->toArray(), $finding->remedy->change), $picture, [
+            $mended = self::work($finding->remedy->change->onto($worked->line->toArray()), $picture, [
                 'minimumPpi' => 1,
             ]);
             self::assertNull(LineContexts::finding($mended, $code), 'its remedy mends it');

@@ -102,7 +102,7 @@ final class PairTest extends TestCase
         self::assertSame(['make' => 'a pair'], $kept->words());
         self::assertSame(
             ['make' => 'pair', 'canvas' => null],
-            array_intersect_key($kept->give(LineContexts::lab(), 'print')[0], ['make' => 1, 'canvas' => 1]),
+            array_intersect_key($kept->give(LineContexts::lab(), 'print')[0]->toArray(), ['make' => 1, 'canvas' => 1]),
         );
     }
 

@@ -14,12 +14,12 @@ use Planisher\Finish\LineReader;
 use Planisher\Finish\TypedFigure;
 use Planisher\House\Choices;
 use Planisher\House\HouseFinishSpec;
+use Planisher\Line\LineChange;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Size;
 use Planisher\Naming\NameBook;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\JsonNode;
-use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\Picture\MustStayIn;
 use Planisher\Picture\PictureFacts;
@@ -288,7 +288,7 @@ final class SheetTest extends TestCase
                 continue;
             }
             self::assertNotNull($remedy, $name);
-            self::assertNull(LineContexts::finding(self::worked(MergePatch::apply($wanted, $remedy->change)), $code), $name);
+            self::assertNull(LineContexts::finding(self::worked($remedy->change->onto($wanted)), $code), $name);
         }
     }
 
@@ -312,7 +312,7 @@ final class SheetTest extends TestCase
         ];
         $type = function (string $name, string $typed) use (&$wanted): array {
             $worked = self::worked($wanted, ['sizes' => ['4 x 6 in', '8 x 10 in']]);
-            $wanted = MergePatch::apply($wanted, TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed));
+            $wanted = TypedFigure::change($worked->line, $worked->plan?->layout, $name, $typed)->onto($wanted);
 
             return LineReader::read(JsonNode::root($wanted))->toArray()['sheet']['cells'];
         };
@@ -332,19 +332,17 @@ final class SheetTest extends TestCase
     {
         $worked = self::work();
         $cells = Finishes::cells($worked->at) ?? self::fail('it has cells');
-        $changed = MergePatch::apply(
-            $worked->line->toArray(),
-            $cells->change(1, ['border' => '0.25 in', 'keyline' => ['width' => '1 mm']]),
-        );
-        $line = LineReader::read(JsonNode::root($changed));
+        $change = LineChange::of(['border' => '0.25 in', 'keyline' => ['width' => '1 mm']]);
+        $line = LineReader::changed($worked->line, $cells->change(1, $change));
         self::assertSame(['a.jpg', 'b.jpg'], $line->pictures());
         self::assertSame('0.25 in', $line->toArray()['sheet']['cells'][1]['border']);
         self::assertEquals(self::TWO[0] + ['copies' => 1], $line->toArray()['sheet']['cells'][0]);
-        $moved = $cells->change(0, ['window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 2]]);
+        $moved = $cells->change(0, LineChange::of(['window' => ['x' => 0.4, 'y' => 0.5, 'tight' => 2]]))->toArray();
         self::assertArrayHasKey('window', $moved['sheet']['cells'][0]);
-        self::assertNull($cells->change(0, ['picture' => null])['sheet']['cells'][0]['picture'], 'taken away, not left as it is');
+        $without = $cells->change(0, LineChange::without('picture'))->toArray();
+        self::assertNull($without['sheet']['cells'][0]['picture'], 'taken away, not left as it is');
         $this->expectException(OrderFileError::class);
-        $cells->change(7, []);
+        $cells->change(7, LineChange::of([]));
     }
 
     public function test_lines_are_gathered_and_taken_apart_as_they_were(): void
@@ -395,7 +393,7 @@ final class SheetTest extends TestCase
             array_map(fn (array $cell): array => array_values(array_diff(array_keys($cell), ['copies'])), $cells),
         );
         self::assertStringContainsString('two 3 × 4', str_replace("\u{2009}", ' ', $kept->words()['make']));
-        self::assertSame('3 mm', $kept->give(LineContexts::lab(), 'print')[0]['sheet']['gutter']);
+        self::assertSame('3 mm', $kept->give(LineContexts::lab(), 'print')[0]->toArray()['sheet']['gutter']);
     }
 
     public function test_its_own_resolution_means_nothing_for_a_sheet(): void
