@@ -88,7 +88,7 @@ final class LargeOrder
             DB::table('order_pictures')->insert(['order_id' => $order->id, 'picture_id' => $id, 'name' => $name]);
         }
         for ($n = 1; $n <= $lines; $n++) {
-            LineChanger::add($order, ['size' => '8 x 10 in', 'picture' => sprintf('IMG_%04d.jpg', $n)]);
+            app(LineChanger::class)->add($order, ['size' => '8 x 10 in', 'picture' => sprintf('IMG_%04d.jpg', $n)]);
         }
         Line::query()
             ->where('order_id', $order->id)

@@ -177,7 +177,7 @@ final class Pages
         $this->told('a wish typed, the line as it would be', $this->pages->milliseconds($wish), $read, 'the list', 50);
 
         for ($n = $order->lines()->count(); $n < self::SAID_TO; $n++) {
-            LineChanger::add($order, ['size' => '8 x 10 in', 'picture' => $of->pictures[$n % count($of->pictures)]]);
+            app(LineChanger::class)->add($order, ['size' => '8 x 10 in', 'picture' => $of->pictures[$n % count($of->pictures)]]);
         }
         $sheet = $this->pages->milliseconds(fn () => $this->pages->get("/api/orders/{$order->id}"));
         $this->table->limit('an order sheet of '.self::SAID_TO.' lines', $sheet, 1000, 'ms');

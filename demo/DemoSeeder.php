@@ -428,7 +428,7 @@ final class DemoSeeder extends Seeder
         foreach ($wanted['lines'] as $line) {
             [$size, $picture, $copies, $pass] = $line;
             $wanted = ['size' => $size, 'copies' => $copies] + ($picture === null ? [] : ['picture' => $picture]) + ($line[4] ?? []);
-            $added = LineChanger::add($order, $wanted);
+            $added = app(LineChanger::class)->add($order, $wanted);
             $added->update(['state' => $pass === null ? LineState::Open : LineState::Passed]);
         }
         $worked = app(Computation::class)->order($order->fresh() ?? $order);

@@ -17,10 +17,10 @@ final class StatusCommand extends Command
 
     protected $description = 'Tell how the instance is, what it holds and how large that may become';
 
-    public function handle(Health $health): int
+    public function handle(Health $health, Keeping $keeping): int
     {
         $services = $health->services();
-        $holds = rescue(Keeping::all(...), [], report: false);
+        $holds = rescue($keeping->all(...), [], report: false);
         $isWell = ! in_array(false, $services, true);
         if ($this->option('json')) {
             $told = ['isWell' => $isWell, 'services' => $services] + $health->told() + ['holds' => $holds];

@@ -15,10 +15,10 @@ final class SweepCommand extends Command
 
     protected $description = 'Remove what has run out or grown beyond its bound';
 
-    public function handle(): int
+    public function handle(Keeping $keeping): int
     {
         try {
-            foreach (array_filter(Keeping::sweep()) as $name => $gone) {
+            foreach (array_filter($keeping->sweep()) as $name => $gone) {
                 $this->info(now()->toDateTimeString()." swept {$gone} of {$name}.");
             }
         } catch (\Illuminate\Database\QueryException $e) {

@@ -49,6 +49,8 @@ final class Keeping
         'marks' => 'marks',
     ];
 
+    public function __construct(private readonly Disk $disk, private readonly Removed $removed) {}
+
     /** @return list<string> folders of the disk that are kept whatever they take */
     public static function kept(): array
     {
@@ -56,10 +58,10 @@ final class Keeping
     }
 
     /** @return list<Held> */
-    public static function all(): array
+    public function all(): array
     {
         $held = [];
-        foreach (self::swept() as $name => [$files, $most, $seconds]) {
+        foreach ($this->swept() as $name => [$files, $most, $seconds]) {
             $held[] = new Held($name, $files->bytes(), 'bytes', $most, 'swept after '.self::said($seconds).' unused');
         }
         $rows = fn (string $table): int => DB::table($table)->count();
@@ -82,17 +84,17 @@ final class Keeping
         $held[] = new Held('jobs that failed', $rows('failed_jobs'), 'rows', self::FAILED_JOBS, 'the newest are kept');
         $held[] = new Held('clients’ answers', $rows('client_answers'), 'rows', null, 'kept; at most 5000 a page');
         foreach (self::KEPT as $name => $folder) {
-            $held[] = new Held($name, (new Files(app(Disk::class), $folder))->bytes(), 'bytes', null, 'kept');
+            $held[] = new Held($name, (new Files($this->disk, $folder))->bytes(), 'bytes', null, 'kept');
         }
 
         return $held;
     }
 
     /** @return array<string, int> how much of each went */
-    public static function sweep(): array
+    public function sweep(): array
     {
         $gone = [];
-        foreach (self::swept() as $name => [$files, $most, $seconds]) {
+        foreach ($this->swept() as $name => [$files, $most, $seconds]) {
             $gone[$name] = $files->sweep($seconds, $most);
         }
         $gone['cached figures'] =
@@ -101,14 +103,14 @@ final class Keeping
             DB::table('sessions')
                 ->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))
                 ->delete() + self::beyond('sessions', 'last_activity', self::SESSION_ROWS);
-        $gone['removed orders'] = Removed::sweep(app(Disk::class));
+        $gone['removed orders'] = $this->removed->sweep();
         $gone['jobs that failed'] = self::beyond('failed_jobs', 'id', self::FAILED_JOBS);
 
         return $gone;
     }
 
     /** @return array<string, array{Files, int, int}> what is swept: bytes at most, seconds unused at most */
-    private static function swept(): array
+    private function swept(): array
     {
         $all = [];
         $here = new LocalDisk(storage_path());
@@ -116,7 +118,7 @@ final class Keeping
             $all[$name] = [new Files($here, $folder, $named), $most, $seconds];
         }
         foreach (self::ON_THE_DISK as $name => [$folder, $named, $most, $seconds]) {
-            $all[$name] = [new Files(app(Disk::class), $folder, $named), $most, $seconds];
+            $all[$name] = [new Files($this->disk, $folder, $named), $most, $seconds];
         }
 
         return $all;

@@ -20,6 +20,8 @@ use Planisher\Reading\Discourse\ToASheet;
 /** Puts the prints of several lines, or pictures of one size, on shared sheets, and takes them apart again. */
 final class Combiner
 {
+    public function __construct(private readonly LineChanger $changer) {}
+
     /**
      * One line that has the prints of all these, in their place.
      *
@@ -31,21 +33,21 @@ final class Combiner
      *
      * @throws StaleLine
      */
-    public static function gather(Order $order, array $lines, array $pictures, ?string $each, string $size, int $many = 0): array
+    public function gather(Order $order, array $lines, array $pictures, ?string $each, string $size, int $many = 0): array
     {
         return DB::transaction(function () use ($order, $lines, $pictures, $each, $size, $many): array {
             [$taken, $told] = [[], []];
             foreach ($lines as ['id' => $id, 'version' => $version]) {
                 $line = $order->lines()->whereKey($id)->firstOrFail();
                 if (Finishes::gathering()->takes($line->line())) {
-                    $taken[$id] = LineChanger::remove($line, $version);
+                    $taken[$id] = $this->changer->remove($line, $version);
                 } else {
                     $told[] = self::staysApart($line);
                 }
             }
             $wanted = self::wanted(array_values(array_map(fn (Line $line): WantedLine => $line->line(), $taken)), $pictures, $each);
             [$sheet, $uneven] = ToASheet::laid($wanted, $many, $size);
-            $made = LineChanger::add($order, $sheet);
+            $made = $this->changer->add($order, $sheet);
             $made->update(['gathered_from' => array_keys($taken)]);
 
             return [$made, array_keys($taken), [...$told, ...$uneven === null ? [] : [$uneven]]];
@@ -60,7 +62,7 @@ final class Combiner
      *
      * @throws OrderFileError when it settles none
      */
-    public static function fill(Order $order, HouseFinishSpec $finish, array $pictures): array
+    public function fill(Order $order, HouseFinishSpec $finish, array $pictures): array
     {
         [$change] = $finish->give($order->lab->labCard(), Finishes::USUAL);
         $wanted = $change->onto([]) + ['size' => (string) $order->lab->labCard()->sizes[0]];
@@ -71,7 +73,7 @@ final class Combiner
 
         return DB::transaction(
             fn (): array => array_map(
-                fn (array $names): Line => LineChanger::add($order, LinePictures::put($wanted, $names)),
+                fn (array $names): Line => $this->changer->add($order, LinePictures::put($wanted, $names)),
                 array_chunk($pictures, $cells),
             ),
         );
@@ -84,10 +86,10 @@ final class Combiner
      *
      * @throws StaleLine
      */
-    public static function apart(Line $sheet, int $seen): array
+    public function apart(Line $sheet, int $seen): array
     {
         return DB::transaction(function () use ($sheet, $seen): array {
-            LineChanger::remove($sheet, $seen);
+            $this->changer->remove($sheet, $seen);
             $before = Line::onlyTrashed()
                 ->with('pictures')
                 ->where('order_id', $sheet->order_id)
@@ -100,7 +102,7 @@ final class Combiner
                 $same = array_filter($before, fn (Line $line): bool => self::isSame($line->line(), $wanted));
                 $line = reset($same);
                 if ($line === false) {
-                    $ids[] = LineChanger::add($order, $wanted)->id;
+                    $ids[] = $this->changer->add($order, $wanted)->id;
                 } else {
                     unset($before[(int) key($same)]);
                     $line->restore();

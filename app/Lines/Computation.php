@@ -20,6 +20,7 @@ final class Computation
         private readonly PictureStore $pictures,
         private readonly KeptLosses $losses,
         private readonly Desks $desks,
+        private readonly KeptNames $names,
     ) {}
 
     /**
@@ -28,7 +29,7 @@ final class Computation
      */
     public function order(Order $order, ?array $screenCopy = null, ?LabCard $card = null): WorkedOrder
     {
-        $names = $screenCopy === null && $card === null ? KeptNames::of($order) : null;
+        $names = $screenCopy === null && $card === null ? $this->names->of($order) : null;
 
         return new WorkedOrder($order, $this->pictures, $this->losses, $this->desks, $screenCopy, $card, $names);
     }
@@ -56,7 +57,7 @@ final class Computation
     /** A line of an order as it would be if it were this. */
     public function tried(Order $order, Line $line): WorkedLine
     {
-        $names = KeptNames::of($order, $line);
+        $names = $this->names->of($order, $line);
 
         return $this->named(self::of($order, new Collection([$line])), $names)->of($line);
     }
@@ -70,7 +71,7 @@ final class Computation
     {
         $now = $order->lines()->with('pictures.orderPicture.picture')->findOrFail($ids);
 
-        return $this->named(self::of($order, new Collection(array_values($now->all()))), KeptNames::of($order));
+        return $this->named(self::of($order, new Collection(array_values($now->all()))), $this->names->of($order));
     }
 
     /**

@@ -41,12 +41,13 @@ final class KeptLineViews
         private readonly PictureStore $pictures,
         private readonly KeptLosses $losses,
         private readonly Desks $desks,
+        private readonly KeptNames $names,
     ) {}
 
     public function of(Order $order): LineViews
     {
         $order->loadMissing(WorkedOrder::RELATIONS);
-        $names = KeptNames::of($order);
+        $names = $this->names->of($order);
         $hashes = $this->hashes($order, $names);
         $kept = array_intersect_key($this->kept($order), array_flip($hashes));
         $seen = $this->losses->heldUnder(array_values(array_filter(array_column($kept, 'loss'))));

@@ -6,7 +6,7 @@ namespace App\Lines;
 
 use App\Models\Line;
 use App\Models\Order;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
@@ -29,11 +29,13 @@ final class KeptNames
     /** So few that are read anew each time cost less than keeping them. */
     private const FEW = 8;
 
+    public function __construct(private readonly Repository $cache) {}
+
     /**
      * @param  ?Line  $as  one of its lines as it would be
      * @return array<int, FileName> by the line's number
      */
-    public static function of(Order $order, ?Line $as = null): array
+    public function of(Order $order, ?Line $as = null): array
     {
         $order->loadMissing(['client', 'lab.profiles']);
         [$head, $lab] = [$order->head(), $order->lab->labCard()];
@@ -53,7 +55,7 @@ final class KeptNames
         $digits = NameBook::digits(array_map(intval(...), array_values($lines->pluck('number')->all())));
         $key = "names-of-{$order->id}";
         $all = hash('xxh128', serialize([self::SHAPE, $head, $order->lab->card, $digits]));
-        $kept = self::kept($key);
+        $kept = $this->kept($key);
         $parts = $now = [];
         foreach ($lines as $line) {
             $its = $names[$line->id] ?? [];
@@ -70,15 +72,15 @@ final class KeptNames
                     NameBook::number($line->number, $digits),
                 );
         }
-        count(array_diff_key($now, $kept)) > self::FEW && Cache::put($key, $now, self::KEPT_SECONDS);
+        count(array_diff_key($now, $kept)) > self::FEW && $this->cache->put($key, $now, self::KEPT_SECONDS);
 
         return NameBook::toldApart($parts);
     }
 
     /** @return array<string, NameParts> by what they come from */
-    private static function kept(string $key): array
+    private function kept(string $key): array
     {
-        $kept = Cache::get($key);
+        $kept = $this->cache->get($key);
 
         return is_array($kept) ? array_filter($kept, fn (mixed $parts): bool => $parts instanceof NameParts) : [];
     }

@@ -19,8 +19,6 @@ use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
 use Planisher\Line\KeyChange;
 use Planisher\Line\LineChange;
-use Planisher\Measure\MeasureError;
-use Planisher\Measure\Size;
 use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\State\LineState;
@@ -38,7 +36,7 @@ final class LineChanger
      *
      * @throws OrderFileError
      */
-    public static function add(Order $order, array $wanted, ?int $number = null): Line
+    public function add(Order $order, array $wanted, ?int $number = null): Line
     {
         // What the order's others are named after, and what the studio does, unless it is said otherwise.
         $usual = $number === null ? ($order->names === null ? [] : ['name' => $order->names]) + (Studio::current()->usual ?? []) : [];
@@ -50,7 +48,7 @@ final class LineChanger
             $last = (int) Line::withTrashed()->where('order_id', $order->id)->max('number');
             $line = Line::query()->create(['order_id' => $order->id, 'number' => $number ?? $last + 1, 'wanted' => $typed]);
             self::choose($line, $names);
-            $line->update(['wanted' => $typed, 'size_key' => self::sizeKey($typed)]); // its window is of this picture
+            $line->update(['wanted' => $typed, 'size_key' => SizeKey::of($typed)]); // its window is of this picture
             History::note($order->id, 'added it', $line);
 
             return $line;
@@ -65,7 +63,7 @@ final class LineChanger
      *
      * @throws StaleLine
      */
-    public static function do(Line $line, int $seen, callable $do): Line
+    public function do(Line $line, int $seen, callable $do): Line
     {
         return DB::transaction(function () use ($line, $seen, $do): Line {
             /** @var Line $now */
@@ -85,9 +83,9 @@ final class LineChanger
      * @param  callable(Line): LineChange  $change  of each; an empty one leaves it as it is
      * @return array{list<Line>, list<string>} the lines as they are now, and why others are not, in words
      */
-    public static function changeEach(Order $order, array $seen, callable $change): array
+    public function changeEach(Order $order, array $seen, callable $change): array
     {
-        return self::each($order, $seen, function (Line $now) use ($seen, $change): ?string {
+        return $this->each($order, $seen, function (Line $now) use ($seen, $change): ?string {
             $wanted = $change($now);
             $do = fn (): ?string => self::done($now, $seen[$now->id], fn (Line $of) => self::changed($of, $wanted));
 
@@ -103,9 +101,9 @@ final class LineChanger
      * @param  callable(Line): void  $do
      * @return array{list<Line>, list<string>} the lines as they are now, and why others are not, in words
      */
-    public static function doEach(Order $order, array $seen, callable $do): array
+    public function doEach(Order $order, array $seen, callable $do): array
     {
-        return self::each($order, $seen, fn (Line $now): ?string => self::done($now, $seen[$now->id], $do));
+        return $this->each($order, $seen, fn (Line $now): ?string => self::done($now, $seen[$now->id], $do));
     }
 
     /**
@@ -113,7 +111,7 @@ final class LineChanger
      * @param  callable(Line): ?string  $done  changes one, and says what was done in words
      * @return array{list<Line>, list<string>}
      */
-    private static function each(Order $order, array $seen, callable $done): array
+    private function each(Order $order, array $seen, callable $done): array
     {
         return DB::transaction(function () use ($order, $seen, $done): array {
             [$changed, $missed, $notes] = [[], [], []];
@@ -164,7 +162,7 @@ final class LineChanger
             return null;
         }
         $now->version++;
-        $now->size_key = self::sizeKey($now->wanted);
+        $now->size_key = SizeKey::of($now->wanted);
         $what = match (true) {
             $now->trashed() => 'removed it',
             $now->isDirty(['remark', 'remark_for_lab']) => 'changed its remark',
@@ -199,9 +197,9 @@ final class LineChanger
     }
 
     /** @throws StaleLine when somebody else changed it meanwhile */
-    public static function change(Line $line, int $seen, LineChange $change): Line
+    public function change(Line $line, int $seen, LineChange $change): Line
     {
-        return self::do($line, $seen, fn (Line $now) => self::changed($now, $change));
+        return $this->do($line, $seen, fn (Line $now) => self::changed($now, $change));
     }
 
     /**
@@ -209,7 +207,7 @@ final class LineChanger
      *
      * @throws OrderFileError
      */
-    public static function tried(Line $line, LineChange $change): Line
+    public function tried(Line $line, LineChange $change): Line
     {
         $tried = (clone $line)->setRelations($line->getRelations());
         self::changed($tried, $change);
@@ -233,9 +231,9 @@ final class LineChanger
      *
      * @throws StaleLine when somebody else changed it meanwhile
      */
-    public static function replace(Line $line, int $seen, array $wanted): Line
+    public function replace(Line $line, int $seen, array $wanted): Line
     {
-        return self::do($line, $seen, function (Line $now) use ($wanted): void {
+        return $this->do($line, $seen, function (Line $now) use ($wanted): void {
             [$wanted, $names] = LinePictures::take($wanted);
             $isOther = self::choose($now, $names + array_fill(0, count($now->pictures), null));
             $now->wanted = self::typed($wanted);
@@ -248,26 +246,26 @@ final class LineChanger
      *
      * @throws StaleLine when somebody else changed it meanwhile
      */
-    public static function hold(Line $line, int $seen): Line
+    public function hold(Line $line, int $seen): Line
     {
-        return self::do($line, $seen, self::open(...));
+        return $this->do($line, $seen, self::open(...));
     }
 
     /** The same whatever it is by now. */
-    public static function reopen(Line $line): void
+    public function reopen(Line $line): void
     {
         DB::transaction(function () use ($line): void {
             $now = Line::query()->whereKey($line->id)->lockForUpdate()->first();
             if ($now instanceof Line) {
-                self::hold($now, $now->version);
+                $this->hold($now, $now->version);
             }
         });
     }
 
     /** @throws StaleLine when somebody else changed it meanwhile */
-    public static function remove(Line $line, int $seen): Line
+    public function remove(Line $line, int $seen): Line
     {
-        return self::do($line, $seen, function (Line $now): void {
+        return $this->do($line, $seen, function (Line $now): void {
             $now->deleted_at = Carbon::now();
         });
     }
@@ -300,22 +298,6 @@ final class LineChanger
     public static function typed(array $wanted): array
     {
         return LineReader::read(JsonNode::root($wanted, Studio::current()->unit))->toArray();
-    }
-
-    /**
-     * A line's size as it is found by, whatever unit it was typed in and whichever way up: its sides in nanometres.
-     *
-     * @param  LineForm  $wanted  its order-file form
-     */
-    public static function sizeKey(array $wanted): ?string
-    {
-        try {
-            $size = Size::parse((string) ($wanted['size'] ?? ''))->portrait();
-        } catch (MeasureError) {
-            return null; // “cheapest”, or a copy for a screen
-        }
-
-        return "{$size->width->nanometres}x{$size->height->nanometres}";
     }
 
     /**

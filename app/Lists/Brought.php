@@ -24,7 +24,7 @@ final class Brought implements \JsonSerializable
     private function __construct(private string $text, private array $told) {}
 
     /** @throws ListRefused */
-    public static function by(Order $order, string $path, string $name): self
+    public static function by(Order $order, string $path, string $name, Incoming $incoming): self
     {
         if (! Mail::is($name, (string) file_get_contents($path, length: Mail::BEGINNING))) {
             return new self(ListFile::text($path, $name), []);
@@ -33,13 +33,13 @@ final class Brought implements \JsonSerializable
         $folder = sys_get_temp_dir().'/planisher-mail-'.bin2hex(random_bytes(8));
         $files->makeDirectory($folder, 0700);
         try {
-            return self::byMail($order, Mail::read($path, $name, $folder), $folder);
+            return self::byMail($order, Mail::read($path, $name, $folder), $folder, $incoming);
         } finally {
             $files->deleteDirectory($folder);
         }
     }
 
-    private static function byMail(Order $order, Mail $mail, string $folder): self
+    private static function byMail(Order $order, Mail $mail, string $folder, Incoming $incoming): self
     {
         $brought = new self($mail->text, $mail->told);
         foreach ($mail->lists as ['at' => $at, 'name' => $name]) {
@@ -53,7 +53,7 @@ final class Brought implements \JsonSerializable
         foreach ($mail->pictures as ['at' => $at, 'name' => $name]) {
             $own = UploadName::ofPicture($name);
             try {
-                $brought->pictures[] = ['name' => $own, 'reading' => Incoming::later($order, "{$folder}/{$at}", $own)];
+                $brought->pictures[] = ['name' => $own, 'reading' => $incoming->later($order, "{$folder}/{$at}", $own)];
             } catch (PictureRefused $e) {
                 $brought->told[] = "“{$own}” wasn’t taken: {$e->getMessage()}";
             }

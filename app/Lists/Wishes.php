@@ -32,6 +32,8 @@ final class Wishes
      */
     public function __construct(
         private readonly Computation $computation,
+        private readonly LineChanger $changer,
+        private readonly Combiner $combiner,
         private readonly Order $order,
         private readonly string $text,
         private readonly ?int $cell = null,
@@ -67,7 +69,7 @@ final class Wishes
      */
     public function change(array $seen): array
     {
-        return LineChanger::changeEach($this->order, $seen, $this->changeOf(...));
+        return $this->changer->changeEach($this->order, $seen, $this->changeOf(...));
     }
 
     /**
@@ -92,7 +94,7 @@ final class Wishes
     {
         $seen = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->version], $lines);
 
-        return Combiner::gather($this->order, $seen, [], null, $wish->gatherOn ?? CombinesPrints::CHEAPEST, (int) $wish->gather);
+        return $this->combiner->gather($this->order, $seen, [], null, $wish->gatherOn ?? CombinesPrints::CHEAPEST, (int) $wish->gather);
     }
 
     private function cellOf(Line $line, int $cell): CellOfLine

@@ -71,7 +71,7 @@ final class MakeFiles implements ShouldQueue
         $this->timeout = min(self::MOST_SECONDS, self::LEAST_SECONDS + intdiv($pixels, self::PIXELS_A_SECOND));
     }
 
-    public function handle(PictureStore $pictures, Disk $disk): void
+    public function handle(PictureStore $pictures, Disk $disk, Zip $zip): void
     {
         $files = MadeFile::query()->with('make')->whereKey($this->fileIds)->get()->sortBy('id');
         $sources = null;
@@ -84,7 +84,7 @@ final class MakeFiles implements ShouldQueue
                 if ($before !== null) {
                     ExportFolder::put($file, (string) $before->sha256);
                     $same = ['made_before' => $before->make->folder, ...$before->only('bytes', 'sha256', 'read_back')];
-                    self::finish($file, $same);
+                    self::finish($file, $same, $zip);
 
                     continue;
                 }
@@ -102,12 +102,16 @@ final class MakeFiles implements ShouldQueue
                 $disk->settle($file->key(), $made->readBack->sha256);
                 $took = (hrtime(true) - $began) / 1e9;
                 ExportFolder::put($file, $made->readBack->sha256);
-                self::finish($file, [
-                    'seconds' => $took,
-                    'bytes' => $made->readBack->bytes,
-                    'sha256' => $made->readBack->sha256,
-                    'read_back' => $made->readBack->toArray(),
-                ]);
+                self::finish(
+                    $file,
+                    [
+                        'seconds' => $took,
+                        'bytes' => $made->readBack->bytes,
+                        'sha256' => $made->readBack->sha256,
+                        'read_back' => $made->readBack->toArray(),
+                    ],
+                    $zip,
+                );
             } catch (DiskAway|NoRoom $e) {
                 $this->later($file, $e instanceof NoRoom ? "{$e->getMessage()} It goes on by itself." : $e->getMessage());
 
@@ -230,7 +234,7 @@ final class MakeFiles implements ShouldQueue
     }
 
     /** @param  array<string, mixed>  $made  its bytes, sha256 and read_back, and how it came to be */
-    private static function finish(MadeFile $file, array $made): void
+    private static function finish(MadeFile $file, array $made, Zip $zip): void
     {
         if ($file->sha256 !== null && $file->sha256 !== $made['sha256']) {
             throw CannotMake::otherBytes();
@@ -238,7 +242,7 @@ final class MakeFiles implements ShouldQueue
         self::letGo($file, FileState::Made, ['percent' => 100, 'error' => null, ...$made]);
         $isLast = MadeFile::query()->where('make_id', $file->make_id)->whereIn('state', FileState::unfinished())->doesntExist();
         if ($isLast) {
-            PackZip::unlessReady($file->make);
+            PackZip::unlessReady($file->make, $zip);
         }
     }
 

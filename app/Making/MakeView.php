@@ -11,25 +11,27 @@ use Planisher\Measure\Figure;
 /** A set of files as the make page gets it. */
 final class MakeView
 {
+    public function __construct(private readonly Zip $zips) {}
+
     /** @return 'ready'|'packing'|null null where it has no such file; one that couldn't be packed is asked for, and tells why */
-    private static function zip(Make $make, bool $forScreens): ?string
+    private function zip(Make $make, bool $forScreens): ?string
     {
         return $make->files->where('is_for_screen', $forScreens)->isEmpty()
             ? null
-            : (Zip::isReady($make, $forScreens) || ! PackZip::later($make->id, $forScreens)->isUnderWay()
+            : ($this->zips->isReady($make, $forScreens) || ! PackZip::later($make->id, $forScreens)->isUnderWay()
                 ? 'ready'
                 : 'packing');
     }
 
     /** @return MakeShape */
-    public static function of(Make $make): array
+    public function of(Make $make): array
     {
         return [
             'id' => $make->id,
             'folder' => "orders/{$make->folder}",
             'exportedTo' => $make->export_folder === null ? null : "{$make->export_folder}/{$make->folder}",
-            'zip' => self::zip($make, false),
-            'screenZip' => self::zip($make, true),
+            'zip' => $this->zip($make, false),
+            'screenZip' => $this->zip($make, true),
             'held' => $make->state->held(),
             'secondsLeft' => TimeLeft::of($make),
             'startedAt' => $make->created_at->toIso8601String(),

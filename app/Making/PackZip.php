@@ -23,10 +23,10 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
     public function __construct(public readonly int $makeId, public readonly bool $forScreens = false) {}
 
     /** Packs what of a set is too large to be packed while somebody waits. */
-    public static function unlessReady(Make $make): void
+    public static function unlessReady(Make $make, Zip $zip): void
     {
         foreach ([false, true] as $forScreens) {
-            if (! Zip::isReady($make, $forScreens) && self::later($make->id, $forScreens)->begins()) {
+            if (! $zip->isReady($make, $forScreens) && self::later($make->id, $forScreens)->begins()) {
                 self::dispatch($make->id, $forScreens);
             }
         }
@@ -42,12 +42,12 @@ final class PackZip implements ShouldBeUnique, ShouldQueue
         return "{$this->makeId} ".(int) $this->forScreens;
     }
 
-    public function handle(): void
+    public function handle(Zip $zip): void
     {
         $make = Make::query()->find($this->makeId);
         $later = self::later($this->makeId, $this->forScreens);
         try {
-            $make === null || Zip::of($make, $this->forScreens); // or finds it written
+            $make === null || $zip->of($make, $this->forScreens); // or finds it written
             $later->ended();
         } catch (Altered $e) {
             $later->failed($e->getMessage(), $e->made->id);

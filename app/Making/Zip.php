@@ -17,17 +17,19 @@ use Planisher\State\FileState;
  */
 final class Zip
 {
-    public static function isThere(Make $make, bool $forScreens = false): bool
+    public function __construct(private readonly Disk $disk, private readonly Leaving $leaving) {}
+
+    public function isThere(Make $make, bool $forScreens = false): bool
     {
-        return self::disk()->has(self::key($make, self::files($make, $forScreens)));
+        return $this->disk->has(self::key($make, self::files($make, $forScreens)));
     }
 
     /** Whether it is there, or packed at once when it is asked for. */
-    public static function isReady(Make $make, bool $forScreens = false): bool
+    public function isReady(Make $make, bool $forScreens = false): bool
     {
         $files = self::files($make, $forScreens);
 
-        return StoredZip::isSoonPacked((int) $files->sum('bytes')) || self::disk()->has(self::key($make, $files));
+        return StoredZip::isSoonPacked((int) $files->sum('bytes')) || $this->disk->has(self::key($make, $files));
     }
 
     /**
@@ -35,14 +37,14 @@ final class Zip
      *
      * @throws Altered
      */
-    public static function of(Make $make, bool $forScreens = false): string
+    public function of(Make $make, bool $forScreens = false): string
     {
         $files = self::files($make, $forScreens);
         $paths = fn (): array => $files
-            ->mapWithKeys(fn (MadeFile $file): array => [$file->name => app(Leaving::class)->path($file->setRelation('make', $make))])
+            ->mapWithKeys(fn (MadeFile $file): array => [$file->name => $this->leaving->path($file->setRelation('make', $make))])
             ->all();
 
-        return StoredZip::kept(self::disk(), self::key($make, $files), $paths);
+        return StoredZip::kept($this->disk, self::key($make, $files), $paths);
     }
 
     /** @return Collection<int, MadeFile> */
@@ -58,10 +60,5 @@ final class Zip
     private static function key(Make $make, Collection $files): string
     {
         return "zips/{$make->id}-".substr(hash('sha256', $files->pluck('sha256')->implode(',')), 0, 16).'.zip';
-    }
-
-    private static function disk(): Disk
-    {
-        return app(Disk::class);
     }
 }

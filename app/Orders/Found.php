@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Lines\LineChanger;
+use App\Lines\SizeKey;
 use Illuminate\Support\Carbon;
 use Planisher\Measure\MeasureError;
 use Planisher\Measure\Size;
@@ -21,7 +21,7 @@ final class Found
     public static function size(string $words, Unit $bare): ?string
     {
         try {
-            return LineChanger::sizeKey(['size' => (string) Size::parse($words, $bare)]);
+            return SizeKey::of(['size' => (string) Size::parse($words, $bare)]);
         } catch (MeasureError) {
             return null;
         }

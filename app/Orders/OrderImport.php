@@ -47,6 +47,7 @@ final class OrderImport
         private readonly PictureStore $pictures,
         private readonly MarkStore $marks,
         private readonly ProfileStore $profiles,
+        private readonly LineChanger $changer,
     ) {}
 
     /** @throws ImportRefused with all that is wrong with it */
@@ -260,7 +261,7 @@ final class OrderImport
         foreach ($order->lines as $number => $line) {
             $names = array_map(fn (?string $name): ?string => $name === null ? null : $called[$name] ?? $name, $line->pictures());
             $wanted = LinePictures::put($line->toArray(), array_filter($names, is_string(...)));
-            $lines[$number] = LineChanger::add($made, $wanted, $number);
+            $lines[$number] = $this->changer->add($made, $wanted, $number);
         }
         foreach ($lines as $number => $line) {
             [$remark, $apart] = [$order->remarks[$number], $order->apart[$number]];

@@ -15,8 +15,10 @@ final class Removed
 {
     public const DAYS = 30;
 
+    public function __construct(private readonly Disk $disk) {}
+
     /** @return int how many orders went */
-    public static function sweep(Disk $disk): int
+    public function sweep(): int
     {
         $gone = Order::onlyTrashed()
             ->where('deleted_at', '<', Carbon::now()->subDays(self::DAYS))
@@ -28,7 +30,7 @@ final class Removed
                 ->map(fn (Make $make): string => $make->home())
                 ->push(Parcel::home($order->id));
             $order->forceDelete();
-            $folders->each($disk->clear(...));
+            $folders->each($this->disk->clear(...));
         }
 
         return $gone->count();

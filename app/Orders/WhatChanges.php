@@ -21,7 +21,7 @@ use Planisher\State\LineState;
 /** Which lines that aren't made yet come out otherwise under another lab card: told before it is kept. */
 final class WhatChanges
 {
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(private readonly Computation $computation, private readonly LineChanger $changer) {}
 
     /**
      * @param  iterable<Order>  $orders
@@ -67,7 +67,7 @@ final class WhatChanges
             }
         }
         $change();
-        array_map(LineChanger::reopen(...), $opened);
+        array_map($this->changer->reopen(...), $opened);
     }
 
     /** @return iterable<array{Line, WorkedLine, WorkedLine}> each line that isn't made, as it is and as it would be */

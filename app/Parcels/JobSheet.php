@@ -14,20 +14,22 @@ use Planisher\Parcel\ParcelItem;
 /** The sheet of paper that goes with a parcel: what it is, how often, on what, what is left to do by hand. It needs no colour. */
 final class JobSheet
 {
-    public static function pdf(Manifest $manifest): string
+    public function __construct(private readonly PictureStore $pictures) {}
+
+    public function pdf(Manifest $manifest): string
     {
         $unit = Studio::current()->unit;
 
         return PdfPage::pdf('job-sheet', [
             'manifest' => $manifest,
-            'rows' => array_map(fn (ParcelItem $item): array => self::row($item, $unit), $manifest->items),
+            'rows' => array_map(fn (ParcelItem $item): array => $this->row($item, $unit), $manifest->items),
             'pieces' => array_sum(array_map(fn (ParcelItem $item): int => $item->worked->line->copies, $manifest->items)),
             'total' => $manifest->total()?->label(),
         ]);
     }
 
     /** @return array<string, mixed> what is told of a file */
-    private static function row(ParcelItem $item, Unit $unit): array
+    private function row(ParcelItem $item, Unit $unit): array
     {
         $line = $item->worked->line;
         $told = $item->toArray();
@@ -36,7 +38,7 @@ final class JobSheet
         $side = fn (array $of): string => round($of['width'], 2).' × '.round($of['height'], 2);
 
         return [
-            'thumb' => $picture === null ? null : app(PictureStore::class)->proxy($picture->sha256, 'thumb'),
+            'thumb' => $picture === null ? null : $this->pictures->proxy($picture->sha256, 'thumb'),
             'name' => $item->name,
             'subject' => $item->title().($item->of > 1 ? ", file {$item->place} of {$item->of}" : ''),
             'copies' => $line->copies,

@@ -22,9 +22,9 @@ final class PackParcelZip implements ShouldBeUnique, ShouldQueue
 
     public function __construct(public readonly int $parcelId) {}
 
-    public static function unlessReady(Parcel $parcel): void
+    public static function unlessReady(Parcel $parcel, ParcelZip $zip): void
     {
-        if (! app(ParcelZip::class)->isReady($parcel) && self::later($parcel->id)->begins()) {
+        if (! $zip->isReady($parcel) && self::later($parcel->id)->begins()) {
             self::dispatch($parcel->id);
         }
     }

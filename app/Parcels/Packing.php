@@ -27,7 +27,7 @@ final class Packing
 
     public const JOB_SHEET = 'job-sheet.pdf';
 
-    public function __construct(private readonly Contents $contents, private readonly Disk $disk) {}
+    public function __construct(private readonly Contents $contents, private readonly Disk $disk, private readonly JobSheet $sheets) {}
 
     /**
      * @param  ?list<int>  $chosen  ids of lines; null for all that may go and aren't away already
@@ -143,7 +143,7 @@ final class Packing
 
     private function jobSheet(Parcel $parcel, Manifest $manifest): void
     {
-        $pdf = JobSheet::pdf($manifest);
+        $pdf = $this->sheets->pdf($manifest);
         $this->written($parcel, self::JOB_SHEET, $pdf);
         $parcel->update(['job_sheet_sha256' => hash('sha256', $pdf)]);
     }

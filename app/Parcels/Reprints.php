@@ -18,7 +18,7 @@ use Planisher\Finish\LinePictures;
 /** Lines beside those that were ordered: a reprint with changes, a test strip. Their files are kept apart in name and folder. */
 final class Reprints
 {
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(private readonly Computation $computation, private readonly LineChanger $changer) {}
 
     /** The same line once more, to be changed; the first stays as it is. */
     public function reprint(Order $order, Line $line): Line
@@ -50,7 +50,7 @@ final class Reprints
      */
     private function add(Order $order, array $wanted, array $kept): Line
     {
-        $line = LineChanger::add($order, $wanted);
+        $line = $this->changer->add($order, $wanted);
         $line->update($kept);
 
         return $line;

@@ -15,15 +15,17 @@ final class Incoming
 {
     private const TOLD_SECONDS = 86_400;
 
+    public function __construct(private readonly Disk $disk) {}
+
     /**
      * Keeps the upload for a worker.
      *
      * @return string a token to ask after it by
      */
-    public static function later(Order $order, string $upload, string $name): string
+    public function later(Order $order, string $upload, string $name): string
     {
         $token = bin2hex(random_bytes(16));
-        KeptOnce::put(app(Disk::class), $upload, self::key($token));
+        KeptOnce::put($this->disk, $upload, self::key($token));
         self::tell($order->id, $token, ['state' => 'reading']);
         TakePicture::dispatch($order->id, $token, $name);
 
@@ -31,27 +33,27 @@ final class Incoming
     }
 
     /** @return ?IncomingShape its state: reading, taken with its name, or refused with the reason; null when nobody knows of it */
-    public static function state(Order $order, string $token): ?array
+    public function state(Order $order, string $token): ?array
     {
         return Cache::get("incoming-{$order->id}-{$token}");
     }
 
-    public static function taken(Order $order, string $token, OrderPicture $picture, bool $already): void
+    public function taken(Order $order, string $token, OrderPicture $picture, bool $already): void
     {
         self::tell($order->id, $token, ['state' => 'taken', 'id' => $picture->id, 'name' => $picture->name, 'already' => $already]);
-        app(Disk::class)->remove(self::key($token));
+        $this->disk->remove(self::key($token));
     }
 
-    public static function refused(int $orderId, string $token, string $why): void
+    public function refused(int $orderId, string $token, string $why): void
     {
         self::tell($orderId, $token, ['state' => 'refused', 'message' => $why]);
-        app(Disk::class)->remove(self::key($token));
+        $this->disk->remove(self::key($token));
     }
 
     /** Where a worker on whichever machine reads it. */
-    public static function path(string $token): string
+    public function path(string $token): string
     {
-        return app(Disk::class)->path(self::key($token));
+        return $this->disk->path(self::key($token));
     }
 
     private static function key(string $token): string

@@ -25,23 +25,27 @@ final class TakePicture implements ShouldQueue
         $this->onQueue(Queues::LOOKS);
     }
 
-    public function handle(PictureStore $pictures): void
+    public function handle(PictureStore $pictures, Incoming $incoming): void
     {
         $order = Order::query()->find($this->orderId);
-        if ($order === null || ! is_file(Incoming::path($this->token))) {
+        if ($order === null || ! is_file($incoming->path($this->token))) {
             return;
         }
         $known = $order->pictures()->pluck('id');
         try {
-            $picture = $pictures->take($order, Incoming::path($this->token), $this->name, Limits::patient());
-            Incoming::taken($order, $this->token, $picture, $known->contains($picture->id));
+            $picture = $pictures->take($order, $incoming->path($this->token), $this->name, Limits::patient());
+            $incoming->taken($order, $this->token, $picture, $known->contains($picture->id));
         } catch (PictureRefused $e) {
-            Incoming::refused($this->orderId, $this->token, "“{$this->name}” wasn’t taken: {$e->getMessage()}");
+            $incoming->refused($this->orderId, $this->token, "“{$this->name}” wasn’t taken: {$e->getMessage()}");
         }
     }
 
     public function failed(?\Throwable $e): void
     {
-        Incoming::refused($this->orderId, $this->token, "“{$this->name}” wasn’t taken: the program that reads it stopped several times.");
+        app(Incoming::class)->refused(
+            $this->orderId,
+            $this->token,
+            "“{$this->name}” wasn’t taken: the program that reads it stopped several times.",
+        );
     }
 }

@@ -15,7 +15,7 @@ use Planisher\Picture\PictureRefused;
 /** Takes a file into an order and says how it went: taken, being read by a worker, or refused with the reason. */
 final class Taking
 {
-    public function __construct(private readonly PictureStore $pictures) {}
+    public function __construct(private readonly PictureStore $pictures, private readonly Incoming $incoming) {}
 
     public function answer(Order $order, string $file, string $name): JsonResponse
     {
@@ -23,7 +23,7 @@ final class Taking
         try {
             $picture = $this->pictures->take($order, $file, $name);
         } catch (PictureRefused $e) {
-            return self::refused($e, $order, $file, $name);
+            return $this->refused($e, $order, $file, $name);
         }
         $isAlready = $known->contains($picture->id);
         $isAlready || History::note($order->id, "added the picture {$picture->name}");
@@ -32,12 +32,12 @@ final class Taking
     }
 
     /** What takes longer to read than somebody waits is read by a worker. */
-    private static function refused(PictureRefused $e, Order $order, string $file, string $name): JsonResponse
+    private function refused(PictureRefused $e, Order $order, string $file, string $name): JsonResponse
     {
         $stopped = $e->getPrevious();
         try {
             if ($stopped instanceof Stopped && $stopped->isByTime) {
-                return response()->json(['reading' => Incoming::later($order, $file, $name)], 202);
+                return response()->json(['reading' => $this->incoming->later($order, $file, $name)], 202);
             }
         } catch (PictureRefused $full) {
             $e = $full;

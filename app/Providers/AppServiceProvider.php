@@ -14,6 +14,7 @@ use App\Lists\KeptRules;
 use App\Models\Studio;
 use App\Pictures\PictureStore;
 use App\Studio\MarkStore;
+use App\Views\FailureCache;
 use App\Views\KeptViews;
 use App\Workers\JobLedger;
 use Illuminate\Database\Eloquent\Model;
@@ -47,7 +48,10 @@ class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Studio::class, fn (): Studio => Studio::query()->first() ?? new Studio());
         $this->app->singleton(MarkStore::class, fn (): MarkStore => new MarkStore($this->app->make(Disk::class)));
         $this->app->singleton(ProfileStore::class, fn (): ProfileStore => new ProfileStore($this->app->make(Disk::class)));
-        $this->app->singleton(KeptViews::class, fn (): KeptViews => new KeptViews(storage_path('app/previews')));
+        $this->app->singleton(
+            KeptViews::class,
+            fn (): KeptViews => new KeptViews(storage_path('app/previews'), $this->app->make(FailureCache::class)),
+        );
     }
 
     /** A page waits two seconds for what hangs, and then says so: others want its process. */

@@ -7,7 +7,7 @@ namespace App\Views;
 use App\Errors\NotJustNow;
 use App\Errors\NotPossible;
 use App\Files\CannotKeep;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Log;
 use Planisher\Imaging\Child\Stopped;
 use Planisher\Imaging\Files\CannotWrite;
@@ -26,6 +26,8 @@ final class FailureCache
 
     private const FAILED = 'It can’t be shown of this picture: its pixels can’t be read as they should. Export it again from the original.';
 
+    public function __construct(private readonly Repository $cache) {}
+
     /**
      * @template T
      *
@@ -33,10 +35,10 @@ final class FailureCache
      * @param  callable(): T  $make
      * @return T
      */
-    public static function try(string $what, callable $make): mixed
+    public function try(string $what, callable $make): mixed
     {
         $key = "failed-{$what}";
-        $why = Cache::get($key);
+        $why = $this->cache->get($key);
         if (! is_string($why)) {
             try {
                 return $make();
@@ -56,7 +58,7 @@ final class FailureCache
                     previous: $e,
                 );
             }
-            Cache::put($key, $why, self::KEPT_SECONDS);
+            $this->cache->put($key, $why, self::KEPT_SECONDS);
         }
         throw new NotPossible($why);
     }

@@ -12,12 +12,12 @@ use Planisher\Imaging\Inspect\Histogram;
 /** Histograms before conversion and after. */
 final class HistogramView implements View
 {
-    public function __construct(private readonly PictureStore $pictures) {}
+    public function __construct(private readonly PictureStore $pictures, private readonly KeptFigures $figures) {}
 
     public function of(ViewedLine $shown, Request $request): JsonResponse
     {
         $measure = fn (): array => Histogram::of($shown->plan->shown, $this->pictures->proxiesOf($shown->plan));
 
-        return response()->json(KeptFigures::of("histogram-{$shown->hash}", $measure));
+        return response()->json($this->figures->of("histogram-{$shown->hash}", $measure));
     }
 }

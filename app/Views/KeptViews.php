@@ -7,7 +7,7 @@ namespace App\Views;
 /** Renderings that are kept until nobody has asked for them for a while (Housekeeping), each under a name that says of what. */
 final class KeptViews
 {
-    public function __construct(private readonly string $folder) {}
+    public function __construct(private readonly string $folder, private readonly FailureCache $failures) {}
 
     /**
      * Where a rendering lies; made when it isn't there.
@@ -21,7 +21,7 @@ final class KeptViews
         $path = "{$this->folder}/".substr($name, 0, 2)."/{$name}";
         if (! is_file($path)) {
             is_dir(dirname($path)) || @mkdir(dirname($path), 0770, true);
-            FailureCache::try($what, fn () => $make($path));
+            $this->failures->try($what, fn () => $make($path));
         }
 
         return $path;

@@ -11,12 +11,12 @@ use Planisher\Finding\PaperChange;
 /** What changes on paper, in words, and a remedy where the shadows lose by it. */
 final class OnPaperView implements View
 {
-    public function __construct(private readonly KeptLosses $losses) {}
+    public function __construct(private readonly KeptLosses $losses, private readonly FailureCache $failures) {}
 
     public function of(ViewedLine $shown, Request $request): JsonResponse
     {
         $worked = $shown->worked;
-        ['seen' => $seen, 'tones' => $tones] = FailureCache::try(
+        ['seen' => $seen, 'tones' => $tones] = $this->failures->try(
             "seen-{$shown->onPaper()}",
             fn (): array => $this->losses->measure($shown->plan, $shown->paper),
         );

@@ -16,7 +16,7 @@ use Planisher\Imaging\ReadingTask;
 /** How large the files will be, before they are made. */
 final class WeightView implements View
 {
-    public function __construct(private readonly PictureStore $pictures) {}
+    public function __construct(private readonly PictureStore $pictures, private readonly KeptFigures $figures) {}
 
     public function of(ViewedLine $shown, Request $request): JsonResponse
     {
@@ -36,7 +36,7 @@ final class WeightView implements View
             'paths' => $originals,
             'profiles' => $this->pictures->profiles->pathsOf($plan->shown->encoding->target()),
         ];
-        $weight = KeptFigures::of("weight-{$shown->hash}", fn (): array => Child::run(ReadingTask::Weight, $given, Limits::asked()));
+        $weight = $this->figures->of("weight-{$shown->hash}", fn (): array => Child::run(ReadingTask::Weight, $given, Limits::asked()));
 
         return WeightDescription::measured($plan, $weight['bytes'], $weight['mean'], $weight['most']);
     }

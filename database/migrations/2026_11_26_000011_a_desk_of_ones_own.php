@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Lines\LineChanger;
+use App\Lines\SizeKey;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -57,7 +57,7 @@ return new class extends Migration
         foreach (DB::table('lines')->get(['id', 'wanted']) as $line) {
             DB::table('lines')
                 ->where('id', $line->id)
-                ->update(['size_key' => LineChanger::sizeKey((array) json_decode((string) $line->wanted, true))]);
+                ->update(['size_key' => SizeKey::of((array) json_decode((string) $line->wanted, true))]);
         }
     }
 };

@@ -70,7 +70,7 @@ final class HousekeepingTest extends TestCase
     {
         $this->file('app/previews/aa/a.jpg', 5000, 1);
         $told = [];
-        foreach (Keeping::all() as $held) {
+        foreach (app(Keeping::class)->all() as $held) {
             $told[$held->name] = $held;
         }
         self::assertGreaterThanOrEqual(5000, $told['previews and parts']->amount);
@@ -85,7 +85,7 @@ final class HousekeepingTest extends TestCase
         $tried = 0;
         $try = function () use (&$tried): string {
             try {
-                return FailureCache::try('a-view', function () use (&$tried): string {
+                return app(FailureCache::class)->try('a-view', function () use (&$tried): string {
                     $tried++;
                     throw new PictureRefused('it is cut off.');
                 });
@@ -124,12 +124,12 @@ final class HousekeepingTest extends TestCase
         $this->getJson("/api/orders/{$this->order->id}/make")->assertJsonPath('makes.0.zip', 'ready');
         $file = $make->files()->sole();
         $file->update(['bytes' => 300_000_000]);
-        self::assertFalse(Zip::isReady($make));
+        self::assertFalse(app(Zip::class)->isReady($make));
         $message = $this->getJson("/api/makes/{$make->id}/zip")
             ->assertConflict()
             ->json('message'); // the queue is run at once in tests
         self::assertStringContainsString('is being packed', $message);
-        self::assertTrue(Zip::isThere($make));
+        self::assertTrue(app(Zip::class)->isThere($make));
         $this->get("/api/makes/{$make->id}/zip")->assertOk();
     }
 }

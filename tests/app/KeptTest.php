@@ -33,7 +33,7 @@ final class KeptTest extends TestCase
         $order = Order::query()->with(WorkedOrder::RELATIONS)->findOrFail($this->order->id);
         $lines = $order->lines->keyBy('number')->map(fn (Line $line) => $line->line())->all();
         $worked = NameBook::names($order->head(), $order->lab->labCard(), $lines);
-        self::assertSame(self::files($worked), self::files(KeptNames::of($order)), $when);
+        self::assertSame(self::files($worked), self::files(app(KeptNames::class)->of($order)), $when);
 
         return $order;
     }
@@ -56,11 +56,11 @@ final class KeptTest extends TestCase
         $this->assertKept('one removed');
         $this->order->client->update(['name' => 'Skarven Sea Kayaks']);
         $order = $this->assertKept('another client');
-        self::assertStringStartsWith('skarven', KeptNames::of($order)[1]->files()[0]);
+        self::assertStringStartsWith('skarven', app(KeptNames::class)->of($order)[1]->files()[0]);
 
         $line = Line::query()->with('pictures')->findOrFail($lines[0]->id);
         $line->wanted = ['name' => ['parts' => ['order'], 'join' => '-']] + $line->wanted;
-        self::assertSame('2611-01.jpg', KeptNames::of($order, $line)[1]->files()[0], 'as it would be');
+        self::assertSame('2611-01.jpg', app(KeptNames::class)->of($order, $line)[1]->files()[0], 'as it would be');
         $this->assertKept('and isn’t');
     }
 

@@ -426,7 +426,7 @@ final class MakingTest extends TestCase
             $line = $this->line('8 x 10 in', ['output' => ['ppi' => 60, 'format' => 'tiff']]);
             $this->upload(self::pictureBytes(blue: 200), 'grey-gull.jpg')->assertCreated();
             $two = LineChange::of(['make' => 'pair', 'pair' => ['other' => 'grey-gull.jpg']]);
-            $line = LineChanger::change($line, $line->version, $two);
+            $line = app(LineChanger::class)->change($line, $line->version, $two);
             self::assertSame(['dawn-boat.jpg', 'grey-gull.jpg'], $line->line()->pictures());
             self::assertSame([0, 1], $line->pictures()->orderBy('place')->pluck('place')->all());
             $line->update(['state' => LineState::Passed]);
@@ -435,9 +435,9 @@ final class MakingTest extends TestCase
             self::assertCount(2, $file->ticket['pictures']);
             self::assertSame('made', $file->state->value);
             $before = $line->refresh()->wanted;
-            $line = LineChanger::change($line, $line->version, LineChange::of(['pair' => ['other' => null]]));
+            $line = app(LineChanger::class)->change($line, $line->version, LineChange::of(['pair' => ['other' => null]]));
             self::assertSame(['dawn-boat.jpg', null], $line->line()->pictures(), 'one is taken out');
-            $line = LineChanger::replace(
+            $line = app(LineChanger::class)->replace(
                 $line,
                 $line->version,
                 ['pair' => ['other' => 'grey-gull.jpg']] + $before + ['picture' => 'dawn-boat.jpg'],

@@ -454,7 +454,7 @@ final class ParcelsTest extends TestCase
         self::assertDirectoryExists($parcel->path(''));
         $this->order->delete();
         $this->order->forceFill(['deleted_at' => now()->subDays(Removed::DAYS + 1)])->save();
-        self::assertSame(1, Removed::sweep(app(Disk::class)));
+        self::assertSame(1, app(Removed::class)->sweep());
         self::assertDirectoryDoesNotExist($parcel->path(''));
         self::assertSame(0, Parcel::query()->count());
     }

@@ -129,19 +129,19 @@ final class PicturesTest extends TestCase
     {
         $path = storage_path('app/uploads/slow.jpg');
         file_put_contents($path, self::pictureBytes());
-        $token = Incoming::later($this->order, $path, 'slow.jpg'); // the queue is run at once in tests
+        $token = app(Incoming::class)->later($this->order, $path, 'slow.jpg'); // the queue is run at once in tests
         $this->getJson("/api/orders/{$this->order->id}/incoming/{$token}")
             ->assertOk()
             ->assertJson(['state' => 'taken', 'name' => 'slow.jpg', 'already' => false]);
         self::assertSame('slow.jpg', $this->order->pictures()->sole()->name);
-        self::assertFileDoesNotExist(Incoming::path($token));
+        self::assertFileDoesNotExist(app(Incoming::class)->path($token));
 
         file_put_contents($path, 'no picture');
-        $token = Incoming::later($this->order, $path, 'text.jpg');
+        $token = app(Incoming::class)->later($this->order, $path, 'text.jpg');
         $this->getJson("/api/orders/{$this->order->id}/incoming/{$token}")
             ->assertOk()
             ->assertJsonPath('state', 'refused');
-        self::assertFileDoesNotExist(Incoming::path($token));
+        self::assertFileDoesNotExist(app(Incoming::class)->path($token));
         $this->getJson("/api/orders/{$this->order->id}/incoming/".str_repeat('0', 32))->assertNotFound();
     }
 

@@ -54,7 +54,7 @@ final class ScreenCopiesTest extends TestCase
         self::assertSame([LineState::Made, LineState::Made], [$copy->fresh()?->state, $print->fresh()?->state]);
         $names = function (bool $forScreens) use ($make): array {
             $zip = new \ZipArchive();
-            $zip->open(Zip::of($make, $forScreens));
+            $zip->open(app(Zip::class)->of($make, $forScreens));
 
             return array_map(fn (int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));
         };

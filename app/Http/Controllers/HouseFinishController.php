@@ -21,6 +21,8 @@ use Planisher\House\HouseFinishSpec as Finish;
 
 final class HouseFinishController
 {
+    public function __construct(private readonly LineChanger $changer) {}
+
     public function index(): JsonResponse
     {
         return response()->json(['finishes' => HouseFinish::query()->get()->sortBy('name')->map(self::shown(...))->values()->all()]);
@@ -104,7 +106,7 @@ final class HouseFinishController
             [$change, $lacking] = $finish->houseFinish()->give($order->lab->labCard(), $line->line()->make);
             $left = array_values(array_unique([...$left, ...$lacking]));
             try {
-                LineChanger::change($line, (int) $version, $change);
+                $this->changer->change($line, (int) $version, $change);
             } catch (StaleLine) {
                 $missed[] = "Line {$line->number} was changed in another window meanwhile; it was left as it is.";
             }

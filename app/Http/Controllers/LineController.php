@@ -29,7 +29,7 @@ use Planisher\State\LineState;
 
 final class LineController
 {
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(private readonly Computation $computation, private readonly LineChanger $changer) {}
 
     public function store(Request $request, Order $order): JsonResponse
     {
@@ -39,7 +39,7 @@ final class LineController
             'picture' => ['nullable', 'string'],
             'wanted' => ['nullable', 'array'],
         ]);
-        $line = LineChanger::add($order, [
+        $line = $this->changer->add($order, [
             ...(array) $request->input('wanted', []),
             'size' => $given['size'],
             'copies' => $given['copies'] ?? 1,
@@ -62,7 +62,7 @@ final class LineController
             ? $this->figure($line, $given['figure']['name'], $given['figure']['typed'])
             : $this->ofLine($line, $given['cell'] ?? null, LineChange::of((array) $request->input('change')));
 
-        return $this->shown(LineChanger::change($line, $request->integer('version'), $change));
+        return $this->shown($this->changer->change($line, $request->integer('version'), $change));
     }
 
     /** Puts a line as it was: for undo and redo. */
@@ -70,7 +70,7 @@ final class LineController
     {
         $request->validate(['version' => ['required', 'integer'], 'line' => ['required', 'array']]);
 
-        return $this->shown(LineChanger::replace($line, $request->integer('version'), (array) $request->input('line')));
+        return $this->shown($this->changer->replace($line, $request->integer('version'), (array) $request->input('line')));
     }
 
     /** A change of one of the prints that a line carries, as one of the line. */
@@ -103,7 +103,7 @@ final class LineController
         );
 
         return $this->shown(
-            LineChanger::do($line, $request->integer('version'), function (Line $now) use ($given): void {
+            $this->changer->do($line, $request->integer('version'), function (Line $now) use ($given): void {
                 $now->fill(['remark' => $given['remark'], 'remark_for_lab' => $given['remarkForLab']]);
             }),
         );
@@ -117,7 +117,7 @@ final class LineController
             return response()->json(['message' => "It can’t pass: {$worked->worst()->title}. {$worked->worst()->text}"], 422);
         }
 
-        return $this->shown(self::passed($line, $request->integer('version'), $worked));
+        return $this->shown($this->passed($line, $request->integer('version'), $worked));
     }
 
     /** Passes lines, but for those that are stopped or were changed meanwhile. */
@@ -135,7 +135,7 @@ final class LineController
             ->all();
         $say = fn (Line $line): string => "Line {$line->number} can’t pass: {$worked->of($line)->worst()->title}.";
         $pass = fn (Line $now) => self::markPassed($now, $worked->of($now));
-        [$passed, $missed] = LineChanger::doEach($order, array_intersect_key($seen, $can->keyBy('id')->all()), $pass);
+        [$passed, $missed] = $this->changer->doEach($order, array_intersect_key($seen, $can->keyBy('id')->all()), $pass);
 
         return response()->json([
             'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $passed),
@@ -144,9 +144,9 @@ final class LineController
     }
 
     /** @throws StaleLine */
-    private static function passed(Line $line, int $seen, WorkedLine $worked): Line
+    private function passed(Line $line, int $seen, WorkedLine $worked): Line
     {
-        return LineChanger::do($line, $seen, fn (Line $now) => self::markPassed($now, $worked));
+        return $this->changer->do($line, $seen, fn (Line $now) => self::markPassed($now, $worked));
     }
 
     private static function markPassed(Line $now, WorkedLine $worked): void
@@ -162,13 +162,13 @@ final class LineController
     {
         $request->validate(['version' => ['required', 'integer']]);
 
-        return $this->shown(LineChanger::hold($line, $request->integer('version')));
+        return $this->shown($this->changer->hold($line, $request->integer('version')));
     }
 
     public function destroy(Request $request, Line $line): Response
     {
         $request->validate(['version' => ['required', 'integer']]);
-        LineChanger::remove($line, $request->integer('version'));
+        $this->changer->remove($line, $request->integer('version'));
 
         return response()->noContent();
     }

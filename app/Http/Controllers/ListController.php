@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Files\UploadName;
 use App\Http\SeenLines;
 use App\Http\Uploaded;
+use App\Lines\Combiner;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
@@ -18,6 +19,7 @@ use App\Lists\SpokenOf;
 use App\Lists\Wishes;
 use App\Models\Line;
 use App\Models\Order;
+use App\Pictures\Incoming;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +42,11 @@ final class ListController
         'block' => ['nullable', 'string', 'regex:/^(?:caption|(?:lettering|overlays)\.\d{1,2})$/'],
     ];
 
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(
+        private readonly Computation $computation,
+        private readonly LineChanger $changer,
+        private readonly Combiner $combiner,
+    ) {}
 
     /** What a list means, without doing anything. */
     public function read(Request $request, Order $order, ListView $view): JsonResponse
@@ -66,11 +72,13 @@ final class ListController
     }
 
     /** The words of a file that a client has sent, and the pictures where it is an e-mail. */
-    public function file(Request $request, Order $order): JsonResponse
+    public function file(Request $request, Order $order, Incoming $incoming): JsonResponse
     {
         $file = Uploaded::file($request, 'list');
         try {
-            return response()->json(Brought::by($order, $file->getRealPath(), UploadName::of($file, 'list', Brought::ENDINGS)));
+            $name = UploadName::of($file, 'list', Brought::ENDINGS);
+
+            return response()->json(Brought::by($order, $file->getRealPath(), $name, $incoming));
         } catch (ListRefused $e) {
             return response()->json(['message' => $e->getMessage()], 422);
         }
@@ -92,7 +100,7 @@ final class ListController
         );
         $ids = DB::transaction(
             fn (): array => array_map(function (array $given) use ($order): int {
-                $line = LineChanger::add($order, $given['wanted']);
+                $line = $this->changer->add($order, $given['wanted']);
                 isset($given['remark']) && $line->update(['remark' => $given['remark']]);
 
                 return $line->id;
@@ -110,7 +118,15 @@ final class ListController
             ...self::SAID_OF,
         ]);
         $order = Order::query()->findOrFail($line->order_id);
-        $wishes = new Wishes($this->computation, $order, (string) $given['text'], $given['cell'] ?? null, $given['block'] ?? null);
+        $wishes = new Wishes(
+            $this->computation,
+            $this->changer,
+            $this->combiner,
+            $order,
+            (string) $given['text'],
+            $given['cell'] ?? null,
+            $given['block'] ?? null,
+        );
         $wish = $wishes->of($line);
         [$view, $missed] = [null, []];
         DB::beginTransaction();
@@ -118,7 +134,7 @@ final class ListController
             if ($wish->gather !== null) {
                 [$view, $missed] = $this->gathered($wishes, $wish, $line);
             } elseif ($wish->change !== []) {
-                $seen = LineChanger::tried($line, $wishes->changeOf($line));
+                $seen = $this->changer->tried($line, $wishes->changeOf($line));
                 $view = LineView::of($seen, $this->computation->tried($order, $seen));
             }
         } catch (OrderFileError $e) {
@@ -164,7 +180,15 @@ final class ListController
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $wishes = new Wishes($this->computation, $order, $given['text'], $given['cell'] ?? null, $given['block'] ?? null);
+        $wishes = new Wishes(
+            $this->computation,
+            $this->changer,
+            $this->combiner,
+            $order,
+            $given['text'],
+            $given['cell'] ?? null,
+            $given['block'] ?? null,
+        );
 
         return response()->json(
             DB::transaction(function () use ($order, $wishes, $seen): array {

@@ -28,14 +28,14 @@ use Planisher\State\SetState;
 
 final class MakeController
 {
-    public function __construct(private readonly Making $making, private readonly Leaving $leaving) {}
+    public function __construct(private readonly Making $making, private readonly Leaving $leaving, private readonly Zip $zip) {}
 
-    public function index(Order $order): JsonResponse
+    public function index(Order $order, MakeView $view): JsonResponse
     {
         $makes = $order->makes()->with('files.line')->get();
-        $makes->each(PackZip::unlessReady(...));
+        $makes->each(fn (Make $make) => PackZip::unlessReady($make, $this->zip));
 
-        return response()->json(['order' => OrderTitle::of($order), 'makes' => $makes->map(MakeView::of(...))->all()]);
+        return response()->json(['order' => OrderTitle::of($order), 'makes' => $makes->map($view->of(...))->all()]);
     }
 
     public function store(Request $request, Order $order): JsonResponse
@@ -123,18 +123,20 @@ final class MakeController
             404,
             'No file of this set is made yet.',
         );
-        if (! Zip::isReady($make, $forScreens)) {
+        if (! $this->zip->isReady($make, $forScreens)) {
             $why = PackZip::later($make->id, $forScreens)->whyNot();
             if (($why['file'] ?? null) !== null) {
                 return response()->json($why, 409);
             }
             $why === null || throw CannotKeep::because($why['message']);
-            PackZip::unlessReady($make);
+            PackZip::unlessReady($make, $this->zip);
             abort(409, 'The set is large, and its ZIP is being packed. It is there in a moment.');
         }
         $name = basename(dirname($make->folder)).'_'.basename($make->folder).($forScreens ? '_screen' : '');
 
-        return self::unaltered(fn (): Response => PrivateFile::download(Zip::of($make, $forScreens), 'application/zip', "{$name}.zip"));
+        return self::unaltered(
+            fn (): Response => PrivateFile::download($this->zip->of($make, $forScreens), 'application/zip', "{$name}.zip"),
+        );
     }
 
     public function screenZip(Make $make): Response|JsonResponse

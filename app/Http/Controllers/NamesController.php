@@ -20,7 +20,7 @@ use Planisher\Line\LineChange;
 /** What the files of an order are called: tried, and given to its lines. */
 final class NamesController
 {
-    public function __construct(private readonly Computation $computation) {}
+    public function __construct(private readonly Computation $computation, private readonly LineChanger $changer) {}
 
     /** The names of the whole order, as they would be. */
     public function tried(Request $request, Order $order): JsonResponse
@@ -63,7 +63,7 @@ final class NamesController
         }
         $seen = SeenLines::in($given);
         [$changed, $missed] =
-            $seen === [] ? [[], []] : LineChanger::changeEach($order, $seen, fn (): LineChange => LineChange::of(['name' => $name]));
+            $seen === [] ? [[], []] : $this->changer->changeEach($order, $seen, fn (): LineChange => LineChange::of(['name' => $name]));
         $worked = $this->computation->order(Order::query()->findOrFail($order->id));
 
         return response()->json([

@@ -52,14 +52,14 @@ final class ParcelController
         return response()->json($view->page($order));
     }
 
-    public function store(Request $request, Order $order, Packing $packing): JsonResponse
+    public function store(Request $request, Order $order, Packing $packing, ParcelZip $zip): JsonResponse
     {
         $request->validate(['lines' => ['nullable', 'array', 'max:500'], 'lines.*' => ['integer']]);
         $chosen = $request->has('lines') ? array_map(intval(...), array_values((array) $request->input('lines'))) : null;
 
-        return self::mendable(function () use ($packing, $order, $chosen): JsonResponse {
+        return self::mendable(function () use ($packing, $order, $chosen, $zip): JsonResponse {
             $parcel = $packing->pack($order, $chosen);
-            LabService::of($order->lab) === null && PackParcelZip::unlessReady($parcel); // it is handed over, in a ZIP
+            LabService::of($order->lab) === null && PackParcelZip::unlessReady($parcel, $zip); // it is handed over, in a ZIP
 
             return response()->json(['id' => $parcel->id, 'number' => $parcel->number], 201);
         });
@@ -128,7 +128,7 @@ final class ParcelController
                 $zip->mend($parcel); // what can't be packed is told at once
                 $why = PackParcelZip::later($parcel->id)->whyNot();
                 $why === null || throw CannotKeep::because($why['message']);
-                PackParcelZip::unlessReady($parcel);
+                PackParcelZip::unlessReady($parcel, $zip);
                 abort(409, 'The parcel is large, and its ZIP is being packed. It is there in a moment.');
             }
 

@@ -25,7 +25,12 @@ use Planisher\Picture\MustStayIn;
 
 final class PictureController
 {
-    public function __construct(private readonly PictureStore $pictures, private readonly Taking $taking) {}
+    public function __construct(
+        private readonly PictureStore $pictures,
+        private readonly Taking $taking,
+        private readonly Incoming $incoming,
+        private readonly KeptFigures $figures,
+    ) {}
 
     public function store(Request $request, Order $order): JsonResponse
     {
@@ -58,7 +63,7 @@ final class PictureController
     public function incoming(Order $order, string $token): JsonResponse
     {
         return response()->json(
-            Incoming::state($order, $token) ?? abort(404, 'Nothing is known of this upload any more. Add the picture again.'),
+            $this->incoming->state($order, $token) ?? abort(404, 'Nothing is known of this upload any more. Add the picture again.'),
         );
     }
 
@@ -90,7 +95,7 @@ final class PictureController
     public function looked(Picture $picture): JsonResponse
     {
         return response()->json(
-            KeptFigures::of(
+            $this->figures->of(
                 "looked-{$picture->sha256}",
                 fn (): array => [
                     'colours' => array_map(strval(...), Hints::strongColours($this->pictures->proxy($picture->sha256, 'thumb'))),

@@ -21,6 +21,8 @@ use Planisher\OrderFile\OrderFileError;
 /** Prints put together on shared sheets. */
 final class SheetController
 {
+    public function __construct(private readonly Combiner $combiner, private readonly Computation $computation) {}
+
     /** What they would take of every sheet that the lab lists. */
     public function tried(Request $request, Order $order): JsonResponse
     {
@@ -57,16 +59,16 @@ final class SheetController
     {
         $given = $this->given($request);
         $size = $request->validate(['size' => ['required', 'string', 'max:60']])['size'];
-        [$line, $instead] = Combiner::gather($order, $given['lines'], $given['pictures'], $given['each'], $size);
+        [$line, $instead] = $this->combiner->gather($order, $given['lines'], $given['pictures'], $given['each'], $size);
 
-        return response()->json(['line' => LineView::of($line, app(Computation::class)->line($line)), 'instead' => $instead], 201);
+        return response()->json(['line' => LineView::of($line, $this->computation->line($line)), 'instead' => $instead], 201);
     }
 
     /** A house finish of a sheet, its cells filled with pictures in their order. */
     public function fill(Request $request, Order $order, HouseFinish $finish): JsonResponse
     {
         $given = $request->validate(['pictures' => ['required', 'array', 'min:1', 'max:500'], 'pictures.*' => ['string', 'max:200']]);
-        $lines = Combiner::fill($order, $finish->houseFinish(), array_values($given['pictures']) ?: abort(422, 'Choose pictures.'));
+        $lines = $this->combiner->fill($order, $finish->houseFinish(), array_values($given['pictures']) ?: abort(422, 'Choose pictures.'));
 
         return response()->json(['lines' => array_map(fn (Line $line): int => $line->id, $lines)], 201);
     }
@@ -75,7 +77,7 @@ final class SheetController
     {
         $version = (int) $request->validate(['version' => ['required', 'integer']])['version'];
 
-        return response()->json(['lines' => Combiner::apart($line, $version)]);
+        return response()->json(['lines' => $this->combiner->apart($line, $version)]);
     }
 
     /** The ways to share a sheet out that arithmetic gives. */

@@ -31,7 +31,11 @@ final class ViewedLineController
     /** Lines that come with the page itself; the others follow while these are looked at. */
     private const AT_FIRST = 6;
 
-    public function __construct(private readonly ClientPrints $prints, private readonly Computation $computation) {}
+    public function __construct(
+        private readonly ClientPrints $prints,
+        private readonly Computation $computation,
+        private readonly LineChanger $changer,
+    ) {}
 
     public function page(ClientPage $page): Response
     {
@@ -117,7 +121,7 @@ final class ViewedLineController
             $how = $answer['isYes'] ? 'said yes to it' : 'left a note on it';
             History::note($page->order_id, $how, $line, who: $page->order->client->name);
             if (! $answer['isYes'] && $page->reopens) {
-                LineChanger::reopen($line);
+                $this->changer->reopen($line);
             }
         }
         $shown = $this->prints->of($page->fresh() ?? $page);
