@@ -81,7 +81,7 @@ final class LargeOrder
         $of = Order::query()->findOrFail((int) Order::query()->whereHas('lines')->min('id'));
         $order = $of->replicate(['number'])->fill(['number' => $number]);
         $order->save();
-        $picture = array_diff_key((array) DB::table('pictures')->first(), ['id' => 1]);
+        $picture = array_diff_key((array) DB::table('pictures')->first(), ['id' => 1, 'width' => 1, 'height' => 1]);
         for ($n = 1; $n <= $pictures; $n++) {
             $id = DB::table('pictures')->insertGetId(['sha256' => hash('sha256', "{$number} {$n}")] + $picture);
             $name = sprintf('IMG_%04d.jpg', $n);

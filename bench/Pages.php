@@ -84,7 +84,7 @@ final class Pages
                 DB::table('lines')->insert(array_map(fn (int $n): array => ['id' => null, 'order_id' => 1_000_000 + $n] + $line, $ids));
             }
         }
-        $picture = array_diff_key((array) DB::table('pictures')->first(), ['id' => 1]);
+        $picture = array_diff_key((array) DB::table('pictures')->first(), ['id' => 1, 'width' => 1, 'height' => 1]);
         foreach (array_chunk(range(1, 10_000), 1000) as $some) {
             DB::table('pictures')->insert(array_map(fn (int $n): array => ['sha256' => hash('sha256', "{$n}")] + $picture, $some));
         }

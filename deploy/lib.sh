@@ -39,6 +39,7 @@ as_app() {
 use_instance() {
   instance=$1; home=$root/var/$1; storage=$home/storage; run=$home/run; logs=$home/logs
   app_port=$2; db_port=$3
+  mkdir -p "$root/var"   # through which the database's user has to come
   umask 027   # nobody else reads settings, logs or pictures
   mkdir -p "$storage"/{app,framework/{cache/data,sessions,views},logs} "$run/tmp" "$logs" "$home/cache"
   [[ $instance = own* ]] || mkdir -p "$home/pictures-folder"   # the demo's

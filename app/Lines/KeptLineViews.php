@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace App\Lines;
 
-use App\Models\LabProfile;
 use App\Models\Line;
-use App\Models\LinePicture;
 use App\Models\Order;
-use App\Pictures\PictureStore;
-use App\Studio\Desks;
 use App\Views\CodeVersion;
 use App\Views\KeptLosses;
 use Illuminate\Support\Facades\Cache;
-use Planisher\Naming\FileName;
-use Planisher\Picture\PictureTrouble;
 
 /**
- * An order's lines as the screens get them, kept by all that they come from: the line, its pictures, its name, the lab's card, the order's
- * head, the studio's marks, what was measured of it, and the code. Of three hundred lines only those that were changed are worked.
+ * An order's lines as the screens get them, kept by all that they come from (LineHashes) and what was measured of them. Of three hundred
+ * lines only those that were changed are worked.
  *
  * What is kept of a line is its JSON, what other pages tell of it, too, what the measure of its colours is kept under (`loss`), and what
  * that was then (`seen`).
@@ -38,89 +32,53 @@ final class KeptLineViews
 
     public function __construct(
         private readonly Computation $computation,
-        private readonly PictureStore $pictures,
+        private readonly LineHashes $hashes,
         private readonly KeptLosses $losses,
-        private readonly Desks $desks,
-        private readonly KeptNames $names,
     ) {}
 
     public function of(Order $order): LineViews
     {
-        $order->loadMissing(WorkedOrder::RELATIONS);
-        $names = $this->names->of($order);
-        $hashes = $this->hashes($order, $names);
+        $hashes = $this->hashes->of($order);
         $kept = array_intersect_key($this->kept($order), array_flip($hashes));
         $seen = $this->losses->heldUnder(array_values(array_filter(array_column($kept, 'loss'))));
-        $worked = null;
-        [$now, $json, $told, $new, $isAllMeasured] = [[], [], [], 0, true];
-        foreach ($order->lines as $line) {
-            $hash = $hashes[$line->id];
-            $its = $kept[$hash] ?? null;
-            if ($its === null || ($its['loss'] !== null && $seen[$its['loss']] !== $its['seen'])) {
-                $worked ??= $this->computation->named($order, $names);
-                $its = $this->worked($line, $worked);
-                $new++;
-            }
-            $now[$hash] = $its;
-            $json[] = $its['json'];
-            $told[$line->id] = $its['told'];
-            $isAllMeasured = $isAllMeasured && ($its['loss'] === null || $its['seen'] !== null);
+        $isAsItIs = fn (string $hash): bool => isset($kept[$hash]) &&
+            ($kept[$hash]['loss'] === null || $seen[$kept[$hash]['loss']] === $kept[$hash]['seen']);
+        $new = array_keys(array_filter($hashes, fn (string $hash): bool => ! $isAsItIs($hash)));
+        foreach ($new === [] ? [] : $this->worked($order, $new) as $id => $line) {
+            $kept[$hashes[$id]] = $line;
         }
-        $new > config('planisher.lines.workedAnew') && self::keep($order, $now);
+        count($new) > config('planisher.lines.workedAnew') && self::keep($order, $kept);
+        $its = array_map(fn (string $hash): array => $kept[$hash], $hashes);
+        $isAllMeasured = array_filter($its, fn (array $of): bool => $of['loss'] !== null && $of['seen'] === null) === [];
 
-        return new LineViews($json, $told, $isAllMeasured);
-    }
-
-    /** @return Kept */
-    private function worked(Line $line, WorkedOrder $order): array
-    {
-        $worked = $order->of($line);
-        $view = LineView::of($line, $worked);
-        $loss = $worked->plan === null ? null : KeptLosses::keyOf($worked->plan, $order->paperProfile($line));
-
-        return [
-            'json' => json_encode($view, JSON_THROW_ON_ERROR),
-            'told' => ['short' => $view['short'], 'goes' => $view['goes']],
-            'loss' => $loss,
-            'seen' => $loss === null ? null : $this->losses->heldUnder([$loss])[$loss],
-        ];
+        return new LineViews(
+            array_values(array_column($its, 'json')),
+            array_map(fn (array $of): array => $of['told'], $its),
+            $isAllMeasured,
+        );
     }
 
     /**
-     * @param  array<int, FileName>  $names  by the line's number
-     * @return array<int, string> by the line's id
+     * @param  list<int>  $ids
+     * @return array<int, Kept> by the line's id
      */
-    private function hashes(Order $order, array $names): array
+    private function worked(Order $order, array $ids): array
     {
-        $ofAll = hash(
-            'xxh128',
-            serialize([
-                CodeVersion::now(),
-                $order->lab->getAttributes(),
-                $order->lab->profiles->map(fn (LabProfile $profile): array => $profile->getAttributes())->all(),
-                $this->desks->for($order)->toArray(),
-            ]),
-        );
-        $hashes = [];
-        foreach ($order->lines as $line) {
-            $pictures = $line->pictures->map($this->picture(...))->all();
-            $hashes[$line->id] = hash('xxh128', serialize([$ofAll, $line->getAttributes(), $pictures, $names[$line->number]]));
+        $lines = $this->computation->lines($order, $ids);
+        $all = [];
+        foreach ($lines->lines() as $id => $line) {
+            $worked = $lines->of($line);
+            $view = LineView::of($line, $worked);
+            $loss = $worked->plan === null ? null : KeptLosses::keyOf($worked->plan, $lines->paperProfile($line));
+            $all[$id] = [
+                'json' => json_encode($view, JSON_THROW_ON_ERROR),
+                'told' => ['short' => $view['short'], 'goes' => $view['goes']],
+                'loss' => $loss,
+                'seen' => $loss === null ? null : $this->losses->heldUnder([$loss])[$loss],
+            ];
         }
 
-        return $hashes;
-    }
-
-    /** @return list<mixed> all that is known of the picture at one of a line's places */
-    private function picture(LinePicture $at): array
-    {
-        $known = $this->pictures->known($at->orderPicture);
-
-        return [
-            $at->place,
-            $at->orderPicture->getAttributes(),
-            $at->orderPicture->picture->getAttributes(),
-            $known instanceof PictureTrouble ? $known : null,
-        ];
+        return $all;
     }
 
     /** @return array<string, Kept> by what they come from */

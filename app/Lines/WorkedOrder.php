@@ -108,6 +108,12 @@ final class WorkedOrder
         return $plan !== null && $this->losses !== null && ! $this->losses->knows($plan, $this->paperProfile($line));
     }
 
+    /** @return array<int, Line> by id */
+    public function lines(): array
+    {
+        return $this->lines;
+    }
+
     public function has(Line $line): bool
     {
         return isset($this->lines[$line->id]);

@@ -7,7 +7,6 @@ namespace App\Orders;
 use App\Lines\KeptLineViews;
 use App\Lines\MeasureOrder;
 use App\Lines\OrderTitle;
-use App\Models\Line;
 use App\Models\MadeFile;
 use App\Models\Order;
 use App\Models\Parcel;
@@ -49,7 +48,6 @@ final class OrderView
     /** @return OrderSheetShape its lines are empty, and last */
     private function withoutLines(Order $order): array
     {
-        $uses = $order->lines->flatMap(fn (Line $line) => $line->pictures->pluck('order_picture_id')->unique())->countBy();
         $card = $order->lab->labCard();
 
         return self::head($order) + [
@@ -83,7 +81,7 @@ final class OrderView
                 'depth' => (string) $card->canvas->depth,
                 'spare' => (string) $card->canvas->spare,
             ],
-            'pictures' => self::pictures($order, $uses->all()),
+            'pictures' => self::pictures($order),
             'atLab' => (object) array_map(
                 fn (Parcel $parcel): string => $parcel->handed_over_on === null ? $parcel->state->label() : 'handed over',
                 Contents::away($order),
@@ -100,20 +98,16 @@ final class OrderView
     /**
      * Its pictures as the shelf shows them. There may be thousands, so only what is shown of them is read.
      *
-     * @param  array<int, int>  $uses  how many lines use one, by its id
      * @return list<OrderPictureShape>
      */
-    private static function pictures(Order $order, array $uses): array
+    private static function pictures(Order $order): array
     {
+        $uses = self::uses($order);
         $rows = $order
             ->pictures()
             ->toBase()
             ->join('pictures as its', 'its.id', '=', 'order_pictures.picture_id')
-            ->get([
-                ...['order_pictures.id', 'order_pictures.name', 'its.sha256', 'its.taken'],
-                DB::raw("json_value(its.facts, '$.width') as width"),
-                DB::raw("json_value(its.facts, '$.height') as height"),
-            ]);
+            ->get(['order_pictures.id', 'order_pictures.name', 'its.sha256', 'its.taken', 'its.width', 'its.height']);
 
         return array_values(
             array_map(
@@ -130,6 +124,19 @@ final class OrderView
                 $rows->all(),
             ),
         );
+    }
+
+    /** @return array<int, int> how many lines use a picture, by its id in the order */
+    private static function uses(Order $order): array
+    {
+        return DB::table('line_pictures as at')
+            ->join('lines', 'lines.id', '=', 'at.line_id')
+            ->where('lines.order_id', $order->id)
+            ->whereNull('lines.deleted_at')
+            ->groupBy('at.order_picture_id')
+            ->selectRaw('at.order_picture_id as its, count(distinct at.line_id) as many')
+            ->pluck('many', 'its')
+            ->all();
     }
 
     /**

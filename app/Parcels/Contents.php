@@ -77,9 +77,9 @@ final class Contents
                 $away[$file->line_id] = $parcel;
             }
         }
-        $made = $order->lines->where('state', LineState::Made)->keyBy('id');
+        $made = $away === [] ? [] : $order->lines()->where('state', LineState::Made)->pluck('id')->all();
 
-        return array_intersect_key($away, $made->all());
+        return array_intersect_key($away, array_flip($made));
     }
 
     /** @return array<int, Parcel> the newest that each made file is in and that hasn't come back, by the file's id */

@@ -92,7 +92,7 @@ final class MarkStore
         return is_file($path) && Checksum::of($path) === $mark->sha256;
     }
 
-    private static function key(string $sha256): string
+    public static function key(string $sha256): string
     {
         return "marks/{$sha256}.png";
     }

@@ -56,6 +56,22 @@ final class KeptLineViewsTest extends TestCase
         self::assertSame(range(1, 10), $this->kept());
     }
 
+    public function test_of_an_order_that_nobody_changed_no_line_is_read(): void
+    {
+        $sheet = fn () => $this->getJson("/api/orders/{$this->order->id}")->assertOk();
+        $sheet();
+        $read = 0;
+        Line::retrieved(function () use (&$read): void {
+            $read++;
+        });
+        $sheet();
+        self::assertSame(0, $read);
+        $this->change(Line::query()->where('number', 3)->firstOrFail(), ['copies' => 2])->assertOk();
+        $read = 0;
+        $sheet();
+        self::assertGreaterThan(0, $read);
+    }
+
     public function test_a_change_of_one_works_that_one(): void
     {
         $third = Line::query()->where('number', 3)->firstOrFail();
