@@ -174,7 +174,7 @@ final class LineSentence
         $there = array_column(self::segments($at), 'word');
         $all = self::offered($at);
         $all +=
-            $line->crop === null
+            $line->crop === null && $line->oneSide === null
                 ? ($line->isPrinted()
                     ? []
                     : AdditionsDescription::addable($at))
@@ -220,7 +220,7 @@ final class LineSentence
         if (array_filter($line->pictures(), is_string(...)) !== []) {
             return self::subject($at).', '.Finishes::of($line)->wording()->short($at);
         }
-        $size = $line->crop?->size->label();
+        $size = $line->sizeLabel();
 
         return match (true) {
             $size === null => 'no size, no picture yet',

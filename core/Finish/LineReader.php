@@ -9,6 +9,7 @@ use Planisher\Line\ForScreens;
 use Planisher\Line\LineChange;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
+use Planisher\Line\OneSide;
 use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
@@ -31,9 +32,11 @@ final class LineReader
             $ignored[] = 'screenCopy'; // it is one itself
         }
 
-        $crop = $finish instanceof SizedOtherwise ? $finish->crop($node) : Crop::fromNode($node);
+        $otherwise = $finish instanceof SizedOtherwise ? $finish : null;
+        $oneSide = $otherwise?->needsSize() === false ? null : OneSide::fromNode($node);
+        $crop = $oneSide !== null ? null : ($otherwise === null ? Crop::fromNode($node) : $otherwise->crop($node));
 
-        return LineSpec::read($node, $name, $wanted, $crop, $ignored);
+        return LineSpec::read($node, $name, $wanted, $crop, $oneSide, $ignored);
     }
 
     /**

@@ -22,7 +22,12 @@ final class TypedFigure
     public static function change(LineSpec $line, ?Layout $layout, string $name, string $typed): LineChange
     {
         $paper = $layout->size ?? ($line->crop->size ?? throw MeasureError::noDrawing());
-        if (preg_match('/^paper-(width|height)$/', $name, $side) === 1) {
+        if (preg_match('/^paper-(width|height)$/', $name, $side) === 1 && $line->oneSide !== null) {
+            $length = Length::parse($typed, $line->oneSide->length->unit);
+
+            return LineChange::of(['size' => $length.($side[1] === 'width' ? ' wide' : ' high'), 'turn' => null]);
+        }
+        if (preg_match('/^paper-(width|height)$/', $name, $side) === 1 && $line->crop?->follows !== true) {
             return TypedPaper::change($paper, $side[1], Length::parse($typed, $paper->width->unit));
         }
         if ($layout === null) {

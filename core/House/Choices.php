@@ -61,7 +61,7 @@ final class Choices
     private static function crop(): array
     {
         return [
-            new Choice('size', ['size'], fn (LineSpec $line): string => (string) $line->crop?->size->label()),
+            new Choice('size', ['size', 'ratio'], fn (LineSpec $line): string => (string) $line->sizeLabel()),
             new Choice(
                 'turn',
                 ['turn'],

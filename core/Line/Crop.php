@@ -11,8 +11,19 @@ use Planisher\Picture\Window;
 /** The size that was ordered, which way up it is used, and which part of the picture is wanted on it. */
 final readonly class Crop
 {
-    /** @param  ?Window  $window  null for the one that keeps in what must stay in */
-    private function __construct(public Size $size, public Turn $turn, public ?Window $window) {}
+    /**
+     * @param  ?Window  $window  null for the one that keeps in what must stay in
+     * @param  bool  $follows  the size from something else that the line says
+     */
+    private function __construct(public Size $size, public Turn $turn, public ?Window $window, public bool $follows = false) {}
+
+    /** Of a size that follows from something else: which way up it is follows, too. */
+    public static function following(Size $size, ?Window $window, ?Turn $turn = null): self
+    {
+        $lies = $size->width->nanometres > $size->height->nanometres;
+
+        return new self($size, $turn ?? ($lies ? Turn::Landscape : Turn::Portrait), $window, true);
+    }
 
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(JsonNode $line): self
@@ -31,8 +42,8 @@ final readonly class Crop
     {
         return array_filter(
             [
-                'size' => (string) $this->size,
-                'turn' => $this->turn === Turn::Auto ? null : $this->turn->value,
+                'size' => $this->follows ? null : (string) $this->size,
+                'turn' => $this->follows || $this->turn === Turn::Auto ? null : $this->turn->value,
                 'window' => $this->window?->toArray(),
             ],
             fn (mixed $value): bool => $value !== null,

@@ -46,14 +46,16 @@ final readonly class LineChange
     }
 
     /**
-     * What the form becomes by it.
+     * What the form becomes by it. A size of two sides has no ratio beside it: one that goes with one side goes with that.
      *
      * @param  array<string, mixed>  $form  a line's, or a cell's
      * @return array<string, mixed> as it is written; whether it can be, its reader says
      */
     public function onto(array $form): array
     {
-        return MergePatch::apply($form, $this->keys);
+        $hasTwoSides = $this->says('size') && ! OneSide::isOne($this->said('size'));
+
+        return MergePatch::apply($form, $this->keys + ($hasTwoSides ? ['ratio' => null] : []));
     }
 
     /** @return array<string, mixed> as a merge patch */

@@ -22,6 +22,7 @@ final readonly class LineKeys
             new LineKey('subject', KeyScope::Cell),
             new LineKey('copies', KeyScope::Cell, 'how many'),
             new LineKey('size', KeyScope::Cell),
+            new LineKey('ratio', KeyScope::Line),
             new LineKey('turn', KeyScope::Cell, 'which way up it is'),
             new LineKey('window', KeyScope::Cell, 'where it is cropped'),
             new LineKey('caption', KeyScope::Cell),

@@ -23,7 +23,8 @@ final readonly class LineSpec
     /**
      * @param  string  $make  the finish it is made into, by its name in the order file
      * @param  ?string  $picture  a file name; null while none is chosen
-     * @param  ?Crop  $crop  null for what has no size on paper
+     * @param  ?Crop  $crop  null for what has no size on paper, or none yet
+     * @param  ?OneSide  $oneSide  where only one is given; the other follows
      * @param  W  $wanted
      * @param  Additions  $additions  words and overlays on it
      * @param  ?string  $product  what the lab prints it on, by the lab's name
@@ -40,6 +41,7 @@ final readonly class LineSpec
         public ?string $subject,
         public int $copies,
         public ?Crop $crop,
+        public ?OneSide $oneSide,
         public Wanted $wanted,
         public Additions $additions,
         public ?string $product,
@@ -66,14 +68,15 @@ final readonly class LineSpec
      *
      * @throws \Planisher\OrderFile\OrderFileError
      */
-    public static function read(JsonNode $node, string $make, Wanted $wanted, ?Crop $crop, array $ignored): self
+    public static function read(JsonNode $node, string $make, Wanted $wanted, ?Crop $crop, ?OneSide $oneSide, array $ignored): self
     {
         return new self(
             make: $make,
             picture: $node->maybe('picture')?->string(),
             subject: $node->maybe('subject')?->string(80),
             copies: $node->maybe('copies')?->int(0, self::MOST_COPIES) ?? 1,
-            crop: $crop,
+            crop: $crop ?? $oneSide?->crop(null),
+            oneSide: $oneSide,
             wanted: $wanted,
             additions: Additions::fromNode($node),
             product: $node->maybe('product')?->string(40),
@@ -136,6 +139,24 @@ final readonly class LineSpec
     public function besides(ScreenCopy $copy): self
     {
         return $this->isPrinted() ? $this->with(screenCopy: $copy) : $this;
+    }
+
+    /**
+     * The same in both sides, where only one was given and the picture says the other.
+     *
+     * @return self<W>
+     */
+    public function sizedBy(?PictureFacts $picture): self
+    {
+        return $this->oneSide === null || $picture === null ? $this : $this->with(crop: $this->oneSide->crop($picture));
+    }
+
+    /** For people: “8 × 10 in”, “12 in wide, 12 × 9 in”; null where it has none, or none yet. */
+    public function sizeLabel(): ?string
+    {
+        $both = $this->crop?->size->label();
+
+        return $this->oneSide === null ? $both : $this->oneSide->label().($both === null ? '' : ", so {$both}");
     }
 
     /** @return self<W> what is wanted of its finish stays */
@@ -222,7 +243,7 @@ final readonly class LineSpec
                 'picture' => $this->picture,
                 'subject' => $this->subject,
                 'copies' => $this->copies,
-                ...$this->crop?->toArray() ?? [],
+                ...$this->oneSide?->toArray() ?? ($this->crop?->toArray() ?? []),
                 ...$this->wanted->toArray(),
                 ...$this->additions->toArray(),
                 'product' => $this->product,

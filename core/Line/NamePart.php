@@ -10,6 +10,7 @@ enum NamePart: string
     case Client = 'client';
     case Order = 'order';
     case Size = 'size';
+    case Sheet = 'sheet';
     case Subject = 'subject';
     case Finish = 'finish';
     case Panel = 'panel';

@@ -105,6 +105,11 @@ final class MeasureError extends \InvalidArgumentException
         return new self("A ratio of {$width} to {$height} has no shape; both must be above 0.");
     }
 
+    public static function noRatioTyped(string $typed): self
+    {
+        return new self("“{$typed}” is no ratio. Write two numbers, up to ".Ratio::MOST.' to 1, such as 16:9 or 2.39:1.');
+    }
+
     public static function resolutionOfNothing(): self
     {
         return new self('A resolution needs pixels and a length, both above 0.');

@@ -8,6 +8,8 @@ use Planisher\Lab\FileFormat;
 use Planisher\Lab\LabCard;
 use Planisher\Line\LineSpec;
 use Planisher\Line\NamePart;
+use Planisher\Line\OfSeveralPrints;
+use Planisher\Line\OnASheet;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\OrderHead;
 
@@ -46,8 +48,45 @@ final readonly class NameParts
             $lab->nameLength - strlen($extension) - 1,
             $line->name->join,
             $line->screenCopy !== null,
-            array_map(fn (string $of): array => self::parts($order, $line, $number, $of), $line->apart($lab)),
+            array_map(fn (string $of): array => self::parts($order, $lab, $line, $number, $of), $line->apart($lab)),
         );
+    }
+
+    /** Of one side of which the other follows from the picture: that one, which says what is ordered whatever the picture is. */
+    private static function sizeOf(LineSpec $line, LabCard $lab): string
+    {
+        $side = $line->oneSide;
+        if ($side !== null && $side->ratio === null) {
+            $unit = $side->length->unit;
+
+            return self::figure($side->length->in($unit))."{$unit->value}-{$side->side->value}";
+        }
+
+        $size = $line->crop->size ?? ($line->wanted instanceof OnASheet ? $line->wanted->sheetFor(null, $lab) : null);
+
+        return $size === null ? '' : self::size($size);
+    }
+
+    /** "on-12x18": the paper that is ordered, where it is of another size than is asked for. */
+    private static function sheetOf(LineSpec $line, LabCard $lab): string
+    {
+        $asked = $line->crop?->size;
+        $sheet = $asked !== null && $line->wanted instanceof OnASheet ? $line->wanted->sheetFor($asked, $lab) : null;
+
+        return $sheet === null ? '' : 'on-'.self::size($lab->lists($sheet) ?? $sheet);
+    }
+
+    /** Of several prints what is on the paper, unless it is called something: “oars, 4 of 3x4”. */
+    private static function subjectOf(LineSpec $line): string
+    {
+        if ($line->subject !== null || ! ($line->wanted instanceof OfSeveralPrints)) {
+            return $line->subjectOf(null);
+        }
+        $pictures = array_unique($line->pictures());
+        $of = count($pictures) === 1 && $pictures[0] !== null ? [pathinfo($pictures[0], PATHINFO_FILENAME)] : [];
+        $prints = array_map(fn (array $of): string => "{$of[1]} of ".self::size($of[0]), $line->wanted->prints());
+
+        return implode(' ', [...$of, ...$prints]);
     }
 
     /** "8x10", "60x40cm", "8-5x11", "a4" */
@@ -57,13 +96,21 @@ final readonly class NameParts
             return strtolower($size->name);
         }
         $unit = $size->width->unit;
-        $side = fn (float $length): string => str_replace('.', '-', rtrim(rtrim(number_format($length, 3, '.', ''), '0'), '.'));
 
-        return $side($size->width->in($unit)).'x'.$side($size->height->in($unit)).($unit->value === 'in' ? '' : $unit->value);
+        return self::figure($size->width->in($unit)).
+            'x'.
+            self::figure($size->height->in($unit)).
+            ($unit->value === 'in' ? '' : $unit->value);
+    }
+
+    /** "8-5": a point would begin an ending */
+    private static function figure(float $length): string
+    {
+        return str_replace('.', '-', rtrim(rtrim(number_format($length, 3, '.', ''), '0'), '.'));
     }
 
     /** @return list<array{text: string, tellsApart: bool, isWhole: bool, isOf: bool}> the parts that have something to say */
-    private static function parts(OrderHead $order, LineSpec $line, string $number, string $of): array
+    private static function parts(OrderHead $order, LabCard $lab, LineSpec $line, string $number, string $of): array
     {
         $parts = [];
         $pattern = $line->name->parts;
@@ -76,8 +123,9 @@ final readonly class NameParts
             $text = match ($part) {
                 NamePart::Client => $order->client,
                 NamePart::Order => $order->number,
-                NamePart::Size => $line->crop === null ? '' : self::size($line->crop->size),
-                NamePart::Subject => $line->subjectOf(null),
+                NamePart::Size => self::sizeOf($line, $lab),
+                NamePart::Sheet => self::sheetOf($line, $lab),
+                NamePart::Subject => self::subjectOf($line),
                 NamePart::Finish => $line->make,
                 NamePart::Panel => $of,
                 NamePart::Number => $number,

@@ -54,7 +54,7 @@ final readonly class WorkedLine
         $at = self::context($line, $pictures, $lab, $name, $measure, $orderContext);
         $finish = Finishes::of($line);
 
-        return new self($at, $line, $at->lab, $name, $at->plan, Checks::judge($at, $finish->checks(), Finishes::cells($at)));
+        return new self($at, $at->line, $at->lab, $name, $at->plan, Checks::judge($at, $finish->checks(), Finishes::cells($at)));
     }
 
     /**
@@ -72,11 +72,20 @@ final readonly class WorkedLine
         OrderContext $orderContext = new OrderContext(),
     ): LineContext {
         $lab = $lab->of($line->product, $line->paper);
+        $line = $line->sizedBy(self::first($pictures));
         $plan = self::plan($line, $pictures, $lab, $name, $orderContext);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
         $changed = fn (LineChange $change): ?Plan => self::plan(LineReader::changed($line, $change), $pictures, $lab, $name, $orderContext);
 
         return new LineContext($line, $lab, $pictures, $name, $plan, $seen, $changed, $orderContext);
+    }
+
+    /** @param  list<PictureFacts|PictureTrouble>  $pictures */
+    private static function first(array $pictures): ?PictureFacts
+    {
+        $first = $pictures[0] ?? null;
+
+        return $first instanceof PictureFacts ? $first : null;
     }
 
     /** @return list<PictureFacts> of the pictures that can be used */
@@ -110,6 +119,7 @@ final readonly class WorkedLine
     {
         $facts = array_map(fn ($picture): ?PictureFacts => $picture instanceof PictureFacts ? $picture : null, $pictures);
 
+        $line = $line->sizedBy(self::first($pictures));
         $finish = Finishes::of($line);
         $plan = $facts === [] ? null : $finish->plan($line, $facts, $lab, $name, $orderContext);
         $size = $line->crop?->size;

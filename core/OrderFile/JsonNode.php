@@ -165,6 +165,12 @@ final readonly class JsonNode
         return (is_string($this->value) ? Rgb::parse($this->value) : null) ?? throw $this->unexpected('a colour such as #1c1c1c');
     }
 
+    /** The unit of a length that has none of its own. */
+    public function bare(): Unit
+    {
+        return $this->bare;
+    }
+
     public function raw(): mixed
     {
         return $this->value;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Plan;
 
 use Planisher\Line\Crop;
+use Planisher\Measure\Box;
 use Planisher\Measure\PixelRect;
 use Planisher\Measure\Ratio;
 use Planisher\Measure\Side;
@@ -33,11 +34,26 @@ final readonly class WindowChoice
         return new self($wanted, $wanted->on($picture, $ratio));
     }
 
-    /** @param  int  $cover  nanometres inside the paper's edge where nothing marked should lie */
-    public static function filling(Crop $crop, Layout $layout, PictureFacts $picture, int $cover): self
+    /**
+     * @param  int  $cover  nanometres inside the paper's edge where nothing marked should lie
+     * @param  ?Box  $shown  what is seen of the image, where something lies before it
+     */
+    public static function filling(Crop $crop, Layout $layout, PictureFacts $picture, int $cover, ?Box $shown = null): self
     {
         $ratio = $layout->image->ratio();
-        $hidden = fn (Side $side): float => max(0, $cover - $layout->margin($side));
+        $image = $layout->image;
+        $hidden = fn (Side $side): float => max(
+            0,
+            $cover - $layout->margin($side),
+            $shown === null
+                ? 0
+                : match ($side) {
+                    Side::Left => $shown->x - $image->x,
+                    Side::Right => $image->right() - $shown->right(),
+                    Side::Top => $shown->y - $image->y,
+                    Side::Bottom => $image->bottom() - $shown->bottom(),
+                },
+        );
         $wanted =
             $crop->window ??
             Window::keeping(

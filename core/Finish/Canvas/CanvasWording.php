@@ -23,7 +23,7 @@ final class CanvasWording implements LeftToHands, OffersWords
 {
     public function size(LineContext $at): string
     {
-        return "on a face of {$at->line->crop?->size->label()}";
+        return "on a face of {$at->line->sizeLabel()}";
     }
 
     public function words(SentenceSegments $sentence, LineContext $at): void
@@ -59,7 +59,7 @@ final class CanvasWording implements LeftToHands, OffersWords
 
     public function short(LineContext $at): string
     {
-        return "canvas, {$at->line->crop?->size->label()}, edge ".$at->line->wanted->edge->label();
+        return "canvas, {$at->line->sizeLabel()}, edge ".$at->line->wanted->edge->label();
     }
 
     public function facts(LineContext $at, Plan $plan): array

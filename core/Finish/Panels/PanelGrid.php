@@ -40,7 +40,7 @@ final readonly class PanelGrid implements OfFinish
     {
         $gap = $panels->gap->nanometres;
         $overlap = $panels->overlap->nanometres;
-        $between = $overlap > 0 ? -$overlap : ($panels->behindGap === BehindGap::Drop ? $gap : 0);
+        $between = $panels->between();
         [$width, $height] = [$whole->width->nanometres, $whole->height->nanometres];
         $holds =
             ($gap === 0 || $overlap === 0) &&

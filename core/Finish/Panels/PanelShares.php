@@ -30,6 +30,9 @@ final readonly class PanelShares
         if ($node === null) {
             return new self([1.0], null);
         }
+        if (is_int($node->raw())) {
+            return new self([1.0, ...array_fill(0, $node->int(1, self::MOST) - 1, 1.0)], null);
+        }
         if (is_array($node->raw()) && count($node->raw()) > self::MOST) {
             $count = count($node->raw());
             throw new OrderFileError(

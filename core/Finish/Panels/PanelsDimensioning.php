@@ -54,7 +54,11 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
         $grid = $layout->own;
         $length = Length::parse($typed, $layout->size->width->unit);
 
-        return self::panels($grid, $layout->size, explode('-', $name), $length);
+        $piece = $line->wanted->piece;
+
+        return $piece === null
+            ? self::panels($grid, $layout->size, explode('-', $name), $length)
+            : self::ofPieces($line->wanted, $piece, explode('-', $name), $length);
     }
 
     public function parts(?LineContext $at): array
@@ -100,6 +104,37 @@ final class PanelsDimensioning implements DrawsParts, Hangs, TakesFigures
         $lengths = self::moved($spans, $joint, $at - $half, $grid->between, $across ? $paper->width : $paper->height);
 
         return LineChange::of(['panels' => [$across ? 'columns' : 'rows' => $lengths]]);
+    }
+
+    /**
+     * Of panels that are all of one size: a side of any of them is that of each, a side of all is shared out, and a gap moves them apart.
+     *
+     * @param  non-empty-list<string>  $parts  of the figure's name
+     */
+    private static function ofPieces(PanelsWanted $panels, Size $piece, array $parts, Length $length): LineChange
+    {
+        $isWidth = in_array($parts[1] ?? '', ['width'], true) || $parts[0] === 'column';
+        $many = $isWidth ? $panels->columns->count() : $panels->rows->count();
+        $side = match ($parts[0]) {
+            'gap' => null,
+            'column', 'row' => $length,
+            'paper' => self::shareOf($length, $many, $panels),
+            default => throw MeasureError::impossible('All panels are of one size. Give each its own width first.'),
+        };
+        if ($side === null) {
+            return LineChange::of(['panels' => ['gap' => (string) $length]]);
+        }
+        $then = $isWidth ? Size::of($side, $piece->height) : Size::of($piece->width, $side);
+
+        return LineChange::of(['panels' => ['piece' => (string) $then]]);
+    }
+
+    /** What a panel has of a side of all of them. */
+    private static function shareOf(Length $all, int $many, PanelsWanted $panels): Length
+    {
+        $share = intdiv(PanelGrid::shared($all->nanometres, $many, $panels->between()), $many);
+
+        return $share > 0 ? Length::exact($share, $all->unit) : throw MeasureError::ofNothing('The gaps leave nothing of it');
     }
 
     /**

@@ -14,8 +14,10 @@ use Planisher\Finding\ProductKnown;
 use Planisher\Finish\CompletesWishes;
 use Planisher\Finish\MadeToMeasure;
 use Planisher\Finish\SaidInWords;
+use Planisher\Finish\SizedOtherwise;
 use Planisher\Lab\LabCard;
 use Planisher\Language\Unsure;
+use Planisher\Line\Crop;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
@@ -23,6 +25,7 @@ use Planisher\Line\LineSpec;
 use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\JsonNode;
+use Planisher\Picture\Window;
 use Planisher\Plan\Plan;
 use Planisher\Studio\OrderContext;
 
@@ -32,8 +35,9 @@ use Planisher\Studio\OrderContext;
  * @implements CompletesWishes<PanelsWanted, PanelGrid>
  * @implements MadeToMeasure<PanelsWanted, PanelGrid>
  * @implements SaidInWords<PanelsWanted, PanelGrid>
+ * @implements SizedOtherwise<PanelsWanted, PanelGrid>
  */
-final class PanelsFinish implements CompletesWishes, MadeToMeasure, SaidInWords
+final class PanelsFinish implements CompletesWishes, MadeToMeasure, SaidInWords, SizedOtherwise
 {
     public const NAME = 'panels';
 
@@ -60,6 +64,25 @@ final class PanelsFinish implements CompletesWishes, MadeToMeasure, SaidInWords
     public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
         return $pictures[0] === null ? null : PanelsPlanner::plan($line, $pictures[0], $lab, $name, $orderContext);
+    }
+
+    public function crop(JsonNode $line): Crop
+    {
+        $whole = $this->wanted($line)->whole();
+        if ($whole === null) {
+            return Crop::fromNode($line);
+        }
+        if ($line->maybe('size') !== null) {
+            throw $line->need('size')->unexpected('no size of all beside that of a piece, which says it');
+        }
+        $window = $line->maybe('window');
+
+        return Crop::following($whole, $window === null ? null : Window::fromNode($window));
+    }
+
+    public function needsSize(): bool
+    {
+        return true;
     }
 
     public function checks(): array

@@ -21,7 +21,7 @@ final class PanelsWording implements LeftToHands, OffersWords
 {
     public function size(LineContext $at): string
     {
-        return "cropped to {$at->line->crop?->size->label()} in all";
+        return "cropped to {$at->line->sizeLabel()} in all";
     }
 
     public function words(SentenceSegments $sentence, LineContext $at): void
@@ -43,7 +43,7 @@ final class PanelsWording implements LeftToHands, OffersWords
 
     public function short(LineContext $at): string
     {
-        return $at->line->wanted->sharedOut().", {$at->line->crop?->size->label()} in all";
+        return $at->line->wanted->sharedOut().", {$at->line->sizeLabel()} in all";
     }
 
     public function facts(LineContext $at, Plan $plan): array

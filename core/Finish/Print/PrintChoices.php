@@ -23,6 +23,13 @@ final class PrintChoices
                 ['image'],
                 fn (PrintWanted $of): string => $of->image === null ? 'the image as large as fits' : "the image {$of->image->label()}",
             ),
+            self::choice(
+                'opening',
+                ['opening'],
+                fn (PrintWanted $of): string => $of->opening === null
+                    ? 'no opening before it'
+                    : "behind an opening of {$of->opening->label()}",
+            ),
             self::choice('raise', ['raise'], self::raise(...)),
             self::choice('keyline', ['keyline'], self::keyline(...)),
             self::choice('carrier', ['carrier', 'trimMarks'], self::carrier(...), self::carrierLacking(...)),

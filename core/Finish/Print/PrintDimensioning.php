@@ -55,6 +55,11 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
                 ->margin('margin-left', true, 0, $image->x, true)
                 ->margin('margin-right', true, $image->right(), $width, true);
         }
+        if ($own->opening !== null) {
+            $drawn
+                ->size('opening-width', true, $own->opening->x, $own->opening->right(), false)
+                ->size('opening-height', false, $own->opening->y, $own->opening->bottom(), false);
+        }
 
         return $drawn->all();
     }
@@ -63,6 +68,9 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
     {
         $length = Length::parse($typed, $layout->size->width->unit);
         $print = $line->wanted;
+        if ($print->opening !== null) {
+            throw MeasureError::impossible('The opening says how large the image is. Change the opening, or how far it is covered.');
+        }
         [$what, $of] = explode('-', $name) + [1 => ''];
         $side = Side::tryFrom($of);
         if ($what === 'image' && in_array($of, ['width', 'height'], true)) {
@@ -92,7 +100,8 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
             'isWhole' => $print?->fit === Fit::Whole,
             'paperColour' => (string) ($print->paperColour ?? Rgb::white()),
             'keyline' => $keyline === null ? null : self::keyline($keyline),
-            'frameCover' => $print?->frameCover->in(Unit::Millimetre) ?? 0.0,
+            'frameCover' => $print?->framed()->in(Unit::Millimetre) ?? 0.0,
+            'opening' => $at?->plan?->layout->own->opening?->toArray(),
             'ticks' => $at?->plan?->layout->own->carrier !== null && $print?->trimMarks === true,
         ];
     }

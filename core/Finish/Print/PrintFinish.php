@@ -78,6 +78,7 @@ final class PrintFinish implements OffersChoices, SaidInWords
     {
         return [
             new LayoutHolds(),
+            new OpeningCovered(),
             new BorderLight(),
             new KeylineThin(),
             new MarkedStaysIn(self::frameCover(...), [self::whole()]),
@@ -88,7 +89,7 @@ final class PrintFinish implements OffersChoices, SaidInWords
     /** @param  LineContext<PrintWanted, PrintLayout>  $at */
     private static function frameCover(LineContext $at): Length
     {
-        return $at->line->wanted->frameCover;
+        return $at->line->wanted->framed();
     }
 
     /**

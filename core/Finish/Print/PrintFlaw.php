@@ -9,6 +9,7 @@ enum PrintFlaw
 {
     case MarginsTooLarge;
     case ImageTooLarge;
+    case OpeningTooLarge;
     case RaisedTooFar;
     case CarrierTooSmall;
 }

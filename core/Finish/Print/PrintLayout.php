@@ -21,6 +21,7 @@ final readonly class PrintLayout implements OfFinish
      * @param  float  $room  the area of the largest image this paper could hold, in square nanometres
      * @param  int  $raiseRoom  how far the image could be raised, in nanometres
      * @param  list<PrintFlaw>  $flaws
+     * @param  ?Box  $opening  of a mount, before the image; null where there is none, or its image is larger than the paper
      */
     private function __construct(
         private Size $size,
@@ -28,6 +29,7 @@ final readonly class PrintLayout implements OfFinish
         public float $room,
         public int $raiseRoom,
         private array $flaws,
+        public ?Box $opening,
     ) {}
 
     /** @return Layout<self> */
@@ -42,9 +44,14 @@ final readonly class PrintLayout implements OfFinish
         }
         $ratio = $print->fit === Fit::Whole ? Ratio::of($picture->width, $picture->height) : $inside->ratio();
         $largest = self::largest($inside->width, $inside->height, $ratio);
-        [$width, $height] = $print->image === null ? $largest : self::wanted($print->image, $print->fit, $ratio);
+        $opening = $print->opening?->on($size, $picture);
+        [$width, $height] = match (true) {
+            $opening !== null => self::behind($print->opening, $opening, $print->fit, $ratio),
+            $print->image === null => $largest,
+            default => self::wanted($print->image, $print->fit, $ratio),
+        };
         if ($width > $box->width || $height > $box->height) {
-            $flaws[] = PrintFlaw::ImageTooLarge;
+            $flaws[] = $opening === null ? PrintFlaw::ImageTooLarge : PrintFlaw::OpeningTooLarge;
             [$width, $height] = $largest;
         }
         $left = max(0, min($box->width - $width, $inside->x + intdiv($inside->width - $width, 2)));
@@ -64,7 +71,9 @@ final readonly class PrintLayout implements OfFinish
         }
         $bleed = $lab->bleed->nanometres ?? 0;
         $spreads = $image->equals($box) && $carrier === null;
-        $own = new self($size, $carrier, (float) $largest[0] * $largest[1], $raiseRoom, $flaws);
+        $isShown = $opening !== null && ! in_array(PrintFlaw::OpeningTooLarge, $flaws, true);
+        $shown = $isShown ? Opening::before($image, $opening) : null;
+        $own = new self($size, $carrier, (float) $largest[0] * $largest[1], $raiseRoom, $flaws, $shown);
 
         return new Layout($size, $spreads ? $image->grown($bleed) : $image, $own->onSheet($box)->grown($bleed), $bleed, $own);
     }
@@ -130,6 +139,14 @@ final readonly class PrintLayout implements OfFinish
         };
     }
 
+    /** @return array{int, int} width and height of the image behind an opening */
+    private static function behind(Opening $wanted, Size $opening, Fit $fit, Ratio $ratio): array
+    {
+        $image = $wanted->image($opening);
+
+        return $fit === Fit::Whole ? self::largest($image[0], $image[1], $ratio) : $image;
+    }
+
     /** The image's centre lies a twentieth of the free height above the middle. */
     private static function opticalTop(int $free): int
     {
@@ -138,9 +155,8 @@ final readonly class PrintLayout implements OfFinish
 
     private static function carrier(PrintWanted $print, Size $size, LabCard $lab): ?Size
     {
-        $suits = $lab->lists($size) === null ? $lab->smallestThatHolds($size) : null;
-        $sheet = $print->carrier->auto ? $suits : $print->carrier->size;
-        if ($sheet === null || ! $sheet->holds($size) || $sheet->sameAs($size)) {
+        $sheet = $print->sheetFor($size, $lab);
+        if ($sheet === null) {
             return null;
         }
         $same = $size->width->nanometres > $size->height->nanometres ? $sheet->landscape() : $sheet->portrait();

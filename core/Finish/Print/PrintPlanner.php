@@ -54,7 +54,7 @@ final class PrintPlanner
         );
         $window = $isWhole
             ? WindowChoice::whole($picture)
-            : WindowChoice::filling($crop, $layout, $picture, $print->frameCover->nanometres);
+            : WindowChoice::filling($crop, $layout, $picture, $print->framed()->nanometres, $layout->own->opening);
         $scale = Scale::of($line, $lab, $window->pixels, $layout->image);
         $encoding = Encoding::of($line, $lab, $scale->resolution, $layout->size);
         $pixels =

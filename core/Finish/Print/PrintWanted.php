@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace Planisher\Finish\Print;
 
 use Planisher\Colour\Rgb;
+use Planisher\Lab\LabCard;
 use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
-use Planisher\Line\Wanted;
+use Planisher\Line\OnASheet;
 use Planisher\Measure\Length;
+use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\OrderFile\JsonNode;
 
 /** What is wanted of a print: how one picture sits on one piece of paper. */
-final readonly class PrintWanted implements Wanted
+final readonly class PrintWanted implements OnASheet
 {
     /**
      * @param  ?ImageSize  $image  null for the largest inside the border
+     * @param  ?Opening  $opening  of a mount that it goes behind, which says how large the image is
      * @param  bool  $trimMarks  drawn in the surplus of a carrier
      * @param  Length  $frameCover  what a frame hides all round; checked, never rendered
      */
@@ -25,6 +28,7 @@ final readonly class PrintWanted implements Wanted
         public Fit $fit,
         public Border $border,
         public ?ImageSize $image,
+        public ?Opening $opening,
         public Raise $raise,
         public Rgb $paperColour,
         public ?Keyline $keyline,
@@ -42,6 +46,7 @@ final readonly class PrintWanted implements Wanted
             new LineKey('fit', KeyScope::Cell, 'how it fits'),
             new LineKey('border', KeyScope::Cell),
             new LineKey('image', KeyScope::Cell, 'how large the image is'),
+            new LineKey('opening', KeyScope::Cell, 'the opening it is seen through'),
             new LineKey('raise', KeyScope::Cell, 'how high it sits'),
             new LineKey('paperColour', KeyScope::Cell, 'the colour of its paper'),
             new LineKey('keyline', KeyScope::Cell, 'the line round it'),
@@ -63,7 +68,8 @@ final readonly class PrintWanted implements Wanted
         return new self(
             fit: $line->maybe('fit')?->choice(Fit::class) ?? Fit::Fill,
             border: Border::fromNode($line->maybe('border')),
-            image: ImageSize::fromNode($line->maybe('image')),
+            image: self::image($line),
+            opening: Opening::fromNode($line->maybe('opening')),
             raise: Raise::fromNode($line->maybe('raise')),
             paperColour: $line->maybe('paperColour')?->colour() ?? Rgb::white(),
             keyline: Keyline::fromNode($line->maybe('keyline')),
@@ -71,6 +77,33 @@ final readonly class PrintWanted implements Wanted
             trimMarks: $line->maybe('trimMarks')?->bool() ?? true,
             frameCover: $line->maybe('frameCover')?->length() ?? self::usualFrameCover(),
         );
+    }
+
+    /** What a frame hides of it; of a mount in front of it the opening tells that. */
+    public function framed(): Length
+    {
+        return $this->opening === null ? $this->frameCover : Length::zero(Unit::Millimetre);
+    }
+
+    /** @throws \Planisher\OrderFile\OrderFileError */
+    private static function image(JsonNode $line): ?ImageSize
+    {
+        $image = ImageSize::fromNode($line->maybe('image'));
+
+        return $image !== null && $line->maybe('opening') !== null
+            ? throw $line->need('image')->unexpected('no size of the image beside an opening, which says it')
+            : $image;
+    }
+
+    public function sheetFor(?Size $asked, LabCard $lab): ?Size
+    {
+        if ($asked === null) {
+            return null;
+        }
+        $suits = $lab->lists($asked) === null ? $lab->smallestThatHolds($asked) : null;
+        $sheet = $this->carrier->auto ? $suits : $this->carrier->size;
+
+        return $sheet === null || ! $sheet->holds($asked) || $sheet->sameAs($asked) ? null : $sheet;
     }
 
     public function label(int $copies): string
@@ -91,6 +124,7 @@ final readonly class PrintWanted implements Wanted
                 'fit' => $this->fit === Fit::Fill ? null : $this->fit->value,
                 'border' => $this->border->isNone() ? null : $this->border->toArray(),
                 'image' => $this->image?->toArray(),
+                'opening' => $this->opening?->toArray(),
                 'raise' => $this->raise->isNone() ? null : (string) $this->raise,
                 'paperColour' => $this->paperColour->equals(Rgb::white()) ? null : (string) $this->paperColour,
                 'keyline' => $this->keyline?->toArray(),

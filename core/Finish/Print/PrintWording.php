@@ -26,7 +26,7 @@ final class PrintWording implements LeftToHands, OffersWords
 {
     public function size(LineContext $at): string
     {
-        return ($at->line->wanted->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$at->line->crop?->size->label();
+        return ($at->line->wanted->fit === Fit::Whole ? 'whole on ' : 'cropped to ').$at->line->sizeLabel();
     }
 
     public function words(SentenceSegments $sentence, LineContext $at): void
@@ -39,6 +39,9 @@ final class PrintWording implements LeftToHands, OffersWords
         }
         if ($print->image !== null) {
             $sentence->word(', ', 'image', "the image {$print->image->label()}");
+        }
+        if ($print->opening !== null) {
+            $sentence->word(', behind an opening of ', 'opening', $print->opening->label());
         }
         if (! $print->raise->isNone()) {
             $sentence->word(', ', 'raise', $print->raise->optical ? 'at the optical centre' : "raised {$print->raise->by->label()}");
@@ -64,7 +67,8 @@ final class PrintWording implements LeftToHands, OffersWords
     {
         return [
             'border' => $at->line->wanted->fit === Fit::Whole ? 'room to mat over' : 'a border',
-            'image' => 'a size for the image',
+            ...$at->line->wanted->opening === null ? ['image' => 'a size for the image'] : [],
+            ...$at->line->wanted->image === null ? ['opening' => 'a mount’s opening'] : [],
             'raise' => 'the image raised',
             'keyline' => 'a line round it',
             'carrier' => 'a larger sheet',

@@ -50,6 +50,9 @@ final readonly class Cell
         $node->object([...self::keys()->names(), self::PLACE]);
         $at = CellPlace::fromNode($node->maybe(self::PLACE));
         $print = LineReader::read($node->without(self::PLACE));
+        if ($print->oneSide !== null) {
+            throw $node->need('size')->unexpected('both sides: a print on a shared sheet has a place whatever its picture is');
+        }
         if ($at !== null && $print->copies !== 1) {
             throw $node->need('copies')->unexpected('1, since it has a place; give every copy a cell of its own');
         }

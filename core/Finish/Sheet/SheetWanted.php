@@ -9,6 +9,8 @@ use Planisher\Finish\Sheet\Arranging\Arrangement;
 use Planisher\Lab\LabCard;
 use Planisher\Line\InSeveralFiles;
 use Planisher\Line\OfSeveralPictures;
+use Planisher\Line\OfSeveralPrints;
+use Planisher\Line\OnASheet;
 use Planisher\Line\Turn;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
@@ -16,7 +18,7 @@ use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** What is wanted of a shared sheet: the prints it carries, and how they lie on it. */
-final readonly class SheetWanted implements InSeveralFiles, OfSeveralPictures
+final readonly class SheetWanted implements InSeveralFiles, OfSeveralPictures, OfSeveralPrints, OnASheet
 {
     public const NAME = 'sheet';
 
@@ -92,6 +94,25 @@ final readonly class SheetWanted implements InSeveralFiles, OfSeveralPictures
         $sheets = $this->arrangement($lab)?->sheets() ?? 1;
 
         return $sheets === 1 ? [''] : array_map(fn (int $number): string => "{$number}of{$sheets}", range(1, $sheets));
+    }
+
+    public function sheetFor(?Size $asked, LabCard $lab): ?Size
+    {
+        $sheet = $this->sheet($lab);
+
+        return $asked !== null && $sheet?->sameAs($asked) === true ? null : $sheet;
+    }
+
+    public function prints(): array
+    {
+        $prints = [];
+        foreach ($this->cells as $cell) {
+            $size = $cell->size()->portrait();
+            $key = "{$size->width->nanometres} {$size->height->nanometres}";
+            $prints[$key] = [$prints[$key][0] ?? $cell->size(), ($prints[$key][1] ?? 0) + $cell->print->copies];
+        }
+
+        return array_values($prints);
     }
 
     /** The sheet it is printed on; null when no sheet of the lab could hold the cells, and it is to be the cheapest. */

@@ -46,7 +46,7 @@ export type Space = 'sRGB' | 'Adobe RGB (1998)';
  * via the `definition` "NamePart".
  */
 export type NamePart =
-    | ('client' | 'order' | 'size' | 'subject' | 'finish' | 'panel' | 'number' | 'copies' | 'date')
+    | ('client' | 'order' | 'size' | 'sheet' | 'subject' | 'finish' | 'panel' | 'number' | 'copies' | 'date')
     | {
           text: string;
       };
@@ -68,6 +68,20 @@ export type Border =
           left?: Length;
       };
 /**
+ * One side and a unit: 12 in wide, 10 in high, 12 in long (the longer one), 8 in short; the other follows
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "OneSide".
+ */
+export type OneSide = string;
+/**
+ * Proportions, or lengths that add up to the whole
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "PanelShares".
+ */
+export type PanelShares = [number, ...number[]] | [Length, ...Length[]];
+/**
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "CaptionPart".
  */
@@ -83,13 +97,6 @@ export type CaptionPart =
  * via the `definition` "EdgeDepth".
  */
 export type EdgeDepth = string;
-/**
- * Proportions, or lengths that add up to the whole
- *
- * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "PanelShares".
- */
-export type PanelShares = [number, ...number[]] | [Length, ...Length[]];
 /**
  * One of the faces that ship with the application
  *
@@ -375,14 +382,19 @@ export interface Line {
     subject?: string;
     copies?: number;
     /**
-     * of a shared sheet also "cheapest": the sheet of the lab that all cells cost least on
+     * two sides, or one of which the other follows by ratio and picture; of a shared sheet also "cheapest": the sheet of the lab that all cells cost least on
      */
-    size?: Size | 'cheapest';
+    size?: Size | OneSide | 'cheapest';
+    /**
+     * Width to height where one side is given: "16:9", "2.39:1", or "picture"
+     */
+    ratio?: string;
     turn?: 'auto' | 'portrait' | 'landscape';
     fit?: 'fill' | 'whole';
     window?: Window;
     border?: Border;
     image?: ImageSize;
+    opening?: Opening;
     /**
      * How far above the middle; "optical": the image's centre a twentieth of the free height above it
      */
@@ -475,6 +487,22 @@ export interface ImageSize {
     height?: Length;
 }
 /**
+ * Of a mount, or of a frame, in front of the print: the image is so much larger that it is covered
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "Opening".
+ */
+export interface Opening {
+    /**
+     * Two sides and a unit, or a named size: 8 x 10 in, 60 x 40 cm, A4
+     */
+    size: string;
+    /**
+     * A number and its unit: 8 in, 20.3 cm, 203 mm
+     */
+    cover?: string;
+}
+/**
  * A thin line inside the image's edge
  *
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -535,13 +563,17 @@ export interface Darken {
  */
 export interface Panels {
     /**
-     * Proportions, or lengths that add up to the whole
+     * Two sides and a unit, or a named size: 8 x 10 in, 60 x 40 cm, A4
      */
-    columns?: [number, ...number[]] | [Length, ...Length[]];
+    piece?: string;
     /**
-     * Proportions, or lengths that add up to the whole
+     * Shares or lengths; or how many that are all alike
      */
-    rows?: [number, ...number[]] | [Length, ...Length[]];
+    columns?: PanelShares | number;
+    /**
+     * Shares or lengths; or how many that are all alike
+     */
+    rows?: PanelShares | number;
     /**
      * A number and its unit: 8 in, 20.3 cm, 203 mm
      */
@@ -587,6 +619,7 @@ export interface Cell {
     fit?: 'fill' | 'whole';
     border?: Border;
     image?: ImageSize;
+    opening?: Opening;
     /**
      * How far above the middle; "optical": the image's centre a twentieth of the free height above it
      */

@@ -124,6 +124,8 @@ final class HouseFinishTest extends TestCase
                 'overlays' => $canvas['overlays'],
             ] + $other;
         self::assertSame("a canvas, 20\u{2009}mm deep, its edge mirrored, softened by 30\u{2009}%", $canvas['make']);
+        $mounted = HouseFinishSpec::from(LineContexts::line(['opening' => ['size' => '5 x 7 in']]), Choices::all())->words();
+        $other = ['opening' => $mounted['opening']] + $other;
         foreach (Choices::all() as $choice) {
             self::assertNotSame('', $plain[$choice->name]);
             self::assertNotSame($plain[$choice->name], $other[$choice->name], $choice->name);

@@ -128,7 +128,11 @@ final class SheetTest extends TestCase
     {
         $worked = self::work([['picture' => 'a.jpg', 'size' => '3 x 4 in', 'copies' => 5]]);
         self::assertSame(
-            ['isholm-rowing-club_4x6_1_1of3.jpg', 'isholm-rowing-club_4x6_1_2of3.jpg', 'isholm-rowing-club_4x6_1_3of3.jpg'],
+            [
+                'isholm-rowing_4x6_a-5-of-3x4_1_1of3.jpg',
+                'isholm-rowing_4x6_a-5-of-3x4_1_2of3.jpg',
+                'isholm-rowing_4x6_a-5-of-3x4_1_3of3.jpg',
+            ],
             $worked->name->files(),
         );
         self::assertCount(3, $worked->plan->files ?? []);
