@@ -102,6 +102,7 @@ final class LineView
 
         /** @var UsesShape $uses what finishes say is held against its schema in the tests */
         $uses = [
+            'size' => $line->crop === null ? null : (string) $line->crop->size,
             'subject' => $line->subjectOf(null),
             'ppi' => $line->output->resolution?->typed() ?? $lab->resolution->typed(),
             'format' => ($encoding->format ?? $line->output->formatFor($lab))->value,

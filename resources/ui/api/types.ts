@@ -944,6 +944,10 @@ export interface DrawingFigures {
         colour: string;
     } | null;
     frameCover: number;
+    /**
+     * of a mount in front of it
+     */
+    opening: Box | null;
     ticks: boolean;
     /**
      * round a canvas's face, on every side
@@ -1106,6 +1110,10 @@ export interface PaperOffer {
  * via the `definition` "Uses".
  */
 export interface Uses {
+    /**
+     * both sides, whatever says them
+     */
+    size: string | null;
     subject: string;
     ppi: Ppi;
     format: Format;

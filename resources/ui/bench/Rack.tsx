@@ -33,7 +33,7 @@ export function Rack({ orderId, lines, current }: { orderId: number; lines: Line
                         <Silhouette drawing={line.drawing} picture={line.picture} scale={scale} label="" />
                     </span>
                     <span className="text-small narrow group-aria-[current]:font-semibold">
-                        {line.number} · {inShort(line.uses.sheetSize ?? line.line.size)}
+                        {line.number} · {inShort(line.uses.sheetSize ?? line.uses.size ?? line.line.size)}
                         {line.uses.carrier ? ` on ${inShort(line.uses.carrier)}` : ''}
                         {(line.line.copies ?? 1) > 1 ? ` · ${line.line.copies}` : ''}
                     </span>

@@ -2,6 +2,7 @@ import { useRef } from 'react';
 import type { MarkedArea, PixelRect } from '@/api/types';
 import { Clipped } from './Clipped';
 import { FrameCover } from './FrameCover';
+import { MountOpening } from './MountOpening';
 import { Handles } from './Handles';
 import { WordsSeen } from './lettering/WordsSeen';
 import { Marked } from './Marked';
@@ -107,6 +108,7 @@ export function PictureOnPaper({ line, finish, frame, showsFrame, proof, width, 
                     </>
                 )}
                 {finish.Lines && <finish.Lines drawing={drawing} frame={frame} />}
+                <MountOpening drawing={drawing} frame={frame} />
                 {showsFrame && drawing.frameCover > 0 && <FrameCover drawing={drawing} frame={frame} />}
                 {under &&
                     marked.map((one, i) =>

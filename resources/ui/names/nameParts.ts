@@ -5,6 +5,7 @@ export const NAME_PARTS = {
     client: 'client',
     order: 'order',
     size: 'size',
+    sheet: 'sheet',
     subject: 'subject',
     finish: 'finish',
     panel: 'panel',

@@ -8,7 +8,7 @@ interface Props {
 
 /** Lines chosen by what they are. */
 export function ChooseLines({ lines, onChoose }: Props) {
-    const sizes = [...new Set(lines.map(({ line }) => line.size).filter((size) => size !== undefined))];
+    const sizes = [...new Set(lines.map(({ uses }) => uses.size).filter((size) => size !== null))];
     const act = (label: string, which: (line: LineView) => boolean) => {
         const ids = lines.filter(which).map(({ id }) => id);
         return (
@@ -34,7 +34,7 @@ export function ChooseLines({ lines, onChoose }: Props) {
             {act('With something to look at', (line) => line.state === 'open' && line.findings[0]!.level === 'look')}
             {act('That are stopped', (line) => line.findings[0]!.level === 'stops')}
             {act('Not passed', (line) => line.state === 'open' || line.state === 'waiting')}
-            {sizes.map((size) => act(`Of ${size.replace(' x ', ' × ')}`, ({ line }) => line.size === size))}
+            {sizes.map((size) => act(`Of ${size.replace(' x ', ' × ')}`, ({ uses }) => uses.size === size))}
         </Menu>
     );
 }

@@ -91,7 +91,8 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                                 isLarge
                             />
                             <span className="block pt-1 text-small leading-none whitespace-nowrap narrow">
-                                {line.number} · {(line.uses.sheetSize ?? line.line.size ?? '').replace(' x ', ' × ')}
+                                {line.number} ·{' '}
+                                {(line.uses.sheetSize ?? line.uses.size ?? line.line.size ?? '').replace(' x ', ' × ')}
                             </span>
                         </Link>
                     ))}

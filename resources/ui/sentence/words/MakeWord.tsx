@@ -22,7 +22,7 @@ export function MakeWord({ line, order, change, close }: WordProps) {
             onChoose={(make) => {
                 const finish: FinishUi = FINISHES[make];
                 // What was for a screen has no size on paper yet.
-                const size = line.line.size ?? order.labCard.sizes[0]?.size;
+                const size = line.line.size ?? line.uses.size ?? order.labCard.sizes[0]?.size;
                 tell(change({ make, ...(make === 'screen-copy' ? {} : { size }), ...finish.start?.(line.line) }).then(close));
             }}
         />

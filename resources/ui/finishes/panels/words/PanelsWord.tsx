@@ -1,9 +1,15 @@
 import { useTell } from '@/common/useTell';
-import type { Panels } from '@/api/types';
+import type { LineView, Panels } from '@/api/types';
 import type { WordProps } from '@/words/word';
 import { Typed } from '@/words/Typed';
 
-type Shares = NonNullable<Panels['columns']>;
+type Told = NonNullable<Panels['columns']>;
+
+type Shares = Exclude<Told, number>;
+
+/** “3” is three that are alike. */
+const shares = (told: Told | undefined): Shares =>
+    typeof told === 'number' ? (Array.from({ length: told }, () => 1) as Shares) : (told ?? [1]);
 
 const WAYS: { label: string; columns: number[]; rows: number[] }[] = [
     { label: 'Two', columns: [1, 1], rows: [1] },
@@ -16,11 +22,11 @@ const WAYS: { label: string; columns: number[]; rows: number[] }[] = [
     { label: '3 × 2', columns: [1, 1, 1], rows: [1, 1] },
 ];
 
-const same = (shares: Shares | undefined, way: number[]) => JSON.stringify(shares ?? [1]) === JSON.stringify(way);
+const same = (told: Told | undefined, way: number[]) => JSON.stringify(shares(told)) === JSON.stringify(way);
 
 /** Shares as they are typed: “1 : 2 : 1”, “25, 40, 25 in”. */
-const written = (shares: Shares | undefined) =>
-    (shares ?? [1]).every((share) => typeof share === 'number') ? (shares ?? [1]).join(' : ') : (shares ?? []).join(', ');
+const written = (told: Told | undefined) =>
+    shares(told).join(shares(told).every((share) => typeof share === 'number') ? ' : ' : ', ');
 
 /** Proportions are numbers, lengths have a unit; a unit written once at the end counts for all. */
 function read(typed: string): (number | string)[] {
@@ -77,9 +83,25 @@ export function PanelsWord({ line, change }: WordProps) {
                 value={written(panels.rows)}
                 onSet={async (typed) => change({ panels: { rows: read(typed) as Shares } })}
             />
+            <Typed
+                label="Each panel"
+                width="w-36"
+                value={(panels.piece ?? '').replace(' x ', ' × ')}
+                onSet={(piece) => change(piece === '' ? ofAll(line) : ofEach(line, piece))}
+                note="As it hangs, such as 30 × 60 in; all of it follows."
+            />
         </div>
     );
 }
+
+/** The size of each panel says that of all; how many there are stays. */
+const ofEach = ({ line }: LineView, piece: string) => ({
+    size: null,
+    panels: { piece, columns: shares(line.panels?.columns).length, rows: shares(line.panels?.rows).length },
+});
+
+/** Its size as it is, of all again. */
+const ofAll = ({ uses }: LineView) => ({ size: uses.size, panels: { piece: null } });
 
 function Pictogram({ columns, rows }: { columns: number[]; rows: number[] }) {
     const [wide, high, gap] = [30, 20, 2];
