@@ -16,6 +16,12 @@ use Planisher\OrderFile\JsonNode;
 /** What one lab offers and asks for. */
 final readonly class LabCard
 {
+    /** Sides of a size in two systems differ by so much, in nanometres, where somebody rounded: 1 mm */
+    private const ROUNDED = 1_000_000.0;
+
+    /** By this share of a side people take one size for another: 13 × 18 cm and 5 × 7 in (common practice, no source) */
+    private const ALIKE = 0.04;
+
     public const CURRENCY = '€';
 
     /**
@@ -241,6 +247,38 @@ final readonly class LabCard
         }
 
         return null;
+    }
+
+    /** The listed size that this is but for the rounding from one system to the other: 10.2 × 15.2 cm is 4 × 6 in. */
+    public function means(Size $size): ?Size
+    {
+        return $this->lists($size) ?? $this->nearest($size, fn (int $side): float => self::ROUNDED);
+    }
+
+    /** The listed size nearest to one that differs from it on every side by less than a few hundredths, or null. */
+    public function resembles(Size $size): ?Size
+    {
+        return $this->means($size) !== null ? null : $this->nearest($size, fn (int $side): float => self::ALIKE * $side);
+    }
+
+    /** @param  \Closure(int): float  $most  by how many nanometres a side so long may differ */
+    private function nearest(Size $size, \Closure $most): ?Size
+    {
+        $best = null;
+        $mine = $size->portrait();
+        foreach ($this->sizes as $listed) {
+            $its = $listed->portrait();
+            [$across, $down] = [
+                abs($its->width->nanometres - $mine->width->nanometres),
+                abs($its->height->nanometres - $mine->height->nanometres),
+            ];
+            $isNear = $across <= $most($its->width->nanometres) && $down <= $most($its->height->nanometres);
+            if ($isNear && ($best === null || $across + $down < $best[0])) {
+                $best = [$across + $down, $listed];
+            }
+        }
+
+        return $best[1] ?? null;
     }
 
     /** The paper of that name, or the lab's first; null when the card names none, or not that one. */

@@ -87,4 +87,10 @@ final class Says
 
     /** A sum of prints */
     public const SUM = '#sum';
+
+    /** One side of what is ordered, as an order file has it: “12 in wide” */
+    public const ONE_SIDE = '#oneSide';
+
+    /** Of what one side is given: “16:9” */
+    public const RATIO = '#ratio';
 }

@@ -14,8 +14,21 @@ final readonly class Crop
     /**
      * @param  ?Window  $window  null for the one that keeps in what must stay in
      * @param  bool  $follows  the size from something else that the line says
+     * @param  ?Size  $asked  as it was written, where the lab calls it otherwise
      */
-    private function __construct(public Size $size, public Turn $turn, public ?Window $window, public bool $follows = false) {}
+    private function __construct(
+        public Size $size,
+        public Turn $turn,
+        public ?Window $window,
+        public bool $follows = false,
+        public ?Size $asked = null,
+    ) {}
+
+    /** The same on the size that the lab lists for it. */
+    public function takenAs(Size $listed): self
+    {
+        return new self($listed, $this->turn, $this->window, $this->follows, $this->size);
+    }
 
     /** Of a size that follows from something else: which way up it is follows, too. */
     public static function following(Size $size, ?Window $window, ?Turn $turn = null): self
@@ -42,7 +55,7 @@ final readonly class Crop
     {
         return array_filter(
             [
-                'size' => $this->follows ? null : (string) $this->size,
+                'size' => $this->follows ? null : (string) ($this->asked ?? $this->size),
                 'turn' => $this->follows || $this->turn === Turn::Auto ? null : $this->turn->value,
                 'window' => $this->window?->toArray(),
             ],

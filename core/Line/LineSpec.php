@@ -151,10 +151,27 @@ final readonly class LineSpec
         return $this->oneSide === null || $picture === null ? $this : $this->with(crop: $this->oneSide->crop($picture));
     }
 
+    /**
+     * The same in the size that the lab lists for it: 10.2 × 15.2 cm is its 4 × 6 in.
+     *
+     * @return self<W>
+     */
+    public function listedBy(LabCard $lab): self
+    {
+        $isPaper = $this->wanted instanceof OnASheet && ! ($this->wanted instanceof OfSeveralPrints);
+        $listed = $isPaper && $this->crop !== null && $this->crop->asked === null ? $lab->means($this->crop->size) : null;
+
+        return $listed === null || $listed->sameAs($this->crop->size) ? $this : $this->with(crop: $this->crop->takenAs($listed));
+    }
+
     /** For people: “8 × 10 in”, “12 in wide, 12 × 9 in”; null where it has none, or none yet. */
     public function sizeLabel(): ?string
     {
         $both = $this->crop?->size->label();
+
+        if ($this->crop?->asked !== null && $this->oneSide === null) {
+            return "{$this->crop->asked->label()}, the lab’s {$both}";
+        }
 
         return $this->oneSide === null ? $both : $this->oneSide->label().($both === null ? '' : ", so {$both}");
     }

@@ -72,7 +72,7 @@ final readonly class WorkedLine
         OrderContext $orderContext = new OrderContext(),
     ): LineContext {
         $lab = $lab->of($line->product, $line->paper);
-        $line = $line->sizedBy(self::first($pictures));
+        $line = $line->sizedBy(self::first($pictures))->listedBy($lab);
         $plan = self::plan($line, $pictures, $lab, $name, $orderContext);
         $seen = $plan === null || $measure === null ? null : $measure($plan);
         $changed = fn (LineChange $change): ?Plan => self::plan(LineReader::changed($line, $change), $pictures, $lab, $name, $orderContext);
@@ -119,7 +119,7 @@ final readonly class WorkedLine
     {
         $facts = array_map(fn ($picture): ?PictureFacts => $picture instanceof PictureFacts ? $picture : null, $pictures);
 
-        $line = $line->sizedBy(self::first($pictures));
+        $line = $line->sizedBy(self::first($pictures))->listedBy($lab);
         $finish = Finishes::of($line);
         $plan = $facts === [] ? null : $finish->plan($line, $facts, $lab, $name, $orderContext);
         $size = $line->crop?->size;

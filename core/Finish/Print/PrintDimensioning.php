@@ -47,13 +47,14 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
         $drawn->ordered();
         if (! $layout->imageFillsPaper()) {
             $image = $layout->image;
+            $isTyped = $own->opening === null; // else the opening says it
             $drawn
-                ->size('image-width', true, $image->x, $image->right(), true)
-                ->size('image-height', false, $image->y, $image->bottom(), true)
-                ->margin('margin-top', false, 0, $image->y, true)
-                ->margin('margin-bottom', false, $image->bottom(), $height, true)
-                ->margin('margin-left', true, 0, $image->x, true)
-                ->margin('margin-right', true, $image->right(), $width, true);
+                ->size('image-width', true, $image->x, $image->right(), $isTyped)
+                ->size('image-height', false, $image->y, $image->bottom(), $isTyped)
+                ->margin('margin-top', false, 0, $image->y, $isTyped)
+                ->margin('margin-bottom', false, $image->bottom(), $height, $isTyped)
+                ->margin('margin-left', true, 0, $image->x, $isTyped)
+                ->margin('margin-right', true, $image->right(), $width, $isTyped);
         }
         if ($own->opening !== null) {
             $drawn

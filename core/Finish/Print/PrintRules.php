@@ -12,6 +12,6 @@ final class PrintRules
     /** @return list<ReadingRule> */
     public static function all(): array
     {
-        return [...BorderRules::all(), ...PlaceRules::all(), ...LineRules::all(), ...PaperRules::all()];
+        return [...BorderRules::all(), ...PlaceRules::all(), ...LineRules::all(), ...PaperRules::all(), ...OpeningRules::all()];
     }
 }

@@ -9,6 +9,7 @@ use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Line\LineChange;
 use Planisher\Measure\Size;
+use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\LineContext;
 
 /**
@@ -48,7 +49,10 @@ final class SizeListed implements Check
             return self::carried($at, $size, $used, PrintWording::surplus($at->plan->layout));
         }
         if ($lab->lists($size) !== null) {
-            return Finding::fine('size-listed', 'The lab lists this size', "{$size->label()} is on {$lab->name}’s list.");
+            $asked = $at->line->crop->asked;
+            $as = $asked === null ? "{$size->label()} is" : "{$asked->label()} is its {$size->label()},";
+
+            return Finding::fine('size-listed', 'The lab lists this size', "{$as} on {$lab->name}’s list.");
         }
         $sheet = $lab->smallestThatHolds($size);
         if ($sheet === null) {
@@ -62,12 +66,40 @@ final class SizeListed implements Check
             );
         }
 
-        return Finding::look(
-            'size-not-listed',
-            "{$size->label()} isn’t on the lab’s list",
-            "{$lab->name} may cut or refuse it. {$sheet->label()} is the smallest sheet that holds it.",
-            new Remedy("Lay it on the {$sheet->label()} sheet", LineChange::without('carrier')),
+        return self::orAlike(
+            $at,
+            $size,
+            Finding::look(
+                'size-not-listed',
+                "{$size->label()} isn’t on the lab’s list",
+                "{$lab->name} may cut or refuse it. {$sheet->label()} is the smallest sheet that holds it.",
+                new Remedy("Lay it on the {$sheet->label()} sheet", LineChange::without('carrier')),
+            ),
         );
+    }
+
+    /** What is nearly a listed size may have been meant so: that is offered first, with what it changes. */
+    private static function orAlike(LineContext $at, Size $size, Finding $finding): Finding
+    {
+        $alike = $at->lab->resembles($size);
+        if ($alike === null || $at->line->oneSide !== null) {
+            return $finding;
+        }
+        [$was, $is] = [$size->portrait(), $alike->portrait()];
+        $unit = SidesPhrase::fine($size->width->unit);
+        $by = fn (int $more, string $side): ?string => $more === 0
+            ? null
+            : SidesPhrase::length(abs($more), $unit).' '.($more > 0 ? 'more' : 'less')." on the {$side} side";
+        $changes = implode(
+            ' and ',
+            array_filter([
+                $by($is->width->nanometres - $was->width->nanometres, 'short'),
+                $by($is->height->nanometres - $was->height->nanometres, 'long'),
+            ]),
+        );
+        $take = new Remedy("Take the lab’s {$alike->label()}: {$changes}", LineChange::of(['size' => (string) $alike]));
+
+        return $finding->mendedBy([$take, ...$finding->remedy === null ? [] : [$finding->remedy], ...$finding->others]);
     }
 
     /** @param  LineContext<PrintWanted, PrintLayout>  $at */
@@ -77,11 +109,17 @@ final class SizeListed implements Check
             return Finding::fine('carrier-kept', "Laid on {$listed->label()}", "White to trim away: {$trim}.");
         }
 
-        return Finding::look(
-            'carrier-used',
-            "{$size->label()} isn’t on the lab’s list",
-            "{$listed->label()} is the smallest sheet that holds it. White to trim away: {$trim}.",
-            new Remedy("Keep the {$listed->label()} sheet", LineChange::of(['carrier' => (string) $listed])),
+        $keep = new Remedy("Keep the {$listed->label()} sheet", LineChange::of(['carrier' => (string) $listed]));
+
+        return self::orAlike(
+            $at,
+            $size,
+            Finding::look(
+                'carrier-used',
+                "{$size->label()} isn’t on the lab’s list",
+                "{$listed->label()} is the smallest sheet that holds it. White to trim away: {$trim}.",
+                $keep,
+            ),
         );
     }
 }

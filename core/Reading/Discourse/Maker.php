@@ -71,6 +71,7 @@ final class Maker
             $wish->kind === ItemKind::Wish && ($own[] = $wish);
         }
         $general = array_values(array_filter($this->general, fn (ChartItem $wish): bool => ! in_array($wish, $own, true)));
+        self::sayOfWhat($draft, $own, $general);
         $change = Settler::merged(self::fitting(Settler::change($general, $this->known), $own), Settler::change($own, $this->known));
         self::weighLooks($draft);
         $size = $draft->size;
@@ -105,6 +106,7 @@ final class Maker
         if ($draft->sheetWishes !== []) {
             unset($change['sheet']);
         }
+        $said = $change;
         $change =
             array_filter(
                 $change,
@@ -113,11 +115,59 @@ final class Maker
             ) + array_intersect_key($change, ['remark' => 1]);
         $remark = (array) ($change['remark'] ?? []);
         unset($change['remark'], $change['size']);
-        $base = ['copies' => $draft->copies] + ($size === null ? [] : ['size' => (string) $size]);
+        self::askOfSides($draft, $own, $size !== null, isset($said[Says::ONE_SIDE]));
+        $base = ['copies' => $draft->copies] + ($size === null ? self::oneSide($said) : ['size' => (string) $size]);
         $asked = array_filter([...$draft->from, ...$own, ...$general], fn (ChartItem $item): bool => $item->isAsked());
         $isSure = ! $draft->isAsked && $asked === [];
 
         return [$this->print($base, $change, $draft, $remark, $isSure)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $said
+     * @return array<string, mixed>
+     */
+    private static function oneSide(array $said): array
+    {
+        return isset($said[Says::ONE_SIDE])
+            ? ['size' => $said[Says::ONE_SIDE]] + (isset($said[Says::RATIO]) ? ['ratio' => $said[Says::RATIO]] : [])
+            : [];
+    }
+
+    /**
+     * “30 mm wide” is that of the mark or the letters that are spoken of, “12 in wide” else that of a print without a size.
+     *
+     * @param  list<ChartItem>  $own
+     * @param  list<ChartItem>  $general
+     */
+    private static function sayOfWhat(Draft $draft, array $own, array $general): void
+    {
+        $blocks = array_flip([Says::MARK, Says::SCREEN_MARK, Says::LETTERING, Says::CAPTION, 'overlays', 'lettering', 'caption']);
+        $hasBlock =
+            array_filter([...$own, ...$general], fn (ChartItem $wish): bool => array_intersect_key($wish->change, $blocks) !== []) !== [];
+        foreach ($own as $wish) {
+            if (isset($wish->change[Says::STYLE], $wish->change[Says::ONE_SIDE])) {
+                unset($wish->change[$hasBlock || $draft->size !== null ? Says::ONE_SIDE : Says::STYLE]);
+            }
+        }
+    }
+
+    /**
+     * A side beside a whole size is that of something else, and a shape that goes with no side is only told.
+     *
+     * @param  list<ChartItem>  $own
+     */
+    private static function askOfSides(Draft $draft, array $own, bool $hasSize, bool $hasSide): void
+    {
+        foreach ($own as $wish) {
+            if ($hasSize && isset($wish->change[Says::ONE_SIDE])) {
+                $wish->doubt('Of what is that said?');
+                $draft->isAsked = true;
+            }
+            if (($hasSize || ! $hasSide) && isset($wish->change[Says::RATIO])) {
+                $draft->remarks[] = $wish->words;
+            }
+        }
     }
 
     /** A list says the same few sizes over and over. */

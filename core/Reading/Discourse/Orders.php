@@ -19,7 +19,7 @@ final class Orders
     /** “2 of the small ones” */
     private const SOME_OF_THEM = '/\bof the (?:small|little|tiny|large|big|short|long|first|second|third|last|other|matte?|gloss)/iu';
 
-    private const SIZED = ['size', Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN];
+    private const SIZED = ['size', Says::SIZE, Says::EACH_SIZE, Says::IS_ITS_SIZE, Says::ON_SHEET, Says::SCREEN, Says::ONE_SIDE];
 
     public function __construct(private readonly Talk $talk, private readonly Changes $changes, private readonly Unclear $unclear) {}
 

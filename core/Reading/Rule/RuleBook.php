@@ -124,6 +124,7 @@ final class RuleBook
         return $rules ??= [
             ...CountRules::all(),
             ...ScopeRules::all(),
+            ...SideRules::all(),
             ...OtherRules::all(),
             ...FileRules::all(),
             ...ToneRules::all(),

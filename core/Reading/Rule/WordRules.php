@@ -247,9 +247,15 @@ final class WordRules
                 cost: -1.2,
             ),
             ReadingRule::with(
-                '{length} (high|tall) [letters] | [in] {length} [type|letters]',
-                fn (Heard $said): array => $style('height', $said->length()),
+                '{length} (high|tall)',
+                fn (Heard $said): array => $style('height', $said->length()) + self::side($said, 'high'),
                 '20 mm high',
+                cost: 0.4,
+            ),
+            ReadingRule::with(
+                '{length} (high|tall) letters | [in] {length} [type|letters]',
+                fn (Heard $said): array => $style('height', $said->length()),
+                '20 mm high letters',
                 cost: 1.3,
             ),
             ReadingRule::with(
@@ -286,7 +292,12 @@ final class WordRules
                 'a third as wide as the picture',
                 cost: -0.2,
             ),
-            ReadingRule::with('{length} wide', fn (Heard $said): array => $style('width', $said->length()), '30 mm wide', cost: 0.2),
+            ReadingRule::with(
+                '{length} wide',
+                fn (Heard $said): array => $style('width', $said->length()) + self::side($said, 'wide'),
+                '30 mm wide',
+                cost: 0.2,
+            ),
             ReadingRule::with(
                 '{measure} [in] from [the] (edge|edges|side|corner) | {measure} in from [the] (edge|edges)',
                 fn (Heard $said): array => $style('offset', $said->length('measure')),
@@ -349,5 +360,15 @@ final class WordRules
                 cost: -0.2,
             ),
         ];
+    }
+
+    /**
+     * It may be that of the print itself: of what it is said, the print's other words tell.
+     *
+     * @return array<string, string>
+     */
+    private static function side(Heard $said, string $side): array
+    {
+        return $said->isSaidOfLine() ? [] : [Says::ONE_SIDE => "{$said->length()} {$side}"];
     }
 }
