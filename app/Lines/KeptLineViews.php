@@ -72,7 +72,11 @@ final class KeptLineViews
             $loss = $worked->plan === null ? null : KeptLosses::keyOf($worked->plan, $lines->paperProfile($line));
             $all[$id] = [
                 'json' => json_encode($view, JSON_THROW_ON_ERROR),
-                'told' => ['short' => $view['short'], 'goes' => $view['goes']],
+                'told' => [
+                    'short' => $view['short'],
+                    'goes' => $view['goes'],
+                    'canPass' => $worked->isFine() && ! $worked->line->isSeenFirst(),
+                ],
                 'loss' => $loss,
                 'seen' => $loss === null ? null : $this->losses->heldUnder([$loss])[$loss],
             ];

@@ -7,7 +7,7 @@ namespace App\Lines;
 /**
  * An order's lines as the screens get them.
  *
- * @phpstan-type Told array{short: string, goes: ?GoesShape}
+ * @phpstan-type Told array{short: string, goes: ?GoesShape, canPass: bool}
  */
 final readonly class LineViews
 {

@@ -16,7 +16,7 @@ final class Checks
      */
     private static function first(): array
     {
-        return [new NothingIgnored(), new HasCopies()];
+        return [new NothingIgnored(), new HasCopies(), new CopiesUsual()];
     }
 
     /**

@@ -223,6 +223,12 @@ final readonly class LineSpec
         return $this->wanted instanceof ForTheWall;
     }
 
+    /** Whether where it is cut and folded, or what lies where, has to be seen before it is made, whatever is found of it. */
+    public function isSeenFirst(): bool
+    {
+        return $this->isForTheWall() || $this->wanted instanceof OfSeveralPrints;
+    }
+
     /**
      * What its files are told apart by, in their order; an empty text where there is one.
      *

@@ -105,6 +105,12 @@ final readonly class WorkedLine
         return $this->findings[0];
     }
 
+    /** Whether there is nothing to look at. */
+    public function isFine(): bool
+    {
+        return $this->worst()->level === Severity::Fine;
+    }
+
     /** Whether a finding stops the print. */
     public function isStopped(): bool
     {

@@ -205,6 +205,43 @@ final class LinesTest extends TestCase
             ->assertJsonPath('state', 'open');
     }
 
+    public function test_what_is_cut_and_folded_is_seen_before_it_passes(): void
+    {
+        $print = $this->line();
+        $canvas = $this->line('12 x 18 in', ['make' => 'canvas', 'output' => ['ppi' => 20], 'viewedFrom' => '10 m']);
+        $all = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->fresh()?->version], [$print, $canvas]);
+        $answer = $this->postJson("/api/orders/{$this->order->id}/pass", ['lines' => $all])->assertOk();
+        self::assertSame([$print->id], array_column((array) $answer->json('lines'), 'id'), 'many at once are those that need no eyes');
+        self::assertStringContainsString('Line 2, a canvas', (string) $answer->json('missed.0'));
+        self::assertStringContainsString('looked at', (string) $answer->json('missed.0'));
+        $left = (array) $this->getJson("/api/orders/{$this->order->id}/make")
+            ->assertOk()
+            ->json('leftOut');
+        self::assertSame([[2, false]], array_map(fn (array $line): array => [$line['number'], $line['canPass']], $left));
+        $this->pass($canvas)->assertOk();
+        $this->getJson("/api/orders/{$this->order->id}/make")->assertJsonPath('leftOut', []);
+    }
+
+    public function test_a_line_that_nobody_passed_is_told_where_files_are(): void
+    {
+        $one = $this->line();
+        $this->getJson("/api/orders/{$this->order->id}/make")->assertJsonPath('leftOut', []); // nothing is passed yet
+        $this->pass($one)->assertOk();
+        $this->line('5 x 7 in');
+        $left = (array) $this->getJson("/api/orders/{$this->order->id}/make")
+            ->assertOk()
+            ->json('leftOut');
+        self::assertSame([2], array_column($left, 'number'));
+    }
+
+    public function test_a_number_of_prints_far_beyond_what_is_usual_is_looked_at(): void
+    {
+        $line = $this->line();
+        $this->change($line, ['copies' => 200])->assertJsonMissing(['code' => 'copies-many']);
+        $this->change($line, ['copies' => 201])->assertJsonFragment(['code' => 'copies-many', 'level' => 'look']);
+        $this->change($line, ['size' => '10 x 12 in', 'copies' => 61])->assertJsonFragment(['code' => 'copies-many']);
+    }
+
     public function test_a_removed_line_comes_back_with_its_number(): void
     {
         $line = $this->line();

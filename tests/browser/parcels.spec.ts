@@ -90,7 +90,7 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     // One of them was lost on its way: the same bytes once more, kept apart by name.
     await page.getByRole('button', { name: 'Reprint line 3, the same' }).click();
     await expect(page.getByText('1 file of 1 line')).toBeVisible({ timeout: 30_000 });
-    await page.keyboard.press('s');
+    await page.keyboard.press('Control+Enter');
     await isAt(page, 3, /Received|received/);
     await expect(parcel(page, 3).getByRole('listitem')).toContainText('reprint-1.jpg');
 
@@ -114,7 +114,7 @@ test('without a service: downloaded, handed over on a day, its receipt noted', a
     await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 60_000 });
     await page.keyboard.press('l');
     await expect(page.getByText('This lab has no service')).toBeVisible();
-    await page.keyboard.press('s');
+    await page.keyboard.press('Control+Enter');
     const form = page.getByRole('form', { name: 'Parcel 1 handed over by hand' });
     await audit(page);
     await form.getByLabel('receipt').fill('slip 77, Ms Fenn');

@@ -120,7 +120,7 @@ final class LineController
         return $this->shown($this->passed($line, $request->integer('version'), $worked));
     }
 
-    /** Passes lines, but for those that are stopped or were changed meanwhile. */
+    /** Passes lines, but for those that are stopped, were changed meanwhile, or have to be seen one by one. */
     public function passMany(Request $request, Order $order): JsonResponse
     {
         $given = $request->validate([
@@ -129,17 +129,21 @@ final class LineController
         ]);
         $worked = $this->computation->order($order);
         $seen = SeenLines::in($given);
-        [$stopped, $can] = $order->lines
+        [$left, $can] = $order->lines
             ->filter(fn (Line $line): bool => isset($seen[$line->id]))
-            ->partition(fn (Line $line): bool => $worked->of($line)->isStopped())
+            ->partition(fn (Line $line): bool => $worked->of($line)->isStopped() || $worked->of($line)->line->isSeenFirst())
             ->all();
-        $say = fn (Line $line): string => "Line {$line->number} can’t pass: {$worked->of($line)->worst()->title}.";
+        $say = fn (Line $line): string => $worked->of($line)->isStopped()
+            ? "Line {$line->number} can’t pass: {$worked->of($line)->worst()->title}."
+            : "Line {$line->number}, {$worked->of(
+                $line,
+            )->line->wanted->inWords()}, is looked at before it passes: where it is cut and folded.";
         $pass = fn (Line $now) => self::markPassed($now, $worked->of($now));
         [$passed, $missed] = $this->changer->doEach($order, array_intersect_key($seen, $can->keyBy('id')->all()), $pass);
 
         return response()->json([
             'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $passed),
-            'missed' => [...array_values($stopped->map($say)->all()), ...$missed],
+            'missed' => [...array_values($left->map($say)->all()), ...$missed],
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Files\CannotKeep;
 use App\Files\PrivateFile;
+use App\Lines\LeftOut;
 use App\Lines\OrderTitle;
 use App\Making\Altered;
 use App\Making\Leaving;
@@ -30,12 +31,16 @@ final class MakeController
 {
     public function __construct(private readonly Making $making, private readonly Leaving $leaving, private readonly Zip $zip) {}
 
-    public function index(Order $order, MakeView $view): JsonResponse
+    public function index(Order $order, MakeView $view, LeftOut $left): JsonResponse
     {
         $makes = $order->makes()->with('files.line')->get();
         $makes->each(fn (Make $make) => PackZip::unlessReady($make, $this->zip));
 
-        return response()->json(['order' => OrderTitle::of($order), 'makes' => $makes->map($view->of(...))->all()]);
+        return response()->json([
+            'order' => OrderTitle::of($order),
+            'makes' => $makes->map($view->of(...))->all(),
+            'leftOut' => $left->of($order),
+        ]);
     }
 
     public function store(Request $request, Order $order): JsonResponse

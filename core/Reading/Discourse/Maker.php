@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Discourse;
 
+use Planisher\Finding\CopiesUsual;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
@@ -370,7 +371,7 @@ final class Maker
 
             return false;
         }
-        if ($line->copies > 200 || ($line->copies > 60 && $side >= 254_000_000)) {
+        if (CopiesUsual::isFarBeyond($line)) {
             ($draft->from[count($draft->from) - 1] ?? $first)?->doubt("{$line->copies} prints are far more than is usual. Are they meant?");
 
             return false;

@@ -134,6 +134,9 @@ export function useManyActs(orderId: number) {
     };
 }
 
+/** Passes a line as it was seen, without a step of undo. */
+export const passLine = (id: number, version: number) => api.post<LineView>(`lines/${id}/pass`, { version });
+
 /** Adds a line to an order. */
 export function useAddLine(orderId: number) {
     const client = useQueryClient();

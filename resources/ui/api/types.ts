@@ -1187,6 +1187,10 @@ export interface LineView {
     facts: Fact[];
     findings: Finding[];
     /**
+     * where it is cut and folded, or what lies where, is looked at before it is made
+     */
+    isSeenFirst: boolean;
+    /**
      * of the whole piece
      */
     file: Pixels | null;
@@ -1721,6 +1725,23 @@ export interface Making {
 export interface Makes {
     order: OrderTitle;
     makes: Make[];
+    leftOut: LeftOut[];
+}
+/**
+ * A line of which no files are made, since it isn't passed
+ *
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "LeftOut".
+ */
+export interface LeftOut {
+    id: number;
+    number: number;
+    version: number;
+    short: string;
+    /**
+     * without being looked at
+     */
+    canPass: boolean;
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -12,6 +12,7 @@ import { useDownload } from '@/common/useDownload';
 import { useKeys } from '@/common/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
+import { LeftOut } from '@/lines/LeftOut';
 import { ScreenCopies } from '@/lines/ScreenCopies';
 import { FileExtent } from '@/lines/FileExtent';
 
@@ -50,6 +51,7 @@ export function MakePage() {
             <Trouble error={makes.failureReason} />
             <main className="relative grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">Files for {order.lab}</h1>
+                <LeftOut orderId={id} lines={makes.data.leftOut} />
                 {makes.data.makes.length === 0 ? (
                     <p className="mt-4 text-soft">
                         Nothing was made of this order yet. Pass the lines that are right on the order sheet, then press Make

@@ -34,11 +34,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
             tell(acts.send.mutateAsync(parcel.id));
         }
     };
-    useKeys(
-        isNewest
-            ? { ...(isGoing || canGo ? { p: turn } : {}), d: () => zip.current?.click(), j: () => sheet.current?.click() }
-            : {},
-    );
+    useKeys(isNewest ? { ...(isGoing ? { p: turn } : {}), d: () => zip.current?.click(), j: () => sheet.current?.click() } : {});
     return (
         <section className="mt-8" aria-label={`Parcel ${parcel.number}`}>
             <div className="flex items-end gap-4 pb-1">
@@ -74,7 +70,7 @@ export function OneParcel({ orderId, parcel, hasService, isNewest }: Props) {
                 {(isGoing || canGo) && (
                     <Button look={canGo ? 'main' : 'plain'} onClick={turn} disabled={acts.stop.isPending || acts.send.isPending}>
                         {isGoing ? 'Stop' : parcel.state === 'packed' ? 'Send' : 'Go on'}
-                        {isNewest && <Key>P</Key>}
+                        {isNewest && isGoing && <Key>P</Key>}
                     </Button>
                 )}
             </div>

@@ -6,8 +6,8 @@ import { OneParcel } from './OneParcel';
 import { WhatGoes } from './WhatGoes';
 
 const KEYS = [
-    { keys: 'S', does: 'pack what is ticked, and send it' },
-    { keys: 'P', does: 'stop the newest parcel, go on with it' },
+    { keys: 'Ctrl ↵', does: 'pack what is ticked, and send it' },
+    { keys: 'P', does: 'stop the newest parcel that is on its way' },
     { keys: 'D', does: 'download the newest parcel' },
     { keys: 'J', does: 'its job sheet' },
 ];

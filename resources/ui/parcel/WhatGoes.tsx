@@ -49,7 +49,7 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
             },
         );
     };
-    useKeys(files > 0 ? { s: pack } : {});
+    useKeys(files > 0 ? { 'ctrl+Enter': pack } : {}); // sent by no bare letter: it may have been meant for a field
     const tick = (id: number) =>
         setChosen((now) => {
             const next = new Set(now);
@@ -75,7 +75,7 @@ export function WhatGoes({ orderId, lab, lines }: Props) {
                 </p>
                 <Button look="main" onClick={pack} disabled={files === 0 || acts.pack.isPending}>
                     {lab.hasService ? 'Pack and send' : 'Pack'}
-                    {files > 0 && <Key>S</Key>}
+                    {files > 0 && <Key>Ctrl ↵</Key>}
                 </Button>
             </div>
             <ul>

@@ -185,7 +185,10 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                     ))}
                     {findings.length === 0 && line.labSaid === null && (
                         <li className="flex items-baseline gap-2.5 text-row">
-                            <Mark level="fine" /> Nothing to look at any more.
+                            <Mark level="fine" />{' '}
+                            {line.isSeenFirst
+                                ? 'Nothing is wrong with it. See where it is cut, folded and joined.'
+                                : 'Nothing to look at any more.'}
                         </li>
                     )}
                 </ul>
