@@ -226,7 +226,7 @@ final readonly class LineSpec
     /** Whether where it is cut and folded, or what lies where, has to be seen before it is made, whatever is found of it. */
     public function isSeenFirst(): bool
     {
-        return $this->isForTheWall() || $this->wanted instanceof OfSeveralPrints;
+        return $this->wanted instanceof SeenFirst;
     }
 
     /**

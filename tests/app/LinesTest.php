@@ -208,7 +208,7 @@ final class LinesTest extends TestCase
     public function test_what_is_cut_and_folded_is_seen_before_it_passes(): void
     {
         $print = $this->line();
-        $canvas = $this->line('12 x 18 in', ['make' => 'canvas', 'output' => ['ppi' => 20], 'viewedFrom' => '10 m']);
+        $canvas = $this->line('12 x 18 in', ['make' => 'canvas', 'output' => ['ppi' => 20], 'viewedFrom' => '1000 cm']);
         $all = array_map(fn (Line $line): array => ['id' => $line->id, 'version' => $line->fresh()?->version], [$print, $canvas]);
         $answer = $this->postJson("/api/orders/{$this->order->id}/pass", ['lines' => $all])->assertOk();
         self::assertSame([$print->id], array_column((array) $answer->json('lines'), 'id'), 'many at once are those that need no eyes');

@@ -10,6 +10,7 @@ use Planisher\Lab\EdgeDelivery;
 use Planisher\Lab\LabCard;
 use Planisher\Line\InSeveralFiles;
 use Planisher\Line\PrintedOn;
+use Planisher\Line\SeenFirst;
 use Planisher\Measure\EdgeDepth;
 use Planisher\Measure\Figure;
 use Planisher\OrderFile\JsonNode;
@@ -17,7 +18,7 @@ use Planisher\Plan\Layer\Darken;
 use Planisher\Plan\Layer\EdgeFill;
 
 /** What is wanted of a canvas: how a picture goes round its bars. The ordered size is the face; what is null follows the lab. */
-final readonly class CanvasWanted implements InSeveralFiles, PrintedOn
+final readonly class CanvasWanted implements InSeveralFiles, PrintedOn, SeenFirst
 {
     /**
      * @param  ?EdgeDepth  $depth  of the bars

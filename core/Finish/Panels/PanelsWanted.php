@@ -7,13 +7,14 @@ namespace Planisher\Finish\Panels;
 use Planisher\Lab\LabCard;
 use Planisher\Line\ForTheWall;
 use Planisher\Line\InSeveralFiles;
+use Planisher\Line\SeenFirst;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\JsonNode;
 use Planisher\Phrase\WordRow;
 
 /** What is wanted of panels: how one picture is shared out between several panels, and how they hang. */
-final readonly class PanelsWanted implements ForTheWall, InSeveralFiles
+final readonly class PanelsWanted implements ForTheWall, InSeveralFiles, SeenFirst
 {
     /**
      * @param  Length  $gap  of wall between neighbours

@@ -11,6 +11,7 @@ use Planisher\Line\InSeveralFiles;
 use Planisher\Line\OfSeveralPictures;
 use Planisher\Line\OfSeveralPrints;
 use Planisher\Line\OnASheet;
+use Planisher\Line\SeenFirst;
 use Planisher\Line\Turn;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
@@ -18,7 +19,7 @@ use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\OrderFileError;
 
 /** What is wanted of a shared sheet: the prints it carries, and how they lie on it. */
-final readonly class SheetWanted implements InSeveralFiles, OfSeveralPictures, OfSeveralPrints, OnASheet
+final readonly class SheetWanted implements InSeveralFiles, OfSeveralPictures, OfSeveralPrints, OnASheet, SeenFirst
 {
     public const NAME = 'sheet';
 
