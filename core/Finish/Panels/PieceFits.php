@@ -8,23 +8,33 @@ use Planisher\Finding\Check;
 use Planisher\Finding\Finding;
 use Planisher\Finding\Remedy;
 use Planisher\Line\LineChange;
+use Planisher\Line\OnASheet;
 use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
+use Planisher\Phrase\WordRow;
 use Planisher\Plan\Layout;
 use Planisher\Plan\LineContext;
 
 /** Stops a piece larger than the lab makes of that product: which, by how much, and how many panels would do. */
 final class PieceFits implements Check
 {
+    /** Sizes of a product that are told; more are on the card */
+    private const MOST_TOLD = 8;
+
     public function judge(LineContext $at): ?Finding
     {
         $largest = $at->lab->largestPieceOf($at->line->printedOn());
         $size = $at->plan?->size() ?? $at->line->crop?->size;
-        if ($largest === null || $size === null) {
-            return null;
-        }
         $grid = $at->plan?->layout->own;
+        $pieces =
+            $grid instanceof PanelGrid && $size !== null
+                ? array_map(fn (Panel $panel): Size => self::size($panel->box, $size), $grid->panels())
+                : array_filter([$size]);
+        $had = self::isHad($pieces, $at);
+        if ($had !== null || $largest === null || $size === null) {
+            return $had;
+        }
         if ($at->plan !== null && $grid instanceof PanelGrid) {
             return self::panels($at, $at->plan->layout, $grid, $largest);
         }
@@ -39,6 +49,35 @@ final class PieceFits implements Check
                     ' too large. Choose a smaller size, or panels.',
                 self::asPanels($size, $largest),
             );
+    }
+
+    /**
+     * A product that is had in sizes of its own is had in no other; of what is laid on sheets its list of sizes is asked by itself.
+     *
+     * @param  list<Size>  $pieces
+     */
+    private static function isHad(array $pieces, LineContext $at): ?Finding
+    {
+        $product = $at->lab->product($at->line->printedOn());
+        if ($product === null || $product->sizes === [] || $at->line->wanted instanceof OnASheet) {
+            return null;
+        }
+        foreach ($pieces as $piece) {
+            if ($at->lab->of($product->name)->means($piece) === null) {
+                $sizes = array_map(fn (Size $had): string => $had->label(), $product->sizes);
+
+                return Finding::look(
+                    'piece-not-had',
+                    "{$product->name} isn’t had in {$piece->label()}",
+                    "{$at->lab->name} makes it in ".
+                        WordRow::list(array_slice($sizes, 0, self::MOST_TOLD)).
+                        (count($sizes) > self::MOST_TOLD ? ', and larger or smaller ones' : '').
+                        '. It may refuse it.',
+                );
+            }
+        }
+
+        return null;
     }
 
     private static function panels(LineContext $at, Layout $layout, PanelGrid $grid, Size $largest): Finding

@@ -9,6 +9,7 @@ use Planisher\Finish\LeftToHands;
 use Planisher\Finish\OffersWords;
 use Planisher\Measure\Side;
 use Planisher\Measure\Size;
+use Planisher\Phrase\Article;
 use Planisher\Phrase\Facts;
 use Planisher\Phrase\SentenceSegments;
 use Planisher\Phrase\SidesPhrase;
@@ -80,7 +81,7 @@ final class PrintWording implements LeftToHands, OffersWords
     {
         $carrier = self::carrier($at);
 
-        return $this->size($at).($carrier === null ? '' : " on a {$carrier->label()} sheet");
+        return $this->size($at).($carrier === null ? '' : ' on '.Article::before("{$carrier->label()} sheet"));
     }
 
     public function facts(LineContext $at, Plan $plan): array

@@ -76,6 +76,25 @@ final class PiecesTest extends TestCase
         self::assertSame(['30 x 60 in', '96 x 60 in'], $type('gap-across', '3'));
     }
 
+    public function test_each_piece_is_held_against_the_sizes_of_its_product(): void
+    {
+        $lab = [
+            'products' => [['name' => 'metal', 'sizes' => ['16 x 20 in', '20 x 30 in']], ['name' => 'canvas', 'sizes' => ['20 x 30 in']]],
+        ];
+        $had = fn (array $line): ?string => LineContexts::finding(
+            LineContexts::work($line + ['output' => ['ppi' => 60]], LineContexts::picture(6000, 4000), $lab),
+            'piece-not-had',
+        )?->title;
+        $panels = fn (string $piece): array => ['product' => 'metal'] + self::line(piece: $piece);
+        self::assertNull($had($panels('20 x 30 in')));
+        self::assertSame('metal isn’t had in 20 × 40 in', str_replace("\u{2009}", ' ', (string) $had($panels('20 x 40 in'))));
+        self::assertNull($had($panels('50.8 x 76.2 cm')), '20 × 30 in in another system');
+        $canvas = ['make' => 'canvas', 'canvas' => ['depth' => '1 in']];
+        self::assertNull($had(['size' => '30 x 20 in'] + $canvas));
+        self::assertSame('canvas isn’t had in 30 × 24 in', str_replace("\u{2009}", ' ', (string) $had(['size' => '30 x 24 in'] + $canvas)));
+        self::assertNull($had(['size' => '11 x 14 in', 'product' => 'metal']), 'a print has a check of its own');
+    }
+
     /** @param  array<string, mixed>  $wanted */
     #[DataProvider('mistakes')]
     public function test_what_can_not_be_is_told_where_it_stands(array $wanted, string $where): void
