@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parcels;
 
+use App\Lines\LeftOut;
 use App\Lines\OrderTitle;
 use App\Making\Ticket;
 use App\Models\MadeFile;
@@ -20,7 +21,7 @@ use Planisher\Measure\Figure;
  */
 final class ParcelView
 {
-    public function __construct(private readonly Contents $contents, private readonly ParcelZip $zip) {}
+    public function __construct(private readonly Contents $contents, private readonly ParcelZip $zip, private readonly LeftOut $left) {}
 
     /** @return ParcelsShape */
     public function page(Order $order): array
@@ -32,6 +33,7 @@ final class ParcelView
             'lab' => ['id' => $order->lab_id, 'name' => $order->lab->name, 'hasService' => LabService::of($order->lab) !== null],
             'lines' => array_map(self::line(...), $this->contents->of($order)),
             'parcels' => array_map($this->parcel(...), array_values($parcels->all())),
+            'leftOut' => $this->left->of($order),
         ];
     }
 

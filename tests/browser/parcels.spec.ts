@@ -43,7 +43,7 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     await badly('refuse');
     await hand.key('l', 'to the lab');
     await expect(page.getByText('12 files of 12 lines')).toBeVisible();
-    await hand.key('s', 'pack and send');
+    await hand.key('Control+Enter', 'pack and send');
     await isAt(page, 1, /Back|back/);
     const refused = parcel(page, 1).getByRole('listitem').filter({ hasText: 'scratch' });
     await expect(refused).toHaveCount(1);
@@ -61,7 +61,7 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     await expect(page.getByText('1 of 1 made and read back').first()).toBeVisible({ timeout: 60_000 });
     await hand.key('l', 'to the lab');
     await expect(page.getByText('12 files of 12 lines')).toBeVisible();
-    await hand.key('s', 'pack and send');
+    await hand.key('Control+Enter', 'pack and send');
     await isAt(page, 2, /Received|received/);
     hand.tell('twelve files to the lab’s receipt, through a refusal');
 

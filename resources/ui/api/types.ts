@@ -2581,6 +2581,7 @@ export interface Parcels {
     };
     lines: ParcelLine[];
     parcels: Parcel[];
+    leftOut: LeftOut[];
 }
 /**
  * This interface was referenced by `Answers`'s JSON-Schema

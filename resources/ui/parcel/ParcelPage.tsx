@@ -2,6 +2,7 @@ import { Link, useParams } from 'react-router';
 import { useParcels } from '@/api/parcels';
 import { Loading, Trouble } from '@/common/Loading';
 import { OfOrder } from '@/common/OfOrder';
+import { LeftOut } from '@/lines/LeftOut';
 import { OneParcel } from './OneParcel';
 import { WhatGoes } from './WhatGoes';
 
@@ -19,7 +20,7 @@ export function ParcelPage() {
     if (!parcels.data) {
         return <Loading error={parcels.error ?? parcels.failureReason} />;
     }
-    const { order, lab, lines, parcels: all } = parcels.data;
+    const { order, lab, lines, leftOut, parcels: all } = parcels.data;
     return (
         <OfOrder
             title={`Parcels of ${order.number}`}
@@ -46,6 +47,7 @@ export function ParcelPage() {
                         : download the parcel, bring it there, and note when.
                     </p>
                 )}
+                <LeftOut orderId={id} lines={leftOut} />
                 <WhatGoes
                     key={lines.map(({ id, why, parcel }) => `${id}${why}${parcel}`).join()}
                     orderId={id}
