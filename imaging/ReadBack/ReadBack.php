@@ -20,6 +20,9 @@ final readonly class ReadBack
     /** A resolution tag may be off by the rounding of its own number: half a pixel per inch in JFIF's whole numbers. */
     private const PPI_ROUNDING = 0.5;
 
+    /** By so many pixels a side may differ from what was asked: a half at the cut, and one where bleed is added on both sides */
+    private const ROUNDED_PIXELS = 1.5;
+
     /** Above this, an unpacked TIFF is held in a temporary file instead of in memory. */
     private const HELD_IN_MEMORY = 60_000_000;
 
@@ -75,9 +78,9 @@ final readonly class ReadBack
         $profile = $facts->profile === null ? null : ProfileHeader::read($facts->profile, Channels::Rgb)->description;
         $ppi = (float) (array_values($facts->ppi)[count($facts->ppi) - 1] ?? 0);
         $unit = $plan->readIn;
-        $size = fn (float $width, float $height): string => Figure::decimal(self::in($unit, $width), 2).
+        $size = fn (int $width, int $height, float $ppi): string => self::side($width, $ppi, $unit).
             ' × '.
-            Figure::decimal(self::in($unit, $height), 2).
+            self::side($height, $ppi, $unit).
             Figure::THIN_SPACE.
             $unit->value;
         $planned = $plan->resolution->ppi();
@@ -94,8 +97,8 @@ final readonly class ReadBack
                 : [
                     new MeasuredFigure(
                         $unit === Unit::Inch ? 'inches' : 'centimetres',
-                        $size($plan->width / $planned, $plan->height / $planned),
-                        $ppi > 0 ? $size($facts->width / $ppi, $facts->height / $ppi) : 'unknown',
+                        $size($plan->width, $plan->height, $planned),
+                        $ppi > 0 ? $size($facts->width, $facts->height, $ppi) : 'unknown',
                         $tagsAgree && $hasItsSize,
                     ),
                 ],
@@ -127,9 +130,20 @@ final readonly class ReadBack
         return new self($facts->width, $facts->height, $ppi, $profile, $bytes, $checksum->hex(), $figures);
     }
 
-    private static function in(Unit $unit, float $inches): float
+    /**
+     * So many pixels on paper, in no more digits than they can mean: 3613 px at 300 ppi are 30.6 cm, of which two edges were rounded.
+     */
+    private static function side(int $pixels, float $ppi, Unit $unit): string
     {
-        return ($inches * Unit::Inch->nanometres()) / $unit->nanometres();
+        $perUnit = ($ppi * $unit->nanometres()) / Unit::Inch->nanometres();
+        foreach ([0, 1] as $decimals) {
+            $round = round($pixels / $perUnit, $decimals);
+            if ($round > 0 && abs($round * $perUnit - $pixels) <= self::ROUNDED_PIXELS) {
+                return Figure::decimal($round, $decimals);
+            }
+        }
+
+        return Figure::decimal($pixels / $perUnit, 2);
     }
 
     public function agrees(): bool

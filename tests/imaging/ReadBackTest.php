@@ -46,6 +46,22 @@ final class ReadBackTest extends TestCase
         }
     }
 
+    /** 20 × 30 cm and 3 mm of bleed on each side are 20.6 × 30.6 cm; at 300 ppi 3613 px are 30.59 cm, since every edge is a whole pixel. */
+    public function test_a_size_is_told_as_it_was_asked_for(): void
+    {
+        $path = $this->picture('a.jpg', 900, 600);
+        $file = self::planned($path, ['size' => '20 x 30 cm', 'carrier' => 'none'], ['bleed' => '3 mm']);
+        self::assertSame([3613, 2432], [$file->width, $file->height]);
+        $found = array_column(array_map(fn (MeasuredFigure $of): array => $of->toArray(), $this->readBack($path, $file)->figures), null, 'what');
+        self::assertSame('30.6 × 20.6 cm', str_replace("\u{2009}", ' ', $found['centimetres']['found']));
+        self::assertSame('30.6 × 20.6 cm', str_replace("\u{2009}", ' ', $found['centimetres']['planned']));
+    }
+
+    private function readBack(string $path, PlannedFile $file): ReadBack
+    {
+        return ReadBack::of(self::make($file, $path, $this->folder.'/out-'.++$this->made)->path, $file, null);
+    }
+
     public function test_sees_a_wrong_resolution(): void
     {
         [$jpeg, $file] = $this->made('jpeg');

@@ -156,7 +156,7 @@ function AllOf({ files, zip, href, label, hasKey }: AllOfProps) {
             onClick={download}
             className="rounded-sm border border-copper bg-copper px-3 py-[5px] text-row font-semibold whitespace-nowrap text-white"
         >
-            {only ? 'Download the file' : label}
+            {only ? (only.isForScreen ? 'Download the screen copy' : 'Download the file') : label}
             {hasKey && <Key>D</Key>}
         </a>
     );

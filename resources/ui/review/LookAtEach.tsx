@@ -3,7 +3,7 @@ import { useNavigate, useParams } from 'react-router';
 import { useLineActs } from '@/api/lines';
 import { useOrder } from '@/api/orders';
 import { useMark } from '@/api/pictures';
-import type { DrawingFigures, LineView, OrderSheet } from '@/api/types';
+import type { DrawingFigures, Finding, LineView, OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Loading, Trouble } from '@/common/Loading';
 import { Mark } from '@/common/Mark';
@@ -115,10 +115,14 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
     /** of the first finding that has any, the others by Shift */
     const remedies = waysOut(findings.find((finding) => finding.remedy) ?? { remedy: null, others: [] }).slice(0, 2);
     const isStopped = line.findings[0]?.level === 'stops';
+    const notices = useNotices();
+    const stopped = () => notices.say(`It can’t pass: ${findings[0]!.title}.`, { lasts: true });
     const yes = () => {
         if (line.state === 'passed' || line.state === 'made') {
             onNext();
-        } else if (!isStopped) {
+        } else if (isStopped) {
+            stopped();
+        } else {
             tell(acts.pass().then(onNext));
         }
     };
@@ -126,7 +130,9 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
     const yesAndMake = () => {
         if (line.state === 'passed' || line.state === 'made') {
             make.mutate([]);
-        } else if (!isStopped) {
+        } else if (isStopped) {
+            stopped();
+        } else {
             tell(acts.pass().then(() => make.mutate([])));
         }
     };
@@ -163,35 +169,7 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                 </div>
             )}
             <div className="flex shrink-0 items-center gap-6 border-t border-rule px-[26px] py-3">
-                <ul className="min-w-0 grow" aria-label="What to look at" aria-live="polite">
-                    {line.labSaid !== null && line.state === 'open' && (
-                        <li className="flex items-baseline gap-2.5 text-row leading-snug">
-                            <Mark level="look" />
-                            <span className="min-w-0">
-                                <b>The lab sent it back.</b> <span className="text-soft">{line.labSaid}</span>
-                            </span>
-                        </li>
-                    )}
-                    {findings.map((finding) => (
-                        <li
-                            key={`${finding.code} ${finding.title}`}
-                            className="flex items-baseline gap-2.5 text-row leading-snug"
-                        >
-                            <Mark level={finding.level} />
-                            <span className="min-w-0">
-                                <b>{finding.title}.</b> <span className="text-soft">{finding.text}</span>
-                            </span>
-                        </li>
-                    ))}
-                    {findings.length === 0 && line.labSaid === null && (
-                        <li className="flex items-baseline gap-2.5 text-row">
-                            <Mark level="fine" />{' '}
-                            {line.isSeenFirst
-                                ? 'Nothing is wrong with it. See where it is cut, folded and joined.'
-                                : 'Nothing to look at any more.'}
-                        </li>
-                    )}
-                </ul>
+                <WhatToLookAt line={line} findings={findings} />
                 <div className="flex max-w-[44%] shrink-0 flex-wrap items-center justify-end gap-2.5">
                     {remedies.map((remedy, i) => (
                         <Button key={remedy.label} onClick={() => mend(i)}>
@@ -219,5 +197,36 @@ function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                 </div>
             </div>
         </main>
+    );
+}
+
+function WhatToLookAt({ line, findings }: { line: LineView; findings: Finding[] }) {
+    return (
+        <ul className="min-w-0 grow" aria-label="What to look at" aria-live="polite">
+            {line.labSaid !== null && line.state === 'open' && (
+                <li className="flex items-baseline gap-2.5 text-row leading-snug">
+                    <Mark level="look" />
+                    <span className="min-w-0">
+                        <b>The lab sent it back.</b> <span className="text-soft">{line.labSaid}</span>
+                    </span>
+                </li>
+            )}
+            {findings.map((finding) => (
+                <li key={`${finding.code} ${finding.title}`} className="flex items-baseline gap-2.5 text-row leading-snug">
+                    <Mark level={finding.level} />
+                    <span className="min-w-0">
+                        <b>{finding.title}.</b> <span className="text-soft">{finding.text}</span>
+                    </span>
+                </li>
+            ))}
+            {findings.length === 0 && line.labSaid === null && (
+                <li className="flex items-baseline gap-2.5 text-row">
+                    <Mark level="fine" />{' '}
+                    {line.isSeenFirst
+                        ? 'Nothing is wrong with it. See where it is cut, folded and joined.'
+                        : 'Nothing to look at any more.'}
+                </li>
+            )}
+        </ul>
     );
 }

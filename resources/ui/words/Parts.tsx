@@ -70,7 +70,8 @@ export function Parts<T extends string>({ of, parts, named, change }: Props<T>) 
                 label="add your own words"
                 value=""
                 width="w-32"
-                onSet={(text) => (text === '' ? Promise.resolve() : change((all) => [...all, { text }]))}
+                adds
+                onSet={(text) => change((all) => [...without({ text })(all), { text }])}
             />
         </>
     );
