@@ -1,5 +1,4 @@
 import { useEffect, useRef } from 'react';
-import { Burst } from './burst';
 import { actOf, type Keys } from './keys';
 
 /** Something that has its own use for keys: a field, an open popover, menu or dialog. */
@@ -9,9 +8,6 @@ const isTaken = (target: EventTarget | null) =>
 
 const isOnButton = (target: EventTarget | null) => target instanceof Element && target.closest('button, a') !== null;
 
-/** Of the whole page: several listen on it. */
-const burst = new Burst();
-
 /** Page-wide keys. Enter and Space stay with the button or link that has the focus; while a dialog is open, keys are the dialog's. */
 export function useKeys(keys: Keys) {
     const held = useRef(keys);
@@ -20,8 +16,7 @@ export function useKeys(keys: Keys) {
     });
     useEffect(() => {
         const pressed = (event: KeyboardEvent) => {
-            const act =
-                isTaken(event.target) || burst.isTyping(event) ? undefined : actOf(held.current, event, isOnButton(event.target));
+            const act = isTaken(event.target) ? undefined : actOf(held.current, event, isOnButton(event.target));
             if (act) {
                 event.preventDefault();
                 act(event);
