@@ -6,6 +6,7 @@ namespace App\Lines;
 
 use App\Models\Line;
 use App\Models\Order;
+use App\Views\CodeVersion;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\DB;
 use Planisher\Finish\LinePictures;
@@ -22,9 +23,6 @@ use Planisher\OrderFile\JsonNode;
 final class KeptNames
 {
     private const KEPT_SECONDS = 2_592_000;
-
-    /** Counts the shapes that NameParts has had, and the rules it is made by. */
-    private const SHAPE = 1;
 
     /** So few that are read anew each time cost less than keeping them. */
     private const FEW = 8;
@@ -54,7 +52,7 @@ final class KeptNames
             ->get(['id', 'number', 'wanted']);
         $digits = NameBook::digits(array_map(intval(...), array_values($lines->pluck('number')->all())));
         $key = "names-of-{$order->id}";
-        $all = hash('xxh128', serialize([self::SHAPE, $head, $order->lab->card, $digits]));
+        $all = hash('xxh128', serialize([CodeVersion::now(), $head, $order->lab->card, $digits]));
         $kept = $this->kept($key);
         $parts = $now = [];
         foreach ($lines as $line) {

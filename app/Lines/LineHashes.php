@@ -47,8 +47,11 @@ final class LineHashes
         if ($held !== null && $held['rows'] === $rows && $held['files'] === $this->files(array_keys($held['files']))) {
             return $held['lines'];
         }
+        $order->loadMissing(WorkedOrder::RELATIONS);
+        // What changes while it is worked is seen the next time: rows and files are of before.
+        $files = $this->files(self::keys($order));
         $lines = $this->hashed($order);
-        $this->cache->put($key, ['rows' => $rows, 'files' => $this->files(self::keys($order)), 'lines' => $lines], self::KEPT_SECONDS);
+        $this->cache->put($key, ['rows' => $rows, 'files' => $files, 'lines' => $lines], self::KEPT_SECONDS);
 
         return $lines;
     }
@@ -108,7 +111,6 @@ final class LineHashes
     /** @return array<int, string> by the line's id */
     private function hashed(Order $order): array
     {
-        $order->loadMissing(WorkedOrder::RELATIONS);
         $names = $this->names->of($order);
         $context = $this->desks->for($order)->toArray();
         $ofAll = hash('xxh128', serialize([CodeVersion::now(), $this->ofTheLab($order), $context]));

@@ -21,7 +21,7 @@ use Planisher\State\LineState;
  * What of an order may go to the lab, and why the rest may not: only what is passed, made, read back and the same since goes.
  *
  * @phpstan-type Row array{
- *     line: Line, short: string, goes: GoesShape, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel,
+ *     line: Line, short: string, goes: GoesShape, canPass: bool, files: Collection<int, MadeFile>, why: ?string, parcel: ?Parcel,
  * }
  */
 final class Contents
@@ -40,7 +40,7 @@ final class Contents
         $packed = self::packed($order);
         $all = [];
         foreach ($order->lines as $line) {
-            ['short' => $short, 'goes' => $goes] = $told[$line->id];
+            ['short' => $short, 'goes' => $goes, 'canPass' => $canPass] = $told[$line->id];
             if ($goes === null) {
                 continue; // nothing of it is printed
             }
@@ -49,6 +49,7 @@ final class Contents
                 'line' => $line,
                 'short' => $short,
                 'goes' => $goes,
+                'canPass' => $canPass,
                 'files' => $files,
                 'why' => self::why($line, $files),
                 'parcel' => $files->isEmpty() ? null : $packed[$files[0]->id] ?? null,

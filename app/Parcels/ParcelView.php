@@ -21,19 +21,21 @@ use Planisher\Measure\Figure;
  */
 final class ParcelView
 {
-    public function __construct(private readonly Contents $contents, private readonly ParcelZip $zip, private readonly LeftOut $left) {}
+    public function __construct(private readonly Contents $contents, private readonly ParcelZip $zip) {}
 
     /** @return ParcelsShape */
     public function page(Order $order): array
     {
         $parcels = $order->parcels()->with('files.madeFile', 'lab')->get();
+        $rows = $this->contents->of($order);
+        $ids = array_map(fn (array $row): int => $row['line']->id, $rows);
 
         return [
             'order' => OrderTitle::of($order),
             'lab' => ['id' => $order->lab_id, 'name' => $order->lab->name, 'hasService' => LabService::of($order->lab) !== null],
-            'lines' => array_map(self::line(...), $this->contents->of($order)),
+            'lines' => array_map(self::line(...), $rows),
             'parcels' => array_map($this->parcel(...), array_values($parcels->all())),
-            'leftOut' => $this->left->of($order),
+            'leftOut' => LeftOut::among($order->lines, array_combine($ids, $rows)),
         ];
     }
 

@@ -135,7 +135,7 @@ final readonly class HouseFinishSpec
             return "{$choice->words($line)} (means nothing for a {$finish->label(1)})";
         }
         $mustBeListed = $choice->name === 'size' && ! ($finish instanceof MadeToMeasure) && $line->crop !== null;
-        if ($mustBeListed && $lab->lists($line->crop->size) === null) {
+        if ($mustBeListed && $lab->means($line->crop->size) === null) {
             return "the size {$choice->words($line)}";
         }
 

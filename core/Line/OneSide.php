@@ -51,17 +51,13 @@ final readonly class OneSide
             throw $size->unexpected('a length above 0');
         }
         $side = GivenSide::from(strtolower($part[1]));
-        $turn = $line->maybe('turn');
-        if ($turn !== null && in_array($side, [GivenSide::Wide, GivenSide::High], true) && $turn->choice(Turn::class) !== Turn::Auto) {
-            throw $turn->unexpected("no turn: “{$side->value}” says which way up it is");
-        }
         $window = $line->maybe('window');
 
         return new self(
             $length,
             $side,
             $ratio === null || $ratio->raw() === self::OF_PICTURE ? null : self::ratio($ratio),
-            $turn?->choice(Turn::class) ?? Turn::Auto,
+            $line->maybe('turn')?->choice(Turn::class) ?? Turn::Auto,
             $window === null ? null : Window::fromNode($window),
         );
     }
@@ -106,21 +102,33 @@ final readonly class OneSide
         if ($this->ratio === null && $picture === null) {
             return null;
         }
-        [$width, $height] = $this->ratio === null ? [$picture->width, $picture->height] : [$this->ratio->width, $this->ratio->height];
+        [$width, $height] = $this->shape($picture);
         $isWidth = $this->side->isWidth($width, $height);
         $follows = (int) round($this->length->nanometres * ($isWidth ? $height / $width : $width / $height));
         $other = Length::ofNanometres(max(1, $follows), $this->length->unit);
         $size = $isWidth ? Size::of($this->length, $other) : Size::of($other, $this->length);
+        $suits = $this->turn === Turn::Auto && in_array($this->side, [GivenSide::Long, GivenSide::Short], true);
 
-        $isTurned = in_array($this->side, [GivenSide::Long, GivenSide::Short], true); // what is so wide or so high isn't
-
-        return Crop::following($size, $this->window, $isTurned ? $this->turn : null);
+        // What is so wide or so high isn't turned to suit the picture.
+        return Crop::following($size, $this->window, $suits ? Turn::Auto : null);
     }
 
-    /** For people: “12 in wide”. */
+    /** @return array{int, int} width to height, the way up that is asked for */
+    private function shape(?PictureFacts $picture): array
+    {
+        $shape = [$this->ratio->width ?? ($picture->width ?? 1), $this->ratio->height ?? ($picture->height ?? 1)];
+
+        return match ($this->turn) {
+            Turn::Auto => $shape,
+            Turn::Portrait => [min($shape), max($shape)],
+            Turn::Landscape => [max($shape), min($shape)],
+        };
+    }
+
+    /** For people: “12 in wide”, “12 in on the long edge at 16:9”. */
     public function label(): string
     {
-        return $this->length->label()." {$this->side->label()}";
+        return $this->length->label()." {$this->side->label()}".($this->ratio === null ? '' : " at {$this->ratio->typed()}");
     }
 
     /** @return array<string, mixed> as in the order file, only what differs from the defaults */

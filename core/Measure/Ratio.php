@@ -10,6 +10,9 @@ final readonly class Ratio
     /** A panorama of the longest that is printed, by far */
     public const MOST = 30;
 
+    /** Beyond this a ratio is written with a decimal: 37:20 is 1.85:1 */
+    private const MOST_SPOKEN = 32;
+
     private function __construct(public int $width, public int $height) {}
 
     /** @throws MeasureError when either is not above 0 */
@@ -44,7 +47,9 @@ final readonly class Ratio
     /** As people write it: 16:9, 2.39:1 */
     public function typed(): string
     {
-        return max($this->width, $this->height) < 100 ? (string) $this : Figure::decimal($this->width / $this->height, 4).':1';
+        return max($this->width, $this->height) <= self::MOST_SPOKEN
+            ? (string) $this
+            : Figure::decimal($this->width / $this->height, 4).':1';
     }
 
     public function turned(): self

@@ -18,14 +18,14 @@ test('one side is typed, the other follows: from the picture, then from a shape'
     await expect(sentence).toContainText(/12\sin wide, so 12 × 8\sin, landscape/);
     size = await openWord(page, 'Size on paper');
     await size.getByRole('button', { name: '16 : 9' }).click();
-    await expect(sentence).toContainText(/12\sin wide, so 12 × 6\.75\sin/);
+    await expect(sentence).toContainText(/12\sin wide at 16:9, so 12 × 6\.75\sin/);
     size = await openWord(page, 'Size on paper');
     await size.getByLabel('Two sides, or one').fill('banana high');
     await page.keyboard.press('Enter');
     await expect(size.getByText(/is not a length/)).toBeVisible();
     await size.getByLabel('Two sides, or one').fill('9 in high');
     await page.keyboard.press('Enter');
-    await expect(sentence).toContainText(/9\sin high, so 16 × 9\sin/);
+    await expect(sentence).toContainText(/9\sin high at 16:9, so 16 × 9\sin/);
     size = await openWord(page, 'Size on paper');
     await size.getByRole('button', { name: /^8 × 10/ }).click();
     await expect(sentence).toContainText(/cropped to 8 × 10\sin/);

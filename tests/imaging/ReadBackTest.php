@@ -52,7 +52,11 @@ final class ReadBackTest extends TestCase
         $path = $this->picture('a.jpg', 900, 600);
         $file = self::planned($path, ['size' => '20 x 30 cm', 'carrier' => 'none'], ['bleed' => '3 mm']);
         self::assertSame([3613, 2432], [$file->width, $file->height]);
-        $found = array_column(array_map(fn (MeasuredFigure $of): array => $of->toArray(), $this->readBack($path, $file)->figures), null, 'what');
+        $found = array_column(
+            array_map(fn (MeasuredFigure $of): array => $of->toArray(), $this->readBack($path, $file)->figures),
+            null,
+            'what',
+        );
         self::assertSame('30.6 × 20.6 cm', str_replace("\u{2009}", ' ', $found['centimetres']['found']));
         self::assertSame('30.6 × 20.6 cm', str_replace("\u{2009}", ' ', $found['centimetres']['planned']));
     }

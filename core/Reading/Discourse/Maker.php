@@ -94,7 +94,7 @@ final class Maker
             }
         }
         if (isset($change[Says::ON_SHEET]) && $draft->sheet === null) {
-            $size === null
+            $size === null && ! isset($change[Says::ONE_SIDE])
                 ? ($size = Size::parse((string) $change[Says::ON_SHEET], $this->known->unit))
                 : ($change['carrier'] = (string) $change[Says::ON_SHEET]);
         }

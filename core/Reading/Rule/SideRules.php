@@ -29,19 +29,44 @@ final class SideRules
                 'short',
                 '8 in on the short edge',
             ),
+            self::told('wide', 'wide', '12 in wide, so 12 × 8 in'),
+            self::told('high', 'high', '30 cm high at 2.39:1, so 71.7 × 30 cm'),
+            self::told('on the long edge', 'long', '12 in on the long edge, so 12 × 8 in'),
+            self::told('on the short edge', 'short', '8 in on the short edge, so 12 × 8 in'),
+            ReadingRule::with(
+                '[cropped to] {size:asked} , the lab\'s {size}',
+                fn (Heard $said): array => [Says::SIZE => (string) $said->size()],
+                '10.2 × 15.2 cm, the lab’s 4 × 6 in',
+                cost: -0.8,
+            ),
             ReadingRule::with(
                 '[crop~] [at|in|to|with] [a] [ratio [of]] {ratio}',
-                function (Heard $said): ?array {
-                    $isRatio =
-                        ! $said->isSaidOfLine() &&
-                        preg_match('/(?<![\d.])(\d{1,2}(?:\.\d+)?):(\d{1,2}(?:\.\d+)?)$/', $said->words(), $sides) === 1;
-
-                    return $isRatio ? [Says::RATIO => "{$sides[1]}:{$sides[2]}"] : null;
-                },
+                fn (Heard $said): ?array => $said->isSaidOfLine() ? null : (self::ratio($said) ?: null),
                 'cropped to 16:9',
                 cost: -0.2,
             ),
         ];
+    }
+
+    /** As the sentence says it, with both sides: what follows of one is told, not asked for. */
+    private static function told(string $words, string $side, string $example): ReadingRule
+    {
+        return ReadingRule::with(
+            "[cropped to|on a face of] {measure} {$words} [at {ratio}] , so {size}",
+            fn (Heard $said): ?array => $said->isSaidOfLine()
+                ? null
+                : [Says::ONE_SIDE => "{$said->length('measure')} {$side}"] + self::ratio($said),
+            $example,
+            cost: -1.2,
+        );
+    }
+
+    /** @return array<string, string> a number of a picture and one of prints are no shape */
+    private static function ratio(Heard $said): array
+    {
+        return preg_match('/(?<![\d.])(\d{1,2}(?:\.\d+)?):(\d{1,2}(?:\.\d+)?)(?!\d)/', $said->words(), $sides) === 1
+            ? [Says::RATIO => "{$sides[1]}:{$sides[2]}"]
+            : [];
     }
 
     private static function side(string $pattern, string $side, string $example): ReadingRule

@@ -55,6 +55,11 @@ final class OneSideTest extends TestCase
                 self::UPRIGHT,
                 [900, 1600],
             ],
+            'a shape that is turned on purpose' => [
+                ['size' => '8 in wide', 'turn' => 'portrait', 'carrier' => 'none'],
+                self::LANDSCAPE,
+                [800, 1067],
+            ],
             'a decimal' => [['size' => '23.9 in wide', 'ratio' => '2.39:1', 'carrier' => 'none'], self::LANDSCAPE, [2390, 1000]],
             'a canvas' => [['make' => 'canvas', 'size' => '12 in wide', 'canvas' => ['depth' => '1 in']], self::LANDSCAPE, [1400, 1100]],
         ];
@@ -66,7 +71,7 @@ final class OneSideTest extends TestCase
         foreach ([self::LANDSCAPE, self::UPRIGHT] as $picture) {
             $worked = LineContexts::work($form, LineContexts::picture(...$picture));
             self::assertEquals($form, array_intersect_key($worked->line->toArray(), $form));
-            self::assertSame('12 in wide, so 12 × 6.75 in', str_replace("\u{2009}", ' ', (string) $worked->line->sizeLabel()));
+            self::assertSame('12 in wide at 16:9, so 12 × 6.75 in', str_replace("\u{2009}", ' ', (string) $worked->line->sizeLabel()));
         }
         $waiting = LineContexts::work(['size' => '12 in wide'], PictureTrouble::none());
         self::assertNull($waiting->plan);
@@ -107,7 +112,6 @@ final class OneSideTest extends TestCase
             'no ratio' => [['size' => '12 in wide', 'ratio' => 'cinema'], 'ratio', '2.39:1'],
             'a ratio of nothing' => [['size' => '12 in wide', 'ratio' => '16:0'], 'ratio', '16:9'],
             'a ratio of a thread' => [['size' => '12 in wide', 'ratio' => '1000:1'], 'ratio', 'up to 30 to 1'],
-            'a turn that it says already' => [['size' => '12 in wide', 'turn' => 'portrait'], 'turn', 'which way up'],
             'on a shared sheet' => [
                 ['make' => 'shared-sheet', 'size' => '4 x 6 in', 'sheet' => ['cells' => [['size' => '3 in wide']]]],
                 'sheet.cells[0].size',

@@ -13,12 +13,14 @@ use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\JsonNode;
 use Planisher\OrderFile\MergePatch;
 use Planisher\OrderFile\OrderHead;
+use Planisher\Picture\PictureFacts;
 use Planisher\Picture\PictureTrouble;
 use Planisher\Reading\ReadList;
 use Planisher\Reading\ReadPrint;
 use Planisher\Reading\SaidWish;
 use Planisher\Studio\OrderContext;
 use Tests\core\EvenType;
+use Tests\core\LineContexts;
 
 /** What the sentence says, it reads: for every line that comes of our lists and wishes, its sentence read again is the same sentence. */
 final class RoundTripTest extends TestCase
@@ -50,6 +52,30 @@ final class RoundTripTest extends TestCase
             }
         }
         self::assertSame([], $otherwise, 'is read otherwise');
+    }
+
+    /** Of one side the sentence tells what follows from the picture, too. */
+    public function test_one_side_and_an_opening_are_read_as_the_sentence_says_them(): void
+    {
+        $forms = [
+            ['size' => '12 in wide'],
+            ['size' => '30 cm high', 'ratio' => '2.39:1', 'copies' => 2],
+            ['size' => '12 in long', 'ratio' => '1:1'],
+            ['size' => '8 in short', 'fit' => 'whole'],
+            ['size' => '8 in wide', 'turn' => 'portrait'],
+            ['size' => '16 in wide', 'ratio' => '16:9', 'carrier' => '12 x 18 in', 'border' => '0.25 in'],
+            ['make' => 'canvas', 'size' => '40 cm high'],
+            ['size' => '8 x 10 in', 'opening' => ['size' => '9.5 x 7.5 in']],
+            ['size' => '11 x 14 in', 'opening' => ['size' => '9.5 x 7.5 in', 'cover' => '5 mm'], 'raise' => 'optical'],
+        ];
+        $picture = LineContexts::picture(4000, 3000, name: 'slipway.jpg');
+        foreach ($forms as $form) {
+            $sentence = self::said(self::line($form + ['picture' => 'slipway.jpg']), $picture) ?? self::fail('no line');
+            $read = ReadList::read($sentence, Given::known(), Given::PICTURES);
+            $again = array_map(fn (ReadPrint $print): ?string => self::said(self::line($print->wanted), $picture), $read->prints());
+            self::assertSame([$sentence], $again);
+            self::assertSame([], array_filter(array_column($read->lines[0]->parts(), 'why')), $sentence);
+        }
     }
 
     /** A sheet's sentence doesn't name its pictures: said of the sheet itself it changes nothing. */
@@ -162,14 +188,14 @@ final class RoundTripTest extends TestCase
         }
     }
 
-    private static function said(?LineSpec $line): ?string
+    private static function said(?LineSpec $line, ?PictureFacts $picture = null): ?string
     {
         if ($line === null) {
             return null;
         }
         $head = new OrderHead('1', 'Client', '2026-11-30');
         $lab = Given::known()->lab;
-        $facts = array_map(fn (): PictureTrouble => PictureTrouble::none(), array_values($line->pictures()));
+        $facts = array_map(fn (): PictureFacts|PictureTrouble => $picture ?? PictureTrouble::none(), array_values($line->pictures()));
         $at = WorkedLine::context(
             $line,
             $facts,

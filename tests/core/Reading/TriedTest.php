@@ -180,6 +180,13 @@ final class TriedTest extends TestCase
             'elephants 12x18, image 11x15, trim marks' => ['1 elephants 12 x 18 in image'],
             'garden 20x30 canvas, thickness 2 in' => ['1 garden 20 x 30 in canvas'],
             'garden 8x10, lettered "Hello" 20 mm high' => ['1 garden 8 x 10 in lettering'],
+            // One side, a shape, an opening
+            'garden 12 in wide' => ['1 garden 12 in wide'],
+            'canvas of garden, 40 cm high' => ['1 garden 40 cm high'],
+            '2 of garden 12 in on the long edge, 16:9' => ['2 garden 12 in long ratio'],
+            'garden 8x10, 12 in wide' => null,
+            'garden 8x10. the wall is 142 in wide' => ['1 garden 8 x 10 in'],
+            'garden 8x10 to go behind a mount with an opening of 9.5 x 7.5 in' => ['1 garden 8 x 10 in opening'],
             // Sheets that are shared
             'two wings and lady bird 4x6 on one 8x12' => ['1 two-wings + lady-bird 8 x 12 in'],
             'two of wood 4x5 on one 8x10' => ['1 wood 8 x 10 in'],
@@ -450,7 +457,11 @@ final class TriedTest extends TestCase
         $cells = array_column($print['sheet']['cells'] ?? [], 'picture');
         $beside = array_filter(
             array_keys(array_filter($print, fn (mixed $value): bool => $value !== null)),
-            fn (string $key): bool => in_array($key, ['image', 'canvas', 'lettering', 'carrier', 'panels', 'output'], true),
+            fn (string $key): bool => in_array(
+                $key,
+                ['image', 'opening', 'ratio', 'canvas', 'lettering', 'carrier', 'panels', 'output'],
+                true,
+            ),
         );
         $names = array_map(fn (string $name): string => pathinfo($name, PATHINFO_FILENAME), $cells ?: [(string) $print['picture']]);
 
