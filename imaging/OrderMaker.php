@@ -114,7 +114,7 @@ final class OrderMaker
         $worked = $work($this->known($line));
         $report = ['made' => false, 'findings' => self::told($worked), 'files' => []];
         if ($worked->isStopped() || $worked->plan === null) {
-            ($this->tell)("{$worked->name}: stopped. {$worked->worst()->title}. {$worked->worst()->text}", null);
+            ($this->tell)("{$worked->name}: stopped. {$worked->worst()->inWords()}", null);
 
             return $report;
         }

@@ -63,13 +63,14 @@ final class Computation
     }
 
     /**
-     * Some lines of an order as they are now; of the others only their names are known, which are told apart among them.
+     * Some lines of an order as they are now, but for those that were removed meanwhile; of the others only their names are known, which
+     * are told apart among them.
      *
      * @param  list<int>  $ids
      */
     public function lines(Order $order, array $ids): WorkedOrder
     {
-        $now = $order->lines()->with('pictures.orderPicture.picture')->findOrFail($ids);
+        $now = $order->lines()->with('pictures.orderPicture.picture')->whereKey($ids)->get();
 
         return $this->named(self::of($order, new Collection(array_values($now->all()))), $this->names->of($order));
     }

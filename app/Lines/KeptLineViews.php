@@ -48,7 +48,8 @@ final class KeptLineViews
             $kept[$hashes[$id]] = $line;
         }
         count($new) > config('planisher.lines.workedAnew') && self::keep($order, $kept);
-        $its = array_map(fn (string $hash): array => $kept[$hash], $hashes);
+        $there = array_filter($hashes, fn (string $hash): bool => isset($kept[$hash])); // else it was removed in this moment
+        $its = array_map(fn (string $hash): array => $kept[$hash], $there);
         $isAllMeasured = array_filter($its, fn (array $of): bool => $of['loss'] !== null && $of['seen'] === null) === [];
 
         return new LineViews(

@@ -33,12 +33,12 @@ final class CannotMake extends CannotWrite
 
     public static function stopped(Finding $by): self
     {
-        return new self("{$by->title}. {$by->text}");
+        return new self($by->inWords());
     }
 
     public static function without(PictureTrouble $picture): self
     {
-        return new self("{$picture->title}. {$picture->text}");
+        return new self($picture->inWords());
     }
 
     public static function noSuchFile(): self

@@ -99,7 +99,7 @@ final class OrderFile
                     "“{$picture->name}” is no name that a file can have. Take the picture off the order and add it anew.",
                 );
             $path = $this->pictures->verified($picture->facts());
-            $files[$picture->name] = is_string($path) ? $path : throw new NotPossible("{$path->title}. {$path->text}");
+            $files[$picture->name] = is_string($path) ? $path : throw new NotPossible($path->inWords());
         }
         $others = [];
         foreach (StudioMark::query()->whereIn('name', MarksNamed::in($order->lines->pluck('wanted')->all()))->get() as $mark) {

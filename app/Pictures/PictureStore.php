@@ -106,7 +106,7 @@ final class PictureStore
         foreach (Sources::in($plan->shown) as $facts) {
             $picture = Picture::query()->where('sha256', $facts->sha256)->firstOrFail();
             $trouble = $this->trouble($picture, $facts);
-            $trouble === null || throw new Gone("{$trouble->title}. {$trouble->text}");
+            $trouble === null || throw new Gone($trouble->inWords());
             $paths[$facts->sha256] = $this->path($facts);
         }
 

@@ -26,7 +26,7 @@ final readonly class ViewedLine
         ($plan !== null && $plan->hash() === $hash) || throw new Gone('The line has changed meanwhile.');
 
         $tooMuch = array_column($worked->findings, null, 'code')[WordsOnPaper::TOO_MUCH] ?? null;
-        $tooMuch === null || throw new NotPossible("{$tooMuch->title}. {$tooMuch->text}");
+        $tooMuch === null || throw new NotPossible($tooMuch->inWords());
 
         return new self($worked, $plan, $hash, $worked->lab->paperProfile($worked->line->paper));
     }

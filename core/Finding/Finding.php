@@ -44,6 +44,12 @@ final readonly class Finding
         return new self($this->code, $this->level, $this->title, $this->text, $all[0] ?? null, array_slice($all, 1));
     }
 
+    /** In one: its title and its text. */
+    public function inWords(): string
+    {
+        return "{$this->title}. {$this->text}";
+    }
+
     /** The same in other words. */
     public function of(string $title, string $text): self
     {

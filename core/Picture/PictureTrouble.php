@@ -9,6 +9,12 @@ final readonly class PictureTrouble
 {
     private function __construct(public string $code, public string $title, public string $text) {}
 
+    /** In one: its title and its text. */
+    public function inWords(): string
+    {
+        return "{$this->title}. {$this->text}";
+    }
+
     public static function none(): self
     {
         return new self('no-picture', 'No picture yet', 'Choose one, or drop one on the line.');

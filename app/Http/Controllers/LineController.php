@@ -114,7 +114,7 @@ final class LineController
         $request->validate(['version' => ['required', 'integer']]);
         $worked = $this->computation->line($line);
         if ($worked->isStopped()) {
-            return response()->json(['message' => "It can’t pass: {$worked->worst()->title}. {$worked->worst()->text}"], 422);
+            return response()->json(['message' => "It can’t pass: {$worked->worst()->inWords()}"], 422);
         }
 
         return $this->shown($this->passed($line, $request->integer('version'), $worked));
@@ -133,11 +133,7 @@ final class LineController
             ->filter(fn (Line $line): bool => isset($seen[$line->id]))
             ->partition(fn (Line $line): bool => $worked->of($line)->isStopped() || $worked->of($line)->line->isSeenFirst())
             ->all();
-        $say = fn (Line $line): string => $worked->of($line)->isStopped()
-            ? "Line {$line->number} can’t pass: {$worked->of($line)->worst()->title}."
-            : "Line {$line->number}, {$worked->of(
-                $line,
-            )->line->wanted->inWords()}, is looked at before it passes: where it is cut and folded.";
+        $say = fn (Line $line): string => self::whyNot($line, $worked->of($line));
         $pass = fn (Line $now) => self::markPassed($now, $worked->of($now));
         [$passed, $missed] = $this->changer->doEach($order, array_intersect_key($seen, $can->keyBy('id')->all()), $pass);
 
@@ -145,6 +141,14 @@ final class LineController
             'lines' => array_map(fn (Line $line): array => LineView::of($line, $worked->of($line)), $passed),
             'missed' => [...array_values($left->map($say)->all()), ...$missed],
         ]);
+    }
+
+    /** Why a line isn't passed among many. */
+    private static function whyNot(Line $line, WorkedLine $worked): string
+    {
+        return $worked->isStopped()
+            ? "Line {$line->number} can’t pass: {$worked->worst()->title}."
+            : "Line {$line->number}, {$worked->line->wanted->inWords()}, is looked at before it passes: where it is cut and folded.";
     }
 
     /** @throws StaleLine */

@@ -118,15 +118,7 @@ final class ListController
             ...self::SAID_OF,
         ]);
         $order = Order::query()->findOrFail($line->order_id);
-        $wishes = new Wishes(
-            $this->computation,
-            $this->changer,
-            $this->combiner,
-            $order,
-            (string) $given['text'],
-            $given['cell'] ?? null,
-            $given['block'] ?? null,
-        );
+        $wishes = $this->wishes($order, $given);
         $wish = $wishes->of($line);
         [$view, $missed] = [null, []];
         DB::beginTransaction();
@@ -180,15 +172,7 @@ final class ListController
             ...SeenLines::EACH,
         ]);
         $seen = SeenLines::in($given);
-        $wishes = new Wishes(
-            $this->computation,
-            $this->changer,
-            $this->combiner,
-            $order,
-            $given['text'],
-            $given['cell'] ?? null,
-            $given['block'] ?? null,
-        );
+        $wishes = $this->wishes($order, $given);
 
         return response()->json(
             DB::transaction(function () use ($order, $wishes, $seen): array {
@@ -205,6 +189,20 @@ final class ListController
                     'gathered' => $made === null ? null : ['line' => $made->id, 'instead' => $instead],
                 ];
             }),
+        );
+    }
+
+    /** @param  array{text?: ?string, cell?: ?int, block?: ?string, ...}  $given */
+    private function wishes(Order $order, array $given): Wishes
+    {
+        return new Wishes(
+            $this->computation,
+            $this->changer,
+            $this->combiner,
+            $order,
+            (string) ($given['text'] ?? ''),
+            $given['cell'] ?? null,
+            $given['block'] ?? null,
         );
     }
 }

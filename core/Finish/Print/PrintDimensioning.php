@@ -84,10 +84,12 @@ final class PrintDimensioning implements DrawsParts, TakesFigures, UsesOfLab
     public function uses(?LineContext $at): array
     {
         $cover = $at === null ? null : $at->line->wanted->frameCover;
+        $opening = $at === null ? null : $at->line->wanted->opening;
         $carrier = $at === null ? null : PrintWording::carrier($at);
 
         return [
             'frameCover' => (string) ($cover ?? PrintWanted::usualFrameCover()),
+            'openingCover' => (string) ($opening->cover ?? Opening::usualCover()),
             'carrier' => $carrier === null ? null : (string) $carrier,
         ];
     }

@@ -117,8 +117,7 @@ export function useManyActs(orderId: number) {
     };
     return {
         pass: async (chosen: LineView[]) => {
-            const asked = chosen.map(({ id, version }) => ({ id, version }));
-            const { lines: passed, missed } = await api.post<LinesPassed>(`orders/${orderId}/pass`, { lines: asked });
+            const { lines: passed, missed } = await passLines(orderId, chosen);
             const steps = changed(chosen, passed);
             if (steps.length > 0) {
                 history.add(together(steps));
@@ -134,8 +133,9 @@ export function useManyActs(orderId: number) {
     };
 }
 
-/** Passes a line as it was seen, without a step of undo. */
-export const passLine = (id: number, version: number) => api.post<LineView>(`lines/${id}/pass`, { version });
+/** Passes lines as they were seen; says which could not be, in words. */
+export const passLines = (orderId: number, lines: Pick<LineView, 'id' | 'version'>[]) =>
+    api.post<LinesPassed>(`orders/${orderId}/pass`, { lines: lines.map(({ id, version }) => ({ id, version })) });
 
 /** Adds a line to an order. */
 export function useAddLine(orderId: number) {

@@ -4,7 +4,7 @@ import { api } from './client';
 import { LOOK_EVERY_MS, WATCH_EVERY_MS } from './query-client';
 import type { Makes, Making, ScreenCopy } from './types';
 
-const makesKey = (orderId: number) => ['makes', orderId];
+export const makesKey = (orderId: number) => ['makes', orderId];
 
 export const useMakes = (orderId: number) =>
     useQuery({

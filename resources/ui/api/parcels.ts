@@ -6,7 +6,7 @@ import type { Parcel, ParcelFile, ParcelPacked, Parcels } from './types';
 
 const MOVING: Parcel['state'][] = ['sending', 'waiting', 'sent'];
 
-const parcelsKey = (orderId: number) => ['parcels', orderId];
+export const parcelsKey = (orderId: number) => ['parcels', orderId];
 
 /** An order's parcels, watched while one is on its way. */
 export const useParcels = (orderId: number) =>

@@ -1138,6 +1138,7 @@ export interface Uses {
      * of a shared sheet, as listed
      */
     sheetSize: string | null;
+    openingCover: string;
 }
 /**
  * A figure and what it means

@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
 import { useAct } from '@/api/act';
-import { passLine } from '@/api/lines';
-import { useOrderRefresh } from '@/api/orders';
+import { usePassLines } from '@/api/left-out';
 import type { LeftOut as Left } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Mark } from '@/common/Mark';
@@ -14,16 +13,16 @@ const numbers = (lines: Left[]) => lines.map(({ number }) => number).join(', ');
 export function LeftOut({ orderId, lines }: { orderId: number; lines: Left[] }) {
     const notices = useNotices();
     const make = useMake(orderId);
-    const refresh = useOrderRefresh(orderId);
     const fine = lines.filter(({ canPass }) => canPass);
-    const seen = lines.filter(({ canPass }) => !canPass);
+    const toSee = lines.filter(({ canPass }) => !canPass);
+    const pass = usePassLines(orderId);
     const passAndMake = useAct(
         async () => {
-            for (const line of fine) {
-                await passLine(line.id, line.version);
+            const { lines: passed, missed } = await pass(fine);
+            missed.forEach((words) => notices.say(words, { lasts: true }));
+            if (passed.length > 0) {
+                await make.mutateAsync(passed.map(({ id }) => id)).catch(() => undefined); // it has told
             }
-            await refresh();
-            await make.mutateAsync(fine.map(({ id }) => id));
         },
         { onError: (error) => notices.say(error.message, { lasts: true }) },
     );
@@ -34,9 +33,9 @@ export function LeftOut({ orderId, lines }: { orderId: number; lines: Left[] }) 
                 <b>{lines.length === 1 ? `Line ${numbers(lines)} isn’t passed` : `Lines ${numbers(lines)} aren’t passed`}</b>, and
                 no files are made of {lines.length === 1 ? 'it' : 'them'}.
             </p>
-            {seen.length > 0 && (
+            {toSee.length > 0 && (
                 <Link to={`/orders/${orderId}/look`} className="font-semibold text-copper underline underline-offset-4">
-                    Look at {seen.length === lines.length ? (seen.length === 1 ? 'it' : 'them') : numbers(seen)}
+                    Look at {toSee.length === lines.length ? (toSee.length === 1 ? 'it' : 'them') : numbers(toSee)}
                 </Link>
             )}
             {fine.length > 0 && (

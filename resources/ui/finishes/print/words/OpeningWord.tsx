@@ -2,8 +2,6 @@ import { useTell } from '@/common/useTell';
 import type { WordProps } from '@/words/word';
 import { Typed } from '@/words/Typed';
 
-const USUAL_COVER = '3 mm';
-
 /** A mount's opening: the image is as large as it takes to fill it, and goes on behind the mount. */
 export function OpeningWord({ line, change }: WordProps) {
     const tell = useTell();
@@ -20,7 +18,7 @@ export function OpeningWord({ line, change }: WordProps) {
                 <>
                     <Typed
                         label="Behind the mount, each side"
-                        value={opening.cover ?? USUAL_COVER}
+                        value={line.uses.openingCover}
                         onSet={(cover) => change({ opening: { cover } })}
                     />
                     <button
