@@ -19,6 +19,7 @@ use App\Http\Controllers\OwnWordController;
 use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\SettleController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StudioController;
@@ -117,6 +118,8 @@ Route::middleware('web')
             Route::get('orders/{order}/last-time', Answer::of('LastTime', ListController::class, 'lastTime'));
             Route::post('orders/{order}/list', Answer::of('LinesMade', ListController::class, 'take'));
             Route::post('orders/{order}/pass', Answer::of('LinesPassed', LineController::class, 'passMany'));
+            Route::post('orders/{order}/settle', Answer::of('LinesPassed', SettleController::class, 'settle'));
+            Route::put('lines/{line}/settled', Answer::of('LineView', SettleController::class, 'replace'));
             Route::post('orders/{order}/wishes', Answer::of('WishesDone', ListController::class, 'say'));
             Route::post('lines/{line}/wish', Answer::of('WishTried', ListController::class, 'tried'));
 

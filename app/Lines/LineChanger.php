@@ -167,6 +167,7 @@ final class LineChanger
             $now->trashed() => 'removed it',
             $now->isDirty(['remark', 'remark_for_lab']) => 'changed its remark',
             $now->state !== $state && $now->state === LineState::Passed => 'passed it',
+            $now->isDirty('settled') && $now->wanted === $wanted && ! $hasOther => 'settled what many have alike',
             default => Changed::between($wanted, $now->wanted, $hasOther) ?? ($now->state === $state ? null : 'opened it again'),
         };
 
@@ -274,6 +275,9 @@ final class LineChanger
     private static function opened(Line $line, bool $hasOtherPicture): void
     {
         $changes = array_column(Finishes::keys()->changed((array) $line->getOriginal('wanted'), $line->wanted), 'change');
+        if ($hasOtherPicture) {
+            $line->settled = null; // what was said of another picture isn't said of this one
+        }
         if ($hasOtherPicture || in_array(KeyChange::Opens, $changes, true)) {
             self::open($line);
         } elseif ($line->state === LineState::Made && in_array(KeyChange::Remakes, $changes, true)) {

@@ -59,6 +59,7 @@ final class LineView
             'facts' => FactStrip::of($at),
             'cells' => self::cells($line, $at),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray(), $worked->findings),
+            'settled' => $line->settled ?? [],
             'isSeenFirst' => $worked->line->isSeenFirst(),
             'file' => $shown === null ? null : ['width' => $shown->width, 'height' => $shown->height],
             'planHash' => $worked->plan?->hash(),

@@ -90,7 +90,7 @@ final class WorkedOrder
             $this->names[$line->number],
             fn (Plan $plan): ?ColourLoss => $this->losses?->at($plan, $this->paperProfile($line)),
             $this->orderContext,
-        );
+        )->settledBy($line->settled ?? []);
     }
 
     private function picture(Line $line, int $place): PictureFacts|PictureTrouble

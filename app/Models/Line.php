@@ -23,6 +23,7 @@ use Planisher\State\LineState;
  * @property ?list<int> $gathered_from  ids of the removed lines whose prints it carries
  * @property LineState $state
  * @property ?list<FindingShape> $passed_with
+ * @property ?list<string> $settled  keys of findings that were said yes to, each for many lines at once
  * @property int $version
  * @property ?string $remark
  * @property ?string $remark_for_lab
@@ -48,6 +49,7 @@ class Line extends Model
             'gathered_from' => 'json:unicode',
             'wanted' => 'json:unicode',
             'passed_with' => 'json:unicode',
+            'settled' => 'json:unicode',
             'state' => LineState::class,
         ];
     }

@@ -50,6 +50,23 @@ final readonly class Finding
         return "{$this->title}. {$this->text}";
     }
 
+    /** What it is known by where it was said yes to: by all that it says, so that what has become worse is looked at anew. */
+    public function key(): string
+    {
+        return hash('xxh128', "{$this->code} {$this->inWords()}");
+    }
+
+    /**
+     * @param  list<string>  $keys  of findings that were said yes to
+     * @return self itself, where this is none of them
+     */
+    public function settledBy(array $keys): self
+    {
+        return $this->level === Severity::Warning && in_array($this->key(), $keys, true)
+            ? new self($this->code, Severity::Settled, $this->title, $this->text, $this->remedy, $this->others)
+            : $this;
+    }
+
     /** The same in other words. */
     public function of(string $title, string $text): self
     {
@@ -58,7 +75,7 @@ final readonly class Finding
 
     /**
      * @param  list<self>  $findings
-     * @return list<self> those that weigh the same in their order
+     * @return ($findings is non-empty-list<self> ? non-empty-list<self> : list<self>) those that weigh the same in their order
      */
     public static function worstFirst(array $findings): array
     {
@@ -75,6 +92,7 @@ final readonly class Finding
             'level' => $this->level->value,
             'title' => $this->title,
             'text' => $this->text,
+            'alike' => Alike::words($this),
             'remedy' => $this->remedy?->toArray(),
             'others' => array_map(fn (Remedy $one): array => $one->toArray(), $this->others),
         ];

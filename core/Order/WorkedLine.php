@@ -105,10 +105,22 @@ final readonly class WorkedLine
         return $this->findings[0];
     }
 
+    /**
+     * The same where some of its findings were said yes to.
+     *
+     * @param  list<string>  $keys  of them
+     */
+    public function settledBy(array $keys): self
+    {
+        $findings = array_map(fn (Finding $finding): Finding => $finding->settledBy($keys), $this->findings);
+
+        return new self($this->at, $this->line, $this->lab, $this->name, $this->plan, Finding::worstFirst($findings));
+    }
+
     /** Whether there is nothing to look at. */
     public function isFine(): bool
     {
-        return $this->worst()->level === Severity::Fine;
+        return $this->worst()->level->isFine();
     }
 
     /** Whether a finding stops the print. */

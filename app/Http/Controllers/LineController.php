@@ -10,22 +10,19 @@ use App\Lines\CellOfLine;
 use App\Lines\Computation;
 use App\Lines\LineChanger;
 use App\Lines\LineView;
+use App\Lines\Passing;
 use App\Lines\StaleLine;
 use App\Models\Line;
 use App\Models\Order;
-use App\States\Moves;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Planisher\Finding\Finding;
-use Planisher\Finding\Severity;
 use Planisher\Finish\TypedFigure;
 use Planisher\Line\LineChange;
 use Planisher\Measure\MeasureError;
 use Planisher\Order\WorkedLine;
 use Planisher\OrderFile\OrderFileError;
 use Planisher\OrderFile\Remark;
-use Planisher\State\LineState;
 
 final class LineController
 {
@@ -134,7 +131,7 @@ final class LineController
             ->partition(fn (Line $line): bool => $worked->of($line)->isStopped() || $worked->of($line)->line->isSeenFirst())
             ->all();
         $say = fn (Line $line): string => self::whyNot($line, $worked->of($line));
-        $pass = fn (Line $now) => self::markPassed($now, $worked->of($now));
+        $pass = fn (Line $now) => Passing::mark($now, $worked->of($now));
         [$passed, $missed] = $this->changer->doEach($order, array_intersect_key($seen, $can->keyBy('id')->all()), $pass);
 
         return response()->json([
@@ -154,15 +151,7 @@ final class LineController
     /** @throws StaleLine */
     private function passed(Line $line, int $seen, WorkedLine $worked): Line
     {
-        return $this->changer->do($line, $seen, fn (Line $now) => self::markPassed($now, $worked));
-    }
-
-    private static function markPassed(Line $now, WorkedLine $worked): void
-    {
-        Moves::one($now, LineState::Passed);
-        $now->lab_said = null;
-        $looked = array_filter($worked->findings, fn (Finding $finding): bool => $finding->level === Severity::Warning);
-        $now->passed_with = array_values(array_map(fn (Finding $finding): array => $finding->toArray(), $looked));
+        return $this->changer->do($line, $seen, fn (Line $now) => Passing::mark($now, $worked));
     }
 
     /** Takes a pass back. */

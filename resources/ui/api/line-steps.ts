@@ -42,6 +42,9 @@ export function useLineStep(orderId: number) {
             if (JSON.stringify(line.line) !== JSON.stringify(to.line)) {
                 line = await api.put<LineView>(`lines/${to.id}`, { version: line.version, line: to.line });
             }
+            if (JSON.stringify(line.settled) !== JSON.stringify(to.settled)) {
+                line = await api.put<LineView>(`lines/${to.id}/settled`, { version: line.version, settled: to.settled });
+            }
             if (to.state === 'passed' && line.state !== 'passed') {
                 line = await api.post<LineView>(`lines/${to.id}/pass`, { version: line.version });
             } else if (to.state !== 'passed' && line.state === 'passed') {

@@ -115,15 +115,19 @@ export function useManyActs(orderId: number) {
         }
         return missed;
     };
+    /** Holds what was answered of lines, to be undone as one. */
+    const done = (chosen: LineView[], { lines, missed }: LinesPassed) => {
+        const steps = changed(chosen, lines);
+        if (steps.length > 0) {
+            history.add(together(steps));
+        }
+        return missed;
+    };
     return {
-        pass: async (chosen: LineView[]) => {
-            const { lines: passed, missed } = await passLines(orderId, chosen);
-            const steps = changed(chosen, passed);
-            if (steps.length > 0) {
-                history.add(together(steps));
-            }
-            return missed;
-        },
+        pass: async (chosen: LineView[]) => done(chosen, await passLines(orderId, chosen)),
+        /** Says yes to what they have alike; those with nothing else to look at pass. */
+        settle: async (chosen: LineView[], alike: string) =>
+            done(chosen, await api.post<LinesPassed>(`orders/${orderId}/settle`, { alike, lines: asSeen(chosen) })),
         remove: (chosen: LineView[]) =>
             forEach(chosen, async (line) => {
                 const off = away(line.id);
@@ -135,7 +139,9 @@ export function useManyActs(orderId: number) {
 
 /** Passes lines as they were seen; says which could not be, in words. */
 export const passLines = (orderId: number, lines: Pick<LineView, 'id' | 'version'>[]) =>
-    api.post<LinesPassed>(`orders/${orderId}/pass`, { lines: lines.map(({ id, version }) => ({ id, version })) });
+    api.post<LinesPassed>(`orders/${orderId}/pass`, { lines: asSeen(lines) });
+
+const asSeen = (lines: Pick<LineView, 'id' | 'version'>[]) => lines.map(({ id, version }) => ({ id, version }));
 
 /** Adds a line to an order. */
 export function useAddLine(orderId: number) {

@@ -108,7 +108,7 @@ export type Face = 'Newsreader' | 'EB Garamond' | 'Archivo' | 'Rubik' | 'Bitter'
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "Level".
  */
-export type Level = 'stops' | 'look' | 'fine';
+export type Level = 'stops' | 'look' | 'settled' | 'fine';
 /**
  * This interface was referenced by `Answers`'s JSON-Schema
  * via the `definition` "LineState".
@@ -821,6 +821,10 @@ export interface Finding {
     level: Level;
     title: string;
     text: string;
+    /**
+     * how it is told of many lines, where it is settled for all of them at once
+     */
+    alike: string | null;
     remedy: Remedy | null;
     /**
      * further ways out, where there are several
@@ -1187,6 +1191,10 @@ export interface LineView {
     drawing: DrawingFigures | null;
     facts: Fact[];
     findings: Finding[];
+    /**
+     * keys of findings that were said yes to, each for many lines at once
+     */
+    settled: string[];
     /**
      * where it is cut and folded, or what lies where, is looked at before it is made
      */

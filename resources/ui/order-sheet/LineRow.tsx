@@ -6,6 +6,7 @@ import { Mark } from '@/common/Mark';
 import { Silhouette } from '@/silhouette/Silhouette';
 import { ClientSaid } from '@/lines/ClientSaid';
 import { useDrop } from '@/pictures/dragging';
+import { isFineLevel } from '@/lines/wantsEyes';
 import { filled } from '@/pictures/filled';
 import { Remark } from '@/lines/Remark';
 import { useDropped } from '@/pictures/useDropped';
@@ -123,7 +124,7 @@ function State({ line, atLab }: { line: LineView; atLab: string | undefined }) {
             <Mark level={line.state === 'passed' && worst.level !== 'stops' ? 'fine' : worst.level} />
             {line.state === 'passed' && worst.level !== 'stops'
                 ? 'Passed'
-                : worst.level === 'fine'
+                : isFineLevel(worst.level)
                   ? 'Ready to pass'
                   : worst.title}
         </p>

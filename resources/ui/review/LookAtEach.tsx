@@ -1,29 +1,22 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { useLineActs } from '@/api/lines';
-import { useOrder } from '@/api/orders';
-import { useMark } from '@/api/pictures';
-import type { DrawingFigures, Finding, LineView, OrderSheet } from '@/api/types';
-import { Button, Key } from '@/common/Button';
+import { useLinesNow, useOrder } from '@/api/orders';
+import type { OrderSheet } from '@/api/types';
 import { Loading, Trouble } from '@/common/Loading';
-import { Mark } from '@/common/Mark';
 import { OfOrder } from '@/common/OfOrder';
-import { waysOut } from '@/common/waysOut';
+import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
 import { useKeys } from '@/common/useKeys';
-import { useNotices } from '@/notices/notices';
-import { useTell } from '@/common/useTell';
-import { Drawing } from '@/drawing/Drawing';
 import { ChosenKept } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
-import { useHand } from '@/drawing/useHand';
-import { finishOf } from '@/finishes';
-import { useMake } from '@/lines/useMake';
-import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
 import { wantsEyes } from '@/lines/wantsEyes';
+import { useNotices } from '@/notices/notices';
+import { OneLine } from './OneLine';
+import { SameOfMany } from './SameOfMany';
+import { alikeIn, withAlike } from './alike';
 
 const KEYS = [
-    { keys: 'Y  or  Enter', does: 'yes: pass it, and on to the next' },
+    { keys: 'Y  or  Enter', does: 'yes: pass it, or what many have alike, and on to the next' },
     { keys: 'M', does: 'yes, and make the files of all that is passed' },
     { keys: 'R  or  ⇧ R', does: 'the next remedy, or the one beside it' },
     { keys: 'B', does: 'to the bench' },
@@ -35,7 +28,7 @@ const KEYS = [
     { keys: 'O', does: 'back to the order sheet' },
 ];
 
-/** The lines of an order that want eyes, one after the other, large: one key each. */
+/** The lines of an order that want eyes, one key each: first what many of them have alike, then one after the other, large. */
 export function LookAtEach() {
     const order = useOrder(Number(useParams().order));
     return order.data ? (
@@ -45,24 +38,38 @@ export function LookAtEach() {
     );
 }
 
+/** What is looked at in one go: a line by its id, or what many have alike by its words. */
+type Stop = number | string;
+
+const stopsOf = ({ lines }: OrderSheet): Stop[] => [...alikeIn(lines), ...lines.filter(wantsEyes).map(({ id }) => id)];
+
 function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) {
     /** as they were when one began: a line that is passed stays in the row, so that one can go back */
-    const [row] = useState(() => order.lines.filter(wantsEyes).map(({ id }) => id));
+    const [row] = useState(() => stopsOf(order));
     const [at, setAt] = useState(0);
     const navigate = useNavigate();
     const notices = useNotices();
     const sheet = `/orders/${order.id}`;
-    const there = row.filter((id) => order.lines.some((line) => line.id === id));
-    const line = order.lines.find(({ id }) => id === there[at]);
-    const go = (to: number) => {
-        if (to >= there.length) {
-            const left = order.lines.filter((one) => there.includes(one.id) && wantsEyes(one) && one.id !== line?.id).length;
-            notices.say(left === 0 ? 'That was all of them.' : `That was all of them; ${left} are left for later.`);
-            void navigate(sheet);
-        } else {
-            setAt(Math.max(0, to));
+    const lineOf = (stop: Stop | undefined) => order.lines.find(({ id }) => id === stop);
+    const isThere = (stop: Stop) =>
+        typeof stop === 'string' ? withAlike(order.lines, stop).length > 0 : lineOf(stop) !== undefined;
+    const there = row.filter(isThere);
+    const here = row.slice(at).find(isThere);
+    const line = lineOf(here);
+    const now = useLinesNow(order.id);
+    const on = () => {
+        const isOpen = (id: number) => now().some((one) => one.id === id && wantsEyes(one));
+        const isLeft = (stop: Stop) => (typeof stop === 'string' ? withAlike(now(), stop).length > 0 : isOpen(stop));
+        const next = row.findIndex((stop, i) => i > row.indexOf(here!) && isLeft(stop));
+        if (next >= 0) {
+            setAt(next);
+            return;
         }
+        const left = row.filter((stop) => typeof stop === 'number' && isOpen(stop)).length;
+        notices.say(left === 0 ? 'That was all of them.' : `That was all of them; ${left} are left for later.`);
+        void navigate(sheet);
     };
+    const back = () => setAt(Math.max(0, row.slice(0, row.indexOf(here!)).findLastIndex(isThere)));
     useKeys({ o: () => void navigate(sheet) });
     return (
         <OfOrder
@@ -73,160 +80,33 @@ function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) 
             acts={
                 <>
                     <span className="text-row whitespace-nowrap text-soft" role="status">
-                        {there.length === 0 ? 'None' : `${at + 1} of ${there.length}`}
+                        {here === undefined ? 'None' : `${there.indexOf(here) + 1} of ${there.length}`}
                     </span>
                     <UndoRedo orderId={order.id} />
                 </>
             }
         >
             <Trouble error={trouble} />
-            {line ? (
+            {typeof here === 'string' && (
+                <SameOfMany
+                    key={here}
+                    orderId={order.id}
+                    alike={here}
+                    lines={withAlike(order.lines, here)}
+                    onNext={on}
+                    onBack={back}
+                />
+            )}
+            {line && (
                 <ModeKept key={line.id}>
                     <ChosenKept>
                         <LetteringKept>
-                            <OneLine order={order} line={line} onNext={() => go(at + 1)} onBack={() => go(at - 1)} />
+                            <OneLine order={order} line={line} onNext={on} onBack={back} />
                         </LetteringKept>
                     </ChosenKept>
                 </ModeKept>
-            ) : (
-                <p className="p-10 font-serif text-lead">Nothing here wants to be looked at.</p>
             )}
+            {here === undefined && <p className="p-10 font-serif text-lead">Nothing here wants to be looked at.</p>}
         </OfOrder>
-    );
-}
-
-const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
-
-interface OneLineProps {
-    order: OrderSheet;
-    line: LineView;
-    onNext: () => void;
-    onBack: () => void;
-}
-
-function OneLine({ order, line, onNext, onBack }: OneLineProps) {
-    const navigate = useNavigate();
-    const tell = useTell();
-    const acts = useLineActs(order.id, line.id);
-    const mark = useMark(order.id, line.picture?.sha256);
-    const { change } = acts;
-    const hand = useHand(change);
-    const findings = line.findings.filter(({ level }) => level !== 'fine');
-    /** of the first finding that has any, the others by Shift */
-    const remedies = waysOut(findings.find((finding) => finding.remedy) ?? { remedy: null, others: [] }).slice(0, 2);
-    const isStopped = line.findings[0]?.level === 'stops';
-    const notices = useNotices();
-    const stopped = () => notices.say(`It can’t pass: ${findings[0]!.title}.`, { lasts: true });
-    const yes = () => {
-        if (line.state === 'passed' || line.state === 'made') {
-            onNext();
-        } else if (isStopped) {
-            stopped();
-        } else {
-            tell(acts.pass().then(onNext));
-        }
-    };
-    const make = useMake(order.id);
-    const yesAndMake = () => {
-        if (line.state === 'passed' || line.state === 'made') {
-            make.mutate([]);
-        } else if (isStopped) {
-            stopped();
-        } else {
-            tell(acts.pass().then(() => make.mutate([])));
-        }
-    };
-    const mend = (at: number) => remedies[at] && tell(change(remedies[at].change));
-    const bench = () => void navigate(`/orders/${order.id}/lines/${line.id}`);
-    useKeys({
-        y: yes,
-        Enter: yes,
-        m: yesAndMake,
-        r: () => void mend(0),
-        R: () => void mend(1),
-        b: bench,
-        n: onNext,
-        ']': onNext,
-        '[': onBack,
-    });
-    return (
-        <main className="flex min-h-0 grow flex-col">
-            <h1 className="px-[26px] py-2.5 font-serif text-lead">
-                {line.short} <span className="text-read text-soft">· {line.prints}</span>
-            </h1>
-            {isDrawn(line) && (
-                <div className="relative flex min-h-0 grow flex-col">
-                    <Drawing
-                        line={line}
-                        finish={finishOf(line)}
-                        faces={order.faces}
-                        {...hand}
-                        onType={acts.type}
-                        tell={tell}
-                        onRemedy={(one) => tell(change(one.change))}
-                        onMark={(area) => void mark(line.mustStayIn, [...line.mustStayIn, area])}
-                    />
-                </div>
-            )}
-            <div className="flex shrink-0 items-center gap-6 border-t border-rule px-[26px] py-3">
-                <WhatToLookAt line={line} findings={findings} />
-                <div className="flex max-w-[44%] shrink-0 flex-wrap items-center justify-end gap-2.5">
-                    {remedies.map((remedy, i) => (
-                        <Button key={remedy.label} onClick={() => mend(i)}>
-                            {remedy.label}
-                            <Key>{i === 0 ? 'R' : '⇧ R'}</Key>
-                        </Button>
-                    ))}
-                    <Button onClick={bench}>
-                        Bench<Key>B</Key>
-                    </Button>
-                    <Button onClick={onNext}>
-                        Later<Key>N</Key>
-                    </Button>
-                    <Button
-                        look="main"
-                        onClick={yes}
-                        disabled={isStopped}
-                        title={isStopped ? 'A line that is stopped can’t pass' : undefined}
-                    >
-                        Yes<Key>Y</Key>
-                    </Button>
-                    <Button onClick={yesAndMake} disabled={isStopped || make.isPending}>
-                        and make<Key>M</Key>
-                    </Button>
-                </div>
-            </div>
-        </main>
-    );
-}
-
-function WhatToLookAt({ line, findings }: { line: LineView; findings: Finding[] }) {
-    return (
-        <ul className="min-w-0 grow" aria-label="What to look at" aria-live="polite">
-            {line.labSaid !== null && line.state === 'open' && (
-                <li className="flex items-baseline gap-2.5 text-row leading-snug">
-                    <Mark level="look" />
-                    <span className="min-w-0">
-                        <b>The lab sent it back.</b> <span className="text-soft">{line.labSaid}</span>
-                    </span>
-                </li>
-            )}
-            {findings.map((finding) => (
-                <li key={`${finding.code} ${finding.title}`} className="flex items-baseline gap-2.5 text-row leading-snug">
-                    <Mark level={finding.level} />
-                    <span className="min-w-0">
-                        <b>{finding.title}.</b> <span className="text-soft">{finding.text}</span>
-                    </span>
-                </li>
-            ))}
-            {findings.length === 0 && line.labSaid === null && (
-                <li className="flex items-baseline gap-2.5 text-row">
-                    <Mark level="fine" />{' '}
-                    {line.isSeenFirst
-                        ? 'Nothing is wrong with it. See where it is cut, folded and joined.'
-                        : 'Nothing to look at any more.'}
-                </li>
-            )}
-        </ul>
     );
 }
