@@ -43,14 +43,10 @@ final readonly class Rgb
         return [(float) $this->red, (float) $this->green, (float) $this->blue];
     }
 
-    /** For people: white, black, or #rrggbb. */
+    /** For people: by its name, with its code where the name alone isn't this very colour. */
     public function label(): string
     {
-        return match ((string) $this) {
-            '#ffffff' => 'white',
-            '#000000' => 'black',
-            default => (string) $this,
-        };
+        return ColourName::label($this);
     }
 
     public function __toString(): string

@@ -20,7 +20,7 @@ final class SettleTest extends TestCase
         return $this->postJson("/api/orders/{$this->order->id}/settle", ['alike' => $alike, 'lines' => $asked]);
     }
 
-    /** @return list<string> how a line's findings weigh, by their codes */
+    /** @return array<string, string> how a line's findings weigh, by their codes */
     private function levels(Line $line): array
     {
         $all = $this->getJson("/api/orders/{$this->order->id}")->json('lines');

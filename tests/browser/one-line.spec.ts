@@ -36,6 +36,10 @@ test('an ordered size becomes a checked, named file', async ({ page }) => {
     await expect(fact(page, '2400 × 3000 px')).toBeVisible();
     await expect(page.getByTestId('sentence')).toContainText('portrait');
 
+    // A word that is left by Esc is left: Enter passes the line, and doesn't open it again.
+    await openWord(page, 'How many');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
     await page.keyboard.press('Enter');
     await expect(page.getByText('Every line is passed. Make the files when you are ready.')).toBeVisible();
     await page.getByRole('button', { name: 'Make files' }).click();

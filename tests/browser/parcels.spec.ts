@@ -89,6 +89,7 @@ test('an order of twelve files to the receipt, through a dropped connection and 
 
     // One of them was lost on its way: the same bytes once more, kept apart by name.
     await page.getByRole('button', { name: 'Reprint line 3, the same' }).click();
+    await expect(page.getByText('Line 3 is taken')).toBeVisible();
     await expect(page.getByText('1 file of 1 line')).toBeVisible({ timeout: 30_000 });
     await page.keyboard.press('Control+Enter');
     await isAt(page, 3, /Received|received/);

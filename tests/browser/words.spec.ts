@@ -230,8 +230,10 @@ test('a card of two cells with lettering', async ({ page }) => {
     await page.getByRole('button', { name: /^One sheet of 8 × 10 in/ }).click();
     await page.getByRole('link', { name: /^Two 4 × 6 in/ }).click();
     for (const [cell, words] of ['With thanks', 'from all of us'].entries()) {
-        await page.getByTestId('cell').nth(cell).focus();
-        await expect(page.getByTestId('cell-sentence')).toContainText(`Cell ${cell + 1}`);
+        if (cell > 0) {
+            await page.getByTestId('cell').nth(cell).focus();
+            await expect(page.getByTestId('cell-sentence')).toContainText(`Cell ${cell + 1}`);
+        } // with none chosen the first gets them: they never lie across a cut
         await page.keyboard.press('l');
         await page.keyboard.type(words);
         await page.keyboard.press('Escape');

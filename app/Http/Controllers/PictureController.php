@@ -19,6 +19,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Planisher\Colour\ColourName;
+use Planisher\Colour\Rgb;
 use Planisher\Imaging\Inspect\Hints;
 use Planisher\OrderFile\JsonNode;
 use Planisher\Picture\MustStayIn;
@@ -98,7 +100,10 @@ final class PictureController
             $this->figures->of(
                 "looked-{$picture->sha256}",
                 fn (): array => [
-                    'colours' => array_map(strval(...), Hints::strongColours($this->pictures->proxy($picture->sha256, 'thumb'))),
+                    'colours' => array_map(
+                        fn (Rgb $colour): array => ['code' => (string) $colour, 'name' => ColourName::of($colour)],
+                        Hints::strongColours($this->pictures->proxy($picture->sha256, 'thumb')),
+                    ),
                     'suggestion' => Hints::suggestion($this->pictures->proxy($picture->sha256, 'screen'))->toArray(),
                 ],
             ),

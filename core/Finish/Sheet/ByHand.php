@@ -58,7 +58,7 @@ final class ByHand
         $now = $laid->wanted->size();
         $then = $isWidth !== $laid->spot->isTurned ? Size::of($length, $now->height) : Size::of($now->width, $length);
 
-        return CellChange::of($this->wanted, $laid->cell, LineChange::of(['size' => (string) $then]));
+        return CellChange::of($this->wanted, [$laid->cell => LineChange::of(['size' => (string) $then])]);
     }
 
     /**

@@ -12,18 +12,23 @@ use Planisher\OrderFile\OrderFileError;
 final class CellChange
 {
     /**
-     * @param  LineChange  $change  of the cell's own form
+     * @param  array<int, LineChange>  $changes  of cells' own forms, by place
      *
      * @throws OrderFileError when there is no such cell
      */
-    public static function of(SheetWanted $wanted, int $place, LineChange $change): LineChange
+    public static function of(SheetWanted $wanted, array $changes): LineChange
     {
-        $cell =
-            $wanted->cells[$place] ?? throw new OrderFileError('cell', (string) $place, 'a cell of this sheet', 'There is no such cell.');
-        $isOther = $change->says('picture') && $change->said('picture') !== $cell->print->picture;
-        $form = array_diff_key($cell->toArray(), $isOther ? ['window' => true] : []); // another picture, another window
+        $forms = [];
+        foreach ($changes as $place => $change) {
+            $cell =
+                $wanted->cells[$place] ??
+                throw new OrderFileError('cell', (string) $place, 'a cell of this sheet', 'There is no such cell.');
+            $isOther = $change->says('picture') && $change->said('picture') !== $cell->print->picture;
+            // another picture, another window
+            $forms[$place] = $change->onto(array_diff_key($cell->toArray(), $isOther ? ['window' => true] : []));
+        }
 
-        return self::with($wanted, [$place => $change->onto($form)]);
+        return self::with($wanted, $forms);
     }
 
     /**

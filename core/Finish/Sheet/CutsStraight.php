@@ -17,6 +17,9 @@ use Planisher\Plan\LineContext;
  */
 final class CutsStraight implements Check
 {
+    /** So many cuts are told where they are found; more are listed where one looks for them. */
+    private const FEW = 2;
+
     public function judge(LineContext $at): ?Finding
     {
         $layout = $at->plan?->layout->own;
@@ -36,7 +39,11 @@ final class CutsStraight implements Check
                     : ($many === 1
                         ? 'One straight cut'
                         : ucfirst(WordRow::number($many)).' straight cuts'),
-                count($orders) === 1 ? CutsWording::of($orders[0], $at->plan->size()->width->unit) : 'On '.count($orders).' sheets.',
+                match (true) {
+                    count($orders) > 1 => 'On '.count($orders).' sheets.',
+                    $many <= self::FEW => CutsWording::of($orders[0], $at->plan->size()->width->unit),
+                    default => 'The sentence lists them in their order; X draws them.',
+                },
             );
         }
         $numbers = [];

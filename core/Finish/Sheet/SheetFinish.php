@@ -126,7 +126,7 @@ final class SheetFinish implements CarriesPrints, CombinesPrints, HasMorePicture
         return new Cells(
             $cells,
             [new CellHasCopies(), ...PrintFinish::byItself(), new MarkedClearsCuts()],
-            fn (int $place, LineChange $change): LineChange => CellChange::of($wanted, $place, $change),
+            fn (array $changes): LineChange => CellChange::of($wanted, $changes),
         );
     }
 

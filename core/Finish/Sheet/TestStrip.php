@@ -22,11 +22,10 @@ final class TestStrip
 
     public const MOST = 5;
 
-    private const LONG_SIDE_MM = 90;
+    /** In the unit of what was ordered: a print's long side, the band for its caption, what lies between prints, letters, how finely. */
+    private const METRIC = ['long' => '90 mm', 'band' => '8 mm', 'gap' => '2 mm', 'letters' => '3 mm', 'step' => '0.1 mm'];
 
-    private const BAND_MM = 8;
-
-    private const GAP_MM = 2;
+    private const IMPERIAL = ['long' => '3.5 in', 'band' => '5/16 in', 'gap' => '1/16 in', 'letters' => '1/8 in', 'step' => '0.001 in'];
 
     /**
      * @param  list<ToneCurve>  $settings
@@ -53,7 +52,7 @@ final class TestStrip
             throw new OrderFileError('line', 'no print of one picture', 'one', 'A test strip is made of a print of one picture.');
         }
         [$width, $height] = self::print($at);
-        [$sheet, $places] = self::laid($width, $height, count($settings), $at->lab);
+        [$sheet, $places] = self::laid($width, $height, self::length($at, 'gap'), count($settings), $at->lab);
         $name = $at->line->name->toArray();
 
         return [
@@ -82,14 +81,26 @@ final class TestStrip
         return ForPaper::label($tone) ?: 'straight';
     }
 
-    /** @return array{Length, Length} a print of the strip, the band for its caption below it included */
+    private static function unit(LineContext $at): Unit
+    {
+        return $at->plan?->size()->width->unit ?? $at->orderContext->unit;
+    }
+
+    private static function length(LineContext $at, string $what): Length
+    {
+        return Length::parse((self::unit($at) === Unit::Inch ? self::IMPERIAL : self::METRIC)[$what]);
+    }
+
+    /** @return array{Length, Length} a print of the strip, the band for its caption below it included; full steps of its unit */
     private static function print(LineContext $at): array
     {
         $image = $at->plan->layout->image ?? throw new \LogicException('It has a plan.');
-        $scale = (self::LONG_SIDE_MM * Unit::Millimetre->nanometres()) / max($image->width, $image->height);
-        $side = fn (int $nanometres): int => (int) round($nanometres * $scale);
+        $scale = self::length($at, 'long')->nanometres / max($image->width, $image->height);
+        $step = self::length($at, 'step');
+        $side = fn (int $nanometres): int => (int) max(1, round(($nanometres * $scale) / $step->nanometres)) * $step->nanometres;
+        $exactly = fn (int $nanometres): Length => Length::exact($nanometres, $step->unit);
 
-        return [self::mm($side($image->width)), self::mm($side($image->height) + self::BAND_MM * Unit::Millimetre->nanometres())];
+        return [$exactly($side($image->width)), $exactly($side($image->height) + self::length($at, 'band')->nanometres)];
     }
 
     /**
@@ -97,9 +108,10 @@ final class TestStrip
      *
      * @return array{Size, list<array{sheet: int, x: string, y: string, turned: bool}>}
      */
-    private static function laid(Length $width, Length $height, int $many, LabCard $lab): array
+    private static function laid(Length $width, Length $height, Length $between, int $many, LabCard $lab): array
     {
-        $gap = self::GAP_MM * Unit::Millimetre->nanometres();
+        $gap = $between->nanometres;
+        $exactly = fn (int $nanometres): string => (string) Length::exact($nanometres, $between->unit);
         $sizes = $lab->sizes;
         $cost = fn (Size $size): array => [$lab->priceOf($size)->hundredths ?? PHP_INT_MAX, $size->areaSquareInches()];
         usort($sizes, fn (Size $one, Size $other): int => $cost($one) <=> $cost($other));
@@ -110,8 +122,8 @@ final class TestStrip
                 if ($columns * $rows >= $many) {
                     $place = fn (int $n): array => [
                         'sheet' => 1,
-                        'x' => (string) self::mm(($n % $columns) * ($width->nanometres + $gap)),
-                        'y' => (string) self::mm(intdiv($n, $columns) * ($height->nanometres + $gap)),
+                        'x' => $exactly(($n % $columns) * ($width->nanometres + $gap)),
+                        'y' => $exactly(intdiv($n, $columns) * ($height->nanometres + $gap)),
                         'turned' => false,
                     ];
 
@@ -122,24 +134,25 @@ final class TestStrip
         throw new OrderFileError('sheet', 'none', 'a sheet of the lab', 'No sheet that the lab lists holds the strip.');
     }
 
-    private static function mm(int $nanometres): Length
-    {
-        return Length::ofNanometres($nanometres, Unit::Millimetre);
-    }
-
     /** @return array<string, mixed> the print at a setting, its caption below it; it is never framed */
     private static function cell(LineContext $at, ToneCurve $tone): array
     {
+        $none = (string) Length::zero(self::length($at, 'band')->unit);
+
         return array_filter(
             [
                 'picture' => $at->line->picture,
                 'subject' => $at->line->subject,
                 'turn' => self::print($at)[0]->nanometres > self::print($at)[1]->nanometres ? 'landscape' : 'portrait',
                 'window' => $at->plan?->only()?->wanted->toArray(),
-                'border' => ['top' => '0 mm', 'right' => '0 mm', 'bottom' => self::BAND_MM.' mm', 'left' => '0 mm'],
-                'frameCover' => '0 mm',
+                'border' => ['top' => $none, 'right' => $none, 'bottom' => (string) self::length($at, 'band'), 'left' => $none],
+                'frameCover' => $none,
                 'forPaper' => ForPaper::toArray($tone) ?: null,
-                'caption' => ['parts' => [['text' => self::label($tone)]], 'height' => '3 mm', 'align' => 'middle'],
+                'caption' => [
+                    'parts' => [['text' => self::label($tone)]],
+                    'height' => (string) self::length($at, 'letters'),
+                    'align' => 'middle',
+                ],
             ],
             fn (mixed $value): bool => $value !== null,
         );

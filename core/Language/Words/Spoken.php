@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Language\Words;
 
+use Planisher\Colour\ColourName;
 use Planisher\Language\Known;
 use Planisher\Measure\Length;
 use Planisher\Measure\MeasureError;
@@ -431,15 +432,19 @@ final class Spoken
             for ($j = $i; count($said) < $many && $this->at($j) !== null; $j++) {
                 $this->at($j)->isSign() && $this->at($j)->is('-') ? null : ($said[] = $this->text($j));
             }
-            $hex = count($said) === $many ? ColourWords::named(implode(' ', $said)) : null;
-            if ($hex === null) {
+            if (count($said) !== $many) {
                 continue;
             }
+            $words = implode(' ', $said);
             // “dark navy, #14213d”: the figures say which
             $next = $this->text($j) === ',' ? $j + 1 : $j;
             $next = in_array($this->text($next), ['instead', ','], true) ? $next + 1 : $next;
             $next = $this->text($next) === ',' ? $next + 1 : $next;
             $exact = $this->text($next) === '#' ? $this->colours($next) : [];
+            $hex = ColourWords::named($words);
+            if ($hex === null && ($exact === [] || ! ColourName::isTold($words))) {
+                continue;
+            }
             $found[] = $exact === [] ? new Typed($j, $hex) : new Typed($exact[0]->end, $exact[0]->value);
             break;
         }

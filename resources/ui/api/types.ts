@@ -1664,7 +1664,13 @@ export interface HouseFinish {
  * via the `definition` "Hints".
  */
 export interface Hints {
-    colours: string[];
+    colours: {
+        /**
+         * #rrggbb
+         */
+        code: string;
+        name: string;
+    }[];
     suggestion: MarkedArea;
 }
 /**

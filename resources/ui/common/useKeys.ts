@@ -6,7 +6,9 @@ const isTaken = (target: EventTarget | null) =>
     target instanceof Element &&
     target.closest('input:not([type=checkbox]), select, textarea, [role=dialog], [role=menu], [role=radiogroup]') !== null;
 
-const isOnButton = (target: EventTarget | null) => target instanceof Element && target.closest('button, a') !== null;
+/** But for a word whose popover was left by Esc: that isn't opened again by the next Enter. */
+const isOnButton = (target: EventTarget | null) =>
+    target instanceof Element && target.closest('button:not([data-left]), a') !== null;
 
 /** Page-wide keys. Enter and Space stay with the button or link that has the focus; while a dialog is open, keys are the dialog's. */
 export function useKeys(keys: Keys) {

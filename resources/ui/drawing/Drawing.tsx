@@ -111,6 +111,7 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                                     faces={faces}
                                     place={place}
                                     scale={frame.scale}
+                                    isCell={print !== undefined}
                                     change={onLettering}
                                 />
                             )}

@@ -58,9 +58,11 @@ export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose,
             <div className="min-w-0">
                 <Link
                     to={`/orders/${orderId}/lines/${line.id}`}
-                    className={`block truncate font-serif text-sentence leading-snug after:absolute after:inset-0 ${waiting ? 'text-soft' : ''}`}
+                    title={line.short}
+                    aria-label={line.short}
+                    className={`flex font-serif text-sentence leading-snug whitespace-pre after:absolute after:inset-0 ${waiting ? 'text-soft' : ''}`}
                 >
-                    {line.short}
+                    <Short {...line} />
                 </Link>
                 <p className="truncate text-small text-soft">
                     {figures}
@@ -92,6 +94,19 @@ export function LineRow({ orderId, line, said, atLab, scale, isChosen, onChoose,
                 ×
             </button>
         </li>
+    );
+}
+
+/** A line in short: where there is too little room its picture's name is cut before its size is. */
+function Short({ short, uses: { subject } }: LineView) {
+    const isNamed = short.startsWith(subject) && subject !== '';
+    return isNamed ? (
+        <>
+            <span className="min-w-8 shrink-[100] truncate">{subject}</span>
+            <span className="min-w-0 truncate">{short.slice(subject.length)}</span>
+        </>
+    ) : (
+        <span className="min-w-0 truncate">{short}</span>
     );
 }
 

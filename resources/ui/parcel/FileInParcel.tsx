@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { parcelFileUrl } from '@/api/parcels';
 import type { Parcel, ParcelFile } from '@/api/types';
 import { Mark } from '@/common/Mark';
+import { LeftToHands } from './LeftToHands';
 import { FileExtent } from '@/lines/FileExtent';
 
 interface Props {
@@ -45,11 +46,7 @@ export function FileInParcel({ orderId, parcel, file }: Props) {
                     )}
                     {file.reasons.length === 0 &&
                         !file.difference &&
-                        file.byHand.map((said) => (
-                            <p key={said} className="text-soft">
-                                {said}
-                            </p>
-                        ))}
+                        file.byHand.map((said) => <LeftToHands key={said} said={said} />)}
                 </div>
                 <div className="flex items-baseline gap-4 text-row tabular-nums">
                     {parcel.state === 'sending' && file.sent < file.bytes && (

@@ -9,7 +9,9 @@ export function Receipt({ parcel, receipt }: { parcel: Parcel; receipt: ParcelRe
         ['Receipt', receipt.number],
         ['Received', at],
         ['What', `${counted(receipt.files, 'file')}, ${counted(receipt.pieces, 'piece')}`],
-        ['Total', receipt.total ?? 'not said'],
+        receipt.total === null && parcel.isPriced
+            ? ['Total by the price list', parcel.total ?? 'not known']
+            : ['Total', receipt.total ?? 'not said'],
     ];
     return (
         <div role="group" aria-label="Receipt" className="mb-3 border-y border-rule bg-white px-4 py-2.5 text-row">

@@ -116,6 +116,11 @@ function Reprint({ orderId, line }: { orderId: number; line: ParcelLine }) {
     const same = useReprint(orderId);
     const changed = useReprintChanged(orderId);
     const tell = useTell();
+    const notices = useNotices();
+    const again = () =>
+        same
+            .mutateAsync(line.id)
+            .then(() => notices.say(`Line ${line.number} is taken: its files are made once more, and stand here when they are.`));
     const look = 'text-row underline underline-offset-4 hover:text-ink';
     return (
         <>
@@ -124,9 +129,9 @@ function Reprint({ orderId, line }: { orderId: number; line: ParcelLine }) {
                 className={look}
                 aria-label={`Reprint line ${line.number}, the same`}
                 disabled={same.isPending}
-                onClick={() => tell(same.mutateAsync(line.id))}
+                onClick={() => tell(again())}
             >
-                Reprint
+                {same.isPending ? 'Taken…' : 'Reprint'}
             </button>
             <button
                 type="button"

@@ -149,6 +149,8 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
     const isDone = useRef(false);
+    /** left by Esc: it keeps the focus for Tab, and Enter is the line's again (see useKeys) */
+    const [isLeft, setIsLeft] = useState(false);
     const close = () => {
         isDone.current = true;
         setOpen(false);
@@ -166,6 +168,7 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
                 setOpen(opens);
                 if (opens) {
                     isDone.current = false;
+                    setIsLeft(false);
                     onOpen?.();
                 }
             }}
@@ -174,6 +177,8 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
                 ref={trigger}
                 aria-label={`${text}. ${title}`}
                 data-said-of={saidOf}
+                data-left={isLeft || undefined}
+                onBlur={() => open || setIsLeft(false)}
                 className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-blush-deep data-[state=open]:decoration-solid ${isName ? 'font-sans text-read' : ''}`}
             >
                 {text}
@@ -184,6 +189,7 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
                     sideOffset={below}
                     collisionPadding={12}
                     aria-label={title}
+                    onEscapeKeyDown={() => setIsLeft(true)}
                     onCloseAutoFocus={(event) => {
                         if (hasMovedOn(trigger.current)) {
                             event.preventDefault();

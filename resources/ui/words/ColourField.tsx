@@ -10,29 +10,31 @@ interface Props extends Pick<WordProps, 'line' | 'close'> {
     onSet: (colour: string) => Promise<unknown>;
 }
 
-const ALWAYS = ['#ffffff', '#000000'];
+const ALWAYS = [
+    { code: '#ffffff', name: 'white' },
+    { code: '#000000', name: 'black' },
+];
 
 /** A colour: typed, one of the picture's five strongest, or taken by pressing on the picture. */
 export function ColourField({ line, close, label, value, onSet }: Props) {
     const hints = useHints(line.picture?.sha256);
     const { set } = useMode();
-    const named = (colour: string) => ({ '#ffffff': 'white', '#000000': 'black' })[colour] ?? colour;
     return (
         <div className="flex flex-col gap-2">
             <Typed label={label} value={value} width="w-24" onSet={onSet} />
             <div className="flex items-center gap-1.5" role="group" aria-label={`${label}: suggestions`}>
-                {[...ALWAYS, ...(hints.data?.colours ?? [])].map((colour) => (
+                {[...ALWAYS, ...(hints.data?.colours ?? [])].map(({ code, name }) => (
                     <button
-                        key={colour}
+                        key={code}
                         type="button"
-                        aria-label={named(colour)}
-                        aria-pressed={colour === value}
-                        title={named(colour)}
-                        onClick={() => void onSet(colour)}
+                        aria-label={`${name}, ${code}`}
+                        aria-pressed={code === value}
+                        title={`${name}, ${code}`}
+                        onClick={() => void onSet(code)}
                         className="size-7 overflow-hidden rounded-sm border border-edge aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-copper"
                     >
                         <svg className="size-full" aria-hidden="true">
-                            <rect width="100%" height="100%" fill={colour} />
+                            <rect width="100%" height="100%" fill={code} />
                         </svg>
                     </button>
                 ))}

@@ -1,6 +1,6 @@
 import type { DrawingFigures, FaceOffered, Lettering, LineView } from '@/api/types';
 import { useKeys } from '@/common/useKeys';
-import { useLettering } from '../tools/lettering';
+import { useLettering, useNewLettering } from '../tools/lettering';
 import { hangsBy } from '../pieces';
 import { BlockUnderHand } from './BlockUnderHand';
 import { newHeight, type PrintPlace } from './place';
@@ -13,16 +13,19 @@ interface Props {
     faces: FaceOffered[];
     place: PrintPlace;
     scale: number;
+    /** one print of a sheet: its letters stay inside its cuts */
+    isCell: boolean;
     change: ChangeLettering;
 }
 
 /** The line's lettering under the hand: typed where it stands, dragged, made wider or narrower at its edge. */
-export function LetteringTools({ line, faces, place, scale, change }: Props) {
+export function LetteringTools({ line, faces, place, scale, isCell, change }: Props) {
     const { drawing } = line;
     const { busy, set, start, begin } = useLettering();
+    const beginNew = useNewLettering(line);
     const wanted = line.line.lettering ?? [];
     const { lettering: blocks, overlays } = drawing.added;
-    useKeys({ l: () => begin(wanted.length) });
+    useKeys({ l: beginNew });
     const at = `translate(${place.x}px, ${place.y}px)${place.isTurned ? ' rotate(90deg)' : ''}`;
     const keep = (which: number, next: Partial<Lettering> | null) =>
         change((all) =>
@@ -33,7 +36,13 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
                   : all.map((one, i) => (i === which ? { ...one, ...next } : one)),
         );
     const typed = busy?.does === 'type' ? busy.at : null;
-    const newBlock = { text: '', colour: onPicture(drawing, start), height: `${newHeight(drawing.paper)} mm`, ...start };
+    const newBlock = {
+        text: '',
+        colour: onPicture(drawing, start),
+        height: `${newHeight(drawing.paper)} mm`,
+        ...start,
+        ...(isCell && { widest: within(drawing, start) }),
+    };
     // A block is under the hand where it is seen: with the panel that holds its anchor.
     const hung = ({ x = 0.5, y = 0.5 }: Lettering) => {
         const by = hangsBy(drawing, 'shows', { x: x * drawing.paper.width, y: y * drawing.paper.height });
@@ -100,6 +109,10 @@ export function LetteringTools({ line, faces, place, scale, change }: Props) {
         </div>
     );
 }
+
+/** As wide as a block may be about its middle to stay on its paper, a twentieth left free. */
+const within = ({ paper }: DrawingFigures, { x }: { x: number }) =>
+    `${Math.max(1, Math.round(1.9 * Math.min(x, 1 - x) * paper.width))} mm`;
 
 /** White on the picture, black on its paper. */
 const onPicture = ({ image, paper }: DrawingFigures, { x, y }: { x: number; y: number }) => {

@@ -1,7 +1,7 @@
 import type { Lettering } from '@/api/types';
 import { Choice } from '@/common/Choice';
 import { useTell } from '@/common/useTell';
-import { useLettering } from '@/drawing/tools/lettering';
+import { useLettering, useNewLettering } from '@/drawing/tools/lettering';
 import { ColourField } from '@/words/ColourField';
 import { FaceChoice } from '@/sentence/FaceChoice';
 import { asPercent, fromPercent } from '@/words/percent';
@@ -13,6 +13,7 @@ import type { WordProps } from '@/words/word';
 export function LetteringWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     const { begin } = useLettering();
+    const beginNew = useNewLettering(line);
     const blocks = line.line.lettering ?? [];
     const {
         at,
@@ -28,7 +29,14 @@ export function LetteringWord({ line, order, change, close }: WordProps) {
     const link = 'self-start font-semibold text-copper underline underline-offset-4';
     if (!block) {
         return (
-            <button type="button" className={link} onClick={() => type(0)}>
+            <button
+                type="button"
+                className={link}
+                onClick={() => {
+                    close();
+                    beginNew();
+                }}
+            >
                 Type it on the drawing
             </button>
         );

@@ -243,6 +243,14 @@ final class SheetTest extends TestCase
             'Cells 2 and 3: no picture',
             [$a('3 x 4 in'), ['size' => '3 x 2 in'], ['size' => '3 x 2 in']],
         ];
+        yield 'cut alike' => [
+            'cut-much',
+            Severity::Warning,
+            'Cells 1 and 3: [\d.]+ to [\d.]+\s%? of the picture is cut',
+            [$a('2 x 2 in'), $a('3 x 2 in'), $a('2.4 x 2 in')],
+            [],
+            ['size' => '8 x 10 in'],
+        ];
         yield 'not listed' => ['sheet-not-listed', Severity::Warning, '5 × 6 in isn’t on', self::TWO, [], ['size' => '5 x 6 in']];
         yield 'overlap' => [
             'cells-overlap',

@@ -46,6 +46,18 @@ final class TestStripTest extends TestCase
         self::assertCount(5, $strip->plan->parts ?? []);
     }
 
+    public function test_its_prints_are_in_the_unit_of_what_was_ordered(): void
+    {
+        $settings = [new ToneCurve(), new ToneCurve(0.2), new ToneCurve(0.4)];
+        foreach (['8 x 10 in' => 'in', '20 x 30 cm' => 'mm'] as $size => $unit) {
+            $line = LineContexts::work(['size' => $size]);
+            $cell = Finishes::gathering()->testStrip($line->at, $settings)['sheet']['cells'][1];
+            foreach ([$cell['size'], $cell['border']['bottom'], $cell['frameCover'], $cell['at']['x']] as $length) {
+                self::assertStringEndsWith(" {$unit}", $length);
+            }
+        }
+    }
+
     public function test_what_can_be_no_strip_is_said(): void
     {
         $line = LineContexts::work(['size' => '8 x 10 in']);
