@@ -8,6 +8,7 @@ use App\Errors\Gone;
 use App\Errors\NotPossible;
 use Planisher\Colour\PaperProfile;
 use Planisher\Finding\WordsOnPaper;
+use Planisher\Line\LineChange;
 use Planisher\Order\WorkedLine;
 use Planisher\Plan\Plan;
 
@@ -29,6 +30,14 @@ final readonly class ViewedLine
         $tooMuch === null || throw new NotPossible($tooMuch->inWords());
 
         return new self($worked, $plan, $hash, $worked->lab->paperProfile($worked->line->paper));
+    }
+
+    /** The same line with something changed that is not kept, on the same paper. */
+    public function changedBy(LineChange $change): self
+    {
+        $plan = $this->worked->at->planChangedBy($change) ?? $this->plan;
+
+        return new self($this->worked, $plan, $plan->hash(), $this->paper);
     }
 
     /** The same for the same plan on the same paper. */

@@ -11,6 +11,7 @@ final class Views
     public const ALL = [
         'preview' => PreviewView::class,
         'proof' => ProofView::class,
+        'straight' => StraightView::class,
         'gamut' => GamutView::class,
         'seen' => OnPaperView::class,
         'histogram' => HistogramView::class,

@@ -47,9 +47,15 @@ final readonly class LineContext
      */
     public function changedBy(LineChange $change, callable $isWanted): bool
     {
-        $plan = ($this->changed)($change);
+        $plan = $this->planChangedBy($change);
 
         return $plan !== null && $isWanted($plan);
+    }
+
+    /** @return ?Plan<O> what the line would come to if it were changed so */
+    public function planChangedBy(LineChange $change): ?Plan
+    {
+        return ($this->changed)($change);
     }
 
     /** @return list<PictureFacts> of the pictures that can be used */

@@ -23,7 +23,7 @@ const shadows = (path: string) =>
     );
 
 /** The mean codes of what a layer of the drawing shows, as the browser draws it. */
-const meanOf = (page: Page, view: 'preview' | 'proof') =>
+const meanOf = (page: Page, view: 'preview' | 'proof' | 'straight') =>
     page.evaluate(async (part) => {
         const of = [...document.querySelectorAll('image')].find((one) => one.getAttribute('href')?.includes(`/${part}/`))!;
         const image = new Image();
@@ -134,9 +134,9 @@ test('seen on its paper, opened for it, and the file that comes out', async ({ p
     await page.keyboard.press('Escape');
     await expect(sentence).toContainText('on Cotton rag paper');
 
-    // Held by P, and gone when let go.
+    // Pressed, it stays on paper until pressed again; held, it is gone when let go.
     await page.getByTestId('drawing').click({ position: { x: 30, y: 200 } });
-    await page.keyboard.down('p');
+    await page.keyboard.press('p');
     await expect(page.getByTestId('proof')).toBeVisible();
     await expect(page.getByText(/Darkest tone 1\d instead of \d+; white a little warm/)).toBeVisible();
     // As the browser shows it, it is the same picture, a little duller.
@@ -144,8 +144,19 @@ test('seen on its paper, opened for it, and the file that comes out', async ({ p
     for (const band of [0, 1, 2]) {
         expect(Math.abs(shown[band]! - onPaper[band]!)).toBeLessThan(25);
     }
+    await page.keyboard.press('p');
+    await expect(page.getByTestId('proof')).toHaveCount(0);
+    await page.keyboard.down('p');
+    await expect(page.getByTestId('proof')).toBeVisible();
+    await page.waitForTimeout(600); // that is held
     await page.keyboard.up('p');
     await expect(page.getByTestId('proof')).toHaveCount(0);
+    const onPaperButton = page.getByRole('button', { name: 'On paper' });
+    await onPaperButton.focus();
+    await page.keyboard.press('Space');
+    await expect(onPaperButton).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Enter');
+    await expect(onPaperButton).toHaveAttribute('aria-pressed', 'false');
     await page.keyboard.press('g');
     await expect(page.getByTestId('hatching')).toBeVisible();
     await page.keyboard.press('g');
@@ -162,6 +173,11 @@ test('seen on its paper, opened for it, and the file that comes out', async ({ p
         .first()
         .click();
     await expect(sentence).toContainText('opened by');
+    // Left of the edge it is as it was before, on the same paper: darker than on its right.
+    await expect(page.getByText('Left as it was before it was lifted.')).toBeVisible();
+    await expect(page.locator('image[href*="/straight/"]')).toBeVisible();
+    const [before, after] = [await meanOf(page, 'straight'), await meanOf(page, 'proof')];
+    expect(after[1]!).toBeGreaterThan(before[1]!);
     await page.getByRole('button', { name: 'Split' }).click();
     const lifted = await openWord(page, 'Lifted for paper');
     await lifted.getByLabel('Three-quarter tones opened by').fill('900 %');
@@ -230,4 +246,24 @@ test('judged before it is made: histograms, a pixel for a pixel, and what the fi
     await expect(page.getByText('1 of 1 made and read back')).toBeVisible({ timeout: 60_000 });
     const bytes = statSync(await download(page, () => page.getByRole('link', { name: /^Download ottoline/ }).click())).size;
     expect(Math.abs(Number(told[1]) * (told[2] === 'M' ? 1e6 : 1e3) - bytes)).toBeLessThan(bytes / 10);
+});
+
+test('a drawing that takes too long is tried again and says so; one that can’t be shown says why', async ({ page }) => {
+    await newOrder(page, 'Ottoline Marsh');
+    await addPictures(page, `${PICTURES}/beehives.jpg`);
+    await addLine(page, '8 x 10 in', 1, 'beehives.jpg');
+    let refused = 0;
+    await page.route('**/preview/**', (route) =>
+        refused++ < 2 ? route.fulfill({ status: 503, json: { message: 'It couldn’t be shown just now.' } }) : route.fallback(),
+    );
+    await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+    await expect(page.getByText('The drawing takes longer than it should; it is tried again.')).toBeVisible();
+    await expect(page.getByTestId('preview')).toBeVisible({ timeout: 20_000 });
+
+    await page.unroute('**/preview/**');
+    await page.route('**/preview/**', (route) =>
+        route.fulfill({ status: 422, json: { message: 'It can’t be shown of this picture: it is torn.' } }),
+    );
+    await page.keyboard.press('t');
+    await expect(page.getByText('It can’t be shown of this picture: it is torn.')).toBeVisible();
 });

@@ -230,6 +230,7 @@ test('a card of two cells with lettering', async ({ page }) => {
     await page.getByRole('button', { name: /^One sheet of 8 × 10 in/ }).click();
     await page.getByRole('link', { name: /^Two 4 × 6 in/ }).click();
     for (const [cell, words] of ['With thanks', 'from all of us'].entries()) {
+        await expect(page.getByTestId('cell').nth(cell)).toBeVisible();
         if (cell > 0) {
             await page.getByTestId('cell').nth(cell).focus();
             await expect(page.getByTestId('cell-sentence')).toContainText(`Cell ${cell + 1}`);

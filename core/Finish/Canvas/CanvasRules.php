@@ -346,6 +346,13 @@ final class CanvasRules
                 ['dark edges', 'edges darkened with brown', 'edges toned down'],
             ),
             ReadingRule::with(
+                '[EDGE] [are] tint~ [the] [EDGE] [by|with] [{share}] [of|to|toward|towards|with|in] {colour} [EDGE] [by] [{share}] | '.
+                    '{colour} over [the] EDGE [by|at] {share} | {share} {colour} over [the] EDGE',
+                fn (Heard $said): array => ['make' => CanvasFinish::NAME] + $dark($said),
+                ['tinted 30 % toward #5a3d28', 'edges tinted brown 30 %', 'edges tinted 20 % with brown', 'brown over the edges by 30 %'],
+                cost: -0.2,
+            ),
+            ReadingRule::with(
                 '[SLIGHTLY|MORE] darker [EDGE] [toward~ the wall] | '.
                     'EDGE [SLIGHTLY|MORE] darker [toward~ the wall] | darker toward~ the wall',
                 $step(self::STEP),

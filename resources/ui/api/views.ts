@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api } from './client';
+import { ApiError, api } from './client';
 import type { Histograms, LineView, Note, OnPaper } from './types';
 
-/** The rendered plan of a line, where it has one: as the file is, on its paper, or hatched where colours don't fit. */
-export const viewUrl = (line: LineView, view: 'preview' | 'proof' | 'gamut') =>
+/** The rendered plan of a line, where it has one: as the file is, on its paper, on it with nothing lifted, hatched where colours don't fit. */
+export const viewUrl = (line: LineView, view: 'preview' | 'proof' | 'straight' | 'gamut') =>
     line.planHash ? `/api/lines/${line.id}/${view}/${line.planHash}` : null;
 
 /** A part of the file about a place on it, in fractions of the file; no larger than the server renders at once. */
@@ -56,3 +56,14 @@ export const useWeight = (line: LineView) =>
         enabled: line.planHash !== null,
         staleTime: Infinity,
     });
+
+/** What went wrong with a picture of a line, in words, and whether it is worth another try. */
+export async function whyUnseen(href: string): Promise<{ why: string; isPassing: boolean } | null> {
+    try {
+        await api.get<void>(href.replace(/^\/api\//, ''));
+        return null; // it is there by now
+    } catch (error) {
+        const isPassing = !(error instanceof ApiError) || error.status >= 500 || error.status === 429;
+        return { why: (error as Error).message, isPassing };
+    }
+}

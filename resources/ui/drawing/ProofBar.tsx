@@ -15,10 +15,8 @@ export function ProofBar({ line, proof, onRemedy }: { line: LineView; proof: Pro
                     type="button"
                     aria-pressed={proof.isOn && !proof.isSplit}
                     disabled={!proof.can}
-                    title={proof.can ? 'Hold P' : 'The lab card has no profile for this paper'}
-                    onPointerDown={() => proof.hold(true)}
-                    onPointerUp={() => proof.hold(false)}
-                    onPointerLeave={() => proof.hold(false)}
+                    title={proof.can ? 'P; held, only while it is held' : 'The lab card has no profile for this paper'}
+                    onClick={proof.toggle}
                     className={button}
                 >
                     On paper
@@ -47,7 +45,7 @@ export function ProofBar({ line, proof, onRemedy }: { line: LineView; proof: Pro
                     {proof.trouble
                         ? proof.trouble.message
                         : seen
-                          ? `${seen.paper ? `${seen.paper}: ` : ''}${seen.note}`
+                          ? `${proof.isBeforeAndAfter ? 'Left as it was before it was lifted. ' : ''}${seen.paper ? `${seen.paper}: ` : ''}${seen.note}`
                           : 'Looking…'}
                 </p>
             )}

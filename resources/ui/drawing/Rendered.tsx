@@ -20,6 +20,7 @@ export function Rendered({ line, proof, sheet, seen, width }: Props) {
         line.planHash && (
             <>
                 <Preview key={line.id} href={viewUrl(line, 'preview')!} at={sheet} {...seen} />
+                {proof.isBeforeAndAfter && <Preview href={viewUrl(line, 'straight')!} at={sheet} {...seen} />}
                 {proof.isOn && (
                     <g clipPath={proof.isSplit ? 'url(#split)' : undefined} data-testid="proof">
                         <clipPath id="split">

@@ -1,11 +1,13 @@
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
-import { keepFinish, useFinishAct, useChoices, useGiveFinish, useHouseFinishes } from '@/api/house-finishes';
+import { useGiveFinish, useHouseFinishes } from '@/api/house-finishes';
 import { useTell } from '@/common/useTell';
 import type { HouseFinish, LineView } from '@/api/types';
-import { Button } from '@/common/Button';
+import { Button, Key } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { Popup } from '@/common/Popup';
+import { useKeys } from '@/common/useKeys';
+import { KeepAtOnce, KeepFinish } from './KeepFinish';
 
 interface Props {
     orderId: number;
@@ -14,39 +16,41 @@ interface Props {
     keepFrom?: LineView;
 }
 
-/** The studio's house finishes: given to lines, or kept from one. */
+/** The studio's house finishes: given to lines, by U and the first letters of a name, or kept from one. */
 export function GiveFinish({ orderId, lines, keepFrom }: Props) {
     const [open, setOpen] = useState(false);
     const [keeps, setKeeps] = useState(false);
+    const [typed, setTyped] = useState('');
+    const opens = (isOpen: boolean) => {
+        setOpen(isOpen);
+        setKeeps(false);
+        setTyped('');
+    };
+    useKeys({ u: () => opens(true) });
     return (
         <Popup
             title="House finish"
             isOpen={open}
-            onOpen={(opens) => {
-                setOpen(opens);
-                setKeeps(false);
-            }}
+            onOpen={opens}
             align={keepFrom ? 'end' : 'start'}
             className="w-[22rem]"
-            trigger={<Button className="data-[state=open]:border-copper">House finish</Button>}
+            trigger={
+                <Button className="data-[state=open]:border-copper">
+                    House finish<Key>U</Key>
+                </Button>
+            }
         >
             {keeps && keepFrom ? (
-                <Keep line={keepFrom} done={() => setKeeps(false)} />
+                <KeepFinish line={keepFrom} done={() => setKeeps(false)} />
             ) : (
-                <Give orderId={orderId} lines={lines} close={() => setOpen(false)} />
+                <Give orderId={orderId} lines={lines} typed={typed} onType={setTyped} close={() => opens(false)} />
             )}
             {!keeps && (
-                <div className="mt-3 flex items-baseline gap-4 border-t border-rule pt-3">
+                <div className="mt-3 flex flex-col gap-2 border-t border-rule pt-3">
                     {keepFrom && (
-                        <button
-                            type="button"
-                            className="font-semibold text-copper underline underline-offset-4"
-                            onClick={() => setKeeps(true)}
-                        >
-                            Keep this line’s choices…
-                        </button>
+                        <KeepAtOnce line={keepFrom} called={typed} onChoose={() => setKeeps(true)} done={() => opens(false)} />
                     )}
-                    <Link to="/house-finishes" className="ml-auto text-soft underline underline-offset-4">
+                    <Link to="/house-finishes" className="self-end text-soft underline underline-offset-4">
                         Edit them
                     </Link>
                 </div>
@@ -57,27 +61,59 @@ export function GiveFinish({ orderId, lines, keepFrom }: Props) {
 
 const inWords = (finish: HouseFinish) => Object.values(finish.choices).join('; ');
 
-function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; close: () => void }) {
+/** Whether a word of a name begins so. */
+const begins = (name: string, letters: string) =>
+    name.toLowerCase().startsWith(letters) || name.toLowerCase().includes(` ${letters}`);
+
+interface GiveProps {
+    orderId: number;
+    lines: LineView[];
+    typed: string;
+    onType: (typed: string) => void;
+    close: () => void;
+}
+
+function Give({ orderId, lines, typed, onType, close }: GiveProps) {
     const finishes = useHouseFinishes();
     const give = useGiveFinish(orderId);
     const tell = useTell();
+    const letters = typed.trim().toLowerCase();
+    const those = finishes.data?.filter(({ name }) => begins(name, letters)) ?? [];
+    const choose = (finish: HouseFinish) => {
+        close();
+        tell(give(finish, lines));
+    };
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        if (those[0] && letters !== '') {
+            choose(those[0]);
+        }
+    };
     return (
         <>
             <h2 className="mb-2 text-row font-semibold">
                 {lines.length === 1 ? 'Give this line a house finish' : `Give ${lines.length} lines a house finish`}
             </h2>
-            <ul className="flex flex-col gap-px">
-                {finishes.data?.map((finish) => (
+            <form onSubmit={submit} noValidate>
+                <Field
+                    label="Its first letters"
+                    beside
+                    autoFocus
+                    value={typed}
+                    onChange={(event) => onType(event.target.value)}
+                    className="w-36"
+                />
+            </form>
+            <ul className="mt-2 flex flex-col gap-px" aria-label="House finishes">
+                {those.map((finish, i) => (
                     <li key={finish.id}>
                         <button
                             type="button"
-                            className="w-full rounded-sm px-2 py-1.5 text-left hover:bg-chrome"
-                            onClick={() => {
-                                close();
-                                tell(give(finish, lines));
-                            }}
+                            className={`w-full rounded-sm px-2 py-1.5 text-left hover:bg-chrome ${letters !== '' && i === 0 ? 'bg-blush' : ''}`}
+                            onClick={() => choose(finish)}
                         >
                             <span className="font-medium">{finish.name}</span>
+                            {letters !== '' && i === 0 && <Key>⏎</Key>}
                             <span className="block text-small text-soft">{inWords(finish)}</span>
                         </button>
                     </li>
@@ -86,56 +122,9 @@ function Give({ orderId, lines, close }: { orderId: number; lines: LineView[]; c
             {finishes.data?.length === 0 && (
                 <p className="text-soft">None is kept yet. Keep one from a line that came out right.</p>
             )}
+            {finishes.data && finishes.data.length > 0 && those.length === 0 && (
+                <p className="text-soft">None has a name that begins so.</p>
+            )}
         </>
-    );
-}
-
-/** Which of a line's choices are kept, and under which name. */
-function Keep({ line, done }: { line: LineView; done: () => void }) {
-    const choices = useChoices(line);
-    const [name, setName] = useState('');
-    const [left, setLeft] = useState<ReadonlySet<string>>(new Set(['size', 'turn', 'name']));
-    const all = Object.entries(choices.data?.choices ?? {});
-    const keep = useFinishAct(() =>
-        keepFinish({ name, line: line.id, choices: all.map(([key]) => key).filter((key) => !left.has(key)) }),
-    );
-    const submit = (event: FormEvent) => {
-        event.preventDefault();
-        keep.mutate(undefined, { onSuccess: done });
-    };
-    return (
-        <form onSubmit={submit} noValidate className="flex flex-col gap-3">
-            <Field
-                label="Kept under the name"
-                autoFocus
-                value={name}
-                onChange={(event) => setName(event.target.value)}
-                error={keep.error?.message}
-            />
-            <fieldset>
-                <legend className="mb-1 text-small text-soft">It will settle</legend>
-                {all.map(([key, words]) => (
-                    <label key={key} className="flex items-baseline gap-2 rounded-sm px-1 py-[3px] hover:bg-chrome">
-                        <input
-                            type="checkbox"
-                            className="translate-y-[2px] accent-copper"
-                            checked={!left.has(key)}
-                            onChange={(event) =>
-                                setLeft(
-                                    (held) => new Set(event.target.checked ? [...held].filter((k) => k !== key) : [...held, key]),
-                                )
-                            }
-                        />
-                        {words}
-                    </label>
-                ))}
-            </fieldset>
-            <div className="flex gap-3">
-                <Button look="main" type="submit" disabled={keep.isPending}>
-                    Keep it
-                </Button>
-                <Button onClick={done}>Not now</Button>
-            </div>
-        </form>
     );
 }

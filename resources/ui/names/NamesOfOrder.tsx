@@ -7,7 +7,9 @@ import { Choice } from '@/common/Choice';
 import { Mark } from '@/common/Mark';
 import { useNotices } from '@/notices/notices';
 import { Parts } from '@/words/Parts';
+import { Typed } from '@/words/Typed';
 import { JOINERS, NAME_PARTS } from './nameParts';
+import { asTyped, readTyped } from './typedName';
 
 interface Props {
     order: OrderSheet;
@@ -57,6 +59,18 @@ function Naming({ order, lines, isForAll, name, onChange, onDone }: NamingProps)
     };
     return (
         <div className="flex flex-col gap-4 text-row">
+            <Typed
+                label="Typed whole"
+                isWords
+                width="w-72"
+                value={asTyped({ parts: name.parts ?? [], join: name.join ?? '_' })}
+                note="Own words as they are, parts in braces: {size}_christmas-decor_{number}"
+                onSet={async (typed) => {
+                    const { parts, join } = readTyped(typed);
+                    onChange({ ...name, join, parts: parts as [NamePart, ...NamePart[]] });
+                    return Promise.resolve();
+                }}
+            />
             <Parts
                 of="the name"
                 parts={name.parts ?? []}

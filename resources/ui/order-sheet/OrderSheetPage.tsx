@@ -32,6 +32,7 @@ const KEYS = [
     { keys: 'M', does: 'make the files of all passed lines' },
     { keys: 'Ctrl ⇧ ⏎', does: 'in the field: add the lines, and go on' },
     { keys: 'W', does: 'say something of the chosen lines, in words' },
+    { keys: 'U', does: 'give the chosen lines a house finish, by the first letters of its name' },
     { keys: 'L', does: 'look at each line that wants eyes, large' },
     { keys: 'F', does: 'pass all lines that have nothing to look at' },
     { keys: 'Ctrl A', does: 'choose all lines; Shift with a click chooses up to there, Esc none' },
@@ -71,6 +72,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
         Escape: () => choosing.many([]),
         l: () => void navigate(`/orders/${order.id}/look`),
         v: () => void navigate(`/orders/${order.id}/wall`),
+        u: () => lines.length > 0 || notices.say('Choose lines first; then U gives them a house finish.'),
         w: () => (lines.length > 0 ? setIsSaying(true) : notices.say('Choose lines first; then W says something of them.')),
     });
     const chosenPictures = pictures.filter((name) => order.pictures.some((picture) => picture.name === name));

@@ -5,7 +5,7 @@ import type { WordProps } from '@/words/word';
 import { Typed } from '@/words/Typed';
 import { asPercent, fromPercent } from '@/words/percent';
 
-/** What is done to the lightness of this print for its paper; hold P to see it there. */
+/** What is done to the lightness of this print for its paper; P shows it there. */
 export function ForPaperWord({ line, order, change }: WordProps) {
     const strip = useTestStrip(order.id);
     const tell = useTell();
@@ -22,7 +22,7 @@ export function ForPaperWord({ line, order, change }: WordProps) {
                 label="More contrast"
                 value={asPercent(contrast)}
                 onSet={async (typed) => change({ forPaper: { contrast: fromPercent(typed) || null } })}
-                note="Of this print only; the picture stays as it is. Hold P to see it on its paper."
+                note="Of this print only; the picture stays as it is. P shows it on its paper, and stays on while this is changed."
             />
             {line.cells.length === 0 && line.testOf === null && (
                 <Button onClick={() => tell(strip.mutateAsync({ lineId: line.id, contrast }))} disabled={strip.isPending}>

@@ -1,7 +1,9 @@
 import { useTell } from '@/common/useTell';
 import { Choice } from '@/common/Choice';
 import { JOINERS, NAME_PARTS } from '@/names/nameParts';
+import { asTyped, readTyped } from '@/names/typedName';
 import { Parts } from '@/words/Parts';
+import { Typed } from '@/words/Typed';
 import type { WordProps } from '@/words/word';
 
 export function NameWord({ line, change }: WordProps) {
@@ -12,6 +14,17 @@ export function NameWord({ line, change }: WordProps) {
             <p className="rounded-sm bg-chrome px-2 py-1.5 break-all" data-testid="file-name">
                 {line.fileName}
             </p>
+            <Typed
+                label="Typed whole"
+                isWords
+                width="w-44"
+                value={asTyped(line.uses.name)}
+                note="Parts stand in braces."
+                onSet={async (typed) => {
+                    const { parts, join } = readTyped(typed);
+                    return change(({ uses: { name } }) => ({ name: { ...name, parts, join } }));
+                }}
+            />
             <Parts
                 of="the name"
                 parts={parts}
