@@ -18,13 +18,38 @@ final readonly class CellOfLine
     /** @throws OrderFileError where the line carries one print only, or has no such cell */
     public static function of(Computation $computation, Line $line, int $place): self
     {
-        $worked = $computation->line($line);
-        $cells =
-            Finishes::cells($worked->at) ??
-            throw new OrderFileError('cell', (string) $place, 'a line that carries several prints', 'This line carries one print only.');
-        isset($cells->all[$place]) || throw new OrderFileError('cell', (string) $place, 'a cell of this line', 'There is no such cell.');
+        return new self(self::cells($computation, $line, $place), $place);
+    }
 
-        return new self($cells, $place);
+    /**
+     * Changes of several, as one of the line.
+     *
+     * @param  non-empty-array<int, LineChange>  $changes  by place
+     *
+     * @throws OrderFileError
+     */
+    public static function changeEach(Computation $computation, Line $line, array $changes): LineChange
+    {
+        return self::cells($computation, $line, ...array_keys($changes))->changeEach($changes);
+    }
+
+    /** @throws OrderFileError */
+    private static function cells(Computation $computation, Line $line, int ...$places): Cells
+    {
+        $cells =
+            Finishes::cells($computation->line($line)->at) ??
+            throw new OrderFileError(
+                'cell',
+                implode(', ', $places),
+                'a line that carries several prints',
+                'This line carries one print only.',
+            );
+        foreach ($places as $place) {
+            isset($cells->all[$place]) ||
+                throw new OrderFileError('cell', (string) $place, 'a cell of this line', 'There is no such cell.');
+        }
+
+        return $cells;
     }
 
     /** A change of it, as one of the line. */

@@ -26,7 +26,17 @@ final readonly class Cells
     /** What a change of one is of the whole line. */
     public function change(int $place, LineChange $change): LineChange
     {
-        return ($this->change)([$place => $change]);
+        return $this->changeEach([$place => $change]);
+    }
+
+    /**
+     * The same of several.
+     *
+     * @param  array<int, LineChange>  $changes  by place
+     */
+    public function changeEach(array $changes): LineChange
+    {
+        return ($this->change)($changes);
     }
 
     /**
@@ -102,7 +112,7 @@ final readonly class Cells
                 foreach ($ways as $number => $of) {
                     $changes[$number - 1] = $of[$nth]->change;
                 }
-                $remedies[] = new Remedy($way->label, ($this->change)($changes));
+                $remedies[] = new Remedy($way->label, $this->changeEach($changes));
             }
 
             return $remedies;

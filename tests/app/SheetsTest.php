@@ -233,4 +233,32 @@ final class SheetsTest extends TestCase
         $this->postJson($fill, ['pictures' => ['nowhere.jpg']])->assertUnprocessable();
         $this->postJson($fill, ['pictures' => []])->assertUnprocessable();
     }
+
+    public function test_several_cells_are_changed_at_once_and_none_where_one_cannot_be(): void
+    {
+        $line = $this->sheet();
+        $send = fn (mixed $cells): TestResponse => $this->patchJson("/api/lines/{$line->id}", [
+            'version' => $line->fresh()?->version,
+            'cells' => $cells,
+        ]);
+        $both = [['cell' => 0, 'change' => ['paperColour' => '#102030']], ['cell' => 1, 'change' => ['border' => '0.25 in']]];
+        $now = $send($both)->assertOk()->json('line.sheet.cells');
+        self::assertSame(['#102030', '0.25 in'], [$now[0]['paperColour'], $now[1]['border']]);
+        self::assertArrayNotHasKey('border', $now[0]);
+        $version = $line->fresh()?->version;
+        foreach (
+            [
+                [],
+                'all',
+                [['cell' => 0]],
+                [['cell' => 9, 'change' => ['copies' => 2]], $both[0]],
+                [$both[0], $both[0]],
+                [['cell' => 0, 'change' => ['paperColour' => 'its own']]],
+                [$both[1], ['cell' => 0, 'change' => ['border' => 'wide']]],
+            ] as $bad
+        ) {
+            $send($bad)->assertUnprocessable();
+        }
+        self::assertSame($version, $line->fresh()?->version, 'nothing was changed');
+    }
 }

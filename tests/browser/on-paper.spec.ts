@@ -151,7 +151,7 @@ test('seen on its paper, opened for it, and the file that comes out', async ({ p
     await page.waitForTimeout(600); // that is held
     await page.keyboard.up('p');
     await expect(page.getByTestId('proof')).toHaveCount(0);
-    const onPaperButton = page.getByRole('button', { name: 'On paper' });
+    const onPaperButton = page.getByRole('button', { name: 'On paper', exact: true });
     await onPaperButton.focus();
     await page.keyboard.press('Space');
     await expect(onPaperButton).toHaveAttribute('aria-pressed', 'true');

@@ -248,7 +248,7 @@ test('a colour for the border is taken from the picture', async ({ page }) => {
     const paper = (await page.getByTestId('paper').boundingBox())!;
     await page.mouse.click(paper.x + paper.width * 0.4, paper.y + paper.height * 0.4);
     await expect(sentence(page)).not.toContainText(strong);
-    await expect(sentence(page)).toContainText(/a #[0-9a-f]{6} border of 0.5\sin/);
+    await expect(sentence(page)).toContainText(/a [a-z ]+ #[0-9a-f]{6} border of 0.5\sin/);
 });
 
 test('a house finish is kept from one line and given to others', async ({ page }) => {

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import type { OrderSheet } from '@/api/types';
 import { addLine, addPictures, download, dropFile, expect, newOrder, painted, test, tool } from './studio';
 
 const lines = (page: Page) => page.getByRole('main').getByRole('listitem');
@@ -16,6 +17,13 @@ async function openCellWord(page: Page, title: string) {
         .getByRole('button', { name: new RegExp(`${title}$`) })
         .click();
     return page.getByRole('dialog', { name: title });
+}
+
+/** The cells of the sheet on the bench, as they are stored. */
+async function cellsOf(page: Page) {
+    const [, order, line] = /orders\/(\d+)\/lines\/(\d+)/.exec(page.url())!;
+    const sheet = (await (await page.request.get(`/api/orders/${order}`)).json()) as OrderSheet;
+    return sheet.lines.find(({ id }) => id === Number(line))!.line.sheet!.cells as { border?: string; paperColour?: string }[];
 }
 
 async function middle(page: Page, cell: number) {
@@ -106,13 +114,27 @@ test('a page of mixed sizes by hand, with borders and marks, to the file that is
     await colours.nth(2).click();
     await page.keyboard.press('Escape');
     await expect(cellSentence).toContainText(/a (?!white).* border of 0\.5\sin/);
+    // Both together: a border, each in the colour of its own picture; one undo.
+    await cells.nth(1).click({ modifiers: ['Shift'] });
+    await expect(cellSentence).toContainText('Cells 1 and 2');
+    const together = await openCellWord(page, 'Border');
+    await together.getByLabel('All round').fill('0.25 in');
+    await together.getByLabel('All round').press('Enter');
+    const bordersOf = async () => (await cellsOf(page)).map(({ border, paperColour }) => [border, paperColour]);
+    await expect.poll(async () => (await bordersOf()).map(([border]) => border)).toEqual(['0.25 in', '0.25 in']);
+    await together.getByRole('button', { name: 'Each the colour of its own picture' }).click();
+    await expect.poll(async () => new Set((await bordersOf()).map(([, colour]) => colour)).size).toBe(2);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect.poll(async () => (await bordersOf()).map(([border]) => border)).toEqual(['0.5 in', undefined]);
     await page.getByTestId('drawing').click({ position: { x: 5, y: 300 } });
     await expect(cellSentence).toHaveCount(0);
 
     // The picture moves in its cell by drag, wheel and keys.
     await cells.nth(1).click();
     await page.mouse.wheel(0, -300);
-    await expect(page.getByText(/Cells? (. and )?2: .*% of the picture is cut/)).toBeVisible();
+    await expect(page.getByText(/(Every cell|Cells?.* 2): .*% of the picture is cut/)).toBeVisible();
     const from = await middle(page, 1);
     await (
         await dragFrom(page, from, { x: from.x + 20, y: from.y })

@@ -26,6 +26,9 @@ use Planisher\OrderFile\Remark;
 
 final class LineController
 {
+    /** More than any sheet carries. */
+    private const MOST_CELLS = 200;
+
     public function __construct(private readonly Computation $computation, private readonly LineChanger $changer) {}
 
     public function store(Request $request, Order $order): JsonResponse
@@ -50,14 +53,19 @@ final class LineController
     {
         $given = $request->validate([
             'version' => ['required', 'integer'],
-            'change' => ['required_without:figure', 'array'],
+            'change' => ['required_without_all:figure,cells', 'array'],
             'cell' => ['nullable', 'integer'],
+            'cells' => ['nullable', 'array', 'min:1', 'max:'.self::MOST_CELLS],
+            'cells.*.cell' => ['required', 'integer', 'distinct'],
+            'cells.*.change' => ['required', 'array'],
             'figure.name' => ['required_with:figure', 'string'],
             'figure.typed' => ['required_with:figure', 'string', 'max:60'],
         ]);
-        $change = isset($given['figure'])
-            ? $this->figure($line, $given['figure']['name'], $given['figure']['typed'])
-            : $this->ofLine($line, $given['cell'] ?? null, LineChange::of((array) $request->input('change')));
+        $change = match (true) {
+            isset($given['figure']) => $this->figure($line, $given['figure']['name'], $given['figure']['typed']),
+            isset($given['cells']) => $this->ofCells($line, (array) $request->input('cells')),
+            default => $this->ofLine($line, $given['cell'] ?? null, LineChange::of((array) $request->input('change'))),
+        };
 
         return $this->shown($this->changer->change($line, $request->integer('version'), $change));
     }
@@ -74,6 +82,21 @@ final class LineController
     private function ofLine(Line $line, ?int $cell, LineChange $change): LineChange
     {
         return $cell === null ? $change : CellOfLine::of($this->computation, $line, $cell)->change($change);
+    }
+
+    /**
+     * The same of several prints at once.
+     *
+     * @param  array<int, array{cell: int, change: array<string, mixed>}>  $cells  as rules have let them through
+     */
+    private function ofCells(Line $line, array $cells): LineChange
+    {
+        $changes = [];
+        foreach ($cells as ['cell' => $place, 'change' => $change]) {
+            $changes[(int) $place] = LineChange::of($change);
+        }
+
+        return $changes === [] ? LineChange::of([]) : CellOfLine::changeEach($this->computation, $line, $changes);
     }
 
     /** What a figure typed into the drawing changes. */

@@ -4,8 +4,9 @@ import type { Step } from '@/undo/stacks';
 import { useNotices } from '@/notices/notices';
 import { ApiError, api } from './client';
 import { together, useAway, useChangedLines, useHeldLines, useLineStep } from './line-steps';
-import { cellLine } from './cells';
+import { asksForOwn, cellLine, withOwn } from './cells';
 import { orderKey } from './orders';
+import { lookedAt } from './pictures';
 import type { Change, LinesPassed, LineView } from './types';
 
 export interface LineActs {
@@ -16,6 +17,8 @@ export interface LineActs {
     change: (change: Change | ((line: LineView) => Change)) => Promise<LineView>;
     /** The same of one of the prints that the line carries, by its place. */
     changeCell: (place: number, change: Change | ((line: LineView) => Change)) => Promise<LineView>;
+    /** The same of several of them at once. */
+    changeCells: (places: number[], change: Change | ((line: LineView) => Change)) => Promise<LineView>;
     /** A figure typed into the drawing. */
     type: (name: string, typed: string) => Promise<LineView>;
     pass: () => Promise<LineView>;
@@ -87,6 +90,17 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
             act.mutateAsync((line) =>
                 patch(line, { cell: place, change: typeof change === 'function' ? change(cellLine(line, place)) : change }),
             ),
+        changeCells: (places, change) =>
+            act.mutateAsync(async (line) => {
+                const cells = places.map(async (cell) => {
+                    const at = cellLine(line, cell);
+                    const its = typeof change === 'function' ? change(at) : change;
+                    const own =
+                        asksForOwn(its) && at.picture ? (await lookedAt(client, at.picture.sha256)).colours[0] : undefined;
+                    return { cell, change: own ? withOwn(its, own.code) : its };
+                });
+                return patch(line, { cells: await Promise.all(cells) });
+            }),
         type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
         pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
         hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),

@@ -1,4 +1,5 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { useHistory } from '@/undo/history';
 import { useNotices } from '@/notices/notices';
 import { api } from './client';
@@ -26,12 +27,25 @@ export function useMark(orderId: number, sha256: string | undefined) {
 }
 
 export const useHints = (sha256: string | undefined, enabled = true) =>
-    useQuery({
-        queryKey: ['looked', sha256],
-        queryFn: () => api.get<Hints>(`pictures/${sha256}/looked`),
-        enabled: enabled && sha256 !== undefined,
-        staleTime: Infinity,
-    });
+    useQuery({ ...looked(sha256), enabled: enabled && sha256 !== undefined });
+
+const looked = (sha256: string | undefined) => ({
+    queryKey: ['looked', sha256],
+    queryFn: () => api.get<Hints>(`pictures/${sha256}/looked`),
+    staleTime: Infinity,
+});
+
+/** The same, asked for when it is needed. */
+export const lookedAt = (client: QueryClient, sha256: string) => client.fetchQuery(looked(sha256));
+
+/** What is seen in pictures is there when one asks for it: the colours, say, when a popover opens. */
+export function useLookedAhead(pictures: string[]) {
+    const client = useQueryClient();
+    const all = [...new Set(pictures)].join(' ');
+    useEffect(() => {
+        all.split(' ').forEach((sha256) => sha256 && void client.prefetchQuery(looked(sha256)));
+    }, [client, all]);
+}
 
 /** Takes a picture off an order; the original stays in the studio's store. */
 export const removePicture = (orderId: number, pictureId: number) => api.delete<void>(`orders/${orderId}/pictures/${pictureId}`);

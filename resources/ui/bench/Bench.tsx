@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { Navigate, useParams } from 'react-router';
-import { useLineActs, type LineActs } from '@/api/lines';
+import { useLineActs } from '@/api/lines';
 import type { SaidOf } from '@/api/lists';
-import { useMark } from '@/api/pictures';
+import { useLookedAhead, useMark } from '@/api/pictures';
 import { useAnswers } from '@/api/client-pages';
 import { useOrder } from '@/api/orders';
 import { useTell } from '@/common/useTell';
@@ -12,6 +12,7 @@ import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/notices/notices';
 import { OfOrder } from '@/common/OfOrder';
 import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
+import { useChosenCells } from './useChosenCells';
 import { useWayThrough } from './useWayThrough';
 import { useKeys } from '@/common/useKeys';
 import { Drawing } from '@/drawing/Drawing';
@@ -25,8 +26,7 @@ import { SayIt } from '@/sentence/SayIt';
 import { Sentence } from '@/sentence/Sentence';
 import { BeforeItGoes } from './BeforeItGoes';
 import { GiveFinish } from '@/lines/GiveFinish';
-import { cellLine } from '@/api/cells';
-import { ChosenKept, useChosen } from '@/drawing/tools/chosen';
+import { ChosenKept } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';
 import { useHand } from '@/drawing/useHand';
@@ -116,16 +116,10 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
         }
     };
     const answers = useAnswers(order.id);
-    const { chosen } = useChosen();
-    const place = chosen === null ? undefined : line.drawing?.prints[chosen]?.cell;
-    /** what the hand works on: the chosen print of several, or the line itself */
-    const worked = place === undefined ? line : cellLine(line, place);
+    const { place, worked, change, changeAll, told } = useChosenCells(line, acts);
     const mark = useMark(order.id, worked.picture?.sha256);
     const { change: changeLine, changeCell } = acts;
-    const change: LineActs['change'] = useCallback(
-        (by) => (place === undefined ? changeLine(by) : changeCell(place, by)),
-        [changeLine, changeCell, place],
-    );
+    useLookedAhead([line.picture, ...line.cells.map(({ picture }) => picture)].flatMap((picture) => picture?.sha256 ?? []));
     const hand = useHand(change);
     const already = useCallback(() => undefined, []);
     const uploads = useUploads(order.id, already);
@@ -164,9 +158,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                     <Sentence line={line} order={order} change={changeLine} />
                     {saying && <SayIt orderId={order.id} line={kept} of={saying} onTried={setTried} onDone={said} />}
                     {stripOf && <TestStripBar order={order} line={line} of={stripOf} />}
-                    {place !== undefined && (
-                        <Sentence key={place} line={worked} order={order} change={change} lead={`Cell ${place + 1}`} />
-                    )}
+                    {place !== undefined && <Sentence key={place} line={worked} order={order} change={changeAll} lead={told} />}
                     {isDrawn(line) && (
                         <div
                             className={`relative flex min-h-0 grow flex-col ${drop.isOver ? 'bg-blush' : ''}`}

@@ -1,5 +1,7 @@
 import { screenUrl } from '@/api/client';
+import { ITS_OWN } from '@/api/cells';
 import { useHints } from '@/api/pictures';
+import { useChosen } from '@/drawing/tools/chosen';
 import { useMode } from '@/drawing/tools/mode';
 import type { WordProps } from './word';
 import { Typed } from './Typed';
@@ -19,6 +21,7 @@ const ALWAYS = [
 export function ColourField({ line, close, label, value, onSet }: Props) {
     const hints = useHints(line.picture?.sha256);
     const { set } = useMode();
+    const { also } = useChosen();
     return (
         <div className="flex flex-col gap-2">
             <Typed label={label} value={value} width="w-24" onSet={onSet} />
@@ -27,9 +30,9 @@ export function ColourField({ line, close, label, value, onSet }: Props) {
                     <button
                         key={code}
                         type="button"
-                        aria-label={`${name}, ${code}`}
+                        aria-label={`${name} ${code}`}
                         aria-pressed={code === value}
-                        title={`${name}, ${code}`}
+                        title={`${name} ${code}`}
                         onClick={() => void onSet(code)}
                         className="size-7 overflow-hidden rounded-sm border border-edge aria-pressed:outline-2 aria-pressed:outline-offset-1 aria-pressed:outline-copper"
                     >
@@ -39,6 +42,15 @@ export function ColourField({ line, close, label, value, onSet }: Props) {
                     </button>
                 ))}
             </div>
+            {also.length > 0 && (
+                <button
+                    type="button"
+                    className="self-start font-semibold text-copper underline underline-offset-4"
+                    onClick={() => void onSet(ITS_OWN)}
+                >
+                    Each the colour of its own picture
+                </button>
+            )}
             {line.picture && (
                 <button
                     type="button"

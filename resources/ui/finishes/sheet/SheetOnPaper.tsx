@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { drawnCell } from '@/api/cells';
 import { useKeys } from '@/common/useKeys';
 import type { PaperProps } from '@/drawing/finish';
@@ -15,7 +16,7 @@ import { PrintDrawn } from './PrintDrawn';
 /** The sheets beside each other with their prints; one print is chosen and worked on like any other. */
 export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps) {
     const { drawing } = line;
-    const { chosen, choose, showsCuts, showCuts } = useChosen();
+    const { chosen, choose, also, chooseAlso, showsCuts, showCuts } = useChosen();
     const { busy } = useLettering();
     const place = onScreen(frame);
     const [sheet, sheets] = [place(drawing.sheet), drawing.sheets.map(place)];
@@ -68,8 +69,9 @@ export function SheetOnPaper({ line, frame, proof, width, ...acts }: PaperProps)
                         number={numberOf(one)}
                         size={one.label}
                         isEmpty={one.picture === null}
-                        isChosen={i === chosen}
+                        isChosen={i === chosen || also.includes(i)}
                         onChoose={() => choose(i)}
+                        onChooseAlso={() => chooseAlso(i)}
                     />
                 ))}
             </svg>
@@ -88,10 +90,13 @@ interface OutlineProps {
     isEmpty: boolean;
     isChosen: boolean;
     onChoose: () => void;
+    /** with Shift: beside those that are chosen */
+    onChooseAlso: () => void;
 }
 
-/** Where a print is cut out, its number and its size; pressed, or come to with Tab, it is chosen. */
-function Outline({ at, number, size, isEmpty, isChosen, onChoose }: OutlineProps) {
+/** Where a print is cut out, its number and its size; pressed, or come to with Tab, it is chosen; with Shift beside the others. */
+function Outline({ at, number, size, isEmpty, isChosen, onChoose, onChooseAlso }: OutlineProps) {
+    const isPressed = useRef(false);
     return (
         <g
             role="button"
@@ -100,8 +105,16 @@ function Outline({ at, number, size, isEmpty, isChosen, onChoose }: OutlineProps
             aria-label={`Cell ${number}, ${size}${isEmpty ? ', no picture yet' : ''}`}
             data-testid="cell"
             className="group cursor-pointer outline-none"
-            onFocus={onChoose}
-            onPointerDown={onChoose}
+            onFocus={() => isPressed.current || onChoose()}
+            onPointerDown={(event) => {
+                isPressed.current = true; // the focus that comes by it chooses nothing more
+                setTimeout(() => (isPressed.current = false));
+                if (event.shiftKey) {
+                    onChooseAlso();
+                } else {
+                    onChoose();
+                }
+            }}
         >
             <rect {...at} className="fill-transparent stroke-white/80" strokeWidth="2.6" />
             <rect
