@@ -137,7 +137,7 @@ await page.goto('/orders/1/lines/2');
 await page.getByTestId('preview').waitFor();
 await page.getByTestId('sentence').getByRole('button', { name: /add/ }).click();
 await page.getByText('lifted for paper').click();
-await page.getByRole('button', { name: 'Print a test strip' }).click();
+await page.getByRole('group', { name: 'Print a test strip' }).getByRole('button', { name: 'lightness' }).click();
 await page.getByTestId('test-strip').waitFor();
 await page.getByTestId('preview').first().waitFor();
 await take('test-strip');

@@ -140,7 +140,7 @@ test('a test strip, its setting given to the line in one press', async ({ page }
     const sentence = page.getByTestId('sentence');
     await sentence.getByRole('button', { name: /add/ }).click();
     await page.getByText('lifted for paper').click();
-    await page.getByRole('button', { name: 'Print a test strip' }).click();
+    await page.getByRole('group', { name: 'Print a test strip' }).getByRole('button', { name: 'lightness' }).click();
     await expect(page.getByTestId('test-strip')).toContainText('A test strip for line 1');
     await expect(sentence).toContainText('1 shared sheet of five');
     const before = page.url();

@@ -22,6 +22,9 @@ final class TestStrip
 
     public const MOST = 5;
 
+    /** Two things at three settings each: three by three */
+    public const SQUARE = 9;
+
     /** In the unit of what was ordered: a print's long side, the band for its caption, what lies between prints, letters, how finely. */
     private const METRIC = ['long' => '90 mm', 'band' => '8 mm', 'gap' => '2 mm', 'letters' => '3 mm', 'step' => '0.1 mm'];
 
@@ -38,14 +41,14 @@ final class TestStrip
         $part = $at->plan?->only();
         $sound =
             count($settings) >= self::FEWEST &&
-            count($settings) <= self::MOST &&
+            (count($settings) <= self::MOST || count($settings) === self::SQUARE) &&
             count(array_unique($settings, SORT_REGULAR)) === count($settings);
         if (! $sound) {
             throw new OrderFileError(
                 'settings',
                 count($settings).' settings',
-                self::FEWEST.' to '.self::MOST.' that differ',
-                'A test strip has three to five settings that differ.',
+                self::FEWEST.' to '.self::MOST.' that differ, or '.self::SQUARE,
+                'A test strip has three to five settings that differ, or nine.',
             );
         }
         if ($part === null || $at->plan === null || ! $at->line->isPrinted()) {
@@ -119,6 +122,9 @@ final class TestStrip
             foreach ([$size->portrait(), $size->landscape()] as $sheet) {
                 $columns = intdiv($sheet->width->nanometres + $gap, $width->nanometres + $gap);
                 $rows = intdiv($sheet->height->nanometres + $gap, $height->nanometres + $gap);
+                if ($many === self::SQUARE) {
+                    [$columns, $rows] = [min($columns, 3), min($rows, 3)];
+                }
                 if ($columns * $rows >= $many) {
                     $place = fn (int $n): array => [
                         'sheet' => 1,

@@ -6,8 +6,19 @@ import { useAway } from './line-steps';
 import { orderKey } from './orders';
 import type { Created, Making } from './types';
 
-/** How far the three-quarter tones are opened, from print to print of a test strip. */
-const STRIP = [0, 0.15, 0.3, 0.45, 0.6];
+/** What differs from print to print of a test strip: how far the three-quarter tones are opened, how much more contrast, or both. */
+const STEPS = [0, 0.15, 0.3, 0.45, 0.6];
+const FEW_STEPS = [0, 0.2, 0.4];
+
+export type StripOver = 'lightness' | 'contrast' | 'both';
+
+function settings(over: StripOver, now: { open: number; contrast: number }) {
+    return {
+        lightness: STEPS.map((open) => ({ open, contrast: now.contrast })),
+        contrast: STEPS.map((contrast) => ({ open: now.open, contrast })),
+        both: FEW_STEPS.flatMap((contrast) => FEW_STEPS.map((open) => ({ open, contrast }))),
+    }[over];
+}
 
 /** A further line that is kept apart from what was ordered, gone to at once; undone as it came. */
 function useFurtherLine<T>(orderId: number, make: (asked: T) => Promise<Created>) {
@@ -26,10 +37,16 @@ function useFurtherLine<T>(orderId: number, make: (asked: T) => Promise<Created>
     });
 }
 
+interface Strip {
+    lineId: number;
+    over: StripOver;
+    now: { open: number; contrast: number };
+}
+
 /** The same print at several settings for its paper, on one sheet. */
 export const useTestStrip = (orderId: number) =>
-    useFurtherLine(orderId, ({ lineId, contrast }: { lineId: number; contrast: number }) =>
-        api.post<Created>(`lines/${lineId}/test-strip`, { settings: STRIP.map((open) => ({ open, contrast })) }),
+    useFurtherLine(orderId, ({ lineId, over, now }: Strip) =>
+        api.post<Created>(`lines/${lineId}/test-strip`, { settings: settings(over, now) }),
     );
 
 /** A line once more, to be changed before it is made. */

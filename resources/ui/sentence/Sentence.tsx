@@ -107,7 +107,13 @@ function Add(props: OpenProps) {
     const [chosen, setChosen] = useState<string | null>(null);
     const entry = chosen === null ? undefined : WORDS[chosen];
     return (
-        <Opening title={entry?.title ?? 'Add to it'} text="add…" onOpen={() => setChosen(null)} change={props.change}>
+        <Opening
+            title={entry?.title ?? 'Add to it'}
+            label="Add to it"
+            text="add…"
+            onOpen={() => setChosen(null)}
+            change={props.change}
+        >
             {(close, change) =>
                 entry ? (
                     <entry.Panel {...props} change={change} close={close} />
@@ -133,6 +139,8 @@ function Add(props: OpenProps) {
 
 interface OpeningProps {
     title: string;
+    /** what the word is, where it opens one of several */
+    label?: string;
     text: string;
     isName?: boolean;
     /** what words are said of while it has the focus */
@@ -144,7 +152,7 @@ interface OpeningProps {
 }
 
 /** An underlined word and the popover it opens. */
-function Opening({ title, text, isName, saidOf, onOpen, change, children }: OpeningProps) {
+function Opening({ title, label = title, text, isName, saidOf, onOpen, change, children }: OpeningProps) {
     const [open, setOpen] = useState(false);
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
@@ -175,7 +183,7 @@ function Opening({ title, text, isName, saidOf, onOpen, change, children }: Open
         >
             <Popover.Trigger
                 ref={trigger}
-                aria-label={`${text}. ${title}`}
+                aria-label={`${text}. ${label}`}
                 data-said-of={saidOf}
                 data-left={isLeft || undefined}
                 onBlur={() => open || setIsLeft(false)}

@@ -1,9 +1,15 @@
-import { useTestStrip } from '@/api/apart';
+import { useTestStrip, type StripOver } from '@/api/apart';
 import { Button } from '@/common/Button';
 import { useTell } from '@/common/useTell';
 import type { WordProps } from '@/words/word';
 import { Typed } from '@/words/Typed';
 import { asPercent, fromPercent } from '@/words/percent';
+
+const OVER: { over: StripOver; label: string }[] = [
+    { over: 'lightness', label: 'lightness' },
+    { over: 'contrast', label: 'contrast' },
+    { over: 'both', label: 'both, 3 × 3' },
+];
 
 /** What is done to the lightness of this print for its paper; P shows it there. */
 export function ForPaperWord({ line, order, change }: WordProps) {
@@ -25,9 +31,18 @@ export function ForPaperWord({ line, order, change }: WordProps) {
                 note="Of this print only; the picture stays as it is. P shows it on its paper, and stays on while this is changed."
             />
             {line.cells.length === 0 && line.testOf === null && (
-                <Button onClick={() => tell(strip.mutateAsync({ lineId: line.id, contrast }))} disabled={strip.isPending}>
-                    Print a test strip
-                </Button>
+                <div role="group" aria-label="Print a test strip" className="flex flex-wrap items-baseline gap-2">
+                    <span className="w-full text-small text-soft">Print a test strip over</span>
+                    {OVER.map(({ over, label }) => (
+                        <Button
+                            key={over}
+                            onClick={() => tell(strip.mutateAsync({ lineId: line.id, over, now: { open, contrast } }))}
+                            disabled={strip.isPending}
+                        >
+                            {label}
+                        </Button>
+                    ))}
+                </div>
             )}
         </div>
     );

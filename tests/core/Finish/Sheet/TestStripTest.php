@@ -58,6 +58,26 @@ final class TestStripTest extends TestCase
         }
     }
 
+    public function test_lightness_and_contrast_at_once_lie_three_by_three(): void
+    {
+        $line = LineContexts::work(['size' => '8 x 10 in']);
+        $settings = [];
+        foreach ([0.0, 0.2, 0.4] as $contrast) {
+            foreach ([0.0, 0.2, 0.4] as $open) {
+                $settings[] = new ToneCurve($open, $contrast);
+            }
+        }
+        $wanted = Finishes::gathering()->testStrip($line->at, $settings);
+        $cells = $wanted['sheet']['cells'];
+        self::assertCount(9, $cells);
+        foreach ([0, 3, 6] as $first) {
+            self::assertCount(1, array_unique(array_map(fn (array $cell): string => $cell['at']['y'], array_slice($cells, $first, 3))));
+        }
+        self::assertCount(3, array_unique(array_map(fn (array $cell): string => $cell['at']['x'], $cells)));
+        $strip = LineContexts::work(['picture' => null] + $wanted);
+        self::assertFalse($strip->isStopped(), $strip->worst()->title);
+    }
+
     public function test_what_can_be_no_strip_is_said(): void
     {
         $line = LineContexts::work(['size' => '8 x 10 in']);
