@@ -124,6 +124,6 @@ final class WorkedOrder
     {
         $wanted = $this->wanted($this->lines[$line->id]);
 
-        return $this->lab->of($wanted->product)->paperProfile($wanted->paper);
+        return $this->lab->of($wanted->printedOn(), $wanted->paper)->paperProfile($wanted->paper);
     }
 }

@@ -21,6 +21,15 @@ final class ColoursFit implements Check
         }
         $what =
             $at->lab->paperProfile($at->line->paper) === null ? 'the file’s colour space' : "“{$at->lab->paper($at->line->paper)?->name}”";
+        $product = $at->line->printedOn();
+        if ($product !== null && $at->lab->paperProfile($at->line->paper) === null && $seen->outOfGamut <= self::LITTLE) {
+            return Finding::fine(
+                'colours-unjudged',
+                "Its colours on “{$product}” can’t be judged",
+                'The file’s colour space holds them. What they become there isn’t known: '.
+                    'the lab’s card names no paper of it that has a profile.',
+            );
+        }
         $hues = $seen->hues === [] ? '' : ' Mostly '.WordRow::list($seen->hues).'.';
 
         return $seen->outOfGamut > self::LITTLE

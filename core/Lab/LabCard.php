@@ -73,12 +73,17 @@ final readonly class LabCard
         return new self(...[...get_object_vars($this), 'bleed' => null, 'sizes' => [$size]]);
     }
 
-    /** The card as it is for one product on one paper: with the product's own sizes, papers, largest piece and prices. */
+    /**
+     * The card as it is for one product on one paper: with the product's own sizes, papers, pixels, largest piece and prices. Of a product
+     * that names no papers it isn't known what it is printed on, unless the line says.
+     */
     public function of(?string $product, ?string $paper = null): self
     {
         $own = $this->product($product);
-        $papers = array_filter($this->papers, fn (Paper $of): bool => in_array($of->name, $own->papers ?? [], true));
-        $papers = array_values($papers) ?: $this->papers;
+        $papers = array_values(array_filter($this->papers, fn (Paper $of): bool => in_array($of->name, $own->papers ?? [], true)));
+        if ($papers === []) {
+            $papers = $product !== null && $paper === null ? [] : $this->papers;
+        }
         $named = $paper ?? ($papers[0]->name ?? null);
         $prices = $own->prices ?? [] ?: $this->prices;
 
@@ -87,6 +92,8 @@ final readonly class LabCard
                 ...get_object_vars($this),
                 'sizes' => $own->sizes ?? [] ?: $this->sizes,
                 'papers' => $papers,
+                'resolution' => $own->resolution ?? $this->resolution,
+                'minimumPpi' => $own->minimumPpi ?? $this->minimumPpi,
                 'largestPiece' => $own->largestPiece ?? $this->largestPiece,
                 'prices' => [
                     ...array_filter($prices, fn (SizePrice $price): bool => $price->paper !== null && $price->paper === $named),

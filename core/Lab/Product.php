@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Lab;
 
+use Planisher\Measure\Resolution;
 use Planisher\Measure\Size;
 use Planisher\OrderFile\JsonNode;
 
@@ -11,8 +12,9 @@ use Planisher\OrderFile\JsonNode;
 final readonly class Product
 {
     /**
+     * @param  ?Resolution  $resolution  that the lab aims at for it; null for the lab's own, as the least it prints it with
      * @param  list<Size>  $sizes  that it is had in; empty for the lab's
-     * @param  list<string>  $papers  that it is printed on, by the card's names; empty for all
+     * @param  list<string>  $papers  that it is printed on, by the card's names; empty where the card doesn't say
      * @param  list<Extra>  $mounts
      * @param  list<Extra>  $options
      * @param  list<SizePrice>  $prices
@@ -20,6 +22,8 @@ final readonly class Product
     private function __construct(
         public string $name,
         public ?Size $largestPiece,
+        public ?Resolution $resolution,
+        public ?float $minimumPpi,
         public array $sizes,
         public array $papers,
         public array $mounts,
@@ -52,11 +56,13 @@ final readonly class Product
     /** @throws \Planisher\OrderFile\OrderFileError */
     public static function fromNode(JsonNode $node): self
     {
-        $node->object(['name', 'largestPiece', 'sizes', 'papers', 'mounts', 'options', 'prices']);
+        $node->object(['name', 'largestPiece', 'ppi', 'minimumPpi', 'sizes', 'papers', 'mounts', 'options', 'prices']);
 
         return new self(
             $node->need('name')->string(40),
             $node->maybe('largestPiece')?->size(),
+            $node->maybe('ppi') === null ? null : Resolution::perInch((string) $node->need('ppi')->number(36, 1200)),
+            $node->maybe('minimumPpi')?->number(1, 1200),
             array_map(fn (JsonNode $n): Size => $n->size(), $node->maybe('sizes')?->items(0, 400) ?? []),
             array_map(fn (JsonNode $n): string => $n->string(40), $node->maybe('papers')?->items(0, 40) ?? []),
             array_map(Extra::fromNode(...), $node->maybe('mounts')?->items(0, 40) ?? []),
@@ -74,6 +80,8 @@ final readonly class Product
             [
                 'name' => $this->name,
                 'largestPiece' => $this->largestPiece === null ? null : (string) $this->largestPiece,
+                'ppi' => $this->resolution?->ppi(),
+                'minimumPpi' => $this->minimumPpi,
                 'sizes' => array_map(strval(...), $this->sizes),
                 'papers' => $this->papers,
                 'mounts' => $arrays($this->mounts),

@@ -41,7 +41,7 @@ final readonly class NameParts
     /** @param  string  $number  the line's, in as many digits as the order's other lines have */
     public static function of(OrderHead $order, LabCard $lab, LineSpec $line, string $number): self
     {
-        $line = $line->listedBy($lab->of($line->product, $line->paper));
+        $line = $line->listedBy($lab->of($line->printedOn(), $line->paper));
         $extension = ($line->isPrinted() ? $line->output->formatFor($lab) : FileFormat::Jpeg)->extension();
 
         return new self(

@@ -71,7 +71,7 @@ final readonly class WorkedLine
         ?callable $measure = null,
         OrderContext $orderContext = new OrderContext(),
     ): LineContext {
-        $lab = $lab->of($line->product, $line->paper);
+        $lab = $lab->of($line->printedOn(), $line->paper);
         $line = $line->sizedBy(self::first($pictures))->listedBy($lab);
         $plan = self::plan($line, $pictures, $lab, $name, $orderContext);
         $seen = $plan === null || $measure === null ? null : $measure($plan);

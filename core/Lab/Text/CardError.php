@@ -92,4 +92,9 @@ final class CardError extends \InvalidArgumentException
     {
         return new self("“{$text}” is no size of {$product}. Write two sides, such as 8 × 10 in, or take it out.");
     }
+
+    public static function noPpiOfProduct(string $text, string $product): self
+    {
+        return new self("“{$text}” is no number of pixels per inch of {$product}. Write a number, such as 150, or take it out.");
+    }
 }

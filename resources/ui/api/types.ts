@@ -254,13 +254,21 @@ export interface Product {
     name: string;
     largestPiece?: Size;
     /**
+     * that files for it are made at; none for the lab's
+     */
+    ppi?: number;
+    /**
+     * the least it is printed with; none for the lab's
+     */
+    minimumPpi?: number;
+    /**
      * that it is had in; none for the lab's
      *
      * @maxItems 400
      */
     sizes?: Size[];
     /**
-     * that it is printed on, by the card's names; none for all
+     * that it is printed on, by the card's names; none where that isn't known
      *
      * @maxItems 40
      */
@@ -1393,6 +1401,8 @@ export interface ProductTexts {
     name: string;
     sizes: string;
     largestPiece: string;
+    ppi: string;
+    minimumPpi: string;
     papers: string;
     mounts: string;
     options: string;

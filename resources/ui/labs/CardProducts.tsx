@@ -1,19 +1,19 @@
 import { useId } from 'react';
 import type { ProductTexts } from '@/api/types';
 import { Button } from '@/common/Button';
-import type { CardDraft } from './useCardDraft';
+import { NO_PRODUCT, type CardDraft } from './useCardDraft';
 
 const FIELDS: { name: keyof ProductTexts; label: string; hint: string; isLong?: boolean }[] = [
     { name: 'name', label: 'Name', hint: 'canvas, metal, mounted print' },
     { name: 'largestPiece', label: 'Largest piece', hint: 'the lab’s' },
     { name: 'sizes', label: 'Sizes', hint: 'the lab’s, unless it has its own' },
-    { name: 'papers', label: 'Papers', hint: 'any, unless some are named' },
+    { name: 'papers', label: 'Papers', hint: 'what it is printed on, so that its colours can be judged' },
+    { name: 'ppi', label: 'Pixels per inch', hint: 'the lab’s' },
+    { name: 'minimumPpi', label: 'At least', hint: 'the lab’s' },
     { name: 'mounts', label: 'Mounts', hint: 'foam board 5 mm +4.50, aluminium +18' },
     { name: 'options', label: 'Options', hint: 'rounded corners, hanging wire +3' },
     { name: 'prices', label: 'Prices', hint: '16 × 20 in  48.00', isLong: true },
 ];
-
-const NONE: ProductTexts = { name: '', sizes: '', largestPiece: '', papers: '', mounts: '', options: '', prices: '' };
 
 /** What else the lab prints on, as it is read. */
 export function ProductsSaid({ draft }: { draft: CardDraft }) {
@@ -30,6 +30,8 @@ export function ProductsSaid({ draft }: { draft: CardDraft }) {
                             product.largestPiece && `up to ${product.largestPiece}`,
                             product.sizes && `in ${product.sizes}`,
                             product.papers && `on ${product.papers}`,
+                            product.ppi && `${product.ppi} ppi`,
+                            product.minimumPpi && `at least ${product.minimumPpi} ppi`,
                             product.mounts && `mounted: ${product.mounts}`,
                             product.options,
                             product.prices && `${product.prices.split('\n').length} prices`,
@@ -80,7 +82,7 @@ export function ProductsTyped({ draft }: { draft: CardDraft }) {
                 </fieldset>
             ))}
             <div>
-                <Button onClick={() => draft.products([...products, NONE])}>Add a product</Button>
+                <Button onClick={() => draft.products([...products, NO_PRODUCT])}>Add a product</Button>
             </div>
         </div>
     );

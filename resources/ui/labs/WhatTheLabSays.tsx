@@ -4,7 +4,7 @@ import { readRequirements } from '@/api/labs';
 import type { CardField, LabRead } from '@/api/types';
 import { Button } from '@/common/Button';
 import { OverPage } from '@/common/OverPage';
-import type { CardDraft } from './useCardDraft';
+import { NO_PRODUCT, type CardDraft } from './useCardDraft';
 
 interface Props {
     fields: CardField[];
@@ -171,6 +171,6 @@ function fillIn(draft: CardDraft, understood: LabRead['understood']) {
         ...products,
         ...pieces
             .filter(([name]) => !products.some((product) => product.name === name))
-            .map(([name, largestPiece]) => ({ name, largestPiece, sizes: '', papers: '', mounts: '', options: '', prices: '' })),
+            .map(([name, largestPiece]) => ({ ...NO_PRODUCT, name, largestPiece })),
     ]);
 }

@@ -1,11 +1,24 @@
 import { useEffect, useState } from 'react';
 import { useTried, type CardTyped } from '@/api/labs';
-import type { LabPage } from '@/api/types';
+import type { LabPage, ProductTexts } from '@/api/types';
 
 /** How long typing rests before it is read. */
 const REST_MS = 250;
 
 const EMPTY: CardTyped = { texts: { name: '', sizes: '' }, products: [], papers: [] };
+
+/** A product of which nothing is said yet. */
+export const NO_PRODUCT: ProductTexts = {
+    name: '',
+    sizes: '',
+    largestPiece: '',
+    ppi: '',
+    minimumPpi: '',
+    papers: '',
+    mounts: '',
+    options: '',
+    prices: '',
+};
 
 const typedOf = (lab: LabPage | null): CardTyped =>
     lab ? { texts: lab.texts, products: lab.products, papers: lab.papers } : EMPTY;

@@ -391,6 +391,38 @@ final class ChecksTest extends TestCase
         self::assertNull(LineContexts::finding(LineContexts::work(), 'colours-fit'), 'nobody has looked');
     }
 
+    public function test_colours_on_a_product_are_judged_by_its_own_paper_or_not_at_all(): void
+    {
+        $profile = fn (string $name): PaperProfile => new PaperProfile("{$name}.icc", hash('sha256', $name), $name);
+        $lab = LineContexts::lab([
+            'papers' => [
+                ['name' => 'Lustre', 'surface' => 'lustre', 'profile' => 'lustre.icc'],
+                ['name' => 'Sheet metal', 'surface' => 'glossy', 'profile' => 'metal.icc'],
+            ],
+            'products' => [['name' => 'metal'], ['name' => 'panel', 'papers' => ['Sheet metal'], 'ppi' => 200, 'minimumPpi' => 150]],
+        ])->knowing(new ProfileShelf(['lustre.icc' => $profile('lustre'), 'metal.icc' => $profile('metal')]));
+        $work = fn (array $wanted): WorkedLine => WorkedLine::work(
+            LineContexts::line($wanted),
+            [LineContexts::picture(4200, 2800)],
+            $lab,
+            NameBook::names(LineContexts::head(), $lab, [1 => LineContexts::line($wanted)])[1],
+            fn (): ColourLoss => new ColourLoss(0.001, [], 0.002, null),
+        );
+        $fits = fn (array $wanted): ?string => LineContexts::finding($work($wanted), 'colours-fit')?->text;
+        self::assertStringContainsString('“Lustre”', (string) $fits([]));
+        self::assertStringContainsString('“Sheet metal”', (string) $fits(['product' => 'panel']));
+        self::assertStringContainsString('“Lustre”', (string) $fits(['product' => 'metal', 'paper' => 'Lustre']), 'as it is asked for');
+        foreach ([['product' => 'metal'], ['product' => 'acrylic'], ['make' => 'canvas']] as $unknown) {
+            self::assertNull($fits($unknown));
+            self::assertSame(
+                'Its colours on “'.($unknown['product'] ?? 'canvas').'” can’t be judged',
+                LineContexts::finding($work($unknown), 'colours-unjudged')?->title,
+            );
+        }
+        self::assertSame(200.0, $work(['product' => 'panel'])->plan?->shown->resolution->ppi(), 'its own pixels per inch');
+        self::assertSame(150.0, $work(['product' => 'panel'])->lab->minimumPpi);
+    }
+
     /** Two ways out of too few pixels: the largest size that carries, and the wall, where fewer are sharp from farther away. */
     public function test_too_few_pixels_for_the_hand_may_be_enough_for_a_wall(): void
     {
