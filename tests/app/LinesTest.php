@@ -408,7 +408,8 @@ final class LinesTest extends TestCase
             ->assertOk()
             ->json();
         self::assertNotEmpty($looked['colours']);
-        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $looked['colours'][0]);
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $looked['colours'][0]['code']);
+        self::assertNotSame('', $looked['colours'][0]['name']);
         self::assertLessThanOrEqual(1, $looked['suggestion']['x'] + $looked['suggestion']['width']);
     }
 }

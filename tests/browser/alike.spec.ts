@@ -1,4 +1,4 @@
-import { addPictures, audit, expect, newOrder, painted, photographed, test } from './studio';
+import { addLine, addPictures, audit, expect, newOrder, painted, photographed, test } from './studio';
 
 const NONE = 'No profile in the picture';
 
@@ -36,4 +36,18 @@ test('what many pictures have alike is settled on one page, in one key, and take
     await lines.first().getByRole('link').click();
     const finding = page.getByRole('complementary', { name: 'Before it goes' }).locator('[data-code=profile-none]');
     await expect(finding.getByRole('img', { name: 'settled' })).toBeVisible();
+});
+
+test('what would be left out is told before files are made, and passed and made in one press', async ({ page }) => {
+    await newOrder(page, 'Isholm Rowing Club');
+    await addPictures(page, photographed('kiln.jpg'), photographed('quay.jpg'));
+    await addLine(page, '4 x 6 in', 1, 'kiln.jpg');
+    await addLine(page, '4 x 6 in', 1, 'quay.jpg');
+    await expect(page.getByRole('note')).toHaveCount(0); // nothing is passed: nothing is left out of anything yet
+    await page.getByLabel('Choose line 1').check({ force: true });
+    await page.getByRole('button', { name: 'Pass', exact: true }).click();
+    const left = page.getByRole('note').filter({ hasText: 'Line 2 isn’t passed, and no files will be made of it.' });
+    await expect(left).toBeVisible();
+    await left.getByRole('button', { name: 'Pass it, and make all' }).click();
+    await expect(page.getByText('2 of 2 made and read back')).toBeVisible({ timeout: 30_000 });
 });

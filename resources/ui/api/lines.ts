@@ -139,6 +139,11 @@ export function useManyActs(orderId: number) {
     };
     return {
         pass: async (chosen: LineView[]) => done(chosen, await passLines(orderId, chosen)),
+        /** The same, telling which are passed by it. */
+        passed: async (chosen: LineView[]) => {
+            const answer = await passLines(orderId, chosen);
+            return { passed: answer.lines.map(({ id }) => id), missed: done(chosen, answer) };
+        },
         /** Says yes to what they have alike; those with nothing else to look at pass. */
         settle: async (chosen: LineView[], alike: string) =>
             done(chosen, await api.post<LinesPassed>(`orders/${orderId}/settle`, { alike, lines: asSeen(chosen) })),

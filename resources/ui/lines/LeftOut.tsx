@@ -7,21 +7,41 @@ import { Mark } from '@/common/Mark';
 import { useNotices } from '@/notices/notices';
 import { useMake } from './useMake';
 
-const numbers = (lines: Left[]) => lines.map(({ number }) => number).join(', ');
+/** So many are named; of more it is told how many. */
+const MOST_NAMED = 8;
+
+const numbers = (lines: Left[]) => {
+    const named = lines.slice(0, MOST_NAMED).map(({ number }) => number);
+    const more = lines.length - named.length;
+    return `${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
+};
+
+interface Props {
+    orderId: number;
+    lines: Left[];
+    /** told before any files are made: then those of all lines are, with these */
+    isBefore?: boolean;
+    /** passes them, where the page can undo it; tells which are passed */
+    pass?: (lines: Left[]) => Promise<{ passed: number[]; missed: string[] }>;
+}
 
 /** Lines that nobody has passed, where the files of the others are: what is fine is passed and made in one press. */
-export function LeftOut({ orderId, lines }: { orderId: number; lines: Left[] }) {
+export function LeftOut({ orderId, lines, isBefore = false, pass }: Props) {
     const notices = useNotices();
     const make = useMake(orderId);
     const fine = lines.filter(({ canPass }) => canPass);
     const toSee = lines.filter(({ canPass }) => !canPass);
-    const pass = usePassLines(orderId);
+    const passLines = usePassLines(orderId);
+    const passed = async (these: Left[]) => {
+        const { lines: now, missed } = await passLines(these);
+        return { passed: now.map(({ id }) => id), missed };
+    };
     const passAndMake = useAct(
         async () => {
-            const { lines: passed, missed } = await pass(fine);
+            const { passed: ids, missed } = await (pass ?? passed)(fine);
             missed.forEach((words) => notices.say(words, { lasts: true }));
-            if (passed.length > 0) {
-                await make.mutateAsync(passed.map(({ id }) => id)).catch(() => undefined); // it has told
+            if (ids.length > 0) {
+                await make.mutateAsync(isBefore ? [] : ids).catch(() => undefined); // it has told
             }
         },
         { onError: (error) => notices.say(error.message, { lasts: true }) },
@@ -30,8 +50,8 @@ export function LeftOut({ orderId, lines }: { orderId: number; lines: Left[] }) 
         <div role="note" className="mt-4 flex items-center gap-3 border border-rule bg-chrome px-4 py-2.5 text-row">
             <Mark level="look" />
             <p className="min-w-0 grow">
-                <b>{lines.length === 1 ? `Line ${numbers(lines)} isn’t passed` : `Lines ${numbers(lines)} aren’t passed`}</b>, and
-                no files are made of {lines.length === 1 ? 'it' : 'them'}.
+                <b>{lines.length === 1 ? `Line ${numbers(lines)} isn’t passed` : `Lines ${numbers(lines)} aren’t passed`}</b>
+                {`, and no files ${isBefore ? 'will be' : 'are'} made of ${lines.length === 1 ? 'it' : 'them'}.`}
             </p>
             {toSee.length > 0 && (
                 <Link to={`/orders/${orderId}/look`} className="font-semibold text-copper underline underline-offset-4">
@@ -40,7 +60,9 @@ export function LeftOut({ orderId, lines }: { orderId: number; lines: Left[] }) 
             )}
             {fine.length > 0 && (
                 <Button onClick={() => passAndMake.mutate()} disabled={passAndMake.isPending}>
-                    Pass and make {fine.length === lines.length ? (fine.length === 1 ? 'it' : 'them') : numbers(fine)}
+                    {isBefore ? 'Pass' : 'Pass and make'}{' '}
+                    {fine.length === lines.length ? (fine.length === 1 ? 'it' : 'them') : numbers(fine)}
+                    {isBefore && ', and make all'}
                 </Button>
             )}
         </div>

@@ -19,6 +19,7 @@ import { LineRow } from './LineRow';
 import { useArriving } from './useArriving';
 import { useChoosing } from './useChoosing';
 import { useGoOn } from './useGoOn';
+import { NotPassed } from './NotPassed';
 import { OrderActs } from './OrderActs';
 import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
@@ -124,6 +125,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                             </Button>
                         </div>
                     </div>
+                    {lines.length + pictures.length === 0 && <NotPassed orderId={order.id} lines={order.lines} />}
                     {isSaying && lines.length > 0 && (
                         <SayOfMany orderId={order.id} lines={lines} onDone={() => setIsSaying(false)} />
                     )}

@@ -1,0 +1,31 @@
+import { useManyActs } from '@/api/lines';
+import type { LeftOut as Left, LineView } from '@/api/types';
+import { LeftOut } from '@/lines/LeftOut';
+import { isFine } from '@/lines/wantsEyes';
+
+/** What would be left out if files were made now, told before: where some lines are passed and others aren't. */
+export function NotPassed({ orderId, lines }: { orderId: number; lines: LineView[] }) {
+    const acts = useManyActs(orderId);
+    const left = lines.some(({ state }) => state === 'passed')
+        ? lines.filter(({ state }) => state === 'open' || state === 'waiting')
+        : [];
+    const told: Left[] = left.map((line) => ({
+        id: line.id,
+        number: line.number,
+        version: line.version,
+        short: line.short,
+        canPass: isFine(line),
+    }));
+    return (
+        <LeftOut
+            orderId={orderId}
+            lines={told}
+            isBefore
+            pass={async (these) => {
+                const ids = these.map(({ id }) => id);
+                const { passed, missed } = await acts.passed(left.filter(({ id }) => ids.includes(id)));
+                return { passed, missed };
+            }}
+        />
+    );
+}
