@@ -43,6 +43,11 @@ await page.locator('[aria-label="How it was read"][aria-busy=false]').waitFor();
 await page.getByText(/are clear/).scrollIntoViewIfNeeded();
 await take('list-read');
 await page.goto('/orders/1/look');
+await page.getByRole('button', { name: /^Yes, for all/ }).waitFor();
+for (let tries = 0; tries < 9 && (await page.getByRole('list', { name: 'What to look at' }).count()) === 0; tries++) {
+    await page.keyboard.press('n'); // past what several lines have alike
+    await page.waitForTimeout(300);
+}
 await page.getByTestId('preview').waitFor();
 await take('look-at-each');
 await page.goto('/orders/1/lines/5');

@@ -28,7 +28,7 @@ final class TestStrip
     /** In the unit of what was ordered: a print's long side, the band for its caption, what lies between prints, letters, how finely. */
     private const METRIC = ['long' => '90 mm', 'band' => '8 mm', 'gap' => '2 mm', 'letters' => '3 mm', 'step' => '0.1 mm'];
 
-    private const IMPERIAL = ['long' => '3.5 in', 'band' => '5/16 in', 'gap' => '1/16 in', 'letters' => '1/8 in', 'step' => '0.001 in'];
+    private const IMPERIAL = ['long' => '3.5 in', 'band' => '0.3 in', 'gap' => '0.05 in', 'letters' => '0.12 in', 'step' => '0.01 in'];
 
     /**
      * @param  list<ToneCurve>  $settings

@@ -102,8 +102,8 @@ function Short({ short, uses: { subject } }: LineView) {
     const isNamed = short.startsWith(subject) && subject !== '';
     return isNamed ? (
         <>
-            <span className="min-w-8 shrink-[100] truncate">{subject}</span>
-            <span className="min-w-0 truncate">{short.slice(subject.length)}</span>
+            <span className="min-w-8 truncate">{subject}</span>
+            <span className="max-w-[calc(100%-2rem)] shrink-0 truncate">{short.slice(subject.length)}</span>
         </>
     ) : (
         <span className="min-w-0 truncate">{short}</span>

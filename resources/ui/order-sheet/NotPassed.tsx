@@ -16,16 +16,18 @@ export function NotPassed({ orderId, lines }: { orderId: number; lines: LineView
         short: line.short,
         canPass: isFine(line),
     }));
-    return (
-        <LeftOut
-            orderId={orderId}
-            lines={told}
-            isBefore
-            pass={async (these) => {
-                const ids = these.map(({ id }) => id);
-                const { passed, missed } = await acts.passed(left.filter(({ id }) => ids.includes(id)));
-                return { passed, missed };
-            }}
-        />
+    return told.length === 0 ? null : (
+        <div className="mb-3">
+            <LeftOut
+                orderId={orderId}
+                lines={told}
+                isBefore
+                pass={async (these) => {
+                    const ids = these.map(({ id }) => id);
+                    const { passed, missed } = await acts.passed(left.filter(({ id }) => ids.includes(id)));
+                    return { passed, missed };
+                }}
+            />
+        </div>
     );
 }

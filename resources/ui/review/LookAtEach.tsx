@@ -66,7 +66,11 @@ function Walk({ order, trouble }: { order: OrderSheet; trouble: Error | null }) 
             return;
         }
         const left = row.filter((stop) => typeof stop === 'number' && isOpen(stop)).length;
-        notices.say(left === 0 ? 'That was all of them.' : `That was all of them; ${left} are left for later.`);
+        notices.say(
+            left === 0
+                ? 'That was all of them.'
+                : `That was all of them; ${left === 1 ? 'one is' : `${left} are`} left for later.`,
+        );
         void navigate(sheet);
     };
     const back = () => setAt(Math.max(0, row.slice(0, row.indexOf(here!)).findLastIndex(isThere)));
