@@ -95,11 +95,17 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
                 const cells = places.map(async (cell) => {
                     const at = cellLine(line, cell);
                     const its = typeof change === 'function' ? change(at) : change;
-                    const own =
-                        asksForOwn(its) && at.picture ? (await lookedAt(client, at.picture.sha256)).colours[0] : undefined;
-                    return { cell, change: own ? withOwn(its, own.code) : its };
+                    if (!asksForOwn(its)) {
+                        return [{ cell, change: its }];
+                    }
+                    const own = at.picture && (await lookedAt(client, at.picture.sha256)).colours[0];
+                    return own ? [{ cell, change: withOwn(its, own.code) }] : []; // without a picture it has no colour of its own
                 });
-                return patch(line, { cells: await Promise.all(cells) });
+                const those = (await Promise.all(cells)).flat();
+                if (those.length === 0) {
+                    throw new Error('None of them has a picture yet, and a colour of its own.');
+                }
+                return patch(line, { cells: those });
             }),
         type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
         pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
@@ -139,11 +145,6 @@ export function useManyActs(orderId: number) {
     };
     return {
         pass: async (chosen: LineView[]) => done(chosen, await passLines(orderId, chosen)),
-        /** The same, telling which are passed by it. */
-        passed: async (chosen: LineView[]) => {
-            const answer = await passLines(orderId, chosen);
-            return { passed: answer.lines.map(({ id }) => id), missed: done(chosen, answer) };
-        },
         /** Says yes to what they have alike; those with nothing else to look at pass. */
         settle: async (chosen: LineView[], alike: string) =>
             done(chosen, await api.post<LinesPassed>(`orders/${orderId}/settle`, { alike, lines: asSeen(chosen) })),

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { ApiError, api } from './client';
+import { ApiError, api, errorOf } from './client';
 import type { Histograms, LineView, Note, OnPaper } from './types';
 
 /** The rendered plan of a line, where it has one: as the file is, on its paper, on it with nothing lifted, hatched where colours don't fit. */
@@ -57,13 +57,12 @@ export const useWeight = (line: LineView) =>
         staleTime: Infinity,
     });
 
-/** What went wrong with a picture of a line, in words, and whether it is worth another try. */
-export async function whyUnseen(href: string): Promise<{ why: string; isPassing: boolean } | null> {
+/** Why a rendering isn't there; null where it is by now. */
+export async function whyUnseen(href: string): Promise<ApiError | null> {
     try {
-        await api.get<void>(href.replace(/^\/api\//, ''));
-        return null; // it is there by now
-    } catch (error) {
-        const isPassing = !(error instanceof ApiError) || error.status >= 500 || error.status === 429;
-        return { why: (error as Error).message, isPassing };
+        const answer = await fetch(href, { headers: { Accept: 'application/json' } });
+        return answer.ok ? null : errorOf(answer.status, await answer.text());
+    } catch {
+        return new ApiError(0, 'Planisher can’t be reached, and nothing can be drawn.');
     }
 }

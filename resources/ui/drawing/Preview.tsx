@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { PixelRect } from '@/api/types';
+import type { ApiError } from '@/api/client';
 import { whyUnseen } from '@/api/views';
 import { useNotices } from '@/notices/notices';
 import { Clipped } from './Clipped';
@@ -43,14 +44,15 @@ function useLoaded(href: string): boolean {
             image.onerror = () => void whyUnseen(href).then((trouble) => wanted && failed(trouble, tries));
             image.src = href;
         };
-        const failed = (trouble: Awaited<ReturnType<typeof whyUnseen>>, tries: number) => {
-            if (trouble === null || (trouble.isPassing && tries < TRIES)) {
+        const failed = (trouble: ApiError | null, tries: number) => {
+            const isWorthIt = trouble === null || trouble.isPassing || trouble.status === 429;
+            if (isWorthIt && tries < TRIES) {
                 if (trouble && tries === 1) {
                     say.current('The drawing takes longer than it should; it is tried again.');
                 }
-                timer = setTimeout(() => load(tries + 1), trouble === null ? 0 : AGAIN_MS);
-            } else if (!/changed meanwhile/.test(trouble.why)) {
-                say.current(trouble.why, { lasts: true });
+                timer = setTimeout(() => load(tries + 1), AGAIN_MS);
+            } else if (trouble && trouble.status !== 404) {
+                say.current(trouble.message, { lasts: true }); // 404: the line is another by now, and asks for another
             }
         };
         load(1);

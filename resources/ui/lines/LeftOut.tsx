@@ -19,29 +19,33 @@ const numbers = (lines: Left[]) => {
 interface Props {
     orderId: number;
     lines: Left[];
-    /** told before any files are made: then those of all lines are, with these */
-    isBefore?: boolean;
-    /** passes them, where the page can undo it; tells which are passed */
-    pass?: (lines: Left[]) => Promise<{ passed: number[]; missed: string[] }>;
+    /** given before any files are made: passes those that are fine, so that it can be undone, and says which could not be */
+    passBefore?: () => Promise<string[]>;
 }
 
 /** Lines that nobody has passed, where the files of the others are: what is fine is passed and made in one press. */
-export function LeftOut({ orderId, lines, isBefore = false, pass }: Props) {
+export function LeftOut({ orderId, lines, passBefore }: Props) {
     const notices = useNotices();
     const make = useMake(orderId);
     const fine = lines.filter(({ canPass }) => canPass);
     const toSee = lines.filter(({ canPass }) => !canPass);
+    const isBefore = passBefore !== undefined;
     const passLines = usePassLines(orderId);
-    const passed = async (these: Left[]) => {
-        const { lines: now, missed } = await passLines(these);
-        return { passed: now.map(({ id }) => id), missed };
+    /** Passes them; gives which files are to be made then: before, of all that is passed. */
+    const pass = async () => {
+        if (passBefore) {
+            const missed = await passBefore();
+            return { missed, make: missed.length < fine.length ? [] : null };
+        }
+        const { lines: passed, missed } = await passLines(fine);
+        return { missed, make: passed.length > 0 ? passed.map(({ id }) => id) : null };
     };
     const passAndMake = useAct(
         async () => {
-            const { passed: ids, missed } = await (pass ?? passed)(fine);
+            const { missed, make: these } = await pass();
             missed.forEach((words) => notices.say(words, { lasts: true }));
-            if (ids.length > 0) {
-                await make.mutateAsync(isBefore ? [] : ids).catch(() => undefined); // it has told
+            if (these) {
+                await make.mutateAsync(these).catch(() => undefined); // it has told
             }
         },
         { onError: (error) => notices.say(error.message, { lasts: true }) },

@@ -18,16 +18,7 @@ export function NotPassed({ orderId, lines }: { orderId: number; lines: LineView
     }));
     return told.length === 0 ? null : (
         <div className="mb-3">
-            <LeftOut
-                orderId={orderId}
-                lines={told}
-                isBefore
-                pass={async (these) => {
-                    const ids = these.map(({ id }) => id);
-                    const { passed, missed } = await acts.passed(left.filter(({ id }) => ids.includes(id)));
-                    return { passed, missed };
-                }}
-            />
+            <LeftOut orderId={orderId} lines={told} passBefore={() => acts.pass(left.filter(isFine))} />
         </div>
     );
 }

@@ -41,25 +41,12 @@ export function SameOfMany({ orderId, alike, lines, onNext, onBack }: Props) {
         onSuccess: (missed) => missed.forEach((words) => notices.say(words, { lasts: true })),
         onError: (error) => notices.say(error.message, { lasts: true }),
     });
-    const yes = async (of: LineView[]) => {
-        const missed = await settle.mutateAsync(of);
-        return of.length === lines.length && missed.length === 0;
-    };
-    const all = () =>
-        void yes(lines).then(
-            (isAll) => isAll && onNext(),
-            () => undefined,
-        );
-    const one = (line: LineView) =>
-        void yes([line]).then(
-            (isAll) => isAll && onNext(),
-            () => undefined,
-        );
-    const allAndMake = () =>
-        void yes(lines).then(
-            () => make.mutate([]),
-            () => undefined,
-        );
+    /** @param then what is done where it was said of them, told whether none is left */
+    const yes = (of: LineView[], then: (isAll: boolean) => void) =>
+        settle.mutate(of, { onSuccess: (missed) => then(of.length === lines.length && missed.length === 0) });
+    const onIfAll = (isAll: boolean) => isAll && onNext();
+    const all = () => yes(lines, onIfAll);
+    const allAndMake = () => yes(lines, () => make.mutate([]));
     useKeys({
         y: all,
         Enter: all,
@@ -98,7 +85,7 @@ export function SameOfMany({ orderId, alike, lines, onNext, onBack }: Props) {
                         )}
                         <Button
                             className="mt-auto"
-                            onClick={() => one(line)}
+                            onClick={() => yes([line], onIfAll)}
                             disabled={settle.isPending}
                             aria-label={`Yes, line ${line.number}`}
                         >
