@@ -112,6 +112,9 @@ final readonly class WorkedLine
      */
     public function settledBy(array $keys): self
     {
+        if ($keys === []) {
+            return $this;
+        }
         $findings = array_map(fn (Finding $finding): Finding => $finding->settledBy($keys), $this->findings);
 
         return new self($this->at, $this->line, $this->lab, $this->name, $this->plan, Finding::worstFirst($findings));

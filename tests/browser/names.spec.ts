@@ -26,10 +26,10 @@ test('a name typed whole, and a house finish by its first letters, kept from a l
     await row.getByRole('link').click();
     const sentence = page.getByTestId('sentence');
     const names = await openWord(page, 'What the file is called');
-    await names.getByLabel('Typed whole').fill('{size}_christmas decor_{banana}');
+    await names.getByLabel('Whole').fill('{size}_christmas decor_{banana}');
     await page.keyboard.press('Enter');
     await expect(names.getByText(/\{banana\} is no part of a name\. Parts are client, order/)).toBeVisible();
-    await names.getByLabel('Typed whole').fill('{size}_christmas decor_{copies}');
+    await names.getByLabel('Whole').fill('{size}_christmas decor_{copies}');
     await page.keyboard.press('Enter');
     await expect(sentence).toContainText('4x6_christmas-decor_');
     await page.keyboard.press('Escape');
@@ -37,7 +37,11 @@ test('a name typed whole, and a house finish by its first letters, kept from a l
     const hand = new Hand(page);
     await hand.key('u', 'house finishes');
     const finishes = page.getByRole('dialog', { name: 'House finish' });
-    await hand.type(finishes.getByLabel('Its first letters'), 'warm c', 'its first letters');
+    await hand.type(finishes.getByLabel('Its first letters'), 'w', 'its first letters');
+    // those that begin so come before those of which a later word does (“Proof, with our mark”)
+    await expect(finishes.getByRole('list').getByRole('button').first()).toContainText(/^W/);
+    await expect(finishes.getByRole('button', { name: /^Proof, with our mark/ })).toBeVisible();
+    await finishes.getByLabel('Its first letters').fill('warm c');
     await expect(finishes.getByRole('list').getByRole('button')).toHaveCount(1);
     await hand.key('Enter', 'give it');
     await expect(page.getByText('“Warm card” is given to the line.')).toBeVisible();
@@ -53,4 +57,17 @@ test('a name typed whole, and a house finish by its first letters, kept from a l
     await expect(page.getByText('0 of 1 passed')).toBeVisible();
     await page.keyboard.press('u');
     await expect(page.getByText('Choose lines first; then U gives them a house finish.')).toBeVisible();
+});
+
+test('where there is too little room a picture’s name is cut short, and the size beside it isn’t', async ({ page }) => {
+    await newOrder(page, 'Isholm Rowing Club');
+    const name = `${'winter-fair-at-the-old-harbour-'.repeat(4)}1.jpg`;
+    await addPictures(page, painted(name, '1800x1200'));
+    await addLine(page, '4 x 6 in', 1, name);
+    const row = page.getByRole('main').getByRole('listitem').first();
+    const [subject, size] = [row.getByRole('link').locator('span').nth(0), row.getByRole('link').locator('span').nth(1)];
+    await expect(size).toHaveText(', cropped to 4 × 6 in');
+    const isCut = (of: typeof size) => of.evaluate((element) => element.scrollWidth > element.clientWidth);
+    expect(await isCut(subject)).toBe(true);
+    expect(await isCut(size)).toBe(false);
 });

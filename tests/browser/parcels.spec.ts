@@ -95,6 +95,18 @@ test('an order of twelve files to the receipt, through a dropped connection and 
     await isAt(page, 3, /Received|received/);
     await expect(parcel(page, 3).getByRole('listitem')).toContainText('reprint-1.jpg');
 
+    // A lab that says no total: the parcel's own list has prices.
+    await page.route(/\/api\/orders\/\d+\/parcels$/, async (route) => {
+        const answer = await route.fetch();
+        const body = (await answer.json()) as { parcels: { receipt: { total: string | null } | null }[] };
+        body.parcels.forEach(({ receipt }) => receipt && (receipt.total = null));
+        await route.fulfill({ response: answer, json: body });
+    });
+    await page.reload();
+    await expect(parcel(page, 2).getByLabel('Receipt')).toContainText('Total by the price list');
+    await expect(parcel(page, 2).getByLabel('Receipt')).toContainText('4.20');
+    await page.unroute(/\/api\/orders\/\d+\/parcels$/);
+
     const number = (await page.getByRole('link', { name: /\d+-\d+ Isholm Rowing Club/ }).innerText()).split(' ')[0]!;
     await page.goto('/');
     await page.getByRole('searchbox').fill(number);

@@ -7,7 +7,7 @@ const FIELDS: { name: keyof ProductTexts; label: string; hint: string; isLong?: 
     { name: 'name', label: 'Name', hint: 'canvas, metal, mounted print' },
     { name: 'largestPiece', label: 'Largest piece', hint: 'the lab’s' },
     { name: 'sizes', label: 'Sizes', hint: 'the lab’s, unless it has its own' },
-    { name: 'papers', label: 'Papers', hint: 'what it is printed on, so that its colours can be judged' },
+    { name: 'papers', label: 'Papers', hint: 'what it is printed on, of the card’s' },
     { name: 'ppi', label: 'Pixels per inch', hint: 'the lab’s' },
     { name: 'minimumPpi', label: 'At least', hint: 'the lab’s' },
     { name: 'mounts', label: 'Mounts', hint: 'foam board 5 mm +4.50, aluminium +18' },

@@ -61,9 +61,8 @@ export function GiveFinish({ orderId, lines, keepFrom }: Props) {
 
 const inWords = (finish: HouseFinish) => Object.values(finish.choices).join('; ');
 
-/** Whether a word of a name begins so. */
-const begins = (name: string, letters: string) =>
-    name.toLowerCase().startsWith(letters) || name.toLowerCase().includes(` ${letters}`);
+/** How early a name begins so: as a whole, with one of its words, or not at all (-1). */
+const beginsAt = ({ name }: HouseFinish, letters: string) => ` ${name.toLowerCase()}`.indexOf(` ${letters}`);
 
 interface GiveProps {
     orderId: number;
@@ -78,7 +77,9 @@ function Give({ orderId, lines, typed, onType, close }: GiveProps) {
     const give = useGiveFinish(orderId);
     const tell = useTell();
     const letters = typed.trim().toLowerCase();
-    const those = finishes.data?.filter(({ name }) => begins(name, letters)) ?? [];
+    const those = (finishes.data ?? [])
+        .filter((finish) => beginsAt(finish, letters) >= 0)
+        .sort((one, other) => Math.min(1, beginsAt(one, letters)) - Math.min(1, beginsAt(other, letters)));
     const choose = (finish: HouseFinish) => {
         close();
         tell(give(finish, lines));

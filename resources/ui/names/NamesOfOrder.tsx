@@ -60,9 +60,9 @@ function Naming({ order, lines, isForAll, name, onChange, onDone }: NamingProps)
     return (
         <div className="flex flex-col gap-4 text-row">
             <Typed
-                label="Typed whole"
+                label="Whole"
                 isWords
-                width="w-72"
+                width="w-96"
                 value={asTyped({ parts: name.parts ?? [], join: name.join ?? '_' })}
                 note="Own words as they are, parts in braces: {size}_christmas-decor_{number}"
                 onSet={async (typed) => {

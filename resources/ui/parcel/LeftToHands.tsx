@@ -1,10 +1,11 @@
+import { stepsOf } from './steps';
+
 /** From so many steps on they are folded. */
 const MANY = 3;
 
-/** What is left to be done by hand: a sentence, or its steps as a numbered list that opens (“Cut: 1 straight down at 3 in; 2 …”). */
+/** What is left to be done by hand: a sentence, or its steps as a numbered list that opens. */
 export function LeftToHands({ said }: { said: string }) {
-    const [what, rest] = [said.slice(0, said.indexOf(':')), said.slice(said.indexOf(':') + 1)];
-    const steps = rest.replace(/\.$/, '').split('; ');
+    const { what, steps } = stepsOf(said);
     return steps.length < MANY ? (
         <p className="text-soft">{said}</p>
     ) : (
@@ -14,7 +15,7 @@ export function LeftToHands({ said }: { said: string }) {
             </summary>
             <ol className="list-decimal pl-6">
                 {steps.map((step) => (
-                    <li key={step}>{step.replace(/^\s*\d+ /, '')}</li>
+                    <li key={step}>{step}</li>
                 ))}
             </ol>
         </details>

@@ -15,9 +15,9 @@ export function NameWord({ line, change }: WordProps) {
                 {line.fileName}
             </p>
             <Typed
-                label="Typed whole"
+                label="Whole"
                 isWords
-                width="w-44"
+                width="w-56"
                 value={asTyped(line.uses.name)}
                 note="Parts stand in braces."
                 onSet={async (typed) => {
