@@ -45,6 +45,23 @@ test('a step that can’t be taken is told and gone, and the one below it is nex
     expect(log).toEqual(['told: Line 3 isn’t there any more.', 'a back']);
 });
 
+test('undo waits for what is still on its way, and takes that back', async () => {
+    const stacks = new Stacks();
+    stacks.add(step('a'));
+    let arrive = () => undefined as void;
+    const sent = stacks.during(async () => {
+        await new Promise<void>((done) => (arrive = done));
+        stacks.add(step('b'));
+    });
+    const failing = stacks.during(() => Promise.reject(new Error('It is too large.')));
+    const undone = stacks.undo(told);
+    await expect(failing).rejects.toThrow('It is too large.');
+    expect(log).toEqual([]);
+    arrive();
+    await Promise.all([sent, undone]);
+    expect(log).toEqual(['b back']);
+});
+
 test('a step waits for the one before, however fast the keys are', async () => {
     const stacks = new Stacks();
     let finish = () => undefined as void;

@@ -27,13 +27,14 @@ function useFurtherLine<T>(orderId: number, make: (asked: T) => Promise<Created>
     const history = useHistory(orderId);
     const away = useAway(orderId);
     return useMutation({
-        mutationFn: make,
-        onSuccess: async ({ id }) => {
-            await client.invalidateQueries({ queryKey: orderKey(orderId) });
-            const came = away(id);
-            history.add({ back: came.forth, forth: came.back });
-            void navigate(`/orders/${orderId}/lines/${id}`);
-        },
+        mutationFn: (asked: T) =>
+            history.during(async () => {
+                const { id } = await make(asked);
+                await client.invalidateQueries({ queryKey: orderKey(orderId) });
+                const came = away(id);
+                history.add({ back: came.forth, forth: came.back });
+                void navigate(`/orders/${orderId}/lines/${id}`);
+            }),
     });
 }
 

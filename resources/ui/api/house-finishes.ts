@@ -27,7 +27,7 @@ export function useGiveFinish(orderId: number) {
     const notices = useNotices();
     const history = useHistory(orderId);
     const step = useLineStep(orderId);
-    return async (finish: HouseFinish, lines: LineView[]) => {
+    const give = async (finish: HouseFinish, lines: LineView[]) => {
         const given = await api.post<Given>(`orders/${orderId}/house-finishes/${finish.id}`, {
             lines: lines.map(({ id, version }) => ({ id, version })),
         });
@@ -48,6 +48,7 @@ export function useGiveFinish(orderId: number) {
         );
         given.missed.forEach((words) => notices.say(words, { lasts: true }));
     };
+    return (finish: HouseFinish, lines: LineView[]) => history.during(() => give(finish, lines));
 }
 
 /** What a line has chosen, each choice in words. */

@@ -67,11 +67,12 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
     });
     const remove = useMutation({
         scope: { id: `line-${lineId}` },
-        mutationFn: async () => {
-            const off = away(lineId);
-            await off.forth();
-            history.add(off);
-        },
+        mutationFn: () =>
+            history.during(async () => {
+                const off = away(lineId);
+                await off.forth();
+                history.add(off);
+            }),
         onSuccess: () =>
             notices.say('The line was removed.', {
                 lasts: true,
@@ -82,16 +83,16 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
             void client.invalidateQueries({ queryKey: orderKey(orderId) });
         },
     });
+    const acted = (send: (line: LineView) => Promise<LineView>) => history.during(() => act.mutateAsync(send));
     const patch = (line: LineView, body: object) => api.patch<LineView>(`lines/${lineId}`, { ...body, version: line.version });
     return {
-        change: (change) =>
-            act.mutateAsync((line) => patch(line, { change: typeof change === 'function' ? change(line) : change })),
+        change: (change) => acted((line) => patch(line, { change: typeof change === 'function' ? change(line) : change })),
         changeCell: (place, change) =>
-            act.mutateAsync((line) =>
+            acted((line) =>
                 patch(line, { cell: place, change: typeof change === 'function' ? change(cellLine(line, place)) : change }),
             ),
         changeCells: (places, change) =>
-            act.mutateAsync(async (line) => {
+            acted(async (line) => {
                 const cells = places.map(async (cell) => {
                     const at = cellLine(line, cell);
                     const its = typeof change === 'function' ? change(at) : change;
@@ -107,9 +108,9 @@ export function useLineActs(orderId: number, lineId: number): LineActs {
                 }
                 return patch(line, { cells: those });
             }),
-        type: (name, typed) => act.mutateAsync((line) => patch(line, { figure: { name, typed } })),
-        pass: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
-        hold: () => act.mutateAsync(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
+        type: (name, typed) => acted((line) => patch(line, { figure: { name, typed } })),
+        pass: () => acted(({ version }) => api.post(`lines/${lineId}/pass`, { version })),
+        hold: () => acted(({ version }) => api.post(`lines/${lineId}/hold`, { version })),
         remark: (own, lab) => remark.mutateAsync({ remark: own, remarkForLab: lab }),
         remove: () => remove.mutateAsync(),
         isSaving: act.isPending || remark.isPending,
@@ -135,25 +136,29 @@ export function useManyActs(orderId: number) {
         }
         return missed;
     };
-    /** Holds what was answered of lines, to be undone as one. */
-    const done = (chosen: LineView[], { lines, missed }: LinesPassed) => {
-        const steps = changed(chosen, lines);
-        if (steps.length > 0) {
-            history.add(together(steps));
-        }
-        return missed;
-    };
+    /** Holds what is answered of lines, to be undone as one. */
+    const done = (chosen: LineView[], ask: () => Promise<LinesPassed>) =>
+        history.during(async () => {
+            const { lines, missed } = await ask();
+            const steps = changed(chosen, lines);
+            if (steps.length > 0) {
+                history.add(together(steps));
+            }
+            return missed;
+        });
     return {
-        pass: async (chosen: LineView[]) => done(chosen, await passLines(orderId, chosen)),
+        pass: (chosen: LineView[]) => done(chosen, () => passLines(orderId, chosen)),
         /** Says yes to what they have alike; those with nothing else to look at pass. */
-        settle: async (chosen: LineView[], alike: string) =>
-            done(chosen, await api.post<LinesPassed>(`orders/${orderId}/settle`, { alike, lines: asSeen(chosen) })),
+        settle: (chosen: LineView[], alike: string) =>
+            done(chosen, () => api.post<LinesPassed>(`orders/${orderId}/settle`, { alike, lines: asSeen(chosen) })),
         remove: (chosen: LineView[]) =>
-            forEach(chosen, async (line) => {
-                const off = away(line.id);
-                await off.forth();
-                return off;
-            }),
+            history.during(() =>
+                forEach(chosen, async (line) => {
+                    const off = away(line.id);
+                    await off.forth();
+                    return off;
+                }),
+            ),
     };
 }
 
@@ -170,11 +175,12 @@ export function useAddLine(orderId: number) {
     const away = useAway(orderId);
     return useMutation({
         mutationFn: (wanted: { size: string; copies: number; picture: string | null; wanted?: Change }) =>
-            api.post<LineView>(`orders/${orderId}/lines`, wanted),
-        onSuccess: async (line) => {
-            await client.invalidateQueries({ queryKey: orderKey(orderId) });
-            const off = away(line.id);
-            history.add({ back: off.forth, forth: off.back });
-        },
+            history.during(async () => {
+                const line = await api.post<LineView>(`orders/${orderId}/lines`, wanted);
+                await client.invalidateQueries({ queryKey: orderKey(orderId) });
+                const off = away(line.id);
+                history.add({ back: off.forth, forth: off.back });
+                return line;
+            }),
     });
 }

@@ -69,12 +69,14 @@ export function useTakeList(orderId: number) {
     const away = useAway(orderId);
     return useMutation({
         mutationFn: (prints: Pick<ReadPrint, 'wanted' | 'remark'>[]) =>
-            api.post<LinesMade>(`orders/${orderId}/list`, { lines: prints.map(({ wanted, remark }) => ({ wanted, remark })) }),
-        onSuccess: async ({ lines }) => {
-            await client.invalidateQueries({ queryKey: orderKey(orderId) });
-            const step = together(lines.map((id) => away(id)));
-            history.add({ back: step.forth, forth: step.back });
-        },
+            history.during(async () => {
+                const asked = prints.map(({ wanted, remark }) => ({ wanted, remark }));
+                const made = await api.post<LinesMade>(`orders/${orderId}/list`, { lines: asked });
+                await client.invalidateQueries({ queryKey: orderKey(orderId) });
+                const step = together(made.lines.map((id) => away(id)));
+                history.add({ back: step.forth, forth: step.back });
+                return made;
+            }),
     });
 }
 
@@ -107,25 +109,24 @@ export function useSay(orderId: number) {
     const history = useHistory(orderId);
     const changed = useChangedLines(orderId);
     const away = useAway(orderId);
-    return useMutation({
-        mutationFn: async ({ text, lines, cell, block, onSheet }: Said) => {
-            const asked = lines.map(({ id, version }) => ({ id, version }));
-            const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked, cell, block });
-            const steps = changed(lines, done.lines);
-            if (done.gathered) {
-                const { line: sheet, instead } = done.gathered;
-                const fresh = client.invalidateQueries({ queryKey: orderKey(orderId) });
-                onSheet(sheet); // before the lines that it stands for are gone
-                await fresh;
-                const came = away(sheet);
-                const left = lines.map((line) => done.lines.find(({ id }) => id === line.id) ?? line);
-                const went = left.filter(({ id }) => instead.includes(id)).map(({ id, version }) => away(id, version));
-                steps.push(...went, { back: came.forth, forth: came.back });
-            }
-            if (steps.length > 0) {
-                history.add(together(steps));
-            }
-            return done;
-        },
-    });
+    const say = async ({ text, lines, cell, block, onSheet }: Said) => {
+        const asked = lines.map(({ id, version }) => ({ id, version }));
+        const done = await api.post<WishesDone>(`orders/${orderId}/wishes`, { text, lines: asked, cell, block });
+        const steps = changed(lines, done.lines);
+        if (done.gathered) {
+            const { line: sheet, instead } = done.gathered;
+            const fresh = client.invalidateQueries({ queryKey: orderKey(orderId) });
+            onSheet(sheet); // before the lines that it stands for are gone
+            await fresh;
+            const came = away(sheet);
+            const left = lines.map((line) => done.lines.find(({ id }) => id === line.id) ?? line);
+            const went = left.filter(({ id }) => instead.includes(id)).map(({ id, version }) => away(id, version));
+            steps.push(...went, { back: came.forth, forth: came.back });
+        }
+        if (steps.length > 0) {
+            history.add(together(steps));
+        }
+        return done;
+    };
+    return useMutation({ mutationFn: (said: Said) => history.during(() => say(said)) });
 }

@@ -27,21 +27,18 @@ export function useNameLines(orderId: number) {
     return useMutation({
         /** version: of the order as it was seen */
         mutationFn: ({ name, lines, isForAll, version }: { name: Name; lines: LineView[]; isForAll: boolean; version: number }) =>
-            give(
-                name,
-                isForAll,
-                lines.map((line) => ({ id: line.id, version: line.version })),
-                version,
-            ),
-        onSuccess: ({ lines: after, before: wasForAll }, { name, lines: before, isForAll }) => {
-            const steps = changed(before, after);
-            if (isForAll) {
-                const forAll = async (as: Name | null) => void (await give(as, true, []));
-                steps.push({ back: () => forAll(wasForAll), forth: () => forAll(name) });
-            }
-            if (steps.length > 0) {
-                history.add(together(steps));
-            }
-        },
+            history.during(async () => {
+                const asked = lines.map((line) => ({ id: line.id, version: line.version }));
+                const named = await give(name, isForAll, asked, version);
+                const steps = changed(lines, named.lines);
+                if (isForAll) {
+                    const forAll = async (as: Name | null) => void (await give(as, true, []));
+                    steps.push({ back: () => forAll(named.before), forth: () => forAll(name) });
+                }
+                if (steps.length > 0) {
+                    history.add(together(steps));
+                }
+                return named;
+            }),
     });
 }

@@ -17,8 +17,10 @@ export function useMark(orderId: number, sha256: string | undefined) {
             await client.invalidateQueries({ queryKey: orderKey(orderId) });
         };
         try {
-            await put(before, after);
-            history.add({ back: () => put(after, before), forth: () => put(before, after) });
+            await history.during(async () => {
+                await put(before, after);
+                history.add({ back: () => put(after, before), forth: () => put(before, after) });
+            });
         } catch (error) {
             notices.say((error as Error).message, { lasts: true });
             await client.invalidateQueries({ queryKey: orderKey(orderId) });

@@ -54,27 +54,32 @@ export function useSheetActs(orderId: number) {
             history.add(together([...turned, ...goes]));
         };
         return {
-            gather: async (gathered: Gathered, size: string) => {
-                const made = await api.post<SheetMade>(`orders/${orderId}/sheets`, { ...asked(gathered), size });
-                await refetch();
-                step(
-                    [made.line.id],
-                    gathered.lines.filter(({ id }) => made.instead.includes(id)),
-                );
-                return made.line;
-            },
+            gather: (gathered: Gathered, size: string) =>
+                history.during(async () => {
+                    const made = await api.post<SheetMade>(`orders/${orderId}/sheets`, { ...asked(gathered), size });
+                    await refetch();
+                    step(
+                        [made.line.id],
+                        gathered.lines.filter(({ id }) => made.instead.includes(id)),
+                    );
+                    return made.line;
+                }),
             /** A house finish of a sheet, its cells filled with pictures in their order. */
-            fill: async (finish: HouseFinish, pictures: string[]) => {
-                const { lines } = await api.post<LinesMade>(`orders/${orderId}/house-finishes/${finish.id}/fill`, { pictures });
-                await refetch();
-                step(lines, []);
-            },
-            apart: async (line: LineView) => {
-                const { lines } = await api.post<LinesMade>(`lines/${line.id}/apart`, { version: line.version });
-                await refetch();
-                step(lines, [line]);
-                return lines;
-            },
+            fill: (finish: HouseFinish, pictures: string[]) =>
+                history.during(async () => {
+                    const { lines } = await api.post<LinesMade>(`orders/${orderId}/house-finishes/${finish.id}/fill`, {
+                        pictures,
+                    });
+                    await refetch();
+                    step(lines, []);
+                }),
+            apart: (line: LineView) =>
+                history.during(async () => {
+                    const { lines } = await api.post<LinesMade>(`lines/${line.id}/apart`, { version: line.version });
+                    await refetch();
+                    step(lines, [line]);
+                    return lines;
+                }),
         };
     }, [client, history, away, orderId]);
 }

@@ -39,6 +39,8 @@ export function useHistory(order: number) {
             stacks().add(step);
             histories.changed();
         },
+        /** Runs what adds a step when it is done; undo waits for it. */
+        during: <T,>(act: () => Promise<T>) => stacks().during(act),
         /** The earliest version that a line's version is the same as. */
         earliest: (line: number, version: number) => stacks().earliest(line, version),
         isSame: (line: number, version: number, as: number) => stacks().isSame(line, version, as),

@@ -18,6 +18,8 @@ export class Stacks {
     private readonly sameAs = new Map<string, number>();
     /** the step that is being taken: each waits for the one before, however fast the keys are pressed */
     private taking: Promise<void> = Promise.resolve();
+    /** acts that are still on their way and will be steps */
+    private readonly underWay = new Set<Promise<unknown>>();
 
     get canUndo() {
         return this.done.length > 0;
@@ -33,8 +35,22 @@ export class Stacks {
         this.undone = [];
     }
 
+    /** Runs what adds a step when it is done: taking back waits for it, and takes back that, not what was done before it. */
+    async during<T>(act: () => Promise<T>): Promise<T> {
+        const run = act();
+        this.underWay.add(run);
+        try {
+            return await run;
+        } finally {
+            this.underWay.delete(run);
+        }
+    }
+
     undo(told: Told) {
-        return this.next(() => this.take(this.done, (step) => step.back(), this.undone, told));
+        return this.next(async () => {
+            await Promise.allSettled(this.underWay);
+            await this.take(this.done, (step) => step.back(), this.undone, told);
+        });
     }
 
     redo(told: Told) {

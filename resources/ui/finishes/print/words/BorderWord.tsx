@@ -43,7 +43,6 @@ export function BorderWord({ line, change, close }: WordProps) {
         }
     };
     const usual = unit === 'in' ? ['0.5 in', '1 in'] : ['1 cm', '2.5 cm'];
-    const first = border === undefined ? usual[whole ? 1 : 0]! : sides.top;
     return (
         <div className="flex flex-col gap-3">
             <Choice
@@ -59,10 +58,9 @@ export function BorderWord({ line, change, close }: WordProps) {
             />
             {how === 'even' && (
                 <Typed
-                    key={first}
                     label="All round"
-                    value={stored === 'none' ? '' : first}
-                    note={stored === 'none' ? `such as ${first}` : undefined}
+                    value={stored === 'none' ? '' : sides.top}
+                    note={`such as ${usual[whole ? 1 : 0]}`}
                     onSet={(typed) => change({ border: typed })}
                 />
             )}
