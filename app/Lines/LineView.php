@@ -121,7 +121,7 @@ final class LineView
                     ],
             ...self::ofEveryFinish(
                 $at,
-                fn (Dimensioning $drawn, ?LineContext $of): array => $drawn instanceof UsesOfLab ? $drawn->uses($of) : [],
+                fn (?Dimensioning $drawn, ?LineContext $of): array => $drawn instanceof UsesOfLab ? $drawn->uses($of) : [],
             ),
         ];
 
@@ -159,10 +159,10 @@ final class LineView
             return null;
         }
         $box = Box::ofSize($paper);
-        $drawn = Finishes::of($at->line)->dimensioning();
+        $drawn = Finishes::dimensioning(Finishes::of($at->line));
         $sheet = $layout->sheet ?? $box;
         [$hung, $pieces] = $layout !== null && $drawn instanceof Hangs ? $drawn->hung($layout) : [$sheet, [[$sheet, $sheet]]];
-        $dimensions = $layout === null ? Dimensions::ofSize($paper) : $drawn->dimensions($layout);
+        $dimensions = $layout === null || $drawn === null ? Dimensions::ofSize($paper) : $drawn->dimensions($layout);
 
         /** @var DrawingFiguresShape $figures as in uses() */
         $figures = [
@@ -172,7 +172,7 @@ final class LineView
             'bleed' => ($layout->bleed ?? 0) / Unit::Millimetre->nanometres(),
             ...self::ofEveryFinish(
                 $at,
-                fn (Dimensioning $drawn, ?LineContext $of): array => $drawn instanceof DrawsParts ? $drawn->parts($of) : [],
+                fn (?Dimensioning $drawn, ?LineContext $of): array => $drawn instanceof DrawsParts ? $drawn->parts($of) : [],
             ),
             'hung' => [
                 'size' => $hung->toArray(),
@@ -189,15 +189,15 @@ final class LineView
     /**
      * What the finishes say of a line: the others what they say of none, so that the shape is always the same, and over that its own.
      *
-     * @param  callable(Dimensioning, ?LineContext): array<string, mixed>  $say
+     * @param  callable(?Dimensioning, ?LineContext): array<string, mixed>  $say
      * @return array<string, mixed>
      */
     private static function ofEveryFinish(LineContext $at, callable $say): array
     {
         $own = Finishes::of($at->line);
         $others = array_filter(Finishes::all(), fn (Finish $finish): bool => $finish !== $own);
-        $said = array_map(fn (Finish $finish): array => $say($finish->dimensioning(), null), $others);
+        $said = array_map(fn (Finish $finish): array => $say(Finishes::dimensioning($finish), null), $others);
 
-        return [...array_merge(...array_values($said)), ...$say($own->dimensioning(), $at)];
+        return [...array_merge(...array_values($said)), ...$say(Finishes::dimensioning($own), $at)];
     }
 }

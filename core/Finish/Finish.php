@@ -56,7 +56,4 @@ interface Finish
 
     /** @return Wording<W, O> */
     public function wording(): Wording;
-
-    /** @return Dimensioning<W, O> */
-    public function dimensioning(): Dimensioning;
 }

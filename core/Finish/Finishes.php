@@ -77,12 +77,13 @@ final class Finishes
     /** The finish that puts several lines' prints together. */
     public static function gathering(): CombinesPrints
     {
-        foreach (self::all() as $finish) {
-            if ($finish instanceof CombinesPrints) {
-                return $finish;
-            }
-        }
-        throw new \LogicException('No finish puts prints together.');
+        return self::able(CombinesPrints::class);
+    }
+
+    /** The finish that what is too large for one piece can be made into. */
+    public static function sharing(): SharesOut
+    {
+        return self::able(SharesOut::class);
     }
 
     /** The prints that a line carries, each as if it were a line of its own; null where it is one itself. */
@@ -93,10 +94,34 @@ final class Finishes
         return $finish instanceof CarriesPrints ? $finish->cells($at) : null;
     }
 
+    /** What a finish has of its own in the drawing; null where that is nothing. */
+    public static function dimensioning(Finish $finish): ?Dimensioning
+    {
+        return $finish instanceof Dimensioned ? $finish->dimensioning() : null;
+    }
+
     /** What a line is made into. */
     public static function of(LineSpec $line): Finish
     {
         return self::all()[$line->make];
+    }
+
+    /**
+     * The finish that can do what only one can.
+     *
+     * @template C of Finish
+     *
+     * @param  class-string<C>  $capability
+     * @return C
+     */
+    private static function able(string $capability): Finish
+    {
+        foreach (self::all() as $finish) {
+            if ($finish instanceof $capability) {
+                return $finish;
+            }
+        }
+        throw new \LogicException("No finish is a {$capability}.");
     }
 
     /**

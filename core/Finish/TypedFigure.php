@@ -34,7 +34,7 @@ final class TypedFigure
             throw MeasureError::noPictureYet();
         }
 
-        $drawn = Finishes::of($line)->dimensioning();
+        $drawn = Finishes::dimensioning(Finishes::of($line));
 
         return $drawn instanceof TakesFigures ? $drawn->typed($line, $layout, $name, $typed) : throw self::unknown($name);
     }

@@ -10,8 +10,9 @@ use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
+use Planisher\Finish\Dimensioned;
 use Planisher\Finish\MadeToMeasure;
-use Planisher\Finish\Panels\PieceFits;
+use Planisher\Finish\PieceFits;
 use Planisher\Finish\SaidInWords;
 use Planisher\Lab\LabCard;
 use Planisher\Line\KeyScope;
@@ -27,10 +28,11 @@ use Planisher\Studio\OrderContext;
 /**
  * One picture that goes round its bars.
  *
+ * @implements Dimensioned<CanvasWanted, Wrap>
  * @implements MadeToMeasure<CanvasWanted, Wrap>
  * @implements SaidInWords<CanvasWanted, Wrap>
  */
-final class CanvasFinish implements MadeToMeasure, SaidInWords
+final class CanvasFinish implements Dimensioned, MadeToMeasure, SaidInWords
 {
     public const NAME = 'canvas';
 

@@ -12,7 +12,6 @@ use Planisher\Phrase\SidesPhrase;
 use Planisher\Plan\Layer\EdgeFill;
 use Planisher\Plan\LineContext;
 use Planisher\Plan\MarkedOnPaper;
-use Planisher\Plan\Plan;
 
 /**
  * Says when an edge that repeats the face would show something marked a second time.
@@ -24,13 +23,13 @@ final class MarkedNotDoubled implements Check
     public function judge(LineContext $at): ?Finding
     {
         [$plan, $edge] = [$at->plan, $at->line->wanted->edge];
-        if ($plan === null || ! self::doubles($plan, $edge)) {
+        $nearest = $plan === null ? null : MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box());
+        if ($plan === null || $nearest === null || $nearest[0] >= self::reach($plan->layout->own, $edge)) {
             return null;
         }
-        [$distance, $one, $side] =
-            MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box()) ?? throw new \LogicException('Something is doubled.');
+        [$distance, $one, $side] = $nearest;
         $unit = SidesPhrase::fine($plan->size()->width->unit);
-        $drawnOut = ! self::doubles($plan, EdgeFill::DrawnOut);
+        $drawnOut = $distance >= self::reach($plan->layout->own, EdgeFill::DrawnOut);
 
         return Finding::look(
             'must-stay-in-doubled',
@@ -44,14 +43,6 @@ final class MarkedNotDoubled implements Check
                 ? new Remedy('Draw the edge out instead', LineChange::of(['canvas' => ['edge' => EdgeFill::DrawnOut->value]]))
                 : new Remedy('Make the edge one colour', LineChange::of(['canvas' => ['edge' => EdgeFill::OneColour->value]])),
         );
-    }
-
-    /** @param  Plan<Wrap>  $plan */
-    private static function doubles(Plan $plan, EdgeFill $edge): bool
-    {
-        $nearest = MarkedOnPaper::nearest(MarkedOnPaper::all($plan), $plan->layout->box())[0] ?? null;
-
-        return $nearest !== null && $nearest < self::reach($plan->layout->own, $edge);
     }
 
     /** How deep into the face the edge takes from. */

@@ -6,6 +6,7 @@ namespace Planisher\Finish\ForScreen;
 
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\MarkedStaysIn;
+use Planisher\Finish\Dimensioned;
 use Planisher\Finish\MadeToMeasure;
 use Planisher\Finish\SaidInWords;
 use Planisher\Finish\SizedOtherwise;
@@ -23,11 +24,12 @@ use Planisher\Studio\OrderContext;
 /**
  * A copy of a picture for a screen, which never goes to the lab.
  *
+ * @implements Dimensioned<ScreenWanted, ScreenLayout>
  * @implements MadeToMeasure<ScreenWanted, ScreenLayout>
  * @implements SaidInWords<ScreenWanted, ScreenLayout>
  * @implements SizedOtherwise<ScreenWanted, ScreenLayout>
  */
-final class ScreenFinish implements MadeToMeasure, SaidInWords, SizedOtherwise
+final class ScreenFinish implements Dimensioned, MadeToMeasure, SaidInWords, SizedOtherwise
 {
     public const NAME = 'screen-copy';
 

@@ -57,7 +57,7 @@ final class JointProposal
             ($isSymmetric ? self::symmetric($now, $shared, $step, $least, $isFree) : null) ??
             self::free($now, $shared, $step, $least, $isFree);
 
-        return $edges === null ? null : self::between([0, ...$edges, $shared], $side->unit);
+        return $edges === null ? null : self::between($edges, $shared, $side->unit);
     }
 
     /** The smallest step of a proposal: round figures read better. */
@@ -131,16 +131,13 @@ final class JointProposal
     }
 
     /**
-     * @param  non-empty-list<int>  $edges
+     * @param  list<int>  $edges  of the joints, from 0
      * @return non-empty-list<Length>
      */
-    private static function between(array $edges, Unit $unit): array
+    private static function between(array $edges, int $end, Unit $unit): array
     {
-        $lengths = [];
-        for ($i = 1; $i < count($edges); $i++) {
-            $lengths[] = Length::exact($edges[$i] - $edges[$i - 1], $unit);
-        }
+        $before = [0, ...$edges];
 
-        return $lengths ?: throw new \LogicException('There are always two edges.');
+        return array_map(fn (int $from, int $to): Length => Length::exact($to - $from, $unit), $before, [...$edges, $end]);
     }
 }

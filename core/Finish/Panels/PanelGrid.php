@@ -6,14 +6,14 @@ namespace Planisher\Finish\Panels;
 
 use Planisher\Measure\Box;
 use Planisher\Measure\Size;
-use Planisher\Plan\OfFinish;
+use Planisher\Plan\InPieces;
 
 /**
  * A piece shared out between panels. Cuts lie at the cumulated edges, so that panels always add up to the whole: to the
  * whole picture where a gap keeps it, to the size less its gaps where they drop what is behind them, to the size and what
  * neighbours have twice where they overlap.
  */
-final readonly class PanelGrid implements OfFinish
+final readonly class PanelGrid implements InPieces
 {
     /** Typed lengths that add up to within this do: a thousandth of a millimetre. */
     private const TOLERANCE = 1000;
@@ -75,6 +75,16 @@ final readonly class PanelGrid implements OfFinish
         }
 
         return $panels;
+    }
+
+    public function pieces(): array
+    {
+        $names = array_map(
+            fn (string $name): string => $name === '' ? 'The panel' : "The panel {$name}",
+            PanelsWanted::places(count($this->columns), count($this->rows)),
+        );
+
+        return array_combine($names, array_map(fn (Panel $panel): Box => $panel->box, $this->panels()));
     }
 
     /** The set as it hangs, from its first edge to its last. */

@@ -12,8 +12,12 @@ use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\CompletesWishes;
+use Planisher\Finish\Dimensioned;
 use Planisher\Finish\MadeToMeasure;
+use Planisher\Finish\PieceFits;
 use Planisher\Finish\SaidInWords;
+use Planisher\Finish\SharedOut;
+use Planisher\Finish\SharesOut;
 use Planisher\Finish\SizedOtherwise;
 use Planisher\Lab\LabCard;
 use Planisher\Language\Unsure;
@@ -22,6 +26,7 @@ use Planisher\Line\KeyScope;
 use Planisher\Line\LineKey;
 use Planisher\Line\LineKeys;
 use Planisher\Line\LineSpec;
+use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
 use Planisher\Naming\FileName;
 use Planisher\OrderFile\JsonNode;
@@ -33,11 +38,13 @@ use Planisher\Studio\OrderContext;
  * One picture shared out between several panels.
  *
  * @implements CompletesWishes<PanelsWanted, PanelGrid>
+ * @implements Dimensioned<PanelsWanted, PanelGrid>
  * @implements MadeToMeasure<PanelsWanted, PanelGrid>
  * @implements SaidInWords<PanelsWanted, PanelGrid>
+ * @implements SharesOut<PanelsWanted, PanelGrid>
  * @implements SizedOtherwise<PanelsWanted, PanelGrid>
  */
-final class PanelsFinish implements CompletesWishes, MadeToMeasure, SaidInWords, SizedOtherwise
+final class PanelsFinish implements CompletesWishes, Dimensioned, MadeToMeasure, SaidInWords, SharesOut, SizedOtherwise
 {
     public const NAME = 'panels';
 
@@ -83,6 +90,11 @@ final class PanelsFinish implements CompletesWishes, MadeToMeasure, SaidInWords,
     public function needsSize(): bool
     {
         return true;
+    }
+
+    public function fewest(Size $whole, Size $largest): ?SharedOut
+    {
+        return FewestPanels::of($whole, $largest);
     }
 
     public function checks(): array

@@ -15,14 +15,19 @@ final readonly class ImageSize
     public static function fromNode(?JsonNode $node): ?self
     {
         $node?->object(['width', 'height']);
-        [$width, $height] = [$node?->maybe('width')?->length(), $node?->maybe('height')?->length()];
-        foreach (['width' => $width, 'height' => $height] as $side => $length) {
-            if ($length?->nanometres === 0) {
-                throw $node?->maybe($side)?->unexpected('a length above 0') ?? new \LogicException('unreachable');
-            }
-        }
+        [$width, $height] = [self::side($node?->maybe('width')), self::side($node?->maybe('height'))];
 
         return $width === null && $height === null ? null : new self($width, $height);
+    }
+
+    private static function side(?JsonNode $node): ?Length
+    {
+        $length = $node?->length();
+        if ($node !== null && $length?->nanometres === 0) {
+            throw $node->unexpected('a length above 0');
+        }
+
+        return $length;
     }
 
     public function label(): string

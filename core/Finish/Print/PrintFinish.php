@@ -13,8 +13,9 @@ use Planisher\Finding\MarkedStaysIn;
 use Planisher\Finding\NotEnlargedMuch;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finding\Remedy;
+use Planisher\Finish\Dimensioned;
 use Planisher\Finish\OffersChoices;
-use Planisher\Finish\Panels\PieceFits;
+use Planisher\Finish\PieceFits;
 use Planisher\Finish\SaidInWords;
 use Planisher\Lab\LabCard;
 use Planisher\Line\LineChange;
@@ -30,10 +31,11 @@ use Planisher\Studio\OrderContext;
 /**
  * One picture on one piece of paper.
  *
+ * @implements Dimensioned<PrintWanted, PrintLayout>
  * @implements OffersChoices<PrintWanted, PrintLayout>
  * @implements SaidInWords<PrintWanted, PrintLayout>
  */
-final class PrintFinish implements OffersChoices, SaidInWords
+final class PrintFinish implements Dimensioned, OffersChoices, SaidInWords
 {
     public const NAME = 'print';
 

@@ -20,7 +20,7 @@ final class CellsArranged
         $sheet = Box::ofSize(self::upright($size, $wanted->turn));
         $prints = self::prints($wanted->cells);
         $loose = array_filter($prints, fn (Cell $cell): bool => $cell->at === null);
-        $put = self::put(array_diff_key($prints, $loose));
+        $put = self::put($prints);
         if ($loose === []) {
             return $put === [] ? null : new Arrangement($sheet, array_values($put));
         }
@@ -70,21 +70,25 @@ final class CellsArranged
     /**
      * The places of cells that were put somewhere; a sheet that carries none of them is none.
      *
-     * @param  array<int, Cell>  $cells
+     * @param  array<int, Cell>  $cells  the others are passed over
      * @return array<int, Spot> by the same keys
      */
     private static function put(array $cells): array
     {
-        $used = array_unique(array_map(fn (Cell $cell): int => $cell->at->sheet ?? 1, $cells));
+        $places = array_filter(array_map(fn (Cell $cell): ?CellPlace => $cell->at, $cells));
+        $used = array_unique(array_map(fn (CellPlace $at): int => $at->sheet, $places));
         sort($used);
         $numbers = array_flip($used);
+        $spots = [];
+        foreach ($places as $print => $at) {
+            $spots[$print] = self::spot($cells[$print], $at, $numbers[$at->sheet]);
+        }
 
-        return array_map(fn (Cell $cell): Spot => self::spot($cell, $numbers[$cell->at->sheet ?? 1]), $cells);
+        return $spots;
     }
 
-    private static function spot(Cell $cell, int $sheet): Spot
+    private static function spot(Cell $cell, CellPlace $at, int $sheet): Spot
     {
-        $at = $cell->at ?? throw new \LogicException('It was put somewhere.');
         [$wide, $high] = self::sides($cell);
 
         return new Spot(

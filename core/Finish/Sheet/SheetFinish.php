@@ -8,8 +8,9 @@ use Planisher\Finding\Cells;
 use Planisher\Finding\ProductKnown;
 use Planisher\Finish\CarriesPrints;
 use Planisher\Finish\CombinesPrints;
+use Planisher\Finish\Dimensioned;
 use Planisher\Finish\HasMorePictures;
-use Planisher\Finish\Panels\PieceFits;
+use Planisher\Finish\PieceFits;
 use Planisher\Finish\Print\PrintFinish;
 use Planisher\Finish\Print\PrintPlanner;
 use Planisher\Finish\SaidInWords;
@@ -34,11 +35,12 @@ use Planisher\Studio\OrderContext;
  *
  * @implements CarriesPrints<SheetWanted, SheetLayout>
  * @implements CombinesPrints<SheetWanted, SheetLayout>
+ * @implements Dimensioned<SheetWanted, SheetLayout>
  * @implements HasMorePictures<SheetWanted, SheetLayout>
  * @implements SaidInWords<SheetWanted, SheetLayout>
  * @implements SizedOtherwise<SheetWanted, SheetLayout>
  */
-final class SheetFinish implements CarriesPrints, CombinesPrints, HasMorePictures, SaidInWords, SizedOtherwise
+final class SheetFinish implements CarriesPrints, CombinesPrints, Dimensioned, HasMorePictures, SaidInWords, SizedOtherwise
 {
     public const NAME = 'shared-sheet';
 

@@ -9,6 +9,7 @@ use Planisher\Finish\CombinesPrints;
 use Planisher\Lab\LabCard;
 use Planisher\Line\ForPaper;
 use Planisher\Line\LineKeys;
+use Planisher\Measure\Box;
 use Planisher\Measure\Length;
 use Planisher\Measure\Size;
 use Planisher\Measure\Unit;
@@ -54,7 +55,7 @@ final class TestStrip
         if ($part === null || $at->plan === null || ! $at->line->isPrinted()) {
             throw new OrderFileError('line', 'no print of one picture', 'one', 'A test strip is made of a print of one picture.');
         }
-        [$width, $height] = self::print($at);
+        [$width, $height] = self::print($at, $at->plan->layout->image);
         [$sheet, $places] = self::laid($width, $height, self::length($at, 'gap'), count($settings), $at->lab);
         $name = $at->line->name->toArray();
 
@@ -69,6 +70,7 @@ final class TestStrip
                     fn (ToneCurve $tone, array $place): array => [
                         'size' => "{$width} x {$height}",
                         'at' => $place,
+                        'turn' => $width->nanometres > $height->nanometres ? 'landscape' : 'portrait',
                         ...self::cell($at, $tone),
                     ],
                     $settings,
@@ -95,9 +97,8 @@ final class TestStrip
     }
 
     /** @return array{Length, Length} a print of the strip, the band for its caption below it included; full steps of its unit */
-    private static function print(LineContext $at): array
+    private static function print(LineContext $at, Box $image): array
     {
-        $image = $at->plan->layout->image ?? throw new \LogicException('It has a plan.');
         $scale = self::length($at, 'long')->nanometres / max($image->width, $image->height);
         $step = self::length($at, 'step');
         $side = fn (int $nanometres): int => (int) max(1, round(($nanometres * $scale) / $step->nanometres)) * $step->nanometres;
@@ -149,7 +150,6 @@ final class TestStrip
             [
                 'picture' => $at->line->picture,
                 'subject' => $at->line->subject,
-                'turn' => self::print($at)[0]->nanometres > self::print($at)[1]->nanometres ? 'landscape' : 'portrait',
                 'window' => $at->plan?->only()?->wanted->toArray(),
                 'border' => ['top' => $none, 'right' => $none, 'bottom' => (string) self::length($at, 'band'), 'left' => $none],
                 'frameCover' => $none,

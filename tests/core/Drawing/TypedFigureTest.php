@@ -10,6 +10,7 @@ use Planisher\Drawing\Dimension;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\TypedFigure;
 use Planisher\Measure\MeasureError;
+use Planisher\Order\WorkedLine;
 use Tests\core\LineContexts;
 
 /** A figure typed into the drawing comes back as it was typed. */
@@ -28,18 +29,19 @@ final class TypedFigureTest extends TestCase
         return json_decode((string) preg_replace('/"\w+":null,?|,"\w+":null/', '', (string) json_encode($changed)), true);
     }
 
+    /** @return list<Dimension> */
+    private static function dimensions(WorkedLine $worked): array
+    {
+        $drawn = Finishes::dimensioning(Finishes::of($worked->line)) ?? throw new \LogicException('It has none of its own.');
+
+        return $drawn->dimensions($worked->plan->layout ?? throw new \LogicException('no plan'));
+    }
+
     /** @param  array<string, mixed>  $line */
     private static function label(array $line, string $name): ?string
     {
         $worked = LineContexts::work($line, lab: ['sizes' => ['16 x 20 in', '8 x 10 in']]);
-        $found = array_values(
-            array_filter(
-                Finishes::of($worked->line)
-                    ->dimensioning()
-                    ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
-                fn (Dimension $d): bool => $d->name === $name,
-            ),
-        );
+        $found = array_values(array_filter(self::dimensions($worked), fn (Dimension $d): bool => $d->name === $name));
 
         return isset($found[0]) ? strtr($found[0]->label, ["\u{2009}" => ' ']) : null;
     }
@@ -106,12 +108,7 @@ final class TypedFigureTest extends TestCase
             ['size' => '11 x 15 in', 'fit' => 'whole', 'border' => '1 in'],
             lab: ['sizes' => ['12 x 18 in', '8 x 10 in']],
         );
-        $names = array_map(
-            fn (Dimension $d): string => $d->name,
-            Finishes::of($worked->line)
-                ->dimensioning()
-                ->dimensions($worked->plan->layout ?? throw new \LogicException('no plan')),
-        );
+        $names = array_map(fn (Dimension $d): string => $d->name, self::dimensions($worked));
         self::assertSame($names, array_unique($names));
         self::assertEqualsCanonicalizing(
             [

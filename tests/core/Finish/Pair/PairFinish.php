@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Tests\core\Finish\Pair;
 
 use Planisher\Colour\Rgb;
-use Planisher\Drawing\Dimensions;
 use Planisher\Finding\CutLittle;
 use Planisher\Finding\EnoughPixels;
-use Planisher\Finish\Dimensioning;
 use Planisher\Finish\HasMorePictures;
 use Planisher\Finish\Wording;
 use Planisher\Lab\LabCard;
@@ -35,14 +33,12 @@ use Planisher\Plan\WindowChoice;
 use Planisher\Studio\OrderContext;
 
 /**
- * A finish for the tests alone, to show what adding one takes: two pictures on one paper, the second turned a quarter, so that
- * its foot is on the left.
+ * A finish for the tests alone, to show what adding one takes: two pictures on one paper, the second turned a quarter.
  *
  * @implements HasMorePictures<PairWanted>
  * @implements Wording<PairWanted>
- * @implements Dimensioning<PairWanted>
  */
-final class PairFinish implements Dimensioning, HasMorePictures, Wording
+final class PairFinish implements HasMorePictures, Wording
 {
     public function name(): string
     {
@@ -72,24 +68,21 @@ final class PairFinish implements Dimensioning, HasMorePictures, Wording
     public function plan(LineSpec $line, array $pictures, LabCard $lab, FileName $name, OrderContext $orderContext): ?Plan
     {
         [$size, $scale] = [$line->sized()->size, Scale::asked($line, $lab)];
-        $paper = Box::ofSize($size);
-        $middle = intdiv($paper->width, 2);
-        $halves = [Box::edges(0, 0, $middle, $paper->height), Box::edges($middle, 0, $paper->width, $paper->height)];
+        [$paper, $middle] = [Box::ofSize($size), intdiv($size->width->nanometres, 2)];
         [$parts, $layers] = [[], [new GroundLayer($paper->pixels($scale), Rgb::white())]];
         foreach ($pictures as $place => $picture) {
             if ($picture === null) {
                 return null;
             }
-            $half = $halves[$place];
+            $half = new Box($place * $middle, 0, $middle, $paper->height);
             $upright = $place === 1 ? new Box(0, 0, $half->height, $half->width) : $half->from($half);
             $window = WindowChoice::filling($line->sized(), new Layout($size, $upright, $upright, 0), $picture, 0);
             $parts[] = Part::of($line, $lab, $picture, $upright, $size, $window);
             $pixels = $upright->pixels($scale);
-            $laid = new Placement($pixels, $scale->pixelAt($half->x), $scale->pixelAt($half->y), $place === 1);
-            $layers[] = (new PictureLayer($picture, $window->pixels, $pixels))->laid($laid);
+            $at = new Placement($pixels, $scale->pixelAt($half->x), $scale->pixelAt($half->y), $place === 1);
+            $layers[] = (new PictureLayer($picture, $window->pixels, $pixels))->laid($at);
         }
-        $whole = $paper->pixels($scale);
-        $encoding = Encoding::of($line, $lab, $scale, $size);
+        [$whole, $encoding] = [$paper->pixels($scale), Encoding::of($line, $lab, $scale, $size)];
         $file = new PlannedFile($name->files()[0], $whole->width, $whole->height, $scale, $layers, $encoding);
 
         return new Plan(new Layout($size, $paper, $paper, 0), $parts, [$file], $file);
@@ -101,11 +94,6 @@ final class PairFinish implements Dimensioning, HasMorePictures, Wording
     }
 
     public function wording(): Wording
-    {
-        return $this;
-    }
-
-    public function dimensioning(): Dimensioning
     {
         return $this;
     }
@@ -128,10 +116,5 @@ final class PairFinish implements Dimensioning, HasMorePictures, Wording
     public function facts(LineContext $at, Plan $plan): array
     {
         return [Facts::cut($plan)];
-    }
-
-    public function dimensions(Layout $layout): array
-    {
-        return (new Dimensions($layout->size))->ordered()->all();
     }
 }
