@@ -3,6 +3,7 @@ const LAYERS = [
     'notices',
     'undo',
     'api',
+    'keys',
     'common',
     'drawing',
     'words',

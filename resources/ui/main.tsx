@@ -7,6 +7,7 @@ import { BrowserRouter } from 'react-router';
 import { makeQueryClient } from './api/query-client';
 import { HistoryKept } from './undo/history';
 import { NoticesAtFoot, useNotices } from '@/notices/notices';
+import { KeysGuarded } from './keys/KeysGuarded';
 import { Pages } from './Pages';
 
 setNonce(document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? '');
@@ -24,6 +25,7 @@ createRoot(document.getElementById('planisher')!).render(
             <BrowserRouter>
                 <NoticesAtFoot>
                     <UndoKept>
+                        <KeysGuarded />
                         <Pages />
                     </UndoKept>
                 </NoticesAtFoot>

@@ -40,12 +40,25 @@ export const test = base.extend<{ page: Page }, { studio: string }>({
             (message) => message.type() === 'error' && !EXPECTED.test(message.text()) && wrong.push(message.text()),
         );
         page.on('pageerror', (error) => wrong.push(error.message));
+        atAPersonsPace(page);
         await give(page);
         expect(wrong).toEqual([]);
     },
 });
 
 export { expect };
+
+/** Single letters and Enter are pressed no faster than a person decides: what comes faster is typing to the page, and does nothing. */
+function atAPersonsPace(page: Page) {
+    const press = page.keyboard.press.bind(page.keyboard);
+    page.keyboard.press = async (key, options) => {
+        const rests = key === 'Enter' ? 'enter' : /^[\p{L}\p{N}]$/u.test(key) ? 'letters' : null;
+        if (rests) {
+            await page.locator(`html:not([data-rests~=${rests}])`).waitFor({ state: 'attached' });
+        }
+        await press(key, options);
+    };
+}
 
 export async function signIn(page: Page) {
     await page.goto('/');

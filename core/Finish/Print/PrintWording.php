@@ -53,8 +53,9 @@ final class PrintWording implements LeftToHands, OffersWords
         }
         $carrier = self::carrier($at);
         if ($carrier !== null) {
-            $marks = $print->trimMarks ? ', with trim marks' : ', no trim marks';
-            $sentence->word(', laid on the lab’s ', 'carrier', "{$carrier->label()} sheet")->said(", white to trim away{$marks}");
+            $sentence->word(', laid on the lab’s ', 'carrier', "{$carrier->label()} sheet");
+            $isLarger = $at->plan === null || ! $at->plan->layout->own->has(PrintFlaw::CarrierTooSmall);
+            $isLarger && $sentence->said(', white to trim away'.($print->trimMarks ? ', with trim marks' : ', no trim marks'));
         } elseif (! $print->carrier->auto && $at->line->crop !== null && $at->lab->lists($at->line->crop->size) === null) {
             $sentence->word(', ', 'carrier', 'on no larger sheet');
         }
@@ -113,8 +114,8 @@ final class PrintWording implements LeftToHands, OffersWords
      */
     public static function carrier(LineContext $at): ?Size
     {
-        $wanted = $at->line->wanted->carrier->size;
-        $carrier = $at->plan === null ? $wanted : $at->plan->layout->own->carrier;
+        [$wanted, $own] = [$at->line->wanted->carrier->size, $at->plan?->layout->own];
+        $carrier = $own === null || $own->has(PrintFlaw::CarrierTooSmall) ? $wanted : $own->carrier;
 
         return $carrier === null ? null : $at->lab->lists($carrier) ?? $carrier;
     }

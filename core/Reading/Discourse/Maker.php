@@ -94,9 +94,13 @@ final class Maker
             }
         }
         if (isset($change[Says::ON_SHEET]) && $draft->sheet === null) {
-            $size === null && ! isset($change[Says::ONE_SIDE])
-                ? ($size = Size::parse((string) $change[Says::ON_SHEET], $this->known->unit))
-                : ($change['carrier'] = (string) $change[Says::ON_SHEET]);
+            $sheet = Size::parse((string) $change[Says::ON_SHEET], $this->known->unit);
+            if ($size === null && ! isset($change[Says::ONE_SIDE])) {
+                $size = $sheet;
+            } else {
+                $change['carrier'] = (string) $sheet;
+                $size === null || $sheet->holds($size) || $last?->doubt("{$sheet->label()} is smaller than the print. On which sheet is it?");
+            }
         }
         $change = $this->screen($change, $size, $last);
         $change = Outputs::withoutQuality($change, [], $last);

@@ -14,7 +14,7 @@ import { OfOrder } from '@/common/OfOrder';
 import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
 import { useChosenCells } from './useChosenCells';
 import { useWayThrough } from './useWayThrough';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { Drawing } from '@/drawing/Drawing';
 import { FINISHES, finishOf } from '@/finishes';
 import type { FinishUi } from '@/finishes/finish';
@@ -32,6 +32,7 @@ import { ModeKept } from '@/drawing/tools/mode';
 import { useHand } from '@/drawing/useHand';
 import { Rack } from './Rack';
 import { TestStripBar } from './TestStripBar';
+import { Home } from '@/common/Home';
 
 const KEYS = [
     { keys: 'Enter', does: 'pass the line and go to the next that is not passed' },
@@ -153,7 +154,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
             <Trouble error={trouble} />
             <div className="flex min-h-0 grow">
                 <Rack orderId={order.id} lines={order.lines} current={line.id} />
-                <main className="flex min-w-0 grow flex-col">
+                <Home className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
                     {saying && <SayIt orderId={order.id} line={kept} of={saying} onTried={setTried} onDone={said} />}
@@ -180,7 +181,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
                         </div>
                     )}
                     <Facts line={line} />
-                </main>
+                </Home>
                 <BeforeItGoes
                     orderId={order.id}
                     line={line}

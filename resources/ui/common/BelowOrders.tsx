@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { PageKey } from './KeysHelp';
+import type { PageKey } from '@/common/KeysHelp';
 import { Above, TopBar } from './TopBar';
 
 interface Props {

@@ -1,16 +1,24 @@
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 
 /** A page that is not there yet, or can't be had: says which. */
 export function Loading({ error }: { error: Error | null }) {
     return (
-        <div className="p-10" role={error ? 'alert' : 'status'}>
+        <div className="p-10" data-home tabIndex={-1}>
             {error ? (
                 <>
-                    <h1 className="font-serif text-title">This can’t be shown just now</h1>
-                    <p className="mt-2 text-soft">{error.message}</p>
+                    <div role="alert">
+                        <h1 className="font-serif text-title">This can’t be shown just now</h1>
+                        <p className="mt-2 text-soft">{error.message}</p>
+                    </div>
+                    <Link to="/" className="mt-5 inline-block font-semibold text-copper underline underline-offset-4">
+                        All orders
+                    </Link>
                 </>
             ) : (
-                <p className="text-soft">Fetching…</p>
+                <p className="text-soft" role="status">
+                    Fetching…
+                </p>
             )}
         </div>
     );

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { OrderSheet } from '@/api/types';
 import { ButtonLink } from './Button';
-import type { PageKey } from './KeysHelp';
+import type { PageKey } from '@/common/KeysHelp';
 import { Above, TopBar } from './TopBar';
 
 interface Props {

@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useAct } from '@/api/act';
 import { useMe, useSignOut } from '@/api/people';
-import { KeysHelp, type PageKey } from './KeysHelp';
+import { KeysHelp, type PageKey } from '@/common/KeysHelp';
+import { goHome } from '@/keys/home';
 import { Menu, MenuAct } from './Menu';
 
 export const Wordmark = () => (
@@ -26,6 +27,16 @@ export const Above = ({ to, children }: { to: string; children: string }) => (
 export function TopBar({ where, acts, keys }: { where?: ReactNode; acts?: ReactNode; keys: PageKey[] }) {
     return (
         <header className="flex h-[46px] shrink-0 items-center gap-5 border-b border-rule bg-paper px-[18px]">
+            <a
+                href="#page"
+                className="sr-only focus:not-sr-only focus:rounded-sm focus:bg-white focus:px-2 focus:py-1 focus:text-row"
+                onClick={(event) => {
+                    event.preventDefault();
+                    goHome();
+                }}
+            >
+                To what this page is for
+            </a>
             <Link to="/" aria-label="Planisher, all orders">
                 <Wordmark />
             </Link>

@@ -1,5 +1,5 @@
 import { useHistory } from '@/undo/history';
-import { useKeys } from './useKeys';
+import { useKeys } from '@/keys/useKeys';
 
 const look = 'rounded-sm px-1.5 py-[5px] text-row text-soft hover:text-ink disabled:opacity-40 disabled:hover:text-soft';
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { figureWidth, type PlacedDimension } from './layout';
 
 const ARROW = 9;
@@ -51,6 +51,8 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
     const { across, at, figure, isMargin, label, name, canBeTyped, start, end } = dimension;
     const [typed, setTyped] = useState<string | null>(null);
     const [error, setError] = useState<string | null>(null);
+    /** what is typed is on its way, or given up: the field that goes then sets nothing more */
+    const isDone = useRef(false);
     const upright = !across && !isMargin;
     // Margins' figures stand beside their line; a size's on it, or beside one too short to hold it.
     const short = !isMargin && end - start <= figureWidth(label) + 22;
@@ -59,8 +61,23 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
     const place = across ? { left: along, top: off } : { left: off, top: along };
     const side = !across && isMargin ? '-translate-y-1/2' : '-translate-1/2';
     const close = () => {
+        isDone.current = true;
         setTyped(null);
         setError(null);
+    };
+    /** Enter sets what is typed, and so does leaving the field. */
+    const set = () => {
+        if (isDone.current || typed === null) {
+            return;
+        }
+        if (typed === label) {
+            return close();
+        }
+        isDone.current = true;
+        onType(name, typed).then(close, (failed: Error) => {
+            isDone.current = false;
+            setError(failed.message);
+        });
     };
     if (typed !== null) {
         return (
@@ -70,7 +87,7 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
                 style={{ ...place, left: Math.max(place.left, 62) }}
                 onSubmit={(event) => {
                     event.preventDefault();
-                    onType(name, typed).then(close, (failed: Error) => setError(failed.message));
+                    set();
                 }}
             >
                 <input
@@ -80,7 +97,7 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
                     value={typed}
                     onChange={(event) => setTyped(event.target.value)}
                     onFocus={(event) => event.target.select()}
-                    onBlur={close}
+                    onBlur={set}
                     onKeyDown={(event) => event.key === 'Escape' && close()}
                     className="w-24 rounded-sm border border-copper bg-white px-2 py-1 text-center"
                 />
@@ -101,7 +118,10 @@ export function DimensionFigure({ dimension, onType }: FigureProps) {
             type="button"
             aria-label={`${words(name)}: ${label}. Type another`}
             data-figure={name}
-            onClick={() => setTyped(label)}
+            onClick={() => {
+                isDone.current = false;
+                setTyped(label);
+            }}
             className={`${look} hover:bg-white/80`}
             style={place}
         >

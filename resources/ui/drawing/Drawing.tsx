@@ -6,7 +6,7 @@ import { useLettering } from '@/drawing/tools/lettering';
 import { useMode, type Mode } from '@/drawing/tools/mode';
 import { viewUrl } from '@/api/views';
 import { useUnit } from '@/api/people';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import type { DrawnFinish } from './finish';
 import { DimensionFigure, DimensionLines } from './Dimension';
 import { frameFor, placeDimensions } from './layout';

@@ -3,7 +3,7 @@ import { why } from '@/api/client';
 import { pixelsUrl } from '@/api/views';
 import type { LineView } from '@/api/types';
 import { useDrag, type Way } from '@/common/useDrag';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 
 interface Props {
     line: LineView;

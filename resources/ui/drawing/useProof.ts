@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useSeen } from '@/api/views';
 import type { LineView } from '@/api/types';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 
 /** P held longer than this shows the paper only while it is held; pressed, it stays on paper. Milliseconds. */
 const HELD_MS = 500;

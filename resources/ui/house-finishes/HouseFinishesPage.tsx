@@ -5,6 +5,7 @@ import { Loading } from '@/common/Loading';
 import { BelowOrders } from '@/common/BelowOrders';
 import { Typed } from '@/words/Typed';
 import { StudioMarks } from './StudioMarks';
+import { Home } from '@/common/Home';
 
 /** The studio's house finishes, each in words: renamed, cut down, removed. */
 export function HouseFinishesPage() {
@@ -12,7 +13,7 @@ export function HouseFinishesPage() {
     return (
         <BelowOrders title="House finishes" keys={[{ keys: 'Tab', does: 'walk the finishes' }]}>
             {finishes.data ? (
-                <main className="relative grow overflow-auto px-10 py-8">
+                <Home className="relative grow overflow-auto px-10 py-8">
                     <h1 className="font-serif text-title leading-tight">House finishes</h1>
                     <p className="mt-1 mb-5 text-row text-soft">
                         Choices kept under a name. Given to a line, a finish changes what it names and nothing else.
@@ -28,7 +29,7 @@ export function HouseFinishesPage() {
                         ))}
                     </ul>
                     <StudioMarks />
-                </main>
+                </Home>
             ) : (
                 <Loading error={finishes.error} />
             )}

@@ -19,6 +19,7 @@ import { ServiceSaid, ServiceTyped } from './LabService';
 import { SizesDrawn } from './SizesDrawn';
 import { useCardDraft, type CardDraft } from './useCardDraft';
 import { WhatTheLabSays } from './WhatTheLabSays';
+import { Home } from '@/common/Home';
 
 /** A lab's card. */
 export function LabPage() {
@@ -65,7 +66,7 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                 }
                 keys={[{ keys: 'Tab', does: 'walk the card' }]}
             />
-            <main className="relative min-h-0 grow overflow-auto px-10 py-8">
+            <Home className="relative min-h-0 grow overflow-auto px-10 py-8">
                 <div className="mx-auto max-w-[66rem] rounded-sm bg-white px-10 py-8 shadow-sm">
                     <div className="flex items-start gap-6">
                         <div className="grow">
@@ -130,7 +131,7 @@ function Card({ lab, fields, isFirst = false }: CardProps) {
                     )}
                     {lab && <Gamuts lab={lab} />}
                 </div>
-            </main>
+            </Home>
             {(draft.isChanged || isNew) && <Keep lab={lab} draft={draft} isFirst={isFirst} />}
         </div>
     );

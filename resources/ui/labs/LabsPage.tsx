@@ -5,8 +5,9 @@ import { Button, Key } from '@/common/Button';
 import { Loading } from '@/common/Loading';
 import { TakeIn } from '@/common/TakeIn';
 import { BelowOrders } from '@/common/BelowOrders';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { SizesDrawn } from './SizesDrawn';
+import { Home } from '@/common/Home';
 
 /** The labs that orders can go to. */
 export function LabsPage() {
@@ -23,7 +24,7 @@ export function LabsPage() {
             ]}
         >
             {labs.data ? (
-                <main className="relative grow overflow-auto px-10 py-8">
+                <Home className="relative grow overflow-auto px-10 py-8">
                     <div className="mb-5 flex items-baseline gap-4">
                         <h1 className="grow font-serif text-title leading-tight">Labs</h1>
                         <TakeIn
@@ -48,7 +49,7 @@ export function LabsPage() {
                             <Row key={lab.id} lab={lab} />
                         ))}
                     </ul>
-                </main>
+                </Home>
             ) : (
                 <Loading error={labs.error} />
             )}

@@ -6,7 +6,7 @@ import type { HouseFinish, LineView } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Field } from '@/common/Field';
 import { Popup } from '@/common/Popup';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { KeepAtOnce, KeepFinish } from './KeepFinish';
 
 interface Props {

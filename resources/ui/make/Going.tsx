@@ -2,7 +2,7 @@ import { useAct } from '@/api/act';
 import { useHoldMake, type Hold } from '@/api/makes';
 import type { MadeFile, Make } from '@/api/types';
 import { Button, Key } from '@/common/Button';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { useTell } from '@/common/useTell';
 
 interface Props {

@@ -9,12 +9,13 @@ import { Mark } from '@/common/Mark';
 import { useNotices } from '@/notices/notices';
 import { OfOrder } from '@/common/OfOrder';
 import { useDownload } from '@/common/useDownload';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { Going } from './Going';
 import { HowFar } from './HowFar';
 import { LeftOut } from '@/lines/LeftOut';
 import { ScreenCopies } from '@/lines/ScreenCopies';
 import { FileExtent } from '@/lines/FileExtent';
+import { Home } from '@/common/Home';
 
 const KEYS = [
     { keys: 'P', does: 'pause the making, go on with it' },
@@ -49,7 +50,7 @@ export function MakePage() {
             }
         >
             <Trouble error={makes.failureReason} />
-            <main className="relative grow overflow-auto px-10 py-6">
+            <Home className="relative grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">Files for {order.lab}</h1>
                 <LeftOut orderId={id} lines={makes.data.leftOut} />
                 {makes.data.makes.length === 0 ? (
@@ -60,7 +61,7 @@ export function MakePage() {
                 ) : (
                     makes.data.makes.map((make, i) => <Set key={make.id} make={make} orderId={id} isNewest={i === 0} />)
                 )}
-            </main>
+            </Home>
         </OfOrder>
     );
 }

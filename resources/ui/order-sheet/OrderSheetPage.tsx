@@ -10,7 +10,7 @@ import { Loading, Trouble } from '@/common/Loading';
 import { useNotices } from '@/notices/notices';
 import { Above, TopBar } from '@/common/TopBar';
 import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { scaleFor } from '@/silhouette/Silhouette';
 import { useDrop } from '@/pictures/dragging';
 import { useMake } from '@/lines/useMake';
@@ -25,6 +25,7 @@ import { OrderHead } from './OrderHead';
 import { Pictures } from './Pictures';
 import { SayOfMany } from './SayOfMany';
 import { WhatWasOrdered } from './list/WhatWasOrdered';
+import { Home } from '@/common/Home';
 
 const KEYS = [
     { keys: 'A', does: 'write down what was ordered' },
@@ -102,7 +103,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                     chosen={chosenPictures}
                     onChoose={setPictures}
                 />
-                <main className="relative min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
+                <Home className="relative min-w-0 grow overflow-auto px-[26px] py-4" {...drop.handlers}>
                     <OrderHead order={order} chosen={lines} />
                     <div className="mt-4 mb-3 flex items-center gap-3">
                         {(lines.length > 0 || pictures.length > 0) && (
@@ -165,7 +166,7 @@ function Sheet({ order, trouble }: { order: OrderSheet; trouble: Error | null })
                         onGoOn={() => goOn.mutate()}
                         isNext={order.lines.length === 0 && order.pictures.length > 0 && uploads.uploads.length === 0}
                     />
-                </main>
+                </Home>
             </div>
         </div>
     );

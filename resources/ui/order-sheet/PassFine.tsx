@@ -3,7 +3,7 @@ import { useManyActs } from '@/api/lines';
 import type { LineView } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { useNotices } from '@/notices/notices';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { isFine } from '@/lines/wantsEyes';
 
 /** Passes all lines that have nothing to look at, in one press. */

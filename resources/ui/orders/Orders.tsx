@@ -7,10 +7,11 @@ import { daysAway, longDay } from '@/common/days';
 import { Loading, Trouble } from '@/common/Loading';
 import { TakeIn } from '@/common/TakeIn';
 import { TopBar } from '@/common/TopBar';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { OrderThumbnails } from './OrderThumbnails';
 import { NewOrder } from './NewOrder';
 import { PassedBar } from '@/lines/PassedBar';
+import { Home } from '@/common/Home';
 
 const PLACES: { where: Where; label: string }[] = [
     { where: 'desk', label: 'On the desk' },
@@ -83,7 +84,7 @@ export function Orders() {
             />
             <Trouble error={orders.data ? orders.failureReason : null} />
             {orders.data ? (
-                <main className="relative grow overflow-auto px-10 py-7">
+                <Home className="relative grow overflow-auto px-10 py-7">
                     <div className="mb-4 flex items-center gap-4">
                         <h1 className="grow font-serif text-title leading-tight">
                             {find ? `Orders with “${find}”` : heading(where)}
@@ -102,7 +103,7 @@ export function Orders() {
                     <Places counts={orders.data.counts} where={where} onGo={(to) => go({ where: to })} />
                     <Rows page={orders.data} find={find} where={where} isOfBefore={orders.isPlaceholderData} />
                     <Turning page={orders.data} onTurn={(to) => go({ page: to })} />
-                </main>
+                </Home>
             ) : (
                 <Loading error={orders.error ?? orders.failureReason} />
             )}

@@ -4,7 +4,7 @@ import type { Parcel } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
 import { useDownload } from '@/common/useDownload';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { useTell } from '@/common/useTell';
 import { ByHand } from './ByHand';
 import { FileInParcel } from './FileInParcel';

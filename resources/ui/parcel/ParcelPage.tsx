@@ -5,6 +5,7 @@ import { OfOrder } from '@/common/OfOrder';
 import { LeftOut } from '@/lines/LeftOut';
 import { OneParcel } from './OneParcel';
 import { WhatGoes } from './WhatGoes';
+import { Home } from '@/common/Home';
 
 const KEYS = [
     { keys: 'Ctrl ↵', does: 'pack what is ticked, and send it' },
@@ -36,7 +37,7 @@ export function ParcelPage() {
             }
         >
             <Trouble error={parcels.failureReason} />
-            <main className="relative grow overflow-auto px-10 py-6">
+            <Home className="relative grow overflow-auto px-10 py-6">
                 <h1 className="font-serif text-title leading-tight">To {lab.name}</h1>
                 {!lab.hasService && (
                     <p className="mt-1 text-row text-soft">
@@ -57,7 +58,7 @@ export function ParcelPage() {
                 {all.map((parcel, i) => (
                     <OneParcel key={parcel.id} orderId={id} parcel={parcel} hasService={lab.hasService} isNewest={i === 0} />
                 ))}
-            </main>
+            </Home>
         </OfOrder>
     );
 }

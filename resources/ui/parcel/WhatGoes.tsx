@@ -8,7 +8,7 @@ import type { ParcelLine, Parcels } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { InAll } from '@/common/InAll';
 import { Mark } from '@/common/Mark';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { useNotices } from '@/notices/notices';
 import { useTell } from '@/common/useTell';
 

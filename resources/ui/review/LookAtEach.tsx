@@ -5,7 +5,7 @@ import type { OrderSheet } from '@/api/types';
 import { Loading, Trouble } from '@/common/Loading';
 import { OfOrder } from '@/common/OfOrder';
 import { UNDO_KEYS, UndoRedo } from '@/common/UndoRedo';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { ChosenKept } from '@/drawing/tools/chosen';
 import { LetteringKept } from '@/drawing/tools/lettering';
 import { ModeKept } from '@/drawing/tools/mode';

@@ -4,7 +4,7 @@ import { useMark } from '@/api/pictures';
 import type { DrawingFigures, Finding, LineView, OrderSheet } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { useTell } from '@/common/useTell';
 import { waysOut } from '@/common/waysOut';
 import { Drawing } from '@/drawing/Drawing';
@@ -13,6 +13,7 @@ import { finishOf } from '@/finishes';
 import { useMake } from '@/lines/useMake';
 import { isFineLevel } from '@/lines/wantsEyes';
 import { useNotices } from '@/notices/notices';
+import { Home } from '@/common/Home';
 
 const isDrawn = (line: LineView): line is LineView & { drawing: DrawingFigures } => line.drawing !== null;
 
@@ -70,7 +71,7 @@ export function OneLine({ order, line, onNext, onBack }: OneLineProps) {
         '[': onBack,
     });
     return (
-        <main className="flex min-h-0 grow flex-col">
+        <Home className="flex min-h-0 grow flex-col">
             <h1 className="px-[26px] py-2.5 font-serif text-lead">
                 {line.short} <span className="text-read text-soft">· {line.prints}</span>
             </h1>
@@ -116,7 +117,7 @@ export function OneLine({ order, line, onNext, onBack }: OneLineProps) {
                     </Button>
                 </div>
             </div>
-        </main>
+        </Home>
     );
 }
 

@@ -4,11 +4,12 @@ import { useManyActs } from '@/api/lines';
 import type { LineView } from '@/api/types';
 import { Button, Key } from '@/common/Button';
 import { Mark } from '@/common/Mark';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { useMake } from '@/lines/useMake';
 import { useNotices } from '@/notices/notices';
 import { Silhouette, scaleFor } from '@/silhouette/Silhouette';
 import { findingAlike } from './alike';
+import { Home } from '@/common/Home';
 
 /** Of so few lines each is shown larger; screen pixels. */
 const FEW = 8;
@@ -57,7 +58,7 @@ export function SameOfMany({ orderId, alike, lines, onNext, onBack }: Props) {
         '[': onBack,
     });
     return (
-        <main className="flex min-h-0 grow flex-col">
+        <Home className="flex min-h-0 grow flex-col">
             <h1 className="flex items-baseline gap-3 px-[26px] pt-4 font-serif text-lead">
                 <Mark level="look" />
                 <span>
@@ -107,6 +108,6 @@ export function SameOfMany({ orderId, alike, lines, onNext, onBack }: Props) {
                     and make<Key>M</Key>
                 </Button>
             </div>
-        </main>
+        </Home>
     );
 }

@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { hasMovedOn } from '@/common/hasMovedOn';
+import { goHome } from '@/keys/home';
 import { WORDS_OF_FINISHES } from '@/finishes';
 import { CaptionWord } from './words/CaptionWord';
 import { ColourWord } from './words/ColourWord';
@@ -157,8 +158,6 @@ function Opening({ title, label = title, text, isName, saidOf, onOpen, change, c
     const [below, setBelow] = useState(8);
     const trigger = useRef<HTMLButtonElement>(null);
     const isDone = useRef(false);
-    /** left by Esc: it keeps the focus for Tab, and Enter is the line's again (see useKeys) */
-    const [isLeft, setIsLeft] = useState(false);
     const close = () => {
         isDone.current = true;
         setOpen(false);
@@ -176,7 +175,6 @@ function Opening({ title, label = title, text, isName, saidOf, onOpen, change, c
                 setOpen(opens);
                 if (opens) {
                     isDone.current = false;
-                    setIsLeft(false);
                     onOpen?.();
                 }
             }}
@@ -185,8 +183,6 @@ function Opening({ title, label = title, text, isName, saidOf, onOpen, change, c
                 ref={trigger}
                 aria-label={`${text}. ${label}`}
                 data-said-of={saidOf}
-                data-left={isLeft || undefined}
-                onBlur={() => open || setIsLeft(false)}
                 className={`inline text-left font-medium underline decoration-copper decoration-dotted decoration-1 underline-offset-[5px] hover:bg-blush data-[state=open]:bg-blush-deep data-[state=open]:decoration-solid ${isName ? 'font-sans text-read' : ''}`}
             >
                 {text}
@@ -197,15 +193,15 @@ function Opening({ title, label = title, text, isName, saidOf, onOpen, change, c
                     sideOffset={below}
                     collisionPadding={12}
                     aria-label={title}
-                    onEscapeKeyDown={() => setIsLeft(true)}
+                    onEscapeKeyDown={() => (isDone.current = true)}
                     onCloseAutoFocus={(event) => {
                         if (hasMovedOn(trigger.current)) {
                             event.preventDefault();
                         } else if (isDone.current) {
-                            // A word that was set is done with: the next Enter passes the line, the next Tab goes on from here.
+                            // A word that was set or left is done with: the next Enter is the line’s, the next Tab goes on from here.
                             event.preventDefault();
                             trigger.current?.focus();
-                            trigger.current?.blur();
+                            goHome();
                         }
                     }}
                     className="z-30 max-h-[76vh] w-[19.5rem] overflow-auto rounded border border-rule bg-white p-4 text-row shadow-lg"

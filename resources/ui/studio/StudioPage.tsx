@@ -16,6 +16,7 @@ import { Typed } from '@/words/Typed';
 import { OwnWords } from './OwnWords';
 import { People } from './People';
 import { UsualFile } from './UsualFile';
+import { Home } from '@/common/Home';
 
 /** The studio: what it is called and measures in, what it usually does, where its files lie, and who works in it. */
 export function StudioPage() {
@@ -33,7 +34,7 @@ function Settled({ studio }: { studio: Studio }) {
     const change = (what: StudioChange) => mutateAsync(what);
     const tell = (promise: Promise<unknown>) => void promise.catch((error: Error) => notices.say(error.message, { lasts: true }));
     return (
-        <main className="relative grow overflow-auto px-10 py-8">
+        <Home className="relative grow overflow-auto px-10 py-8">
             <div className="mx-auto max-w-[62rem]">
                 <h1 className="mb-5 font-serif text-title leading-tight">{studio.name}</h1>
                 <Part title="Name and unit" about="What is typed with its own unit always stands as it is typed.">
@@ -116,7 +117,7 @@ function Settled({ studio }: { studio: Studio }) {
                     </Link>
                 </Part>
             </div>
-        </main>
+        </Home>
     );
 }
 

@@ -4,13 +4,14 @@ import { useOrder } from '@/api/orders';
 import type { LineView } from '@/api/types';
 import { Loading } from '@/common/Loading';
 import { OfOrder } from '@/common/OfOrder';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { ScaleBar } from '@/drawing/ScaleBar';
 import { rulerUnit } from '@/drawing/units';
 import { useUnit } from '@/api/people';
 import { useSize } from '@/drawing/useSize';
 import { Silhouette } from '@/silhouette/Silhouette';
 import { hang } from './hang';
+import { Home } from '@/common/Home';
 
 const PERSON_MM = 1800;
 /** Between prints on the wall, in mm of the wall. */
@@ -70,7 +71,7 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
     const left = PAD + (person ? PERSON_WIDE : 0) + Math.max(0, (wall.width - hung.width) / 2);
     const top = PAD + Math.max(0, middle - hung.height / 2);
     return (
-        <main ref={ref} className="relative min-h-0 grow overflow-auto bg-desk">
+        <Home ref={ref} className="relative min-h-0 grow overflow-auto bg-desk">
             {size.width > 0 && drawn.length === 0 && (
                 <p className="p-10 text-ink">Nothing to hang yet. Write down on the order sheet what was ordered.</p>
             )}
@@ -126,6 +127,6 @@ function Wall({ orderId, lines, person }: { orderId: number; lines: LineView[]; 
                     </div>
                 </>
             )}
-        </main>
+        </Home>
     );
 }

@@ -1,5 +1,5 @@
 import type { DrawingFigures, FaceOffered, Lettering, LineView } from '@/api/types';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { useLettering, useNewLettering } from '../tools/lettering';
 import { hangsBy } from '../pieces';
 import { BlockUnderHand } from './BlockUnderHand';

@@ -1,7 +1,7 @@
 import { useEffect, type RefObject } from 'react';
 import type { DrawingFigures, LineView } from '@/api/types';
 import type { Way } from '@/common/useDrag';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import type { useWindow } from './useWindow';
 import { draggedRect, moved, tightened } from './window';
 

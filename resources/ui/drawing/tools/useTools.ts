@@ -2,7 +2,7 @@ import type { RefObject } from 'react';
 import { screenUrl } from '@/api/client';
 import type { DrawingFigures, LineView, MarkedArea, PixelRect } from '@/api/types';
 import { useDrag, type Way } from '@/common/useDrag';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import type { Pieces } from '../pieces';
 import { isMark, normal } from './area';
 import { useMode } from './mode';

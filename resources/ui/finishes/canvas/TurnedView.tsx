@@ -1,6 +1,6 @@
 import { useState, type MouseEvent } from 'react';
 import type { DrawingFigures } from '@/api/types';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import type { BesideProps } from '@/drawing/finish';
 
 /** How far the canvas is turned, and how far away it is looked at from, in its own widths. */

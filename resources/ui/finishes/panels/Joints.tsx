@@ -11,7 +11,7 @@ const CATCHES = 7;
 /** The joints between panels: dragged, or moved by the arrow keys, each with the exact figure of where it lies. */
 export function Joints({ drawing, frame, onType }: HandlesProps) {
     return drawing.joints.map((joint) => (
-        <JointLine key={`${joint.name} ${joint.at}`} joint={joint} drawing={drawing} frame={frame} onType={onType} />
+        <JointLine key={joint.name} joint={joint} drawing={drawing} frame={frame} onType={onType} />
     ));
 }
 
@@ -26,9 +26,7 @@ function JointLine({ joint, drawing, frame, onType }: HandlesProps & { joint: Jo
         },
         move: (_held, by) => place(at + (across ? by.x : by.y) / frame.scale),
         end: (held) => {
-            if (held.at !== at) {
-                set(held.at);
-            }
+            return held.at === at ? undefined : set(held.at);
         },
     });
     const number = name.match(/\d+$/)![0];

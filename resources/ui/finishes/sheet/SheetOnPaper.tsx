@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { drawnCell } from '@/api/cells';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import type { PaperProps } from '@/drawing/finish';
 import { css, onScreen } from '@/drawing/pieces';
 import { Rendered } from '@/drawing/Rendered';

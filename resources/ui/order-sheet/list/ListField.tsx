@@ -1,4 +1,5 @@
 import { useEffect, useRef, type KeyboardEvent, type RefObject } from 'react';
+import { isHome } from '@/keys/home';
 import { Key } from '@/common/Button';
 
 /** Of the field, when it holds a list: how it was read stands below. */
@@ -25,7 +26,7 @@ export function ListField({ field, text, onWrite, onSubmit, leads, chosen, pictu
         if (isNext) {
             const haveCome = pictures > seen.current;
             seen.current = pictures;
-            if (haveCome && document.activeElement === document.body) {
+            if (haveCome && isHome(document.activeElement)) {
                 field.current?.focus();
             }
         }

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useListRead, useTakeList } from '@/api/lists';
 import type { ListText, OrderSheet, OtherWords, ReadLine } from '@/api/types';
 import { useAwaited } from '@/common/useAwaited';
-import { useKeys } from '@/common/useKeys';
+import { useKeys } from '@/keys/useKeys';
 import { AddSheet } from '../AddSheet';
 import { AddLines } from './AddLines';
 import { FromAFile } from './FromAFile';
