@@ -1,4 +1,4 @@
-import { addPictures, expect, newOrder, painted, test } from './studio';
+import { addLine, addPictures, expect, newOrder, painted, test } from './studio';
 
 /** From 2 × 3 in to 60 × 90 in and from 1:1 to 3:1, plain, bordered, whole, carried: no figure lies on another or off the drawing. */
 test('figures of the drawing never lie on top of each other', async ({ page, request }) => {
@@ -64,4 +64,32 @@ test('figures of the drawing never lie on top of each other', async ({ page, req
         }
     }
     expect(tight).toEqual([]);
+});
+
+test('drawn as large as the print will be, once the screen is measured by a bank card', async ({ page }) => {
+    await newOrder(page, 'Quill & Bramble');
+    await addPictures(page, painted('true.jpg', '3000x2000'));
+    await addLine(page, '20 x 30 in', 1, 'true.jpg');
+    await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+    await expect(page.getByTestId('facts')).toBeVisible();
+    // Left without measuring, nothing is any other than before.
+    await page.keyboard.press('0');
+    const dialog = page.getByRole('dialog', { name: 'How large is this screen?' });
+    await dialog.press('Escape');
+    await expect(page.getByRole('button', { name: /^drawn 1 : / })).toHaveAttribute('aria-pressed', 'false');
+    await page.keyboard.press('0');
+    // ISO/IEC 7810: a card is 85.6 mm wide. Here it is 428 px: 5 px to a mm, so that an inch is 127 px.
+    await dialog.getByRole('slider').fill('428');
+    await dialog.getByRole('button', { name: 'It is as wide' }).click();
+    await expect(page.getByRole('button', { name: 'true size' })).toHaveAttribute('aria-pressed', 'true');
+    const bar = page.getByRole('img', { name: 'Scale: this bar is 0.5 in' });
+    expect(Number(await bar.getAttribute('width'))).toBeCloseTo(63.5 + 2, 1);
+    const scrolls = page.getByTestId('drawing').locator('.overflow-auto');
+    expect(await scrolls.evaluate((drawing) => drawing.scrollWidth)).toBeGreaterThan(30 * 127); // 30 in across, and its dimensions
+    await page.reload(); // the browser keeps it
+    await expect(page.getByTestId('facts')).toBeVisible();
+    await page.keyboard.press('0');
+    await expect(page.getByRole('button', { name: 'true size' })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('0');
+    await expect(page.getByRole('button', { name: /^drawn 1 : / })).toBeVisible();
 });

@@ -1,15 +1,14 @@
-import { useState, type MouseEvent } from 'react';
+import { useLayoutEffect, useRef, useState, type MouseEvent } from 'react';
 import type { DrawingFigures, FaceOffered, LineView, MarkedArea, Remedy } from '@/api/types';
 import { drawnCell } from '@/api/cells';
 import { useChosen } from '@/drawing/tools/chosen';
 import { useLettering } from '@/drawing/tools/lettering';
 import { useMode, type Mode } from '@/drawing/tools/mode';
 import { viewUrl } from '@/api/views';
-import { useUnit } from '@/api/people';
 import { useKeys } from '@/keys/useKeys';
 import type { DrawnFinish } from './finish';
 import { DimensionFigure, DimensionLines } from './Dimension';
-import { frameFor, placeDimensions } from './layout';
+import { frameFor, placeDimensions, sizeAt } from './layout';
 import { Histograms } from './Histograms';
 import { LetteringTools, type ChangeLettering } from './lettering/LetteringTools';
 import { placeOf } from './lettering/place';
@@ -17,11 +16,11 @@ import { OneToOne } from './OneToOne';
 import { PictureOnPaper } from './PictureOnPaper';
 import { hangsBy } from './pieces';
 import { ProofBar } from './ProofBar';
-import { ScaleBar } from './ScaleBar';
+import { Scale } from './Scale';
 import { SplitEdge } from './SplitEdge';
 import { useProof } from './useProof';
-import { rulerUnit } from './units';
 import { useSize } from './useSize';
+import { useTrueSize } from './useTrueSize';
 import type { WantedWindow } from './tools/window';
 
 interface Props {
@@ -42,7 +41,6 @@ interface Props {
 /** The plan, dimensioned. The picture is dragged under the window; figures can be typed into. */
 export function Drawing({ line, finish, faces, onLettering, onWindow, onType, tell, onTurn, onMark, onRemedy }: Props) {
     const { ref, size } = useSize<HTMLDivElement>();
-    const unit = useUnit();
     const { mode, set, rest } = useMode();
     const [showsFrame, setShowsFrame] = useState(false);
     const [showsHistograms, setShowsHistograms] = useState(false);
@@ -62,14 +60,22 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
     const proof = useProof(line);
     const figures = finish.figures?.(line.drawing, chosen ?? 0) ?? [];
     const dimensioned = { ...line.drawing, dimensions: [...line.drawing.dimensions, ...figures] };
-    const frame = frameFor(dimensioned, size.width, size.height, room);
-    const dimensions = placeDimensions(dimensioned, frame, size.width, size.height);
+    const trueSize = useTrueSize(!line.drawing.isForScreen && !isOneToOne);
+    const scale = trueSize.isOn ? trueSize.perMm! : undefined;
+    const drawn = scale === undefined ? size : atLeast(size, sizeAt(scale, dimensioned, room));
+    const frame = frameFor(dimensioned, drawn.width, drawn.height, room, scale);
+    const dimensions = placeDimensions(dimensioned, frame, drawn.width, drawn.height);
+    const field = useRef<HTMLDivElement>(null);
+    useLayoutEffect(() => {
+        const seen = field.current?.parentElement;
+        seen?.scrollTo((seen.scrollWidth - seen.clientWidth) / 2, (seen.scrollHeight - seen.clientHeight) / 2);
+    }, [trueSize.isOn]);
     const Paper = finish.Paper ?? PictureOnPaper;
     const print = chosen === null ? undefined : line.drawing.prints[chosen];
     const lettered = (print && drawnCell(line, print.cell)) ?? line;
     const place = placeOf(print, frame);
     const putWords = (event: MouseEvent<HTMLDivElement>) => {
-        const root = ref.current!.getBoundingClientRect();
+        const root = field.current!.getBoundingClientRect();
         const [x, y] = [event.clientX - root.left - place.x, event.clientY - root.top - place.y];
         const { paper } = lettered.drawing;
         const seen = { x: (place.isTurned ? y : x) / frame.scale, y: (place.isTurned ? -x : y) / frame.scale };
@@ -93,43 +99,47 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
                         <OneToOne line={line} size={size} at={{ x: 0.5, y: 0.5 }} />
                     ) : (
                         <>
-                            <Paper
-                                line={line}
-                                finish={finish}
-                                frame={frame}
-                                showsFrame={showsFrame}
-                                proof={proof}
-                                width={size.width}
-                                onWindow={onWindow}
-                                onTurn={onTurn}
-                                onType={(name, typed) => tell(onType(name, typed))}
-                                onMark={onMark}
-                            />
-                            {mode.does === 'move' && (
-                                <LetteringTools
-                                    line={lettered}
-                                    faces={faces}
-                                    place={place}
-                                    scale={frame.scale}
-                                    isCell={print !== undefined}
-                                    change={onLettering}
-                                />
-                            )}
-                            <svg
-                                className="pointer-events-none absolute inset-0"
-                                width={size.width}
-                                height={size.height}
-                                aria-hidden="true"
-                            >
-                                {dimensions.map((dimension) => (
-                                    <DimensionLines key={dimension.name} dimension={dimension} />
-                                ))}
-                            </svg>
-                            {dimensions.map((dimension) => (
-                                <DimensionFigure key={dimension.name} dimension={dimension} onType={onType} />
-                            ))}
-                            {!line.drawing.isForScreen && <Scale of={frame.scale} unit={rulerUnit(line.drawing, unit)} />}
-                            {proof.isSplit && <SplitEdge at={proof.split} width={size.width} onMove={proof.setSplit} />}
+                            <div className={`absolute inset-0 ${trueSize.isOn ? 'overflow-auto' : 'overflow-hidden'}`}>
+                                <div ref={field} className="relative" style={drawn}>
+                                    <Paper
+                                        line={line}
+                                        finish={finish}
+                                        frame={frame}
+                                        showsFrame={showsFrame}
+                                        proof={proof}
+                                        width={drawn.width}
+                                        onWindow={onWindow}
+                                        onTurn={onTurn}
+                                        onType={(name, typed) => tell(onType(name, typed))}
+                                        onMark={onMark}
+                                    />
+                                    {mode.does === 'move' && (
+                                        <LetteringTools
+                                            line={lettered}
+                                            faces={faces}
+                                            place={place}
+                                            scale={frame.scale}
+                                            isCell={print !== undefined}
+                                            change={onLettering}
+                                        />
+                                    )}
+                                    <svg
+                                        className="pointer-events-none absolute inset-0"
+                                        width={drawn.width}
+                                        height={drawn.height}
+                                        aria-hidden="true"
+                                    >
+                                        {dimensions.map((dimension) => (
+                                            <DimensionLines key={dimension.name} dimension={dimension} />
+                                        ))}
+                                    </svg>
+                                    {dimensions.map((dimension) => (
+                                        <DimensionFigure key={dimension.name} dimension={dimension} onType={onType} />
+                                    ))}
+                                    {proof.isSplit && <SplitEdge at={proof.split} width={drawn.width} onMove={proof.setSplit} />}
+                                </div>
+                            </div>
+                            {!line.drawing.isForScreen && <Scale of={frame.scale} drawing={line.drawing} trueSize={trueSize} />}
                             {!line.drawing.isForScreen && <ProofBar line={line} proof={proof} onRemedy={onRemedy} />}
                             {finish.beside && room > 0 && preview && (
                                 <finish.beside.Look drawing={line.drawing} href={preview} room={size} />
@@ -145,14 +155,10 @@ export function Drawing({ line, finish, faces, onLettering, onWindow, onType, te
     );
 }
 
-const CSS_PIXELS_PER_MM = 96 / 25.4;
-
-const Scale = ({ of, unit }: { of: number; unit: 'in' | 'cm' }) => (
-    <div className="absolute bottom-2.5 left-4 flex items-end gap-4">
-        <ScaleBar scale={of} unit={unit} />
-        <span className="text-small leading-none narrow">{`drawn 1 : ${(CSS_PIXELS_PER_MM / of).toFixed(1)}`}</span>
-    </div>
-);
+const atLeast = (one: { width: number; height: number }, other: { width: number; height: number }) => ({
+    width: Math.max(one.width, other.width),
+    height: Math.max(one.height, other.height),
+});
 
 const WhatAFrameCovers = ({ line }: { line: Props['line'] }) => (
     <p className="absolute right-4 bottom-2.5 text-small leading-none narrow">

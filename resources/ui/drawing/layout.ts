@@ -30,26 +30,38 @@ const seenSheet = (drawing: DrawingFigures): Box => (hangApart(drawing) ? drawin
 const kind = (dimensions: Dimension[], across: boolean, isMargin: boolean) =>
     dimensions.filter((dimension) => dimension.across === across && dimension.isMargin === isMargin);
 
+/** What the dimensions want round the sheet, in screen pixels. */
+function roomRound({ dimensions }: DrawingFigures, beside: number) {
+    const sides = kind(dimensions, false, true);
+    return {
+        left: SIDE + AWAY + ROW * kind(dimensions, false, false).length,
+        top: 34 + AWAY + ROW * kind(dimensions, true, false).length,
+        right: beside + (sides.length > 0 ? SIDE + Math.max(...sides.map((one) => figureWidth(one.label))) : SIDE),
+        bottom: FOOT + (kind(dimensions, true, true).length > 0 ? MARGIN_ROW : 6),
+    };
+}
+
+/** How much room a drawing takes at a scale, in screen pixels. */
+export function sizeAt(scale: number, drawing: DrawingFigures, beside: number) {
+    const sheet = seenSheet(drawing);
+    const room = roomRound(drawing, beside);
+    return {
+        width: Math.ceil(room.left + sheet.width * scale + room.right),
+        height: Math.ceil(room.top + sheet.height * scale + room.bottom),
+    };
+}
+
 /**
  * The largest scale at which the sheet and all its dimensions fit.
  *
  * @param beside room that is left free at the right, in screen pixels
+ * @param wanted the scale that is wanted instead, where it is drawn at one
  */
-export function frameFor(drawing: DrawingFigures, width: number, height: number, beside: number): Frame {
-    const { dimensions } = drawing;
+export function frameFor(drawing: DrawingFigures, width: number, height: number, beside: number, wanted?: number): Frame {
     const sheet = seenSheet(drawing);
-    const sides = kind(dimensions, false, true);
-    const room = {
-        left: SIDE + AWAY + ROW * kind(dimensions, false, false).length,
-        top: 34 + AWAY + ROW * kind(dimensions, true, false).length,
-        right: sides.length > 0 ? SIDE + Math.max(...sides.map((one) => figureWidth(one.label))) : SIDE,
-        bottom: FOOT + (kind(dimensions, true, true).length > 0 ? MARGIN_ROW : 6),
-    };
-    room.right += beside;
-    const scale = Math.max(
-        0.01,
-        Math.min((width - room.left - room.right) / sheet.width, (height - room.top - room.bottom) / sheet.height),
-    );
+    const room = roomRound(drawing, beside);
+    const fitting = Math.min((width - room.left - room.right) / sheet.width, (height - room.top - room.bottom) / sheet.height);
+    const scale = wanted ?? Math.max(0.01, fitting);
     const left = Math.round(room.left + (width - room.left - room.right - sheet.width * scale) / 2 - sheet.left * scale);
     const top = Math.round(room.top + (height - room.top - room.bottom - sheet.height * scale) / 2 - sheet.top * scale);
     return { scale, x: (mm) => left + mm * scale, y: (mm) => top + mm * scale };
