@@ -81,6 +81,7 @@ final class PrintFinish implements Dimensioned, OffersChoices, SaidInWords
         return [
             new LayoutHolds(),
             new OpeningCovered(),
+            new AddedSeenThrough(),
             new BorderLight(),
             new KeylineThin(),
             new MarkedStaysIn(self::frameCover(...), [self::whole()]),

@@ -99,7 +99,9 @@ final class Maker
                 $size = $sheet;
             } else {
                 $change['carrier'] = (string) $sheet;
-                $size === null || $sheet->holds($size) || $last?->doubt("{$sheet->label()} is smaller than the print. On which sheet is it?");
+                $size === null ||
+                    $sheet->holds($size) ||
+                    $last?->doubt("{$sheet->label()} is smaller than the print. On which sheet is it?");
             }
         }
         $change = $this->screen($change, $size, $last);

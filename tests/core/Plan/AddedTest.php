@@ -137,6 +137,20 @@ final class AddedTest extends TestCase
         ];
         $large = ['text' => implode("\n", array_fill(0, 6, 'wide words')), 'height' => '60 mm', 'x' => 0.5, 'y' => 0.5];
         yield 'too much' => ['lettering-too-much', Severity::Error, 'would cover the print', ['lettering' => array_fill(0, 40, $large)]];
+        $mounted = ['opening' => ['size' => '9.5 x 7.5 in'], 'turn' => 'landscape'];
+        $small = ['height' => '3 mm', 'align' => 'left'];
+        yield 'reaches behind a mount' => [
+            'added-mounted',
+            Severity::Warning,
+            'of it lies behind the mount',
+            $mounted + $lettered(['x' => 0.01, 'y' => 0.5] + $small),
+        ];
+        yield 'lies behind a mount' => [
+            'added-mounted',
+            Severity::Warning,
+            'won’t be seen',
+            $mounted + $lettered(['x' => 0.4, 'y' => 0.01] + $small),
+        ];
         yield 'off the paper' => ['lettering-off-paper', Severity::Error, 'Nothing of it', $lettered(['x' => 0.0, 'align' => 'right'])];
         yield 'over the edge' => ['lettering-over-edge', Severity::Warning, 'cut off', $lettered(['x' => 0.0])];
         yield 'a word too wide' => [
