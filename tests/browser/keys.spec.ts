@@ -27,8 +27,9 @@ async function focus(page: Page) {
                   ? 'the page'
                   : `${here.tagName.toLowerCase()} ${here.getAttribute('aria-label') ?? here.textContent}`;
         });
-    await expect.poll(at).not.toBe('nothing');
-    return at();
+    let here = 'nothing';
+    await expect.poll(async () => (here = await at())).not.toBe('nothing');
+    return here;
 }
 
 const passed = (page: Page) => page.getByRole('button', { name: 'Take it back' });
@@ -44,11 +45,12 @@ test('letters that come as fast as in typing act on nothing, and say so', async 
     await expect(hatched).toHaveAttribute('aria-pressed', 'true');
     // What was meant for a field, just after a page has changed: nothing passes, nothing goes.
     await page.getByRole('link', { name: 'Order sheet' }).first().click();
+    await expect(page.getByRole('textbox', { name: /What was ordered/ })).toBeVisible();
     await page.keyboard.press('l');
     await page.keyboard.type('ym');
     await expect(page).toHaveURL(/\/look$/);
     await page.getByRole('link', { name: 'Order sheet' }).first().click();
-    await expect(page.getByRole('main').getByText('Passed')).toHaveCount(0);
+    await expect(page.getByRole('main').getByText('Passed', { exact: true })).toHaveCount(0);
 });
 
 test('Enter belongs to what has the focus, and twice so fast it passes nothing', async ({ page }) => {

@@ -445,6 +445,9 @@ final class Maker
                     $mine,
                 ),
             );
+            $isOnOne = (int) $how['many'] === 0 && ! isset($how['on']) && OnOneSheet::isSaid($wish->words);
+            $one = $isOnOne ? OnOneSheet::of($lines, $this->known->lab) : null;
+            $how += $one === null ? [] : ['on' => $one];
             [$wanted, $why] = ToASheet::laid($lines, (int) $how['many'], ...isset($how['on']) ? [(string) $how['on']] : []);
         } catch (OrderFileError $e) {
             $wish->doubt($e->getMessage());
@@ -455,6 +458,7 @@ final class Maker
             $wanted['sheet'] = $draft->sheetWishes + (array) ($wanted['sheet'] ?? []);
         }
         $why === null || $wish->doubt($why);
+        $isOnOne && $one === null && $wish->doubt('No sheet of the lab’s holds them all. Are they to lie on several?');
         $sizes = [];
         foreach ($mine as [, $print]) {
             $sizes[$print->wanted['picture'] ?? ''][$print->wanted['size'] ?? ''] = true;

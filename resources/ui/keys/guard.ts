@@ -4,11 +4,15 @@ import { Pace, type Refusal } from './pace';
 /** What the hand does, from key to key and page to page: one for all that minds keys. */
 const pace = new Pace();
 const refusals = new WeakMap<Event, Refusal>();
+/** pressed while something lay over the page, a popover, a menu, a dialog: keys were its own, even one that has closed it since */
+const overPage = new WeakSet<Event>();
 let told: (why: Refusal, key: string) => void = () => undefined;
 let timer = 0;
 
 /** Why a press of keys does nothing, if so. */
 export const refusalOf = (event: KeyboardEvent) => refusals.get(event);
+
+export const isOverPage = (event: KeyboardEvent) => overPage.has(event);
 
 /** A key would have acted, but for that. */
 export const refused = (why: Refusal, key: string) => told(why, key);
@@ -22,6 +26,9 @@ export function pageChanged() {
 export function mindKeys(tell: typeof told) {
     told = tell;
     const pressed = (event: KeyboardEvent) => {
+        if (document.querySelector('[role=dialog], [role=menu], [role=listbox]') !== null) {
+            overPage.add(event);
+        }
         if (event.ctrlKey || event.metaKey) {
             return;
         }

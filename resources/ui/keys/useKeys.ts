@@ -1,14 +1,14 @@
 import { useEffect, useRef } from 'react';
 import { actOf, type Keys } from './acts';
-import { refused, refusalOf } from './guard';
+import { isOverPage, refused, refusalOf } from './guard';
 import { isHome } from './home';
 import { lettersWantAlt } from './letters';
 
-/** Something that has its own use for keys: a field, an open popover, menu or dialog, wherever it is open. */
-const isTaken = (target: EventTarget | null) =>
-    (target instanceof Element &&
-        target.closest('input:not([type=checkbox]), select, textarea, [role=radiogroup], [contenteditable]') !== null) ||
-    document.querySelector('[role=dialog], [role=menu], [role=listbox]') !== null;
+/** Something that has its own use for keys: a field, and all that lies over the page. */
+const isTaken = (event: KeyboardEvent) =>
+    isOverPage(event) ||
+    (event.target instanceof Element &&
+        event.target.closest('input:not([type=checkbox]), select, textarea, [role=radiogroup], [contenteditable]') !== null);
 
 /** Page-wide keys. Enter is what has the focus's, and the page's where that is nothing; while a dialog is open, keys are the dialog's. */
 export function useKeys(keys: Keys) {
@@ -18,7 +18,7 @@ export function useKeys(keys: Keys) {
     });
     useEffect(() => {
         const pressed = (event: KeyboardEvent) => {
-            const act = isTaken(event.target) ? undefined : actOf(held.current, event, !isHome(event.target), lettersWantAlt());
+            const act = isTaken(event) ? undefined : actOf(held.current, event, !isHome(event.target), lettersWantAlt());
             if (!act) {
                 return;
             }

@@ -432,6 +432,12 @@ final class TriedTest extends TestCase
                 '1 DSC_0412 11 x 14 in',
             ],
             'wood 8x10 qty 12, 0413 4x6' => ['12 wood 8 x 10 in', '1 DSC_0413 4 x 6 in'],
+            // on one sheet is on one, even where two smaller ones cost less; a sheet that holds no print is none
+            'garden 5x7 x3 on one sheet' => ['1 garden 11 x 14 in'],
+            'garden 5x7 x2 on one sheet' => ['1 garden 8 x 10 in'],
+            'garden 5x7 x30 on one sheet' => null,
+            'garden 8x10 on 5x7' => null,
+            'garden 8x10 on a 4x6' => null,
         ];
         foreach ($said as $text => $taken) {
             yield $text => [$text, $taken];
