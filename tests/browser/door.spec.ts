@@ -8,7 +8,7 @@ const account = async (page: import('@playwright/test').Page, act: string) => {
     await expect(page.getByRole('heading', { name: 'The order, ready for the lab.' })).toBeVisible();
 };
 
-test('pictures that were shown leave the browser at sign-out', async ({ page }) => {
+test('pictures that were shown, and what was being typed, leave the browser at sign-out', async ({ page }) => {
     await signIn(page);
     await page
         .getByRole('link', { name: /Isholm/ })
@@ -28,8 +28,12 @@ test('pictures that were shown leave the browser at sign-out', async ({ page }) 
         );
     await page.evaluate((url) => fetch(url).then((answer) => answer.blob()), address);
     expect(await isHeld()).toBe(true);
+    await page.getByRole('textbox', { name: /What was ordered/ }).fill('2 of the');
+    const typed = () => page.evaluate(() => Object.keys(localStorage).filter((name) => name.startsWith('planisher.kept.')));
+    expect(await typed()).toHaveLength(1);
     await account(page, 'Sign out');
     expect(await isHeld()).toBe(false);
+    expect(await typed()).toEqual([]);
     expect(
         await page.evaluate((url) => fetch(url, { headers: { Accept: 'application/json' } }).then((a) => a.status), address),
     ).toBe(401);

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import type { ShownPrint } from '@/api/types';
 import { Button } from '@/common/Button';
+import { useKept } from '@/common/useKept';
 import { AsItWillBe } from './AsItWillBe';
 import type { Answer } from './answering';
 
@@ -17,12 +18,13 @@ interface Props {
 export function PrintToAnswer({ print, isSending, onAnswer }: Props) {
     const { answer } = print;
     const isAnswered = answer !== null && answer.isOfThis;
-    const [isWriting, setIsWriting] = useState(false);
     const [isOpen, setIsOpen] = useState(false);
-    const [note, setNote] = useState(answer?.note ?? '');
+    const [note, setNote, noteIsSent] = useKept(`note.${location.pathname}.${print.line}`, answer?.note ?? '');
+    const [isWriting, setIsWriting] = useState(note !== (answer?.note ?? ''));
     const id = useId();
     const asks = !isAnswered || isOpen;
     const done = () => {
+        noteIsSent();
         setIsWriting(false);
         setIsOpen(false);
     };

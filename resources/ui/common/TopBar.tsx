@@ -4,6 +4,7 @@ import { useAct } from '@/api/act';
 import { useMe, useSignOut } from '@/api/people';
 import { KeysHelp, type PageKey } from '@/common/KeysHelp';
 import { goHome } from '@/keys/home';
+import { forgetKept } from './kept';
 import { Menu, MenuAct } from './Menu';
 
 export const Wordmark = () => (
@@ -50,7 +51,12 @@ export function TopBar({ where, acts, keys }: { where?: ReactNode; acts?: ReactN
 
 function Account() {
     const me = useMe();
-    const signingOut = useAct(useSignOut(), { onSuccess: () => window.location.assign('/sign-in') });
+    const signingOut = useAct(useSignOut(), {
+        onSuccess: () => {
+            forgetKept();
+            window.location.assign('/sign-in');
+        },
+    });
     return (
         <Menu
             trigger={

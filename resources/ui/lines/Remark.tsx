@@ -3,6 +3,7 @@ import { useLineActs } from '@/api/lines';
 import type { LineView } from '@/api/types';
 import { Button } from '@/common/Button';
 import { Popup } from '@/common/Popup';
+import { useKept } from '@/common/useKept';
 
 interface Props {
     orderId: number;
@@ -38,15 +39,22 @@ export function Remark({ orderId, line, className = '' }: Props) {
 
 function Form({ orderId, line, onDone }: { orderId: number; line: LineView; onDone: () => void }) {
     const acts = useLineActs(orderId, line.id);
-    const [own, setOwn] = useState(line.remark ?? '');
-    const [lab, setLab] = useState(line.remarkForLab ?? '');
+    const [own, setOwn, ownIsKept] = useKept(`remark.${line.id}`, line.remark ?? '');
+    const [lab, setLab, labIsKept] = useKept(`remark-for-lab.${line.id}`, line.remarkForLab ?? '');
     const [error, setError] = useState<string | null>(null);
     return (
         <form
             className="flex flex-col gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                acts.remark(own.trim() || null, lab.trim() || null).then(onDone, (failed: Error) => setError(failed.message));
+                acts.remark(own.trim() || null, lab.trim() || null).then(
+                    () => {
+                        ownIsKept();
+                        labIsKept();
+                        onDone();
+                    },
+                    (failed: Error) => setError(failed.message),
+                );
             }}
         >
             <RemarkField label="For ourselves" value={own} onType={setOwn} autoFocus />

@@ -9,6 +9,7 @@ import { Choice } from '@/common/Choice';
 import { Field } from '@/common/Field';
 import { OverPage } from '@/common/OverPage';
 import { useAwaited } from '@/common/useAwaited';
+import { useKept } from '@/common/useKept';
 
 /** Client, lab, day: and at once the order sheet. */
 export function NewOrder({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
@@ -22,13 +23,16 @@ export function NewOrder({ open, onOpenChange }: { open: boolean; onOpenChange: 
 function Form() {
     const navigate = useNavigate();
     const choices = useOrderChoices();
-    const [client, setClient] = useState('');
-    const [title, setTitle] = useState('');
-    const [dueOn, setDueOn] = useState('');
+    const [client, setClient] = useKept('new-order.client');
+    const [title, setTitle] = useKept('new-order.title');
+    const [dueOn, setDueOn] = useKept('new-order.due');
     const [chosen, setLab] = useState<string | null>(null);
     const lab = chosen ?? (choices.data?.labs.length === 1 ? choices.data.labs[0]! : null);
     const create = useAct(() => createOrder({ client, title: title || null, dueOn: dueOn || null, lab }), {
-        onSuccess: ({ id }) => navigate(`/orders/${id}`),
+        onSuccess: ({ id }) => {
+            [setClient, setTitle, setDueOn].forEach((set) => set(''));
+            void navigate(`/orders/${id}`);
+        },
     });
     const errors = create.error instanceof ApiError ? (create.error.body.errors ?? {}) : {};
     // A quick hand is faster than the labs: the only one is the order's, once it is known.

@@ -15,7 +15,8 @@ interface Props {
 /** A field that something is said in: Enter takes it, Esc leaves it. */
 export function SayField({ label, example, text, onText, onTake, onLeave }: Props) {
     const field = useRef<HTMLInputElement>(null);
-    useEffect(() => field.current?.focus(), []);
+    // Words that were left here once are there again, and typed over at once.
+    useEffect(() => field.current?.select(), []);
     const pressed = (event: KeyboardEvent) => {
         if (event.key === 'Enter') {
             event.preventDefault();

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useKept } from '@/common/useKept';
 import { useSay, useWishTried, type SaidOf } from '@/api/lists';
 import type { LineView, WishesDone } from '@/api/types';
 import { useNotices } from '@/notices/notices';
@@ -11,7 +11,7 @@ import { useAwaited } from '@/common/useAwaited';
  * @param onDone gets the sheet that the lines share now, where that was said
  */
 export function useSaying(orderId: number, lines: LineView[], onDone: (sheet?: number) => void, of: SaidOf = {}) {
-    const [text, setText] = useState('');
+    const [text, setText] = useKept(`said.${lines.map(({ id }) => id).join('-')}.${of.cell ?? ''}.${of.block ?? ''}`);
     const { answer: seen, isCurrent } = useWishTried(lines[0]!, text, of);
     const say = useSay(orderId);
     const notices = useNotices();

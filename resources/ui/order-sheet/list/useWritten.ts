@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { listText } from '@/api/lists';
 import type { ListText } from '@/api/types';
+import { useKept } from '@/common/useKept';
 
 interface On {
     orderId: number;
@@ -13,7 +14,7 @@ interface On {
 
 /** The words in the field: typed, or read from a list or an e-mail that came as a file. */
 export function useWritten({ orderId, onMailed, onWrite, onRead }: On) {
-    const [text, setText] = useState('');
+    const [text, setText] = useKept(`list.${orderId}`);
     const [error, setError] = useState<string | null>(null);
     /** what was left out of a file */
     const [told, setTold] = useState<string[]>([]);
