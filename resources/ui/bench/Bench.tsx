@@ -155,7 +155,7 @@ function Workbench({ order, line: kept, trouble }: { order: OrderSheet; line: Li
             <Trouble error={trouble} />
             <div className="flex min-h-0 grow">
                 <Rack orderId={order.id} lines={order.lines} current={line.id} />
-                <Home className="relative flex min-w-0 grow flex-col focus-visible:outline-none focus-visible:after:pointer-events-none focus-visible:after:absolute focus-visible:after:inset-0 focus-visible:after:z-20 focus-visible:after:border-2 focus-visible:after:border-copper">
+                <Home isFilled className="flex min-w-0 grow flex-col">
                     <h1 className="sr-only">{line.short}</h1>
                     <Sentence line={line} order={order} change={changeLine} />
                     {saying && <SayIt orderId={order.id} line={kept} of={saying} onTried={setTried} onDone={said} />}

@@ -71,7 +71,7 @@ export function OneLine({ order, line, onNext, onBack }: OneLineProps) {
         '[': onBack,
     });
     return (
-        <Home className="flex min-h-0 grow flex-col">
+        <Home isFilled className="flex min-h-0 grow flex-col">
             <h1 className="px-[26px] py-2.5 font-serif text-lead">
                 {line.short} <span className="text-read text-soft">· {line.prints}</span>
             </h1>

@@ -58,7 +58,7 @@ export function SameOfMany({ orderId, alike, lines, onNext, onBack }: Props) {
         '[': onBack,
     });
     return (
-        <Home className="flex min-h-0 grow flex-col">
+        <Home isFilled className="flex min-h-0 grow flex-col">
             <h1 className="flex items-baseline gap-3 px-[26px] pt-4 font-serif text-lead">
                 <Mark level="look" />
                 <span>
