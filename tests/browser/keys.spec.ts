@@ -169,3 +169,36 @@ test('whoever wants it presses single letters with Alt', async ({ page }) => {
     await expect(page.getByLabel('Histograms')).toBeVisible();
     await page.evaluate(() => localStorage.clear()); // the next test’s letters are its own
 });
+
+test('many pictures are one stop for Tab, and one is found by its name', async ({ page }) => {
+    await newOrder(page, 'Saltmarsh Choir');
+    const names = ['alto', 'bass', 'bell', 'choir', 'door', 'font', 'hymn', 'lamp', 'nave', 'organ', 'pew'];
+    await addPictures(page, ...names.map((name, i) => painted(`${name}.jpg`, `${400 + i}x300`, 'gradient:tan-navy')));
+    await addLine(page, '4 x 6 in', 1, 'alto.jpg');
+    const choose = (name: string) => page.getByLabel(`Choose ${name}.jpg`);
+    await choose('alto').focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowDown'); // three to a row
+    await expect(choose('door')).toBeFocused();
+    await page.keyboard.press('Space');
+    await expect(choose('door')).toBeChecked();
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('button', { name: 'Choose files…' })).toBeFocused();
+    await page.keyboard.press('Shift+Tab');
+    await expect(choose('door')).toBeFocused();
+    await page.keyboard.press('End');
+    await page.keyboard.press('Delete'); // on no line: it is taken off the order
+    await expect(choose('pew')).toHaveCount(0);
+
+    await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+    const which = await openWord(page, 'Which picture');
+    const find = which.getByRole('textbox', { name: 'Find' });
+    await expect(find).toBeFocused();
+    await find.fill('or');
+    await expect(which.getByText('2 of 10; Enter takes the first')).toBeVisible(); // door, organ
+    await find.fill('nobody');
+    await expect(which.getByText('No picture is called so.')).toBeVisible();
+    await find.fill('ORG');
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId('sentence')).toContainText('Organ');
+});

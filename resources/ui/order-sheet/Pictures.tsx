@@ -2,6 +2,7 @@ import { useRef } from 'react';
 import { thumbUrl } from '@/api/client';
 import { removePicture } from '@/api/pictures';
 import type { OrderPicture } from '@/api/types';
+import { useRoving } from '@/keys/useRoving';
 import { PicturesFolder } from '@/pictures/PicturesFolder';
 import { carryPictures, useDrop } from '@/pictures/dragging';
 import { UploadList } from '@/pictures/UploadList';
@@ -26,6 +27,7 @@ interface Props {
 export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain, onAway, onRemoved, chosen, onChoose }: Props) {
     const input = useRef<HTMLInputElement>(null);
     const drop = useDrop({ onFiles });
+    const roving = useRoving();
     return (
         <aside
             aria-label="Pictures"
@@ -33,8 +35,8 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
             {...drop.handlers}
         >
             <h2 className="mb-2 text-row font-semibold">Pictures · {pictures.length}</h2>
-            <ul className="grid grid-cols-3 gap-x-2 gap-y-2.5">
-                {pictures.map((picture) => (
+            <ul className="grid grid-cols-3 gap-x-2 gap-y-2.5" {...roving.list}>
+                {pictures.map((picture, i) => (
                     <li
                         key={picture.id}
                         className="group relative"
@@ -49,6 +51,13 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
                         />
                         <input
                             type="checkbox"
+                            {...roving.thing(i, pictures.length)}
+                            aria-keyshortcuts={picture.lines === 0 ? 'Delete' : undefined}
+                            onKeyDown={(event) => {
+                                if (event.key === 'Delete' && picture.lines === 0) {
+                                    onRemoved(removePicture(orderId, picture.id));
+                                }
+                            }}
                             aria-label={`Choose ${picture.name}`}
                             checked={chosen.includes(picture.name)}
                             onChange={(event) =>
@@ -73,8 +82,9 @@ export function Pictures({ orderId, pictures, uploads, onFiles, onTake, onAgain,
                         </p>
                         {picture.lines === 0 && (
                             <button
+                                tabIndex={-1}
                                 aria-label={`Take ${picture.name} off this order`}
-                                title="Take it off this order"
+                                title="Take it off this order (Delete)"
                                 onClick={() => onRemoved(removePicture(orderId, picture.id))}
                                 className="absolute top-0.5 left-0.5 size-[18px] rounded-sm bg-white/90 text-row leading-none opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
                             >
