@@ -9,6 +9,7 @@ use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
+use Planisher\Measure\Size;
 
 /** How people say how much of a picture is seen, how large it is, where it lies and which way up. */
 final class PlaceRules
@@ -254,13 +255,22 @@ final class PlaceRules
                 'square | {count} : {count:other}',
                 fn (Heard $said): array|Unsure|null => match (true) {
                     $said->has('count') && preg_match('/^\d{1,2}:\d{1,2}$/', $said->words()) !== 1 => null, // “2201: 2”
-                    $said->isSaidOfLine() => new Unsure([], 'A shape alone is no size. In which size?'),
+                    $said->isSaidOfLine() => new Unsure([], 'A shape alone is no size. In which size?', self::inShape($said)),
                     $said->has('count') => [Says::REMARK => $said->words()], // beside a size it may be another than its own
                     default => [],
                 },
                 ['square', '4:5'],
                 self::print(),
                 0.5,
+            ),
+            ReadingRule::with(
+                'crop~ [it|this] [to|at|as] [a] (square | {count} : {count:other})',
+                fn (Heard $said): ?Unsure => $said->isSaidOfLine()
+                    ? new Unsure([], 'A shape alone is no size. In which size?', self::inShape($said))
+                    : null,
+                'crop it to 16:9',
+                self::print(),
+                -0.5,
             ),
             ReadingRule::of('whichever way [suits] [the picture]', ['turn' => 'auto'], 'whichever way suits'),
         ];
@@ -329,5 +339,22 @@ final class PlaceRules
     private static function print(): string
     {
         return PrintFinish::NAME;
+    }
+
+    /** @return list<Offer> the line's own size in another shape, by each of its sides */
+    private static function inShape(Heard $said): array
+    {
+        $now = $said->now('size');
+        if (! is_string($now) || preg_match('/wide|high|long|short/', $now) === 1) {
+            return [];
+        }
+        $size = Size::parse($now);
+        $lies = $said->isLandscape() === false ? $size->portrait() : $size->landscape();
+        $shape = preg_match('/\d{1,2}\s*:\s*\d{1,2}/', $said->words(), $ratio) === 1 ? $ratio[0] : '1:1';
+
+        return array_map(fn (string $side): Offer => new Offer($side, "size {$side} at {$shape}"), [
+            "{$lies->width} wide",
+            "{$lies->height} high",
+        ]);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Planisher\Reading\Rule;
 
+use Planisher\Language\Offer;
 use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
+use Planisher\Language\Unsure;
 
 /** A size of which one side is said: the other follows from the picture, or from a ratio. Of what has a size it is said of the image. */
 final class SideRules
@@ -34,6 +36,25 @@ final class SideRules
             self::told('on the long edge', 'long', '12 in on the long edge, so 12 × 8 in'),
             self::told('on the short edge', 'short', '8 in on the short edge, so 12 × 8 in'),
             ReadingRule::with(
+                'size {measure} (wide|high) [at {ratio}]',
+                fn (Heard $said): ?array => $said->isSaidOfLine()
+                    ? ['size' => self::sized($said), 'turn' => null] + self::shape($said)
+                    : null,
+                'size 12 in wide at 16:9',
+                cost: -0.8,
+            ),
+            ReadingRule::with(
+                '(make|print|have|want) (it|this) {measure} (wide|high)',
+                fn (Heard $said): ?Unsure => $said->isSaidOfLine() && $said->now('size') !== null
+                    ? new Unsure(['size' => self::sized($said), 'turn' => null], 'The print itself, or the picture on its paper?', [
+                        new Offer('the print', 'size '.self::sized($said)),
+                        new Offer('the picture on its paper', 'image '.self::sized($said)),
+                    ])
+                    : null,
+                'make it 12 in wide',
+                cost: -0.8,
+            ),
+            ReadingRule::with(
                 '[cropped to] {size:asked} , the lab\'s {size}',
                 fn (Heard $said): array => [Says::SIZE => (string) $said->size()],
                 '10.2 × 15.2 cm, the lab’s 4 × 6 in',
@@ -59,6 +80,20 @@ final class SideRules
             $example,
             cost: -1.2,
         );
+    }
+
+    /** “12 in wide”, as the order file has a size of one side */
+    private static function sized(Heard $said): string
+    {
+        return $said->length('measure').(preg_match('/\bwide\b/iu', $said->words()) === 1 ? ' wide' : ' high');
+    }
+
+    /** @return array<string, string> */
+    private static function shape(Heard $said): array
+    {
+        $ratio = self::ratio($said);
+
+        return $ratio === [] ? [] : ['ratio' => $ratio[Says::RATIO]];
     }
 
     /** @return array<string, string> a number of a picture and one of prints are no shape */

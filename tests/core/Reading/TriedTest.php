@@ -587,6 +587,38 @@ final class TriedTest extends TestCase
         self::assertFalse(SaidWish::read($text, self::known(), self::PICTURES, self::PRINT)->line->isSure());
     }
 
+    /**
+     * What is asked is one key away: each way it may be meant is said in words that are sure.
+     *
+     * @param  list<array<string, mixed>>  $ways
+     */
+    #[TestWith(['make it 12 in wide', [['size' => '12 in wide', 'turn' => null], ['image' => ['width' => '12 in']]]])]
+    #[TestWith(['make it 6 in high', [['size' => '6 in high', 'turn' => null], ['image' => ['height' => '6 in']]]])]
+    #[
+        TestWith([
+            'crop to 16:9',
+            [['size' => '10 in wide', 'ratio' => '16:9', 'turn' => null], ['size' => '8 in high', 'ratio' => '16:9', 'turn' => null]],
+        ]),
+    ]
+    #[
+        TestWith([
+            'square',
+            [['size' => '10 in wide', 'ratio' => '1:1', 'turn' => null], ['size' => '8 in high', 'ratio' => '1:1', 'turn' => null]],
+        ]),
+    ]
+    public function test_what_is_asked_has_its_ways(string $text, array $ways): void
+    {
+        $asked = SaidWish::read($text, self::known(), self::PICTURES, self::PRINT)->line;
+        self::assertFalse($asked->isSure());
+        $offers = array_merge(...array_column($asked->parts(), 'offers'));
+        $meant = array_map(
+            fn (array $offer): SaidWish => SaidWish::read($offer['with'], self::known(), self::PICTURES, self::PRINT),
+            $offers,
+        );
+        self::assertSame([true, true], array_map(fn (SaidWish $wish): bool => $wish->line->isSure(), $meant));
+        self::assertEquals($ways, array_map(fn (SaidWish $wish): array => $wish->change, $meant));
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>}> */
     public static function done(): iterable
     {
