@@ -16,7 +16,10 @@ interface Props {
 export function SayField({ label, example, text, onText, onTake, onLeave }: Props) {
     const field = useRef<HTMLInputElement>(null);
     // Words that were left here once are there again, and typed over at once.
-    useEffect(() => field.current?.select(), []);
+    useEffect(() => {
+        field.current?.focus();
+        field.current?.select();
+    }, []);
     const pressed = (event: KeyboardEvent) => {
         if (event.key === 'Enter') {
             event.preventDefault();
