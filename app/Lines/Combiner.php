@@ -46,7 +46,7 @@ final class Combiner
                 }
             }
             $wanted = self::wanted(array_values(array_map(fn (Line $line): WantedLine => $line->line(), $taken)), $pictures, $each);
-            [$sheet, $uneven] = ToASheet::laid($wanted, $many, $size);
+            [$sheet, $uneven] = ToASheet::laid($wanted, $many, $size, $order->lab->labCard());
             $made = $this->changer->add($order, $sheet);
             $made->update(['gathered_from' => array_keys($taken)]);
 

@@ -26,6 +26,9 @@ interface CombinesPrints extends Finish
     /** Instead of a sheet's size: the lab's sheet that all prints cost least on. */
     public const CHEAPEST = 'cheapest';
 
+    /** Instead of a size, while it is said: the cheapest sheet that holds all of them at once. */
+    public const ONE = 'one';
+
     /** What the lines and files of a test strip are told apart by. */
     public const TEST = 'test';
 

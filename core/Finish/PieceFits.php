@@ -28,14 +28,14 @@ final class PieceFits implements Check
             return null;
         }
         $own = $at->plan?->layout->own;
-        $pieces = $own instanceof InPieces ? $own->pieces() : ['It' => Box::ofSize($size)];
+        $pieces = $own instanceof InPieces ? $own->pieces() : ['' => Box::ofSize($size)];
         $had = self::isHad(array_map(fn (Box $piece): Size => self::size($piece, $size), $pieces), $at);
         if ($had !== null || $largest === null) {
             return $had;
         }
         foreach ($pieces as $which => $piece) {
             if (! $largest->holds(self::size($piece, $size))) {
-                return self::tooLarge($at, $own instanceof InPieces ? $which : null, $piece, $size, $largest);
+                return self::tooLarge($at, $which, $piece, $size, $largest);
             }
         }
 
@@ -44,19 +44,19 @@ final class PieceFits implements Check
             : null;
     }
 
-    /** @param  ?string  $which  of several pieces */
-    private static function tooLarge(LineContext $at, ?string $which, Box $piece, Size $size, Size $largest): Finding
+    /** @param  string  $which  of several pieces; empty of one */
+    private static function tooLarge(LineContext $at, string $which, Box $piece, Size $size, Size $largest): Finding
     {
         $shared = Finishes::sharing()->fewest($size, $largest);
         $way = match (true) {
-            $which === null => 'Choose a smaller size, or panels.',
+            $which === '' => 'Choose a smaller size, or panels.',
             $shared === null => 'No number of panels would do.',
             default => "{$shared->words} would do.",
         };
 
         return Finding::stops(
             'piece-too-large',
-            $which === null ? 'Larger than the lab makes' : "{$which} is larger than the lab makes",
+            $which === '' ? 'Larger than the lab makes' : "{$which} is larger than the lab makes",
             self::size($piece, $size)->label().
                 " doesn’t fit {$at->lab->name}’s largest piece, {$largest->label()}: it is ".
                 self::over($piece, $largest, $size).

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\LineReader;
 use Planisher\Language\Known;
 use Planisher\Line\LineSpec;
@@ -54,7 +55,7 @@ final class ReadAnswer
                 $doubts[] = $doubt('That says nothing of what the line is made into: '.implode(', ', $ignored).'.');
             }
             if ($read->gather !== null) {
-                [$line, $uneven] = ToASheet::laid([$after], $read->gather, ...$read->gatherOn === null ? [] : [$read->gatherOn]);
+                [$line, $uneven] = ToASheet::laid([$after], $read->gather, $read->gatherOn ?? CombinesPrints::CHEAPEST, $known->lab);
                 $line += ['copies' => 1];
                 $uneven === null || ($doubts[] = $doubt($uneven));
             }

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Planisher\Reading;
 
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
 use Planisher\Language\Foreign\Tongue;
 use Planisher\Language\Known;
 use Planisher\Language\Offer;
 use Planisher\Language\Says;
 use Planisher\Language\Words\PictureNames;
+use Planisher\Line\OneSide;
 use Planisher\Measure\Size;
 use Planisher\Reading\Chart\ChartItem;
 use Planisher\Reading\Chart\ItemKind;
 use Planisher\Reading\Discourse\Contrast;
+use Planisher\Reading\Discourse\Maker;
 use Planisher\Reading\Discourse\Outputs;
 use Planisher\Reading\Discourse\Reasons;
 use Planisher\Reading\Discourse\Settler;
@@ -233,8 +236,13 @@ final readonly class SaidWish
                 [$gather, $sheet] = [0, $size];
             } else {
                 $change['carrier'] = $size;
+                [$carrier, $print] = [Size::parse($size), $change['size'] ?? ($on['size'] ?? null)];
+                if (is_string($print) && ! OneSide::isOne($print) && ! $carrier->holds(Size::parse($print))) {
+                    $last?->doubt(Maker::tooSmall($carrier));
+                }
             }
         }
+        $sheet ??= isset($change[Says::GATHER]['isOne']) ? CombinesPrints::ONE : null;
         if (isset($change[Says::FRAME])) {
             $last?->doubt('That is the size of a frame or mount. What is wanted of the print?');
         }

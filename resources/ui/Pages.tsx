@@ -46,7 +46,7 @@ export function Pages() {
             <Route path="/labs/:lab" element={<LabPage />} />
             <Route path="/studio" element={<StudioPage />} />
             <Route path="/house-finishes" element={<HouseFinishesPage />} />
-            <Route path="*" element={<Loading error={new Error('There is no page of this address.')} />} />
+            <Route path="*" element={<Loading title="There is no such page" error={new Error(`Nothing is at ${pathname}.`)} />} />
         </Routes>
     );
 }

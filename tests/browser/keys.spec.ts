@@ -150,6 +150,22 @@ test('a joint keeps the focus while arrows move it, and a cell that has it passe
     await expect(page.getByRole('button', { name: 'On paper', exact: true })).toHaveAttribute('aria-pressed', 'true');
     expect(page.url()).toBe(at);
     await expect(passed(page)).toHaveCount(0);
+
+    await page.getByRole('link', { name: 'Order sheet' }).first().click();
+    const list = page.getByRole('textbox', { name: /What was ordered/ });
+    await list.fill('choir 4x6 x2 on one 8x12');
+    await expect(page.getByRole('list', { name: 'How it was read' })).toHaveAttribute('aria-busy', 'false');
+    await list.press('Control+Enter');
+    await page.getByRole('link', { name: /^Two 4 × 6/ }).click();
+    const cell = page.getByTestId('cell').first();
+    await cell.click();
+    await expect(page.getByTestId('cell-sentence')).toBeVisible();
+    const sheet = page.url();
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('p');
+    await expect(page.getByRole('button', { name: 'On paper', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    expect(page.url()).toBe(sheet);
+    await expect(passed(page)).toHaveCount(0);
 });
 
 test('whoever wants it presses single letters with Alt', async ({ page }) => {

@@ -71,8 +71,7 @@ test('a step waits for the one before, however fast the keys are', async () => {
         forth: async () => undefined,
     });
     const both = [stacks.undo(told), stacks.undo(told)];
-    await Promise.resolve();
-    await Promise.resolve();
+    await new Promise((later) => setTimeout(later));
     expect(log).toEqual([]);
     finish();
     await Promise.all(both);

@@ -9,6 +9,7 @@ use Planisher\Language\Rule\Heard;
 use Planisher\Language\Rule\ReadingRule;
 use Planisher\Language\Says;
 use Planisher\Language\Unsure;
+use Planisher\Line\OneSide;
 use Planisher\Measure\Size;
 
 /** How people say how much of a picture is seen, how large it is, where it lies and which way up. */
@@ -345,7 +346,7 @@ final class PlaceRules
     private static function inShape(Heard $said): array
     {
         $now = $said->now('size');
-        if (! is_string($now) || preg_match('/wide|high|long|short/', $now) === 1) {
+        if (! is_string($now) || OneSide::isOne($now)) {
             return [];
         }
         $size = Size::parse($now);

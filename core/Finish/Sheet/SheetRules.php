@@ -67,7 +67,12 @@ final class SheetRules
                 Says::GATHER => ['many' => $said->count()] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
             ];
         $all = fn (Heard $said): array => [
-            Says::GATHER => ['many' => 0] + ($said->size() === null ? [] : ['on' => (string) $said->size()]),
+            Says::GATHER => ['many' => 0] +
+                match (true) {
+                    $said->size() !== null => ['on' => (string) $said->size()],
+                    preg_match('/\b(?:one|single|the same)\b/iu', $said->words()) === 1 => ['isOne' => true],
+                    default => [],
+                },
         ];
 
         return [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Planisher\Reading\Discourse;
 
 use Planisher\Finding\CopiesUsual;
+use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
 use Planisher\Finish\LinePictures;
 use Planisher\Finish\LineReader;
@@ -99,9 +100,9 @@ final class Maker
                 $size = $sheet;
             } else {
                 $change['carrier'] = (string) $sheet;
-                $size === null ||
-                    $sheet->holds($size) ||
-                    $last?->doubt("{$sheet->label()} is smaller than the print. On which sheet is it?");
+                foreach ($size !== null && ! $sheet->holds($size) ? [...$own, ...$general] : [] as $wish) {
+                    isset($wish->change[Says::ON_SHEET]) && $wish->doubt(self::tooSmall($sheet));
+                }
             }
         }
         $change = $this->screen($change, $size, $last);
@@ -421,6 +422,12 @@ final class Maker
         return $change;
     }
 
+    /** Of a sheet that a print is to be laid on. */
+    public static function tooSmall(Size $sheet): string
+    {
+        return "{$sheet->label()} is smaller than the print. On which sheet is it?";
+    }
+
     /**
      * @param  list<array{Draft, ReadPrint}>  $made
      * @param  list<Draft>  $of
@@ -445,10 +452,8 @@ final class Maker
                     $mine,
                 ),
             );
-            $isOnOne = (int) $how['many'] === 0 && ! isset($how['on']) && OnOneSheet::isSaid($wish->words);
-            $one = $isOnOne ? OnOneSheet::of($lines, $this->known->lab) : null;
-            $how += $one === null ? [] : ['on' => $one];
-            [$wanted, $why] = ToASheet::laid($lines, (int) $how['many'], ...isset($how['on']) ? [(string) $how['on']] : []);
+            $on = $how['on'] ?? (isset($how['isOne']) ? CombinesPrints::ONE : CombinesPrints::CHEAPEST);
+            [$wanted, $why] = ToASheet::laid($lines, (int) $how['many'], (string) $on, $this->known->lab);
         } catch (OrderFileError $e) {
             $wish->doubt($e->getMessage());
 
@@ -458,7 +463,6 @@ final class Maker
             $wanted['sheet'] = $draft->sheetWishes + (array) ($wanted['sheet'] ?? []);
         }
         $why === null || $wish->doubt($why);
-        $isOnOne && $one === null && $wish->doubt('No sheet of the lab’s holds them all. Are they to lie on several?');
         $sizes = [];
         foreach ($mine as [, $print]) {
             $sizes[$print->wanted['picture'] ?? ''][$print->wanted['size'] ?? ''] = true;

@@ -6,7 +6,9 @@ namespace Planisher\Reading\Discourse;
 
 use Planisher\Finish\CombinesPrints;
 use Planisher\Finish\Finishes;
+use Planisher\Lab\LabCard;
 use Planisher\Line\LineSpec;
+use Planisher\OrderFile\OrderFileError;
 
 /** Prints that share sheets, so many to each: “two to a sheet”. */
 final class ToASheet
@@ -16,9 +18,19 @@ final class ToASheet
      * @param  int  $many  to a sheet, from 1; 0 for all on as few as they need
      * @param  string  $size  of the sheet, as CombinesPrints has it
      * @return array{array<string, mixed>, ?string} the line they become, in its order-file form, and what doesn't come out even, in words
+     *
+     * @throws OrderFileError
      */
-    public static function laid(array $lines, int $many, string $size = CombinesPrints::CHEAPEST): array
+    public static function laid(array $lines, int $many, string $size, LabCard $lab): array
     {
+        if ($size === CombinesPrints::ONE) {
+            $one = self::one($lines, $lab);
+
+            return [
+                Finishes::gathering()->gathered($lines, $one ?? CombinesPrints::CHEAPEST),
+                $one === null ? 'No sheet of the lab’s holds them all. They are laid on as few of the cheapest as they need.' : null,
+            ];
+        }
         $copies = array_map(fn (LineSpec $line): int => $line->copies, $lines);
         $all = array_sum($copies);
         $isEven = $many > 0 && ($all === 1 || (count(array_unique($copies)) === 1 && $all % $many === 0 && $many % count($lines) === 0));
@@ -35,5 +47,21 @@ final class ToASheet
                 ? null
                 : "{$all} prints don’t come out even, {$many} to a sheet. They are laid on as few sheets as they need.",
         ];
+    }
+
+    /**
+     * The cheapest that holds all of them at once, even where several of a smaller size would cost less; null where none does.
+     *
+     * @param  non-empty-list<LineSpec>  $lines
+     */
+    private static function one(array $lines, LabCard $lab): ?string
+    {
+        foreach (Finishes::gathering()->tried($lines, $lab) as $n => $offer) {
+            if ($offer['sheets'] === 1) {
+                return $n === 0 ? CombinesPrints::CHEAPEST : (string) $offer['size'];
+            }
+        }
+
+        return null;
     }
 }

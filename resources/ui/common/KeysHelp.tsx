@@ -38,7 +38,12 @@ export function KeysHelp({ keys }: { keys: PageKey[] }) {
                 ))}
             </dl>
             <label className="mt-4 flex items-baseline gap-2 border-t border-rule pt-3 text-row">
-                <input type="checkbox" checked={wantAlt} onChange={(event) => setLettersWantAlt(event.target.checked)} />
+                <input
+                    type="checkbox"
+                    checked={wantAlt}
+                    onChange={(event) => setLettersWantAlt(event.target.checked)}
+                    className="accent-copper"
+                />
                 <span>
                     Single letters and figures act only with Alt
                     <span className="block text-small text-soft">for you, in this browser</span>

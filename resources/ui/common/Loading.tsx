@@ -2,13 +2,13 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
 /** A page that is not there yet, or can't be had: says which. */
-export function Loading({ error }: { error: Error | null }) {
+export function Loading({ error, title = 'This can’t be shown just now' }: { error: Error | null; title?: string }) {
     return (
         <div className="p-10" data-home tabIndex={-1}>
             {error ? (
                 <>
                     <div role="alert">
-                        <h1 className="font-serif text-title">This can’t be shown just now</h1>
+                        <h1 className="font-serif text-title">{title}</h1>
                         <p className="mt-2 text-soft">{error.message}</p>
                     </div>
                     <Link to="/" className="mt-5 inline-block font-semibold text-copper underline underline-offset-4">

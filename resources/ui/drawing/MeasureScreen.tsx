@@ -1,24 +1,22 @@
 import { useState } from 'react';
 import { Button } from '@/common/Button';
 import { OverPage } from '@/common/OverPage';
-import { CARD_MM, measured, pixelsPerMm } from './screen';
+import { CARD_MM, CSS_PIXELS_PER_MM, measured } from './screen';
 import type { TrueSize } from './useTrueSize';
 
-/** How a card's width is drawn at first where nothing is known: CSS has 96 pixels to an inch. */
-const GUESSED = (CARD_MM * 96) / 25.4;
 /** A card is 53.98 mm high. */
 const SHAPE = 53.98 / CARD_MM;
 
 /** Measures the screen, once: a bank card is held against it, and the one drawn is made as wide. */
 export function MeasureScreen({ of }: { of: TrueSize }) {
-    const [width, setWidth] = useState(() => Math.round((pixelsPerMm() ?? GUESSED / CARD_MM) * CARD_MM));
+    const [width, setWidth] = useState(() => Math.round((of.perMm ?? CSS_PIXELS_PER_MM) * CARD_MM));
     return (
         <OverPage
             title="How large is this screen?"
             isOpen={of.isMeasuring}
             onOpen={(opens) => {
                 of.measure(opens);
-                if (!opens && pixelsPerMm() === null) {
+                if (!opens && of.perMm === null) {
                     of.leave();
                 }
             }}

@@ -2,10 +2,9 @@ import type { DrawingFigures } from '@/api/types';
 import { useUnit } from '@/api/people';
 import { MeasureScreen } from './MeasureScreen';
 import { ScaleBar } from './ScaleBar';
+import { CSS_PIXELS_PER_MM } from './screen';
 import { rulerUnit } from './units';
 import type { TrueSize } from './useTrueSize';
-
-const CSS_PIXELS_PER_MM = 96 / 25.4;
 
 /** At what scale it is drawn, and the way to the print's own. */
 export function Scale({ of, drawing, trueSize }: { of: number; drawing: DrawingFigures; trueSize: TrueSize }) {

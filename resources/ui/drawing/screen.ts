@@ -3,6 +3,9 @@ import { useSyncExternalStore } from 'react';
 /** A bank card is 85.60 mm wide (ISO/IEC 7810, ID-1): what a screen is measured by. */
 export const CARD_MM = 85.6;
 
+/** What CSS takes a screen for that nobody has measured. */
+export const CSS_PIXELS_PER_MM = 96 / 25.4;
+
 /** Kept by the browser: the screen's own pixels to a millimetre, whatever the page is zoomed to. */
 const KEPT = 'planisher.screen-pixels-per-mm';
 /** Screens from a wall's to a telephone's: outside of that it was no card. */
@@ -19,7 +22,7 @@ const listen = (listener: () => void) => {
 };
 
 /** CSS pixels to a millimetre on this screen; null while it hasn't been measured. */
-export function pixelsPerMm(): number | null {
+function pixelsPerMm(): number | null {
     const kept = Number(localStorage.getItem(KEPT));
     return kept >= LEAST && kept <= MOST ? kept / devicePixelRatio : null;
 }

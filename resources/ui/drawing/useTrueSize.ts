@@ -15,7 +15,7 @@ export function useTrueSize(can: boolean) {
         setIsWanted(can && !isOn);
     };
     useKeys({ '0': toggle });
-    return { isOn, toggle, perMm, can, isMeasuring, measure: setIsMeasuring, leave: () => setIsWanted(false) };
+    return { isOn, toggle, perMm, isMeasuring, measure: setIsMeasuring, leave: () => setIsWanted(false) };
 }
 
 export type TrueSize = ReturnType<typeof useTrueSize>;

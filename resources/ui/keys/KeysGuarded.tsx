@@ -8,7 +8,7 @@ import { lettersOf } from './letters';
 import type { Refusal } from './pace';
 
 const WORDS: Record<Refusal, (key: string) => string> = {
-    typing: () => 'Letters that come so fast are typing: here they do nothing. Press one by itself, or W to say what is wanted.',
+    typing: () => 'Letters that come so fast are typing: here they do nothing. Press one by itself.',
     'page-changed': (key) =>
         `The page has only just changed, so ${key.toUpperCase()} did nothing. Press it again if it was meant.`,
     twice: () => 'A second Enter so fast does nothing. Press it once more if it was meant.',

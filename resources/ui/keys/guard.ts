@@ -1,10 +1,10 @@
-import { isHome } from './home';
+import { isField, isHome, over } from './home';
 import { Pace, type Refusal } from './pace';
 
 /** What the hand does, from key to key and page to page: one for all that minds keys. */
 const pace = new Pace();
 const refusals = new WeakMap<Event, Refusal>();
-/** pressed while something lay over the page, a popover, a menu, a dialog: keys were its own, even one that has closed it since */
+/** pressed while something lay over the page: keys were its own, even one that has closed it since */
 const overPage = new WeakSet<Event>();
 let told: (why: Refusal, key: string) => void = () => undefined;
 let timer = 0;
@@ -26,15 +26,14 @@ export function pageChanged() {
 export function mindKeys(tell: typeof told) {
     told = tell;
     const pressed = (event: KeyboardEvent) => {
-        if (document.querySelector('[role=dialog], [role=menu], [role=listbox]') !== null) {
+        const isOver = over() !== undefined;
+        if (isOver) {
             overPage.add(event);
         }
-        if (event.ctrlKey || event.metaKey) {
-            return;
+        if (event.ctrlKey || event.metaKey || (event.repeat && event.key !== 'Enter')) {
+            return; // a key that is held is no word
         }
-        const isTyped =
-            event.target instanceof Element && event.target.closest('input:not([type=checkbox]), select, textarea') !== null;
-        const why = pace.pressed(event.key, event.timeStamp, !isTyped);
+        const why = pace.pressed(event.key, event.timeStamp, !isOver && !isField(event.target));
         if (why && (why !== 'twice' || isHome(event.target))) {
             refusals.set(event, why);
         }

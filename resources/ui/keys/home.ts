@@ -5,11 +5,15 @@
 const home = () => document.querySelector<HTMLElement>('[data-home]');
 
 /** What lies over the page and is open: there the focus stays, else it would close. */
-const over = () => [...document.querySelectorAll<HTMLElement>('[role=dialog], [role=menu]')].at(-1);
+const OVER = '[role=dialog], [role=menu], [role=listbox]';
+export const over = () => [...document.querySelectorAll<HTMLElement>(OVER)].at(-1);
+
+/** Whether words are typed into it. */
+export const isField = (at: EventTarget | null) =>
+    at instanceof Element && at.closest('input:not([type=checkbox]), select, textarea, [contenteditable]') !== null;
 
 /** Whether keys are the page's: its own place has the focus, or nothing has. */
-export const isHome = (at: EventTarget | null) =>
-    at === null || at === document.body || !(at instanceof Element) || at.matches('[data-home]');
+export const isHome = (at: EventTarget | null) => !(at instanceof Element) || at === document.body || at.matches('[data-home]');
 
 /** What had the focus last, and all that it lay in: it may be gone by now. */
 let left: Element[] = [];
@@ -22,7 +26,7 @@ export function goHome() {
 /** A page has changed: what is done next is begun on it, unless a field of it waits already. */
 export function arrive() {
     left = [];
-    if (!document.activeElement?.matches('input, textarea, select')) {
+    if (!isField(document.activeElement)) {
         goHome();
     }
 }
@@ -32,7 +36,7 @@ export function keepFocus() {
     let asked = 0;
     const look = () => {
         asked = 0;
-        if (document.activeElement === null || document.activeElement === document.body) {
+        if ((document.activeElement ?? document.body) === document.body) {
             (over() ?? home())?.focus({ preventScroll: true });
         }
     };
@@ -40,7 +44,7 @@ export function keepFocus() {
         asked ||= requestAnimationFrame(look);
     };
     const came = ({ target }: FocusEvent) => {
-        if (target instanceof Element && !isHome(target) && target.closest('[role=dialog], [role=menu]') === null) {
+        if (target instanceof Element && !isHome(target) && target.closest(OVER) === null) {
             left = [];
             for (let at: Element | null = target; at; at = at.parentElement) {
                 left.push(at);
@@ -48,7 +52,7 @@ export function keepFocus() {
         }
     };
     const tabbed = (event: KeyboardEvent) => {
-        if (event.key === 'Tab' && document.activeElement?.matches('[data-home]')) {
+        if (event.key === 'Tab' && isHome(document.activeElement)) {
             goOnFrom(left.find((one) => one.isConnected));
         }
     };

@@ -1,10 +1,11 @@
 /** Which of several things laid out in rows is gone to by a key: the one beside it, above or below it, the first, the last. */
 export function nextOf(key: string, at: number, tops: number[]): number | null {
-    const row = tops.map((top, i) => (top === tops[at] ? i : -1)).filter((i) => i >= 0);
+    const rowOf = (top: number | undefined) => tops.flatMap((one, i) => (one === top ? [i] : []));
+    const row = rowOf(tops[at]);
     const column = row.indexOf(at);
-    const inRow = (beside: number | undefined, last: boolean) => {
-        const those = tops.map((top, i) => (beside !== undefined && top === tops[beside] ? i : -1)).filter((i) => i >= 0);
-        return those.length === 0 ? at : (those[column] ?? (last ? those.at(-1)! : those[0]!));
+    const inRowOf = (one: number) => {
+        const those = rowOf(tops[one]);
+        return those[column] ?? those.at(-1) ?? at;
     };
     switch (key) {
         case 'ArrowRight':
@@ -12,9 +13,9 @@ export function nextOf(key: string, at: number, tops: number[]): number | null {
         case 'ArrowLeft':
             return Math.max(at - 1, 0);
         case 'ArrowDown':
-            return inRow(row.at(-1)! + 1 < tops.length ? row.at(-1)! + 1 : undefined, true);
+            return inRowOf(row.at(-1)! + 1);
         case 'ArrowUp':
-            return inRow(row[0]! > 0 ? row[0]! - 1 : undefined, true);
+            return inRowOf(row[0]! - 1);
         case 'Home':
             return 0;
         case 'End':

@@ -1,14 +1,14 @@
 import { useEffect, useRef } from 'react';
 import { actOf, type Keys } from './acts';
 import { isOverPage, refused, refusalOf } from './guard';
-import { isHome } from './home';
+import { isField, isHome } from './home';
 import { lettersWantAlt } from './letters';
 
 /** Something that has its own use for keys: a field, and all that lies over the page. */
 const isTaken = (event: KeyboardEvent) =>
     isOverPage(event) ||
-    (event.target instanceof Element &&
-        event.target.closest('input:not([type=checkbox]), select, textarea, [role=radiogroup], [contenteditable]') !== null);
+    isField(event.target) ||
+    (event.target instanceof Element && event.target.closest('[role=radiogroup]') !== null);
 
 /** Page-wide keys. Enter is what has the focus's, and the page's where that is nothing; while a dialog is open, keys are the dialog's. */
 export function useKeys(keys: Keys) {

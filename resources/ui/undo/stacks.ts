@@ -47,10 +47,7 @@ export class Stacks {
     }
 
     undo(told: Told) {
-        return this.next(async () => {
-            await Promise.allSettled(this.underWay);
-            await this.take(this.done, (step) => step.back(), this.undone, told);
-        });
+        return this.next(() => this.take(this.done, (step) => step.back(), this.undone, told));
     }
 
     redo(told: Told) {
@@ -67,7 +64,7 @@ export class Stacks {
     }
 
     private next(take: () => Promise<void>) {
-        this.taking = this.taking.then(take);
+        this.taking = this.taking.then(() => Promise.allSettled(this.underWay)).then(take);
         return this.taking;
     }
 

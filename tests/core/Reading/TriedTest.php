@@ -438,6 +438,7 @@ final class TriedTest extends TestCase
             'garden 5x7 x30 on one sheet' => null,
             'garden 8x10 on 5x7' => null,
             'garden 8x10 on a 4x6' => null,
+            "garden 8x10\nall on 5x7" => null,
         ];
         foreach ($said as $text => $taken) {
             yield $text => [$text, $taken];
@@ -582,6 +583,8 @@ final class TriedTest extends TestCase
     #[TestWith(['lettering 20 mm high'])]
     #[TestWith(['leave 5 mm for the frame'])]
     #[TestWith(['not centred'])]
+    #[TestWith(['on 5x7'])]
+    #[TestWith(['put it on a 4x6'])]
     public function test_a_wish_that_may_be_another_is_asked(string $text): void
     {
         self::assertFalse(SaidWish::read($text, self::known(), self::PICTURES, self::PRINT)->line->isSure());

@@ -26,7 +26,9 @@ function JointLine({ joint, drawing, frame, onType }: HandlesProps & { joint: Jo
         },
         move: (_held, by) => place(at + (across ? by.x : by.y) / frame.scale),
         end: (held) => {
-            return held.at === at ? undefined : set(held.at);
+            if (held.at !== at) {
+                set(held.at);
+            }
         },
     });
     const number = name.match(/\d+$/)![0];

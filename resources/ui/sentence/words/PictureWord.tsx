@@ -6,9 +6,6 @@ import type { WordProps } from '@/words/word';
 import { useRoving } from '@/keys/useRoving';
 import { Typed } from '@/words/Typed';
 
-/** So many pictures are seen at once: more are sought by their names. */
-const FEW = 9;
-
 export function PictureWord({ line, order, change, close }: WordProps) {
     const tell = useTell();
     const roving = useRoving();
@@ -17,7 +14,7 @@ export function PictureWord({ line, order, change, close }: WordProps) {
     const take = (name: string) => tell(change({ picture: name, subject: null }).then(close));
     return (
         <div className="flex flex-col gap-3">
-            {order.pictures.length > FEW && (
+            {order.pictures.length > 1 && (
                 <form
                     onSubmit={(event) => {
                         event.preventDefault();
