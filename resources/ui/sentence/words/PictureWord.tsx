@@ -11,6 +11,9 @@ export function PictureWord({ line, order, change, close }: WordProps) {
     const roving = useRoving();
     const [sought, setSought] = useState('');
     const found = order.pictures.filter(({ name }) => name.toLowerCase().includes(sought.trim().toLowerCase()));
+    const counted =
+        found.length === 0 ? 'No picture is called so.' : `${found.length} of ${order.pictures.length}; Enter takes the first`;
+    const note = sought.trim() === '' ? 'By a part of its name.' : counted;
     const take = (name: string) => tell(change({ picture: name, subject: null }).then(close));
     return (
         <div className="flex flex-col gap-3">
@@ -28,11 +31,7 @@ export function PictureWord({ line, order, change, close }: WordProps) {
                         beside
                         value={sought}
                         onChange={(event) => setSought(event.target.value)}
-                        note={
-                            found.length === 0
-                                ? 'No picture is called so.'
-                                : `${found.length} of ${order.pictures.length}; Enter takes the first`
-                        }
+                        note={note}
                         className="w-44"
                     />
                 </form>
